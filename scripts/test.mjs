@@ -1,0 +1,98 @@
+/** `npm test`: lint, types, unit, integration (real PostgreSQL), end-to-end (built app, real Chromium). */
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ensureBuild } from './system/build.mjs';
+import { startCluster } from './system/cluster.mjs';
+import { ensureDebianPackage, ensureNodeModules } from './system/installed.mjs';
+import { runCommand } from './system/run-command.mjs';
+import { Obstacle, runMain, say } from './system/say.mjs';
+import { readMochaReport, readPlaywrightReport } from './system/test-counts.mjs';
+
+const BUILD = '.porthole/test-build';
+const SUITES = ['lint', 'types', 'unit', 'integration', 'e2e'];
+const at = process.argv.indexOf('--only');
+const only = at < 0 ? SUITES : (process.argv[at + 1] ?? '').split(',');
+const rest = process.argv.includes('--') ? process.argv.slice(process.argv.indexOf('--') + 1) : [];
+const totals = { passed: 0, failed: 0 };
+const wanted = (/** @type {string} */ suite) => only.includes(suite);
+
+/** @param {string} suite @param {import('./system/test-counts.mjs').Counts} counts @param {number} began */
+function report(suite, { passed, failed, problems }, began) {
+  totals.passed += passed;
+  totals.failed += failed;
+  for (const problem of problems) console.error(`\n✗ ${problem}`);
+  say(`${suite}: ${passed} passed, ${failed} failed (${Math.round((Date.now() - began) / 1000)} s)`);
+}
+
+/** A tool that checks rather than counts: silent when all is well, one failure when not. @param {string} suite @param {string[]} script */
+async function runCheck(suite, script) {
+  if (!wanted(suite)) return;
+  const began = Date.now();
+  const { code, output } = await runCommand('npm', ['run', '--silent', ...script]);
+  report(suite, { passed: 0, failed: code === 0 ? 0 : 1, problems: code === 0 ? [] : [output] }, began);
+}
+
+/** @param {string} suite @param {string[]} args @param {NodeJS.ProcessEnv} env @param {string} folder */
+async function runMocha(suite, args, env, folder) {
+  const began = Date.now();
+  const file = join(folder, `${suite}.json`);
+  const options = ['--reporter', 'json', '--reporter-option', `output=${file}`];
+  const { output, code } = await runCommand('npx', ['mocha', ...args, ...options, ...rest], { env });
+  const counts = readMochaReport(file);
+  if (code !== 0 && counts.failed === 0) {
+    report(suite, { ...counts, failed: 1, problems: [output.slice(-4000)] }, began);
+  } else report(suite, counts, began);
+}
+
+/** @param {NodeJS.ProcessEnv} env @param {string} folder */
+async function runPlaywright(env, folder) {
+  const began = Date.now();
+  const file = join(folder, 'e2e.json');
+  await ensureBuild(BUILD);
+  await runCommand('npx', ['playwright', 'test', ...rest], {
+    env: { ...env, PORTHOLE_BUILD: BUILD, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+    show: true,
+  });
+  report('e2e', readPlaywrightReport(file), began);
+}
+
+await runMain(async () => {
+  const unknown = only.filter((suite) => !SUITES.includes(suite));
+  if (unknown.length > 0) throw new Obstacle(`No suite ${unknown.join(', ')}: there are ${SUITES.join(', ')}.`);
+  await ensureNodeModules();
+  await ensureDebianPackage('chromium', () => !wanted('e2e') || existsSync('/usr/bin/chromium'));
+  await runCommand('npx', ['svelte-kit', 'sync']);
+  await runCheck('lint', ['lint']);
+  await runCheck('types', ['check']);
+  const folder = mkdtempSync(join(tmpdir(), 'porthole-test-'));
+  try {
+    if (wanted('unit')) await runMocha('unit', [], process.env, folder);
+    if (wanted('integration') || wanted('e2e')) await runWithDatabase(folder);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+/** @param {string} folder */
+async function runWithDatabase(folder) {
+  // A folder of its own: the tests' reports stay private while PostgreSQL's user may enter this one.
+  const home = mkdtempSync(join(tmpdir(), 'porthole-cluster-'));
+  await runCommand('chmod', ['o+x', home]);
+  const cluster = await startCluster(home, 0);
+  const stop = () => void cluster.stop().finally(() => process.exit(130));
+  process.once('SIGINT', stop).once('SIGTERM', stop);
+  try {
+    const env = { ...process.env, PORTHOLE_TEST_CLUSTER: cluster.url(''), DATABASE_URL: cluster.url('template_porthole') };
+    const prepared = await runCommand(process.execPath, ['--import', 'tsx/esm', 'scripts/prepare-database.ts'], { env });
+    if (prepared.code !== 0) throw new Obstacle(`The test database could not be prepared:\n${prepared.output}`);
+    if (wanted('integration')) await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
+    if (wanted('e2e')) await runPlaywright(env, folder);
+  } finally {
+    await cluster.stop();
+    rmSync(home, { recursive: true, force: true });
+  }
+}
+
+console.log(`${totals.passed} passed, ${totals.failed} failed`);
+if (totals.failed > 0 || totals.passed === 0) process.exitCode = 1;

@@ -1,0 +1,41 @@
+import type { TaperThread } from '../catalogue/thread.ts';
+import { isLargeSize, type NominalSize } from '../catalogue/size.ts';
+import type { EngagementChoice } from '../house-rules/engagement-figure.ts';
+import { accept, refuse, type Result } from '../outcome/result.ts';
+import { INCH, type Length } from '../units/length.ts';
+
+export interface EngagementRefusal {
+  readonly code: 'engagement-not-measured';
+  readonly size: NominalSize;
+}
+
+/** Turns past hand-tight (turns) that the "hand-tight plus turns" choice asks of a size. */
+export const getTurnsAsked = (
+  choice: Extract<EngagementChoice, { option: 'hand-tight-plus-turns' }>,
+  size: NominalSize,
+): number => (isLargeSize(size) ? choice.above2in : choice.upTo2in);
+
+/**
+ * How far the pipe goes into the fitting wrench-tight (nm), by the house rule "engagement figure":
+ * the shop table; L1 + turns / threads per inch; or the shop's own figure.
+ * Refuses when the shop's own figure of this size has not been entered.
+ */
+export function findEngagement(
+  thread: TaperThread,
+  choice: EngagementChoice,
+): Result<Length, EngagementRefusal> {
+  switch (choice.option) {
+    case 'shop-table':
+      return accept(thread.normalEngagement);
+    case 'hand-tight-plus-turns': {
+      const turns = getTurnsAsked(choice, thread.size);
+      return accept(Math.round(thread.handTight + (turns * INCH) / thread.threadsPerInch));
+    }
+    case 'own-measured': {
+      const own = choice.figures[thread.size];
+      return own === undefined
+        ? refuse({ code: 'engagement-not-measured', size: thread.size })
+        : accept(own);
+    }
+  }
+}

@@ -1,0 +1,47 @@
+import { makeMalleableParts, type MalleableRow } from './malleable.ts';
+import type { Part, PartKind } from './part.ts';
+import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
+import type { NominalSize } from './size.ts';
+import { makeTaperThread, type EngagementRow, type NptRow, type TaperThread } from './thread.ts';
+
+/** What the core knows about bought things. An argument everywhere: a test builds three fittings, a shop adds its own. */
+export interface Catalogue {
+  readonly version: string;
+  /** Sizes in which both a pipe and its thread are known, smallest first. */
+  readonly sizes: readonly NominalSize[];
+  /** Null when the size is not carried. */
+  findThread(size: NominalSize): TaperThread | null;
+  findPipe(size: NominalSize): Pipe | null;
+  /** The fitting of this kind with all openings of one size; null when none is carried. */
+  findPart(kind: PartKind, size: NominalSize): Part | null;
+  readonly parts: readonly Part[];
+}
+
+export interface CatalogueTables {
+  readonly version: string;
+  readonly threads: readonly NptRow[];
+  readonly engagement: readonly EngagementRow[];
+  readonly pipes: readonly PipeRow[];
+  readonly malleable: readonly MalleableRow[];
+}
+
+/** Builds a catalogue from published rows. Sizes without both a thread row and an engagement row are not carried. */
+export function makeCatalogue(tables: CatalogueTables): Catalogue {
+  const engagement = new Map(tables.engagement.map((row) => [row.size, row]));
+  const threads = new Map<NominalSize, TaperThread>();
+  for (const row of tables.threads) {
+    const made = engagement.get(row.size);
+    if (made) threads.set(row.size, makeTaperThread(row, made));
+  }
+  const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
+  const parts = tables.malleable.flatMap(makeMalleableParts);
+  const partsByKind = new Map(parts.map((part) => [`${part.kind} ${part.size}`, part]));
+  return {
+    version: tables.version,
+    sizes: [...threads.keys()].filter((size) => pipes.has(size)),
+    findThread: (size) => threads.get(size) ?? null,
+    findPipe: (size) => pipes.get(size) ?? null,
+    findPart: (kind, size) => partsByKind.get(`${kind} ${size}`) ?? null,
+    parts,
+  };
+}

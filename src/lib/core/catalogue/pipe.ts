@@ -1,0 +1,39 @@
+import { FOOT, inches, type Length } from '../units/length.ts';
+import type { Provenance } from './confidence.ts';
+import type { NominalSize } from './size.ts';
+
+/** Materials a leg can be made of. */
+export const MATERIALS = ['black-iron'] as const;
+export type Material = (typeof MATERIALS)[number];
+
+/** A published row of steel pipe, inches, pounds a foot, square inches. */
+export interface PipeRow extends Provenance {
+  readonly size: NominalSize;
+  readonly outside: number;
+  readonly wall: number;
+  readonly bore: number;
+  readonly poundsPerFoot: number;
+  readonly boreArea: number;
+}
+
+/** A pipe of one size, nm. */
+export interface Pipe extends Provenance {
+  readonly size: NominalSize;
+  readonly outside: Length;
+  readonly wall: Length;
+  readonly bore: Length;
+  readonly poundsPerFoot: number;
+}
+
+/** The length in which steel pipe is commonly stocked. */
+export const STOCK_LENGTH: Length = 21 * FOOT;
+
+export const makePipe = (row: PipeRow): Pipe => ({
+  size: row.size,
+  outside: inches(row.outside),
+  wall: inches(row.wall),
+  bore: inches(row.bore),
+  poundsPerFoot: row.poundsPerFoot,
+  source: row.source,
+  confidence: row.confidence,
+});

@@ -1,0 +1,64 @@
+import { inches, type Length } from '../units/length.ts';
+import type { Provenance } from './confidence.ts';
+import type { NominalSize } from './size.ts';
+
+/** A published row of the national pipe taper thread, inches and threads an inch (see npt.table.ts for the letters). */
+export interface NptRow extends Provenance {
+  readonly size: NominalSize;
+  readonly D: number;
+  readonly n: number;
+  readonly E0: number;
+  readonly E1: number;
+  readonly L1: number;
+  readonly L2: number;
+  readonly E2: number;
+  readonly V: number;
+  readonly L4: number;
+  readonly L5: number;
+  readonly K0: number;
+}
+
+/** A published row of the shop table of normal engagement and of the thread to cut, inches. */
+export interface EngagementRow extends Provenance {
+  readonly size: NominalSize;
+  readonly normal: number;
+  readonly cutThread: number | null;
+  readonly threadsToCut: number | null;
+}
+
+/** A taper pipe thread of one size, lengths in nm. */
+export interface TaperThread {
+  readonly size: NominalSize;
+  readonly threadsPerInch: number;
+  readonly outside: Length;
+  /** L1: how far it goes in by hand. */
+  readonly handTight: Length;
+  /** L4: the whole standard thread, from the pipe end to the last scratch. */
+  readonly fullLength: Length;
+  /** Engagement of the shop table, wrench-tight. */
+  readonly normalEngagement: Length;
+  /** The length of thread to cut, and about how many threads that is. */
+  readonly cutLength: Length;
+  readonly threadsToCut: number;
+  /** False where no table gives a length to cut and the full standard thread is taken. */
+  readonly cutLengthTabled: boolean;
+  readonly threadSource: Provenance;
+  readonly engagementSource: Provenance;
+}
+
+/** Joins the two published rows of a size into one thread; lengths become exact nm. */
+export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperThread {
+  return {
+    size: npt.size,
+    threadsPerInch: npt.n,
+    outside: inches(npt.D),
+    handTight: inches(npt.L1),
+    fullLength: inches(npt.L4),
+    normalEngagement: inches(engagement.normal),
+    cutLength: inches(engagement.cutThread ?? npt.L4),
+    threadsToCut: engagement.threadsToCut ?? Math.round(npt.L4 * npt.n),
+    cutLengthTabled: engagement.cutThread !== null,
+    threadSource: { source: npt.source, confidence: npt.confidence },
+    engagementSource: { source: engagement.source, confidence: engagement.confidence },
+  };
+}

@@ -1,0 +1,76 @@
+import { MATERIALS, type Material } from '../catalogue/pipe.ts';
+import type { Part, PartKind } from '../catalogue/part.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import type { Piece, RunLayout } from '../runs/layout.ts';
+import type { Length } from '../units/length.ts';
+
+/** A piece with what the bench needs to make it. */
+export interface CutSheetRow {
+  readonly piece: Piece;
+  readonly material: Material;
+}
+
+export interface SizeTotal {
+  readonly size: NominalSize;
+  readonly material: Material;
+  readonly pieces: number;
+  /** Sum of the cut lengths on the tape, nm; kerf is added when the stock is planned. */
+  readonly length: Length;
+  readonly threads: number;
+  /** Pieces whose cut is not known and is therefore not in the length. */
+  readonly unknown: number;
+}
+
+export interface FittingTotal {
+  readonly kind: PartKind;
+  readonly size: NominalSize;
+  readonly part: Part;
+  readonly count: number;
+}
+
+export interface CutSheet {
+  readonly rows: readonly CutSheetRow[];
+  readonly sizes: readonly SizeTotal[];
+  readonly fittings: readonly FittingTotal[];
+}
+
+/** The cut sheet of a laid-out run: pieces in the order of their marks, totals by size, fittings to buy. */
+export function makeCutSheet(layout: RunLayout): CutSheet {
+  const rows = [...layout.pieces.values()]
+    .map((piece) => ({ piece, material: layout.legs.get(piece.leg)!.leg.material }))
+    .sort((a, b) => Number(a.piece.mark) - Number(b.piece.mark));
+  return { rows, sizes: sumSizes(rows), fittings: countFittings(layout) };
+}
+
+function sumSizes(rows: readonly CutSheetRow[]): SizeTotal[] {
+  const totals: SizeTotal[] = [];
+  for (const material of MATERIALS) {
+    for (const size of NOMINAL_SIZES) {
+      const pieces = rows.filter((row) => row.material === material && row.piece.size === size);
+      if (pieces.length === 0) continue;
+      const cuts = pieces.flatMap(({ piece }) => (piece.cut ? [piece.cut.onTape.length] : []));
+      totals.push({
+        size,
+        material,
+        pieces: pieces.length,
+        length: cuts.reduce((sum, length) => sum + length, 0),
+        threads: pieces.length * 2,
+        unknown: pieces.length - cuts.length,
+      });
+    }
+  }
+  return totals;
+}
+
+function countFittings(layout: RunLayout): FittingTotal[] {
+  const totals = new Map<string, FittingTotal>();
+  for (const { fitting } of layout.nodes.values()) {
+    if (fitting.kind !== 'part') continue;
+    const { part } = fitting;
+    const count = (totals.get(part.id)?.count ?? 0) + 1;
+    totals.set(part.id, { kind: part.kind, size: part.size, part, count });
+  }
+  return [...totals.values()].sort(
+    (a, b) => NOMINAL_SIZES.indexOf(a.size) - NOMINAL_SIZES.indexOf(b.size) || a.kind.localeCompare(b.kind),
+  );
+}

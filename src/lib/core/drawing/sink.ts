@@ -1,0 +1,41 @@
+import type { Point } from '../geometry/isometric.ts';
+
+/** What a stroke stands for; whoever shows it decides how it looks. */
+export type StrokeRole = 'pipe' | 'face' | 'cap' | 'flow' | 'source';
+export type MarkRole = 'node' | 'open-end' | 'tag' | 'no-fitting';
+export type TextRole = 'measure' | 'tag';
+
+/** Where drawing goes: the screen, a sheet, a file, or a test. Coordinates in sheet units, y down. */
+export interface Sink {
+  stroke(role: StrokeRole, points: readonly Point[], subject: string): void;
+  mark(role: MarkRole, at: Point, radius: number, subject: string): void;
+  text(role: TextRole, at: Point, text: string, subject: string): void;
+}
+
+export type Shape =
+  | { readonly kind: 'stroke'; readonly role: StrokeRole; readonly points: readonly Point[]; readonly subject: string }
+  | {
+      readonly kind: 'mark';
+      readonly role: MarkRole;
+      readonly at: Point;
+      readonly radius: number;
+      readonly subject: string;
+    }
+  | {
+      readonly kind: 'text';
+      readonly role: TextRole;
+      readonly at: Point;
+      readonly text: string;
+      readonly subject: string;
+    };
+
+/** A sink that keeps what is drawn as a list of shapes, in the order in which it was drawn. */
+export function makeRecordingSink(): Sink & { readonly shapes: Shape[] } {
+  const shapes: Shape[] = [];
+  return {
+    shapes,
+    stroke: (role, points, subject) => shapes.push({ kind: 'stroke', role, points, subject }),
+    mark: (role, at, radius, subject) => shapes.push({ kind: 'mark', role, at, radius, subject }),
+    text: (role, at, text, subject) => shapes.push({ kind: 'text', role, at, text, subject }),
+  };
+}

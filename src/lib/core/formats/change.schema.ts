@@ -1,0 +1,46 @@
+import Joi from 'joi';
+import { COLLECTIONS, COMMAND_NAMES, type Change } from '../runs/change.ts';
+import { idSchema, momentSchema } from './id.schema.ts';
+import { LIMITS } from './limits.ts';
+
+const json = Joi.alternatives()
+  .try(Joi.object(), Joi.array(), Joi.string().allow(''), Joi.number(), Joi.boolean(), Joi.valid(null))
+  .required();
+const place = {
+  in: Joi.string()
+    .valid(...COLLECTIONS)
+    .required(),
+  id: Joi.string()
+    .pattern(/^[a-z][a-z0-9-]{7,39}$/)
+    .required(),
+};
+const field = Joi.string()
+  .pattern(/^[a-z][A-Za-z]{0,30}$/)
+  .required();
+const op = (name: string) => Joi.string().valid(name).required();
+
+const opSchema = Joi.alternatives().conditional('.op', {
+  switch: [
+    { is: 'insert', then: Joi.object({ op: op('insert'), ...place, value: json }) },
+    { is: 'remove', then: Joi.object({ op: op('remove'), ...place, old: json }) },
+    { is: 'replace', then: Joi.object({ op: op('replace'), ...place, old: json, value: json }) },
+    { is: 'set', then: Joi.object({ op: op('set'), ...place, field, old: json, value: json }) },
+  ],
+  otherwise: Joi.forbidden(),
+});
+
+/** A change as it goes over the wire and into the outbox. What its values must be, the document's schema says. */
+export const changeSchema: Joi.ObjectSchema<Change> = Joi.object<Change>({
+  id: idSchema,
+  base: Joi.number().integer().min(0).required(),
+  by: Joi.string().max(LIMITS.name).required(),
+  at: momentSchema,
+  label: Joi.object({
+    command: Joi.string()
+      .valid(...COMMAND_NAMES)
+      .required(),
+    leg: Joi.number().integer().min(1).allow(null).required(),
+    turn: Joi.string().valid('undo', 'redo').allow(null).required(),
+  }).required(),
+  ops: Joi.array().items(opSchema).min(1).max(LIMITS.opsPerChange).required(),
+}).required();

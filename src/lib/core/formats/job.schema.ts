@@ -1,0 +1,49 @@
+import Joi from 'joi';
+import { GASES, JURISDICTIONS } from '../house-rules/jurisdictions.ts';
+import type { JobDetails } from '../runs/job.ts';
+import { idSchema } from './id.schema.ts';
+import { LIMITS } from './limits.ts';
+
+const line = (longest: number) =>
+  Joi.string()
+    .max(longest)
+    .pattern(/^[^\u0000-\u001f\u007f]*$/)
+    .required();
+const name = line(LIMITS.name).pattern(/\S/);
+
+const details = {
+  name,
+  place: line(LIMITS.place).allow(''),
+  units: Joi.string().valid('in', 'mm').required(),
+  gas: Joi.string()
+    .valid(...GASES)
+    .required(),
+  jurisdiction: Joi.string()
+    .valid(...JURISDICTIONS)
+    .required(),
+  edition: line(LIMITS.edition).allow(''),
+  people: Joi.array().items(name).max(LIMITS.people).unique().required(),
+};
+
+/** What a job form says: the job and the names of those who may be at the bench. */
+export interface JobInput extends JobDetails {
+  readonly people: readonly string[];
+}
+
+/** A new job, its id made on the device. */
+export interface NewJobInput extends JobInput {
+  readonly id: string;
+}
+
+/** A new run of a job, its id made on the device. */
+export interface NewRunInput {
+  readonly id: string;
+  readonly name: string;
+}
+
+export const jobInputSchema: Joi.ObjectSchema<JobInput> = Joi.object<JobInput>(details).required();
+export const newJobSchema: Joi.ObjectSchema<NewJobInput> = Joi.object<NewJobInput>({
+  id: idSchema,
+  ...details,
+}).required();
+export const newRunSchema: Joi.ObjectSchema<NewRunInput> = Joi.object<NewRunInput>({ id: idSchema, name }).required();

@@ -1,0 +1,12 @@
+/** What fits through a border. Kept apart from the schemas, so that a form can say a limit without loading them. */
+export const LIMITS = {
+  name: 80,
+  place: 120,
+  edition: 60,
+  people: 30,
+  typed: 60,
+  legs: 12_000,
+  opsPerChange: 40_000,
+  /** Bytes of a request body. */
+  body: 4 * 1024 * 1024,
+} as const;

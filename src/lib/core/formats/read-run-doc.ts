@@ -1,0 +1,32 @@
+import { refuse, type Result } from '../outcome/result.ts';
+import { findBrokenReference, type BrokenReference } from '../runs/check-run.ts';
+import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
+import { readWith, type InputRefusal } from './read-with.ts';
+import { runDocSchema } from './run-doc.schema.ts';
+
+export type DocumentRefusal =
+  | InputRefusal
+  | BrokenReference
+  | { readonly code: 'document-too-new'; readonly schema: number; readonly newest: number };
+
+/** Version n → the step that carries a document of version n to n + 1. Named here, kept for ever. */
+const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {};
+
+/**
+ * Reads a stored or sent run document of any version up to the present one. Refuses what does not have its shape,
+ * a reference that leads nowhere, and a document from a newer Porthole.
+ */
+export function readRunDoc(input: unknown): Result<RunDoc, DocumentRefusal> {
+  let doc = input as Record<string, unknown>;
+  const schema: unknown = typeof input === 'object' && input !== null ? doc['schema'] : null;
+  if (typeof schema === 'number') {
+    if (schema > RUN_SCHEMA) return refuse({ code: 'document-too-new', schema, newest: RUN_SCHEMA });
+    for (let version = schema; version < RUN_SCHEMA && MIGRATIONS[version]; version++) {
+      doc = MIGRATIONS[version]!(doc);
+    }
+  }
+  const read = readWith(runDocSchema, doc);
+  if (!read.ok) return read;
+  const broken = findBrokenReference(read.value);
+  return broken ? refuse(broken) : read;
+}

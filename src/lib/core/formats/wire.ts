@@ -1,0 +1,51 @@
+import type { Change } from '../runs/change.ts';
+import type { RunEvent } from '../runs/event.ts';
+import type { Job } from '../runs/job.ts';
+import type { RunDoc } from '../runs/run.ts';
+import type { ChangeRefusal } from '../runs/change.ts';
+import type { DocumentRefusal } from './read-run-doc.ts';
+import type { InputRefusal } from './read-with.ts';
+
+/** A change the server has accepted, without its operations: the revision it made, and when. */
+export interface KeptChange extends Omit<Change, 'ops'> {
+  readonly revision: number;
+  readonly atServer: string;
+}
+
+/** What the server may refuse over its borders. */
+export type WireRefusal =
+  | InputRefusal
+  | DocumentRefusal
+  | ChangeRefusal
+  | { readonly code: 'body-too-large'; readonly limit: number }
+  | { readonly code: 'body-not-json' }
+  | { readonly code: 'origin-refused' }
+  | { readonly code: 'host-refused'; readonly host: string }
+  | { readonly code: 'route-unknown' }
+  | { readonly code: 'job-unknown'; readonly job: string }
+  | { readonly code: 'run-unknown'; readonly run: string }
+  | { readonly code: 'piece-unknown'; readonly piece: string }
+  | { readonly code: 'event-corrects-nothing'; readonly corrects: string }
+  | { readonly code: 'id-taken'; readonly id: string }
+  | { readonly code: 'change-id-reused'; readonly id: string }
+  | {
+      readonly code: 'change-stale';
+      readonly base: number;
+      readonly revision: number;
+      readonly since: readonly KeptChange[];
+    }
+  | { readonly code: 'database-away' }
+  | { readonly code: 'server-failed'; readonly request: string };
+
+/** A run as the server holds it. */
+export interface RunAnswer {
+  readonly job: Job;
+  readonly run: { readonly id: string; readonly name: string; readonly revision: number };
+  readonly doc: RunDoc;
+  readonly events: readonly RunEvent[];
+}
+
+export interface ChangeAnswer {
+  readonly revision: number;
+  readonly atServer: string;
+}

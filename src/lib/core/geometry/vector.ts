@@ -1,0 +1,18 @@
+/** A point or displacement in space: x to the right, y back (away from the fitter), z up; doubles, nm or unitless. */
+export interface Vector {
+  readonly x: number;
+  readonly y: number;
+  readonly z: number;
+}
+
+export const ORIGIN: Vector = { x: 0, y: 0, z: 0 };
+
+export const addScaled = (from: Vector, along: Vector, by: number): Vector => ({
+  x: from.x + along.x * by,
+  y: from.y + along.y * by,
+  z: from.z + along.z * by,
+});
+
+export const subtract = (a: Vector, b: Vector): Vector => ({ x: a.x - b.x, y: a.y - b.y, z: a.z - b.z });
+
+export const magnitude = (v: Vector): number => Math.hypot(v.x, v.y, v.z);

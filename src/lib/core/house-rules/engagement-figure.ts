@@ -1,0 +1,26 @@
+import type { NominalSize } from '../catalogue/size.ts';
+import type { Length } from '../units/length.ts';
+import type { HouseRule } from './house-rule.ts';
+
+export type EngagementOption = 'shop-table' | 'hand-tight-plus-turns' | 'own-measured';
+
+/** Which engagement figure is taken: the shop table, hand-tight plus turns, or what this shop has measured. */
+export const engagementFigureRule: HouseRule<'engagement-figure', EngagementOption> = {
+  id: 'engagement-figure',
+  options: ['shop-table', 'hand-tight-plus-turns', 'own-measured'],
+  default: 'shop-table',
+  outrankedBy: ['local code', 'maker'],
+  version: 1,
+};
+
+/**
+ * Turns past hand-tight of the "hand-tight plus turns" school. Middle of the usual windows:
+ * 2 to 3½ up to 2 in, 1½ to 3 above.
+ */
+export const DEFAULT_TURNS = { upTo2in: 2.75, above2in: 2.25 } as const;
+
+/** A choice of the engagement rule with what it needs; turns are turns past hand-tight, figures are nm per size. */
+export type EngagementChoice =
+  | { readonly option: 'shop-table' }
+  | { readonly option: 'hand-tight-plus-turns'; readonly upTo2in: number; readonly above2in: number }
+  | { readonly option: 'own-measured'; readonly figures: Readonly<Partial<Record<NominalSize, Length>>> };

@@ -1,0 +1,11 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** Taper pipe thread into taper pipe thread: wedged flanks with a spiral path left, so sealant is required. */
+export const nptInNpt: JointKind = {
+  id: 'npt-in-npt',
+  sealsAt: 'wedged-flanks',
+  sealant: 'required',
+  sealantFromThread: 2,
+  secondWrench: true,
+  madeAgain: 'clean-once',
+};

@@ -1,0 +1,141 @@
+import { accept, refuse, type Result } from '../outcome/result.ts';
+import type { RunDoc } from './run.ts';
+
+/** The maps of the document that a change may touch. */
+export const COLLECTIONS = ['ruleChoices', 'nodes', 'legs', 'measures', 'anchors'] as const;
+export type Collection = (typeof COLLECTIONS)[number];
+
+/** A JSON value, as it stands in a document. */
+export type Json =
+  string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
+
+/** The four operations. Each carries the value it expects to find, so that inverting is proved once. */
+export type Op =
+  | { readonly op: 'insert'; readonly in: Collection; readonly id: string; readonly value: Json }
+  | { readonly op: 'remove'; readonly in: Collection; readonly id: string; readonly old: Json }
+  | {
+      readonly op: 'set';
+      readonly in: Collection;
+      readonly id: string;
+      readonly field: string;
+      readonly old: Json;
+      readonly value: Json;
+    }
+  | {
+      readonly op: 'replace';
+      readonly in: Collection;
+      readonly id: string;
+      readonly old: Json;
+      readonly value: Json;
+    };
+
+/** What a change did, as data: words turns it into a sentence. */
+export interface ChangeLabel {
+  readonly command: CommandName;
+  /** The tag of the leg it was about, where there is one. */
+  readonly leg: number | null;
+  /** Set when this change takes another back, or brings it back. */
+  readonly turn: 'undo' | 'redo' | null;
+}
+
+export const COMMAND_NAMES = [
+  'add-leg',
+  'change-measure',
+  'resize-legs',
+  'remove-legs',
+  'close-end',
+  'choose-rule',
+] as const;
+export type CommandName = (typeof COMMAND_NAMES)[number];
+
+/** One user action. `base` is the revision the device had when it was made; `by` is who is at the bench. */
+export interface Change {
+  readonly id: string;
+  readonly base: number;
+  readonly by: string;
+  readonly at: string;
+  readonly label: ChangeLabel;
+  readonly ops: readonly Op[];
+}
+
+/** What a command plans, before it is given an id and a place in the history. */
+export interface PlannedChange {
+  readonly label: ChangeLabel;
+  readonly ops: readonly Op[];
+}
+
+/** The document is not as the operation expects it: another change got there first, or it is from another run. */
+export interface ChangeRefusal {
+  readonly code: 'change-does-not-fit';
+  readonly op: number;
+  readonly in: string;
+  readonly id: string;
+  readonly why: 'already-there' | 'not-there' | 'other-value';
+}
+
+/** Are two JSON values the same, whatever the order of their keys? */
+export function isSameJson(a: Json | undefined, b: Json | undefined): boolean {
+  if (a === b) return true;
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
+  if (Array.isArray(a) !== Array.isArray(b)) return false;
+  const [left, right] = [a as Record<string, Json>, b as Record<string, Json>];
+  const keys = Object.keys(left);
+  return (
+    keys.length === Object.keys(right).length &&
+    keys.every((key) => Object.hasOwn(right, key) && isSameJson(left[key], right[key]))
+  );
+}
+
+/**
+ * Applies operations one after another to a document, which is not altered. Refuses at the first operation whose
+ * old value is not what stands there.
+ */
+export function applyOps(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, ChangeRefusal> {
+  const touched = new Map<Collection, Record<string, Json>>();
+  for (const [index, op] of ops.entries()) {
+    let map = touched.get(op.in);
+    if (!map) {
+      map = { ...(doc[op.in] as unknown as Record<string, Json>) };
+      touched.set(op.in, map);
+    }
+    const why = applyOp(map, op);
+    if (why) return refuse({ code: 'change-does-not-fit', op: index, in: op.in, id: op.id, why });
+  }
+  return accept({ ...doc, ...Object.fromEntries(touched) } as RunDoc);
+}
+
+function applyOp(map: Record<string, Json>, op: Op): ChangeRefusal['why'] | null {
+  const there = Object.hasOwn(map, op.id) ? map[op.id] : undefined;
+  if (op.op === 'insert') {
+    if (there !== undefined) return 'already-there';
+    map[op.id] = op.value;
+    return null;
+  }
+  if (there === undefined) return 'not-there';
+  if (op.op === 'set') {
+    const entity = there as Record<string, Json>;
+    if (!Object.hasOwn(entity, op.field)) return 'not-there';
+    if (!isSameJson(entity[op.field], op.old)) return 'other-value';
+    map[op.id] = { ...entity, [op.field]: op.value };
+    return null;
+  }
+  if (!isSameJson(there, op.old)) return 'other-value';
+  if (op.op === 'remove') delete map[op.id];
+  else map[op.id] = op.value;
+  return null;
+}
+
+/** The operations that take these back, in the order in which they must be applied. */
+export const invertOps = (ops: readonly Op[]): Op[] => ops.map(invertOp).reverse();
+
+function invertOp(op: Op): Op {
+  switch (op.op) {
+    case 'insert':
+      return { op: 'remove', in: op.in, id: op.id, old: op.value };
+    case 'remove':
+      return { op: 'insert', in: op.in, id: op.id, value: op.old };
+    case 'set':
+    case 'replace':
+      return { ...op, old: op.value, value: op.old };
+  }
+}

@@ -1,0 +1,41 @@
+import { accept, refuse, type Result } from '../../outcome/result.ts';
+import type { Json, Op, PlannedChange } from '../change.ts';
+import type { RunLayout } from '../layout.ts';
+import type { UnknownLeg } from './change-measure.ts';
+
+/** The ids of a leg and of every leg that hangs on its far end, in walking order. */
+export function findLegsBeyond(layout: RunLayout, leg: string): string[] {
+  const beyond: string[] = [];
+  let depth: number | null = null;
+  for (const laid of layout.legs.values()) {
+    if (laid.id === leg) depth = laid.depth;
+    else if (depth !== null && laid.depth <= depth) break;
+    if (depth !== null) beyond.push(laid.id);
+  }
+  return beyond;
+}
+
+/**
+ * Plans the removal of a leg with all that hangs on it: nothing is left floating. The node it left keeps standing,
+ * unless the whole run goes. Refuses a leg the run does not have.
+ */
+export function planRemoveLegs(layout: RunLayout, leg: string): Result<PlannedChange, UnknownLeg> {
+  const { doc } = layout;
+  const first = layout.legs.get(leg);
+  if (!first) return refuse({ code: 'leg-unknown', leg });
+  const legs = new Set(findLegsBeyond(layout, leg));
+  const nodes = new Set([...legs].map((id) => layout.legs.get(id)!.far));
+  if (legs.size === layout.legs.size) nodes.add(first.near);
+  const ops: Op[] = [];
+  const remove = (collection: Op['in'], id: string, old: object) =>
+    ops.push({ op: 'remove', in: collection, id, old: old as unknown as Json });
+  for (const measure of Object.values(doc.measures)) {
+    if (nodes.has(measure.from.node) || nodes.has(measure.to.node)) remove('measures', measure.id, measure);
+  }
+  for (const id of legs) remove('legs', id, doc.legs[id]!);
+  for (const anchor of Object.values(doc.anchors)) {
+    if (nodes.has(anchor.node)) remove('anchors', anchor.id, anchor);
+  }
+  for (const id of nodes) remove('nodes', id, doc.nodes[id]!);
+  return accept({ label: { command: 'remove-legs', leg: first.leg.tag, turn: null }, ops });
+}

@@ -1,0 +1,62 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Part, PartKind, Port } from '../catalogue/part.ts';
+import type { NominalSize } from '../catalogue/size.ts';
+import { getOpposite, type Axis } from '../geometry/axis.ts';
+import type { Leg, RunNode } from './run.ts';
+
+/** What stands at a node: a bought part with a port for each leg, a bare end, or nothing that is made. */
+export type Fitting =
+  | { readonly kind: 'part'; readonly part: Part; readonly ports: ReadonlyMap<string, Port> }
+  | { readonly kind: 'open' }
+  | { readonly kind: 'none'; readonly refusal: FittingRefusal };
+
+/** Why no fitting of the catalogue stands at a node. Sizes in the order of the legs. */
+export type FittingRefusal =
+  | { readonly code: 'fitting-size-not-made'; readonly part: PartKind; readonly size: NominalSize }
+  | {
+      readonly code: 'fitting-unequal-sizes';
+      readonly part: PartKind;
+      readonly sizes: readonly NominalSize[];
+    }
+  | { readonly code: 'fitting-legs-overlap'; readonly axis: Axis }
+  | { readonly code: 'fitting-directions-not-made'; readonly axes: readonly Axis[] };
+
+/** The direction in which a leg leaves a node. */
+export const getAxisFrom = (leg: Leg, node: string): Axis =>
+  leg.from === node ? leg.geometry.axis : getOpposite(leg.geometry.axis);
+
+/**
+ * The fitting that the legs at a node call for: two in line a coupling, two square an elbow, a straight pair
+ * and one square to it a tee; one leg its cap or a bare end. Ports: run-a is the run port of the first leg.
+ */
+export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting {
+  if (legs.length === 0) return { kind: 'open' };
+  if (legs.length === 1) {
+    if (node.terminal?.kind !== 'cap') return { kind: 'open' };
+    return takePart('cap', legs, catalogue);
+  }
+  const axes = legs.map((leg) => getAxisFrom(leg, node.id));
+  const doubled = axes.find((axis, i) => axes.indexOf(axis) !== i);
+  if (doubled) return { kind: 'none', refusal: { code: 'fitting-legs-overlap', axis: doubled } };
+  if (legs.length === 2) {
+    return takePart(getOpposite(axes[0]!) === axes[1] ? 'coupling' : 'elbow-90', legs, catalogue);
+  }
+  const branch = axes.findIndex((axis) => !axes.includes(getOpposite(axis)));
+  if (legs.length > 3 || axes.filter((axis) => axes.includes(getOpposite(axis))).length !== 2) {
+    return { kind: 'none', refusal: { code: 'fitting-directions-not-made', axes } };
+  }
+  const run = legs.filter((_, i) => i !== branch);
+  return takePart('tee', [...run, legs[branch]!], catalogue);
+}
+
+/** Takes the part of one size and gives its ports, in order, to the legs. */
+function takePart(kind: PartKind, legs: readonly Leg[], catalogue: Catalogue): Fitting {
+  const size = legs[0]!.size;
+  if (legs.some((leg) => leg.size !== size)) {
+    const sizes = legs.map((leg) => leg.size);
+    return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes } };
+  }
+  const part = catalogue.findPart(kind, size);
+  if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
+  return { kind: 'part', part, ports: new Map(legs.map((leg, i) => [leg.id, part.ports[i]!])) };
+}

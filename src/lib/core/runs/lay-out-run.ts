@@ -1,0 +1,188 @@
+import { findEngagement } from '../allowances/find-engagement.ts';
+import { getCutByAllowances } from '../allowances/cut-length.ts';
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { NominalSize } from '../catalogue/size.ts';
+import { getVector } from '../geometry/axis.ts';
+import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import { getTightness } from '../joints/tightness.ts';
+import { getOrThrow } from '../outcome/get-or-throw.ts';
+import type { Length } from '../units/length.ts';
+import { putOnTape } from '../units/tape.ts';
+import type { Facts } from './fold-events.ts';
+import { getAxisFrom, inferFitting, type Fitting } from './infer-fitting.ts';
+import type { EndUnknown, LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
+import { getLegsByNode, findSource, type Leg, type RunDoc } from './run.ts';
+
+/** A leg whose measure is missing is placed this long (nm), so that what follows it can still be drawn. */
+const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
+
+/**
+ * Lays a run out: fittings at its nodes, both ends of every piece with take-off and tightness, cut lengths exact and
+ * on the tape. A pure function that never searches; lengths in nm. It refuses nothing: what is missing or impossible
+ * comes out as null and is named by a check (checks/).
+ */
+export function layOutRun(doc: RunDoc, catalogue: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
+  const legsByNode = getLegsByNode(doc);
+  const measured = readMeasures(doc, legsByNode);
+  const nodes = new Map<string, LaidNode>();
+  const walk: Walk = { doc, legsByNode, measured, catalogue, nodes, legs: new Map() };
+  const source = findSource(doc);
+  if (source !== null && legsByNode.has(source)) walkFrom(walk, source);
+  for (const id of legsByNode.keys()) if (!nodes.has(id)) walkFrom(walk, id);
+
+  const getEnd = makeEndReader(catalogue, rules);
+  const ends = new Map<string, LaidEnd>();
+  const pieces = new Map<string, Piece>();
+  for (const laid of walk.legs.values()) {
+    const near = getEnd(laid.leg, getOrThrow(nodes, laid.near, 'node'));
+    const far = getEnd(laid.leg, getOrThrow(nodes, laid.far, 'node'));
+    ends.set(near.id, near).set(far.id, far);
+    pieces.set(laid.piece, makePiece(laid, near, far, rules, facts));
+  }
+  return { doc, catalogue, rules, facts, nodes, legs: walk.legs, ends, pieces };
+}
+
+interface Walk {
+  readonly doc: RunDoc;
+  readonly legsByNode: ReadonlyMap<string, readonly Leg[]>;
+  readonly measured: ReadonlyMap<string, MeasuredLeg>;
+  readonly catalogue: Catalogue;
+  readonly nodes: Map<string, LaidNode>;
+  readonly legs: Map<string, LaidLeg>;
+}
+
+interface MeasuredLeg {
+  readonly value: Length | null;
+  readonly measures: readonly string[];
+}
+
+/** Leg id → its centre-to-centre. Two measures of one leg that differ leave it null: neither is taken. */
+function readMeasures(doc: RunDoc, legsByNode: ReadonlyMap<string, readonly Leg[]>): Map<string, MeasuredLeg> {
+  const measured = new Map<string, MeasuredLeg>();
+  for (const id in doc.measures) {
+    const { from, to, value } = doc.measures[id]!;
+    const between = legsByNode
+      .get(from.node)
+      ?.find((leg) => leg.from === to.node || leg.to === to.node);
+    if (!between) continue;
+    const before = measured.get(between.id);
+    const agreed = !before || before.value === value ? value : null;
+    measured.set(between.id, { value: agreed, measures: [...(before?.measures ?? []), id] });
+  }
+  return measured;
+}
+
+/** Walks a branch to its end before the next begins; a stack of its own, for runs of any length. */
+function walkFrom(walk: Walk, start: string): void {
+  const stack: { node: string; position: Vector; depth: number; ahead: Iterator<Leg> }[] = [];
+  const visit = (node: string, position: Vector, depth: number) => {
+    const legs = walk.legsByNode.get(node) ?? [];
+    const inlet = legs.find((leg) => walk.legs.has(leg.id));
+    const ordered = inlet ? [inlet, ...legs.filter((leg) => leg !== inlet)] : legs;
+    const laid = getOrThrow({ get: (id: string) => walk.doc.nodes[id] }, node, 'node');
+    const fitting = inferFitting(laid, ordered, walk.catalogue);
+    walk.nodes.set(node, { id: node, node: laid, legs: ordered, fitting, position });
+    stack.push({ node, position, depth, ahead: ordered[Symbol.iterator]() });
+  };
+  visit(start, ORIGIN, 0);
+  while (stack.length > 0) {
+    const { node, position, depth, ahead } = stack.at(-1)!;
+    const { value: leg, done } = ahead.next();
+    if (done) {
+      stack.pop();
+      continue;
+    }
+    if (walk.legs.has(leg.id)) continue;
+    const laid = layLeg(walk, leg, node, depth);
+    const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
+    const to = addScaled(position, getVector(getAxisFrom(leg, node)), length);
+    if (!walk.nodes.has(laid.far)) visit(laid.far, to, depth + 1);
+  }
+}
+
+function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
+  const far = leg.from === near ? leg.to : leg.from;
+  const measured = walk.measured.get(leg.id);
+  const laid: LaidLeg = {
+    id: leg.id,
+    leg,
+    near,
+    far,
+    depth,
+    centreToCentre: measured?.value ?? null,
+    measures: measured?.measures ?? [],
+    piece: getPieceId(leg),
+  };
+  walk.legs.set(leg.id, laid);
+  return laid;
+}
+
+/** The id of the end of a leg at a node; where a part stands it names the joint. */
+export const getEndId = (node: string, leg: string): string => `${node}:${leg}`;
+
+/** The id of the one piece of a leg: its ends as drawn, wherever the source may be. */
+export const getPieceId = (leg: Leg): string => `${getEndId(leg.from, leg.id)}~${getEndId(leg.to, leg.id)}`;
+
+/** Reads ends, working out each kind of port in each size once. */
+function makeEndReader(catalogue: Catalogue, rules: HouseRules): (leg: Leg, at: LaidNode) => LaidEnd {
+  type Worked = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
+  const known = new Map<string, Worked>();
+  return (leg, at) => {
+    const port = at.fitting.kind === 'part' ? at.fitting.ports.get(leg.id) : undefined;
+    const part = at.fitting.kind === 'part' ? at.fitting.part.id : at.fitting.kind;
+    const key = `${leg.size} ${part} ${port?.id ?? ''}`;
+    let worked = known.get(key);
+    if (!worked) known.set(key, (worked = workOutEnd(leg, at.fitting, catalogue, rules)));
+    return { id: getEndId(at.id, leg.id), node: at.id, leg: leg.id, size: leg.size, ...worked };
+  };
+}
+
+function workOutEnd(
+  leg: Leg,
+  fitting: Fitting,
+  catalogue: Catalogue,
+  rules: HouseRules,
+): Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'> {
+  const thread = catalogue.findThread(leg.size);
+  const without = (unknown: EndUnknown) => ({ thread, joint: null, takeOff: null, unknown });
+  if (!thread) return without('size-not-carried');
+  if (fitting.kind === 'none') return without('no-fitting');
+  if (fitting.kind === 'open') return { thread, joint: null, takeOff: 0, unknown: null };
+  const { part } = fitting;
+  const port = getOrThrow(fitting.ports, leg.id, 'port');
+  const reach = port.reach.standing === 'unknown' ? null : port.reach.length;
+  const found = findEngagement(thread, rules['engagement-figure']);
+  const engagement = found.ok ? found.value : null;
+  const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength);
+  const unknown =
+    reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
+  const takeOff = reach === null || engagement === null ? null : reach - engagement;
+  return { thread, joint: { part, port, reach, engagement, tightness }, takeOff, unknown };
+}
+
+function makePiece(laid: LaidLeg, near: LaidEnd, far: LaidEnd, rules: HouseRules, facts: Facts): Piece {
+  const { leg, centreToCentre, piece } = laid;
+  return {
+    id: piece,
+    leg: leg.id,
+    mark: String(leg.tag),
+    size: leg.size,
+    ends: [near, far],
+    centreToCentre,
+    cut: findCut(centreToCentre, near, far, rules),
+    asCut: facts.asCut.get(piece) ?? null,
+  };
+}
+
+function findCut(centreToCentre: Length | null, near: LaidEnd, far: LaidEnd, rules: HouseRules): Piece['cut'] {
+  if (centreToCentre === null || near.takeOff === null || far.takeOff === null) return null;
+  const exact = getCutByAllowances(centreToCentre, getPieceEnd(near), getPieceEnd(far));
+  return { exact, onTape: putOnTape(exact, rules['tape-rounding'].option) };
+}
+
+/** Reach and engagement of an end whose take-off is known; a bare end has neither. */
+export const getPieceEnd = ({ joint }: LaidEnd): { reach: Length; engagement: Length } => ({
+  reach: joint?.reach ?? 0,
+  engagement: joint?.engagement ?? 0,
+});

@@ -1,0 +1,26 @@
+import { foreignKey, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { crews } from './crews.ts';
+
+/** A job: what is said once and holds for all its runs, with its copy of the shop's house rules. */
+export const jobs = pgTable(
+  'jobs',
+  {
+    crew: text('crew').notNull(),
+    id: text('id').notNull(),
+    name: text('name').notNull(),
+    place: text('place').notNull(),
+    units: text('units').$type<LengthUnit>().notNull(),
+    gas: text('gas').$type<Gas>().notNull(),
+    jurisdiction: text('jurisdiction').$type<Jurisdiction>().notNull(),
+    edition: text('edition').notNull(),
+    ruleChoices: jsonb('rule_choices').$type<RuleChoices>().notNull(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.crew, table.id] }),
+    foreignKey({ columns: [table.crew], foreignColumns: [crews.id] }),
+  ],
+);

@@ -1,0 +1,8 @@
+/** All tables, for the client and the migrations. */
+export { changes } from './changes.ts';
+export { crews } from './crews.ts';
+export { events } from './events.ts';
+export { jobPeople } from './job-people.ts';
+export { jobs } from './jobs.ts';
+export { people } from './people.ts';
+export { runs } from './runs.ts';

@@ -1,0 +1,49 @@
+import { json } from '@sveltejs/kit';
+import type { WireRefusal } from '#core/formats/wire.ts';
+import type { Result } from '#core/outcome/result.ts';
+import { isDatabaseAway } from '../db/database-away.ts';
+import { log } from '../log.ts';
+
+const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
+  'input-invalid': 400,
+  'run-reference-broken': 400,
+  'document-too-new': 409,
+  'change-does-not-fit': 409,
+  'body-too-large': 413,
+  'body-not-json': 400,
+  'origin-refused': 403,
+  'host-refused': 403,
+  'route-unknown': 404,
+  'job-unknown': 404,
+  'run-unknown': 404,
+  'piece-unknown': 404,
+  'event-corrects-nothing': 409,
+  'id-taken': 409,
+  'change-id-reused': 409,
+  'change-stale': 409,
+  'database-away': 503,
+  'server-failed': 500,
+};
+
+/** A refusal as an answer: `{ refusal }` with the status that goes with it. */
+export const answerRefusal = (refusal: WireRefusal): Response =>
+  json({ refusal }, { status: STATUS[refusal.code], headers: { 'cache-control': 'no-store' } });
+
+/** Answers a request with what a use case gives: `{ value }` or `{ refusal }`. A bug is logged and told by its request id. */
+export async function answer(
+  request: string,
+  useCase: () => Promise<Result<unknown, WireRefusal>>,
+): Promise<Response> {
+  try {
+    const result = await useCase();
+    if (!result.ok) return answerRefusal(result.refusal);
+    return json({ value: result.value }, { headers: { 'cache-control': 'no-store' } });
+  } catch (error) {
+    if (isDatabaseAway(error)) {
+      log.warn({ request }, 'database away');
+      return answerRefusal({ code: 'database-away' });
+    }
+    log.error({ request, err: error }, 'request failed');
+    return answerRefusal({ code: 'server-failed', request });
+  }
+}

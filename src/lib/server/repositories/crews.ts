@@ -1,0 +1,15 @@
+import { eq } from 'drizzle-orm';
+import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { Queryable } from '../db/database.ts';
+import { crews } from '../db/schema/schema.ts';
+
+/** Makes sure that the crew exists; one that does is left as it is. */
+export async function ensureCrew(db: Queryable, crew: string, name: string): Promise<void> {
+  await db.insert(crews).values({ id: crew, name, ruleChoices: {} }).onConflictDoNothing();
+}
+
+/** The shop's own house rules. */
+export async function getShopRules(db: Queryable, crew: string): Promise<RuleChoices> {
+  const [row] = await db.select({ ruleChoices: crews.ruleChoices }).from(crews).where(eq(crews.id, crew));
+  return row?.ruleChoices ?? {};
+}

@@ -1,0 +1,67 @@
+import { and, desc, eq } from 'drizzle-orm';
+import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { Job, JobDetails, RunHeading } from '#core/runs/job.ts';
+import type { Queryable } from '../db/database.ts';
+import { jobs } from '../db/schema/schema.ts';
+import { getPeopleByJob } from './people.ts';
+import { getHeadingsByJob } from './runs.ts';
+
+type JobRow = typeof jobs.$inferSelect;
+
+/** Adds a job; tells whether it was new. */
+export async function insertJob(
+  db: Queryable,
+  crew: string,
+  id: string,
+  details: JobDetails,
+  ruleChoices: RuleChoices,
+): Promise<boolean> {
+  const row = { crew, id, ...pickDetails(details), ruleChoices };
+  const inserted = await db.insert(jobs).values(row).onConflictDoNothing().returning({ id: jobs.id });
+  return inserted.length === 1;
+}
+
+/** Changes what is said of a job; tells whether there is such a job. */
+export async function updateJob(db: Queryable, crew: string, id: string, details: JobDetails): Promise<boolean> {
+  const updated = await db
+    .update(jobs)
+    .set(pickDetails(details))
+    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)))
+    .returning({ id: jobs.id });
+  return updated.length === 1;
+}
+
+/** One job with its people and runs; null when the crew has none of that id. */
+export async function findJob(db: Queryable, crew: string, id: string): Promise<Job | null> {
+  const [row] = await db
+    .select()
+    .from(jobs)
+    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
+  if (!row) return null;
+  const [people, headings] = [await getPeopleByJob(db, crew), await getHeadingsByJob(db, crew)];
+  return makeJob(row, people.get(id) ?? [], headings.get(id) ?? []);
+}
+
+/** All jobs of a crew, the newest first. */
+export async function listJobs(db: Queryable, crew: string): Promise<Job[]> {
+  const rows = await db.select().from(jobs).where(eq(jobs.crew, crew)).orderBy(desc(jobs.createdAt), jobs.id);
+  const [people, headings] = [await getPeopleByJob(db, crew), await getHeadingsByJob(db, crew)];
+  return rows.map((row) => makeJob(row, people.get(row.id) ?? [], headings.get(row.id) ?? []));
+}
+
+const pickDetails = ({ name, place, units, gas, jurisdiction, edition }: JobDetails): JobDetails => ({
+  name,
+  place,
+  units,
+  gas,
+  jurisdiction,
+  edition,
+});
+
+const makeJob = (row: JobRow, people: Job['people'], runs: readonly RunHeading[]): Job => ({
+  id: row.id,
+  ...pickDetails(row),
+  ruleChoices: row.ruleChoices,
+  people,
+  runs,
+});

@@ -1,0 +1,47 @@
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { WireRefusal } from '#core/formats/wire.ts';
+import type { RunEvent } from '#core/runs/event.ts';
+import type { Actor } from '../actor.ts';
+import type { Database, Queryable } from '../db/database.ts';
+import { hasEverHadLeg } from '../repositories/changes.ts';
+import { findEvent, insertEvent } from '../repositories/events.ts';
+import { findRun } from '../repositories/runs.ts';
+
+/**
+ * Records an event of a run. Sent twice it is recorded once. Its piece must be, or once have been, in the run; what
+ * a correction corrects must be there.
+ */
+export async function recordEvent(
+  db: Database,
+  { crew }: Actor,
+  job: string,
+  run: string,
+  event: RunEvent,
+): Promise<Result<{ atServer: string }, WireRefusal>> {
+  return db.transaction(async (tx) => {
+    if (!(await findRun(tx, crew, job, run))) return refuse({ code: 'run-unknown', run });
+    if (!(await isPieceOfRun(tx, crew, run, event.subject))) {
+      return refuse({ code: 'piece-unknown', piece: event.subject });
+    }
+    if (event.corrects !== null) {
+      const corrected = await findEvent(tx, crew, event.corrects);
+      if (corrected?.run !== run || corrected.event.subject !== event.subject) {
+        return refuse({ code: 'event-corrects-nothing', corrects: event.corrects });
+      }
+    }
+    const atServer = await insertEvent(tx, crew, run, event);
+    if (atServer) return accept({ atServer: atServer.toISOString() });
+    const kept = await findEvent(tx, crew, event.id);
+    if (kept?.run !== run || kept.event.subject !== event.subject) {
+      return refuse({ code: 'id-taken', id: event.id });
+    }
+    return accept({ atServer: kept.atServer.toISOString() });
+  });
+}
+
+/** A piece id is `node:leg~node:leg`; its leg must have been put into this run at some time. */
+async function isPieceOfRun(tx: Queryable, crew: string, run: string, piece: string): Promise<boolean> {
+  const match = /^[a-z0-9]+:([a-z0-9]+)~[a-z0-9]+:([a-z0-9]+)$/.exec(piece);
+  if (!match || match[1] !== match[2]) return false;
+  return hasEverHadLeg(tx, crew, run, match[1]!);
+}

@@ -1,0 +1,16 @@
+import type { FittingRefusal } from '#core/runs/infer-fitting.ts';
+import { AXIS_NAMES, PART_KIND_NAMES } from './parts.ts';
+
+/** Why no fitting stands where legs meet, and what to do. */
+export function sayFittingRefusal(refusal: FittingRefusal): string {
+  switch (refusal.code) {
+    case 'fitting-size-not-made':
+      return `The catalogue has no ${refusal.size} ${PART_KIND_NAMES[refusal.part]}. Choose another size, or measure the part you have.`;
+    case 'fitting-unequal-sizes':
+      return `Legs of ${refusal.sizes.join(', ')} meet here, and the catalogue carries a ${PART_KIND_NAMES[refusal.part]} in equal sizes only. Make the sizes equal; no cut is given over an unknown fitting.`;
+    case 'fitting-legs-overlap':
+      return `Two legs leave this point the same way (${AXIS_NAMES[refusal.axis]}), one on top of the other. Remove one of them.`;
+    case 'fitting-directions-not-made':
+      return `No threaded gas fitting has openings ${refusal.axes.map((axis) => AXIS_NAMES[axis]).join(', ')}. Two in line and one square to them is a tee; move the other leg along the run.`;
+  }
+}

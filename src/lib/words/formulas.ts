@@ -1,0 +1,59 @@
+import type { FormulaCode, Quantity, Term, Working } from '#core/runs/explain.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { sayExact, sayNumber } from './length-text.ts';
+import { CONFIDENCE_NAMES, STANDING_NAMES } from './parts.ts';
+
+export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
+  'cut-length': 'cut length',
+  'on-tape': 'on the tape',
+  'centre-to-centre': 'centre-to-centre',
+  'face-to-face': 'face-to-face',
+  'take-off': 'allowance',
+  reach: 'centre-to-face',
+  engagement: 'engagement',
+  'hand-tight': 'hand-tight length L1',
+  turns: 'turns past hand-tight',
+  'threads-per-inch': 'threads per inch',
+  'thread-length': 'thread cut',
+  'threads-showing': 'threads showing',
+  'rounding-error': 'rounding',
+  'turns-asked': 'turns past hand-tight asked',
+};
+
+/** Each formula as a fitter would say it, and with `#1 #2 #3` where its terms go. */
+export const FORMULAS: Readonly<Record<FormulaCode, { readonly says: string; readonly values: string }>> = {
+  'cut-by-allowances': { says: 'centre-to-centre − allowance − allowance', values: '#1 − #2 − #3' },
+  'face-to-face': { says: 'centre-to-centre − centre-to-face − centre-to-face', values: '#1 − #2 − #3' },
+  'cut-by-make-in': { says: 'face-to-face + make-in + make-in', values: '#1 + #2 + #3' },
+  'on-tape': { says: 'cut length, to the nearest mark', values: '#1, rounded by #2' },
+  'take-off': { says: 'centre-to-face − engagement', values: '#1 − #2' },
+  'engagement-shop-table': { says: 'shop table of normal engagement', values: '#1' },
+  'engagement-hand-tight-plus-turns': {
+    says: 'hand-tight length + turns ÷ threads per inch',
+    values: '#1 + #2 ÷ #3',
+  },
+  'engagement-own-measured': { says: 'measured on this shop’s own dies and fittings', values: '#1' },
+  'turns-past-hand-tight': {
+    says: '(engagement − hand-tight length) × threads per inch',
+    values: '(#1 − #2) × #3',
+  },
+  'threads-showing': { says: '(thread cut − engagement) × threads per inch', values: '(#1 − #2) × #3' },
+};
+
+/** A term's value with its unit. */
+export const sayTerm = (term: Term, unit: LengthUnit): string =>
+  term.isLength ? sayExact(term.value, unit).replace(/^-/, '−') : sayNumber(term.value, 2);
+
+/** A working with its values put in: `43.25 in − 0.7475 in − 0.7475 in`. */
+export const sayValues = (working: Working, unit: LengthUnit): string =>
+  FORMULAS[working.formula].values.replace(/#(\d)/g, (_, place: string) => {
+    const term = working.terms[Number(place) - 1];
+    return term ? sayTerm(term, unit) : '?';
+  });
+
+/** Where a term's figure is from and how sure it is; empty for a figure that was worked out or measured here. */
+export function saySource({ provenance, standing }: Term): string {
+  const parts = provenance ? [provenance.source, CONFIDENCE_NAMES[provenance.confidence]] : [];
+  if (standing && standing !== 'published') parts.push(STANDING_NAMES[standing]);
+  return parts.join(', ');
+}

@@ -1,0 +1,84 @@
+import type { EngagementChoice, EngagementOption } from '#core/house-rules/engagement-figure.ts';
+import type { LengthMethodOption } from '#core/house-rules/length-method.ts';
+import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
+import type { TapeGraduation } from '#core/units/tape.ts';
+import { GRADUATION_NAMES, sayNumber } from './length-text.ts';
+
+interface RuleWords<Option extends string> {
+  readonly title: string;
+  readonly question: string;
+  /** Why the default is the default. */
+  readonly reason: string;
+  readonly options: Readonly<Record<Option, { readonly name: string; readonly says: string }>>;
+}
+
+type AllRuleWords = {
+  readonly 'engagement-figure': RuleWords<EngagementOption>;
+  readonly 'tape-rounding': RuleWords<TapeGraduation>;
+  readonly 'length-method': RuleWords<LengthMethodOption>;
+};
+
+const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION_NAMES[option], says });
+
+/** What each house rule asks, and what each side says. */
+export const RULE_WORDS: AllRuleWords = {
+  'engagement-figure': {
+    title: 'Engagement figure',
+    question: 'How far does the pipe go into the fitting, wrench-tight?',
+    reason: 'The shop table until the shop has measured: it is what most take-off charts are made of.',
+    options: {
+      'shop-table': {
+        name: 'Shop table',
+        says: 'One normal figure a size, learnt by heart and good for most dies and fittings.',
+      },
+      'hand-tight-plus-turns': {
+        name: 'Hand-tight plus turns',
+        says: 'Start from the standard’s hand-tight length and add the turns you really put on with the wrench.',
+      },
+      'own-measured': {
+        name: 'Own measured',
+        says: 'Dies wear and fittings differ: make up test pieces, measure, and use your own figure.',
+      },
+    },
+  },
+  'tape-rounding': {
+    title: 'Rounding of the tape',
+    question: 'To which mark is a cut length put on the tape?',
+    reason: 'Sixteenths: what a tape shows and a saw can follow. The error of rounding is always shown.',
+    options: {
+      '1/8': graduation('1/8', 'Quick to mark on long straight runs where a fitting has play.'),
+      '1/16': graduation('1/16', 'As fine as a pipe cut is usually made.'),
+      '1/32': graduation('1/32', 'For short pieces between fixed points.'),
+      '1 mm': graduation('1 mm', 'A metric tape has no sixteenths.'),
+    },
+  },
+  'length-method': {
+    title: 'Length method shown',
+    question: 'Which working is shown for a cut length?',
+    reason: 'Both: they must give the same figure, so showing both is a check.',
+    options: {
+      both: { name: 'Both', says: 'Two roads to one figure: if they differ, something was misread.' },
+      'centre-minus-allowances': {
+        name: 'Centre-to-centre minus allowances',
+        says: 'One subtraction at each end from what was measured.',
+      },
+      'face-plus-make-in': {
+        name: 'Face-to-face plus make-in',
+        says: 'Lay the fittings in place, measure the gap, add what goes in.',
+      },
+    },
+  },
+};
+
+/** A choice of a rule in words, with what it was set to. */
+export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): string {
+  if (rule === 'engagement-figure') return sayEngagementChoice(choice as EngagementChoice);
+  const options = RULE_WORDS[rule].options as Readonly<Record<string, { name: string }>>;
+  return options[choice.option]?.name ?? choice.option;
+}
+
+function sayEngagementChoice(choice: EngagementChoice): string {
+  const { name } = RULE_WORDS['engagement-figure'].options[choice.option];
+  if (choice.option !== 'hand-tight-plus-turns') return name;
+  return `${name} (${sayNumber(choice.upTo2in, 2)} to 2 in, ${sayNumber(choice.above2in, 2)} above)`;
+}

@@ -1,0 +1,123 @@
+import type { BrokenReference } from '#core/runs/check-run.ts';
+import type { AddLegRefusal } from '#core/runs/commands/add-leg.ts';
+import type { UnknownLeg } from '#core/runs/commands/change-measure.ts';
+import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
+import type { WireRefusal } from '#core/formats/wire.ts';
+import type { LengthRefusal } from '#core/units/length-refusal.ts';
+import { sayLength } from './length-text.ts';
+import { AXIS_NAMES } from './parts.ts';
+import { sayInputRefusal } from './input-refusals.ts';
+
+/** What the device itself may refuse, beside the core and the server. */
+export type DeviceRefusal =
+  | { readonly code: 'server-away' }
+  | { readonly code: 'device-store-refused' }
+  | { readonly code: 'nobody-at-the-bench' }
+  | { readonly code: 'direction-missing' };
+
+export type Refusal =
+  LengthRefusal | AddLegRefusal | UnknownLeg | NotAnEnd | BrokenReference | WireRefusal | DeviceRefusal;
+
+type Sentences = {
+  readonly [Code in Refusal['code']]: (refusal: Extract<Refusal, { code: Code }>) => string;
+};
+
+const HOW_TO_WRITE = 'Write it like 3-7 1/4, 43 1/4, 3\' 7 1/4" or 1098 mm.';
+
+/** Every refusal has its sentence: what was read, what is wrong, what to do. The compiler misses none. */
+const SENTENCES: Sentences = {
+  'length-empty': () => `No measure yet. ${HOW_TO_WRITE}`,
+  'length-too-long': ({ characters }) =>
+    `Read ${characters} characters, too many for one measure. ${HOW_TO_WRITE}`,
+  'length-unreadable': ({ typed, word }) =>
+    word === typed
+      ? `Read “${typed}”, which is not a length in any way fitters write one. ${HOW_TO_WRITE}`
+      : `Read “${typed}” and could not make sense of “${word}”. ${HOW_TO_WRITE}`,
+  'length-two-numbers': ({ typed, first, rest }) =>
+    `Read “${typed}” as two numbers, ${first} and ${rest}. Feet and inches? Write ${first}-${rest} or ${first}' ${rest}".`,
+  'length-fraction-not-under-one': ({ typed, fraction }) =>
+    `Read “${typed}”: the fraction ${fraction} is not under 1. Carry the whole inches over.`,
+  'length-fraction-not-on-a-tape': ({ typed, denominator }) =>
+    `Read “${typed}”: no tape is marked in ${denominator}ths. Use halves, quarters, 8ths, 16ths, 32nds or 64ths, or decimals.`,
+  'length-inches-not-under-twelve': ({ typed, feet, inches }) =>
+    `Read “${typed}” as ${feet} ft and ${inches} in; inches after feet stay under 12. Carry a foot over, or give inches alone.`,
+  'length-decimal-comma': ({ typed, withPoint }) =>
+    `Read “${typed}” with a comma, which could mean thousands or decimals. In an inch job write ${withPoint} with a point, or leave the comma out.`,
+  'length-fraction-after-decimal': ({ typed }) =>
+    `Read “${typed}” with a decimal and a fraction together. Use one or the other.`,
+  'length-fraction-of-metric': ({ typed }) =>
+    `Read “${typed}” as a fraction of a metric unit. Give millimetres with decimals, or inches.`,
+  'length-decimal-feet-with-inches': ({ typed }) =>
+    `Read “${typed}” as part-feet with inches after them. Give whole feet and inches, or decimal feet alone.`,
+  'length-zero': ({ typed }) => `Read “${typed}” as no length at all. Give the distance you measured.`,
+  'length-negative': ({ typed }) =>
+    `Read “${typed}” as less than nothing. Give the distance without a minus; the direction says which way.`,
+  'length-absurd': ({ typed, length, limit }) =>
+    `Read “${typed}” as ${sayLength(length, 'in')}; a leg over ${sayLength(limit, 'in')} is taken for a slip. Check the unit.`,
+  'leg-straight-back': ({ axis, mark }) =>
+    `${capital(AXIS_NAMES[axis])} goes straight back into leg ${mark}. Choose another direction.`,
+  'leg-direction-taken': ({ axis, mark }) =>
+    `Leg ${mark} already leaves this point ${AXIS_NAMES[axis]}. Choose another direction or another point.`,
+  'leg-node-full': ({ legs }) =>
+    `${legs} legs already meet at this point, and no threaded gas fitting takes another. Branch at another point.`,
+  'leg-begins-nowhere': () => 'The point this leg would grow from is not in the run. Pick a point of the drawing.',
+  'leg-unknown': () => 'That leg is not in the run any more. Pick a leg of the list.',
+  'node-is-not-an-end': () => 'Legs meet at that point, so there is nothing to close. Pick an end of the run.',
+  'run-reference-broken': ({ in: where, id, missing }) =>
+    `The run does not hang together: ${where} “${id}” names “${missing}”, which is not there. Nothing was changed.`,
+  'input-invalid': sayInputRefusal,
+  'document-too-new': ({ schema, newest }) =>
+    `This run was written by a newer Porthole (format ${schema}, this one reads up to ${newest}). Update, then open it again; it has been left as it is.`,
+  'change-does-not-fit': ({ in: where, why }) =>
+    `The edit does not fit the run as it stands (${where}: ${DOES_NOT_FIT[why]}). Nothing was changed.`,
+  'body-too-large': ({ limit }) =>
+    `That is more than ${Math.round(limit / 1024)} kB, the most that is taken at once. Nothing was kept.`,
+  'body-not-json': () => 'What arrived is not JSON. Nothing was kept.',
+  'origin-refused': () =>
+    'The request came from another site, so it was refused. Open Porthole at its own address and try there.',
+  'host-refused': ({ host }) =>
+    `Porthole does not answer to the name “${host}”. Open it at the address printed when it started.`,
+  'route-unknown': () => 'There is nothing at that address. Go back to your jobs.',
+  'job-unknown': ({ job }) => `There is no job with the id “${job}”. It may be on another server; go back to your jobs.`,
+  'run-unknown': ({ run }) => `There is no run with the id “${run}” in this job. Go back to the job.`,
+  'piece-unknown': ({ piece }) => `The run has no piece “${piece}”. Open the cut sheet again and pick it there.`,
+  'event-corrects-nothing': ({ corrects }) =>
+    `There is no record “${corrects}” of this piece to correct. Open the cut sheet again.`,
+  'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,
+  'change-id-reused': ({ id }) =>
+    `The edit “${id}” was sent before with other contents. It was not applied a second time.`,
+  'change-stale': ({ since }) =>
+    `The run was changed on the server meanwhile (${since.length} ${since.length === 1 ? 'edit' : 'edits'}). See what happened, then choose.`,
+  'database-away': () =>
+    'The server is up but its database does not answer. Your edits are kept on this device and sent when it is back.',
+  'server-failed': ({ request }) =>
+    `Something went wrong on the server (request ${request}). Your edits are kept on this device; try again.`,
+  'server-away': () =>
+    'The server does not answer. Your edits are kept on this device and sent when it is back.',
+  'device-store-refused': () =>
+    'This browser does not let Porthole keep anything (private window, or storage full). Free some space or use another window: edits would be lost.',
+  'nobody-at-the-bench': () => 'Say who is at the bench first: the record carries the name.',
+  'direction-missing': () => 'Pick a direction first: which way does this leg go?',
+};
+
+const DOES_NOT_FIT = {
+  'already-there': 'what it adds is already there',
+  'not-there': 'what it changes is not there',
+  'other-value': 'what it changes has another value now',
+} as const;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The sentence of a refusal. */
+export function sayRefusal(refusal: Refusal): string {
+  const say = SENTENCES[refusal.code] as (refusal: Refusal) => string;
+  return say(refusal);
+}
+
+/** Whether something that came over the wire is a refusal this version knows. */
+export const isKnownRefusal = (value: unknown): value is Refusal =>
+  typeof value === 'object' &&
+  value !== null &&
+  'code' in value &&
+  typeof value.code === 'string' &&
+  Object.hasOwn(SENTENCES, value.code);
