@@ -51,14 +51,25 @@ await runMain(async () => {
     await ensureBuild('build');
     const env = { ...process.env, DATABASE_URL: cluster.url('porthole') };
     say('demo data: loading');
-    const seeded = await runCommand(process.execPath, ['--import', 'tsx/esm', 'scripts/load-demo.ts'], { env });
-    if (seeded.code !== 0) throw new Obstacle(`The demo data could not be loaded:\n${seeded.output.slice(-2000)}`);
-    server = await startServer({ build: 'build', port, url: cluster.url('porthole'), level: 'warn', logTo: 'inherit' });
+    const seeded = await runCommand(process.execPath, ['--import', 'tsx/esm', 'scripts/load-demo.ts'], {
+      env,
+    });
+    if (seeded.code !== 0)
+      throw new Obstacle(`The demo data could not be loaded:\n${seeded.output.slice(-2000)}`);
+    server = await startServer({
+      build: 'build',
+      port,
+      url: cluster.url('porthole'),
+      level: 'warn',
+      logTo: 'inherit',
+    });
   } catch (error) {
     await stop();
     throw error;
   }
-  console.log(`\nPorthole is open at http://localhost:${port}\nCtrl-C stops it; npm run demo -- --reset starts over.\n`);
+  console.log(
+    `\nPorthole is open at http://localhost:${port}\nCtrl-C stops it; npm run demo -- --reset starts over.\n`,
+  );
   server.on('exit', (code) => {
     if (stopping) return;
     console.error(`The server stopped by itself (code ${code}).`);

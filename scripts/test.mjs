@@ -59,7 +59,8 @@ async function runPlaywright(env, folder) {
 
 await runMain(async () => {
   const unknown = only.filter((suite) => !SUITES.includes(suite));
-  if (unknown.length > 0) throw new Obstacle(`No suite ${unknown.join(', ')}: there are ${SUITES.join(', ')}.`);
+  if (unknown.length > 0)
+    throw new Obstacle(`No suite ${unknown.join(', ')}: there are ${SUITES.join(', ')}.`);
   await ensureNodeModules();
   await ensureDebianPackage('chromium', () => !wanted('e2e') || existsSync('/usr/bin/chromium'));
   await runCommand('npx', ['svelte-kit', 'sync']);
@@ -83,10 +84,20 @@ async function runWithDatabase(folder) {
   const stop = () => void cluster.stop().finally(() => process.exit(130));
   process.once('SIGINT', stop).once('SIGTERM', stop);
   try {
-    const env = { ...process.env, PORTHOLE_TEST_CLUSTER: cluster.url(''), DATABASE_URL: cluster.url('template_porthole') };
-    const prepared = await runCommand(process.execPath, ['--import', 'tsx/esm', 'scripts/prepare-database.ts'], { env });
-    if (prepared.code !== 0) throw new Obstacle(`The test database could not be prepared:\n${prepared.output}`);
-    if (wanted('integration')) await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
+    const env = {
+      ...process.env,
+      PORTHOLE_TEST_CLUSTER: cluster.url(''),
+      DATABASE_URL: cluster.url('template_porthole'),
+    };
+    const prepared = await runCommand(
+      process.execPath,
+      ['--import', 'tsx/esm', 'scripts/prepare-database.ts'],
+      { env },
+    );
+    if (prepared.code !== 0)
+      throw new Obstacle(`The test database could not be prepared:\n${prepared.output}`);
+    if (wanted('integration'))
+      await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
     if (wanted('e2e')) await runPlaywright(env, folder);
   } finally {
     await cluster.stop();

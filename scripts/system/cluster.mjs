@@ -1,5 +1,15 @@
 import { randomBytes } from 'node:crypto';
-import { chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statfsSync, statSync, writeFileSync } from 'node:fs';
+import {
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statfsSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { ensureDebianPackage } from './installed.mjs';
 import { findFreePort } from './free-port.mjs';
@@ -13,7 +23,11 @@ const ROOM = 200 * 1024 * 1024;
 
 /** @returns {string | null} the folder of the newest PostgreSQL's programs */
 function findPrograms() {
-  const versions = existsSync(VERSIONS) ? readdirSync(VERSIONS).map(Number).sort((a, b) => b - a) : [];
+  const versions = existsSync(VERSIONS)
+    ? readdirSync(VERSIONS)
+        .map(Number)
+        .sort((a, b) => b - a)
+    : [];
   const version = versions.find((each) => existsSync(join(VERSIONS, String(each), 'bin', 'initdb')));
   return version === undefined ? null : join(VERSIONS, String(version), 'bin');
 }
@@ -129,4 +143,6 @@ function explain(what, data, output) {
 
 /** @param {string} path */
 const diskFull = (path) =>
-  new Obstacle(`The disk that holds ${path} is full: a database needs about 200 MB. Free some space and try again.`);
+  new Obstacle(
+    `The disk that holds ${path} is full: a database needs about 200 MB. Free some space and try again.`,
+  );

@@ -33,9 +33,13 @@ export async function ensureDebianPackage(name, isThere) {
   const { code, output } = await runCommand(apt[0] ?? 'env', [...apt.slice(1), ...install]);
   if (isThere()) return;
   if (/no space left/i.test(output)) {
-    throw new Obstacle(`The disk is full: Debian's package ${name} could not be installed. Free some space and try again.`);
+    throw new Obstacle(
+      `The disk is full: Debian's package ${name} could not be installed. Free some space and try again.`,
+    );
   }
-  throw new Obstacle(`Debian's package ${name} could not be installed (apt-get ended with ${code}):\n${output.slice(-1500)}`);
+  throw new Obstacle(
+    `Debian's package ${name} could not be installed (apt-get ended with ${code}):\n${output.slice(-1500)}`,
+  );
 }
 
 /** @param {string} name */

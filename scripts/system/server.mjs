@@ -8,7 +8,14 @@ import { Obstacle } from './say.mjs';
  * @param {{ build: string, port: number, host?: string, url: string, logTo?: 'inherit' | 'ignore', level?: string }} options
  * @returns {Promise<import('node:child_process').ChildProcess>}
  */
-export async function startServer({ build, port, host = '127.0.0.1', url, logTo = 'ignore', level = 'info' }) {
+export async function startServer({
+  build,
+  port,
+  host = '127.0.0.1',
+  url,
+  logTo = 'ignore',
+  level = 'info',
+}) {
   const env = {
     ...process.env,
     HOST: host,

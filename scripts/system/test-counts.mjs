@@ -7,7 +7,8 @@ import { existsSync, readFileSync } from 'node:fs';
  * @param {string} file @returns {Counts}
  */
 export function readMochaReport(file) {
-  if (!existsSync(file)) return { passed: 0, failed: 1, problems: [`no report at ${file}: the runner broke off`] };
+  if (!existsSync(file))
+    return { passed: 0, failed: 1, problems: [`no report at ${file}: the runner broke off`] };
   const { stats, failures } = JSON.parse(readFileSync(file, 'utf8'));
   return {
     passed: stats.passes,
@@ -24,7 +25,8 @@ export function readMochaReport(file) {
  * @param {string} file @returns {Counts}
  */
 export function readPlaywrightReport(file) {
-  if (!existsSync(file)) return { passed: 0, failed: 1, problems: [`no report at ${file}: the runner broke off`] };
+  if (!existsSync(file))
+    return { passed: 0, failed: 1, problems: [`no report at ${file}: the runner broke off`] };
   const { stats, errors } = JSON.parse(readFileSync(file, 'utf8'));
   const broken = errors.map((/** @type {{ message: string }} */ error) => error.message);
   return {

@@ -37,7 +37,8 @@ export async function startService(folder: string): Promise<void> {
     if (!isDatabaseAway(error)) throw error;
     log.warn('database away, trying again');
     setTimeout(() => {
-      if (!stopped) startService(folder).catch((later: unknown) => log.error({ err: later }, 'database not prepared'));
+      if (!stopped)
+        startService(folder).catch((later: unknown) => log.error({ err: later }, 'database not prepared'));
     }, 1500).unref();
   }
 }

@@ -20,7 +20,8 @@ export const SMELL_OF_GAS = {
 /** Short cautions shown where the danger is. */
 export const CAUTIONS = {
   threads: 'Threads and swarf cut: eye protection, gloves for fresh threads, hands out of the jaws.',
-  wrench: 'Snug, not brute force: no cheater on cast fittings. A taper joint only goes tighter, never back it off.',
+  wrench:
+    'Snug, not brute force: no cheater on cast fittings. A taper joint only goes tighter, never back it off.',
   openEnd: 'Cap every open end before gas comes, even behind a shut valve.',
   liveLine: 'Work on a live line: isolate it, test for gas, no ignition near.',
 } as const;

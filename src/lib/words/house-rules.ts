@@ -12,11 +12,11 @@ interface RuleWords<Option extends string> {
   readonly options: Readonly<Record<Option, { readonly name: string; readonly says: string }>>;
 }
 
-type AllRuleWords = {
+interface AllRuleWords {
   readonly 'engagement-figure': RuleWords<EngagementOption>;
   readonly 'tape-rounding': RuleWords<TapeGraduation>;
   readonly 'length-method': RuleWords<LengthMethodOption>;
-};
+}
 
 const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION_NAMES[option], says });
 

@@ -33,7 +33,7 @@ export function sayTurns(turns: number): string {
 
 /** How tight, in two of its three ways (the third is the engagement itself). */
 export const sayTightness = (tightness: Tightness): string =>
-  `about ${sayTurns(tightness.turnsPastHandTight)} past hand-tight, about ${sayNumber(tightness.threadsShowing, 1)} threads showing`;
+  `about ${sayTurns(tightness.turnsPastHandTight)} past hand-tight, ${sayNumber(tightness.threadsShowing, 1)} threads showing`;
 
 /** The pipe wrench for a size, and the second one. */
 export function sayWrench(size: NominalSize): string {

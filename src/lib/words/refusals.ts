@@ -60,9 +60,11 @@ const SENTENCES: Sentences = {
     `Leg ${mark} already leaves this point ${AXIS_NAMES[axis]}. Choose another direction or another point.`,
   'leg-node-full': ({ legs }) =>
     `${legs} legs already meet at this point, and no threaded gas fitting takes another. Branch at another point.`,
-  'leg-begins-nowhere': () => 'The point this leg would grow from is not in the run. Pick a point of the drawing.',
+  'leg-begins-nowhere': () =>
+    'The point this leg would grow from is not in the run. Pick a point of the drawing.',
   'leg-unknown': () => 'That leg is not in the run any more. Pick a leg of the list.',
-  'node-is-not-an-end': () => 'Legs meet at that point, so there is nothing to close. Pick an end of the run.',
+  'node-is-not-an-end': () =>
+    'Legs meet at that point, so there is nothing to close. Pick an end of the run.',
   'run-reference-broken': ({ in: where, id, missing }) =>
     `The run does not hang together: ${where} “${id}” names “${missing}”, which is not there. Nothing was changed.`,
   'input-invalid': sayInputRefusal,
@@ -78,9 +80,11 @@ const SENTENCES: Sentences = {
   'host-refused': ({ host }) =>
     `Porthole does not answer to the name “${host}”. Open it at the address printed when it started.`,
   'route-unknown': () => 'There is nothing at that address. Go back to your jobs.',
-  'job-unknown': ({ job }) => `There is no job with the id “${job}”. It may be on another server; go back to your jobs.`,
+  'job-unknown': ({ job }) =>
+    `There is no job with the id “${job}”. It may be on another server; go back to your jobs.`,
   'run-unknown': ({ run }) => `There is no run with the id “${run}” in this job. Go back to the job.`,
-  'piece-unknown': ({ piece }) => `The run has no piece “${piece}”. Open the cut sheet again and pick it there.`,
+  'piece-unknown': ({ piece }) =>
+    `The run has no piece “${piece}”. Open the cut sheet again and pick it there.`,
   'event-corrects-nothing': ({ corrects }) =>
     `There is no record “${corrects}” of this piece to correct. Open the cut sheet again.`,
   'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,

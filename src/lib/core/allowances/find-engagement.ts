@@ -33,9 +33,7 @@ export function findEngagement(
     }
     case 'own-measured': {
       const own = choice.figures[thread.size];
-      return own === undefined
-        ? refuse({ code: 'engagement-not-measured', size: thread.size })
-        : accept(own);
+      return own === undefined ? refuse({ code: 'engagement-not-measured', size: thread.size }) : accept(own);
     }
   }
 }

@@ -19,7 +19,10 @@ const CASTING_SPREAD: Length = INCH / 16;
 
 /** Openings of each kind: the port's name, the published column its reach comes from, and the share of it. */
 const SHAPES: Readonly<
-  Record<PartKind, { column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP'; share: number; ports: readonly string[] }>
+  Record<
+    PartKind,
+    { column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP'; share: number; ports: readonly string[] }
+  >
 > = {
   'elbow-90': { column: 'elbow90A', share: 1, ports: ['a', 'b'] },
   tee: { column: 'teeA', share: 1, ports: ['run-a', 'run-b', 'branch'] },
@@ -45,7 +48,11 @@ export function makeMalleableParts(row: MalleableRow): Part[] {
   });
 }
 
-function makeReach(row: MalleableRow, column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP', share: number): PartLength {
+function makeReach(
+  row: MalleableRow,
+  column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP',
+  share: number,
+): PartLength {
   const length = inches(row[column]) * share;
   if (row.doubtful.includes(column)) {
     return {

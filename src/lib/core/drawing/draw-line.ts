@@ -4,17 +4,19 @@ import { findSource } from '../runs/run.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { LengthUnit } from '../units/length.ts';
 import { getMeasureFormat } from '../units/written-length.ts';
-import { coverLine, placeLabel, type Box } from './place-label.ts';
-import { placeLine, type Sheet } from './place-line.ts';
+import { coverLabel, coverLine, placeLabel, type Box, type LabelPlace } from './place-label.ts';
+import { placeLine, type PlacedLine, type Sheet } from './place-line.ts';
 import type { Sink } from './sink.ts';
 
 /**
  * Draws a run as the trade draws it: an isometric single line, a tick across the pipe at every face, a bar at a cap,
- * a ring at a bare end, an arrow for the flow, the measure as taken beside each leg and its mark in a ring.
- * Not to scale (placeLine). The subject of a shape is the id of the leg or node it belongs to.
+ * a ring at a bare end, an arrow for the flow, the measure as taken along each leg and its mark in a ring on it.
+ * Not to scale (placeLine). The subject of a shape is the id of the leg or node it belongs to. Gives the places of the
+ * nodes and the size of the sheet that was needed.
  */
-export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: LengthUnit): void {
-  const places = placeLine(layout, sheet);
+export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: LengthUnit): PlacedLine {
+  const placed = placeLine(layout, sheet);
+  const { places } = placed;
   const legs = [...layout.legs.values()].map((leg) => ({
     leg,
     from: places.get(leg.near)!,
@@ -31,6 +33,7 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
   }
   const taken = legs.flatMap(({ from, to }) => coverLine(from, to, sheet.letter * 0.5));
   for (const each of legs) drawLabels(sink, each.leg, each.from, each.to, taken, sheet, unit);
+  return placed;
 }
 
 /** The point a given way along from one point toward another. */
@@ -56,8 +59,8 @@ function drawFlow(sink: Sink, from: Point, to: Point, sheet: Sheet, subject: str
   const length = Math.hypot(to.x - from.x, to.y - from.y);
   const size = sheet.letter * 0.45;
   if (length < size * 6) return;
-  const tip = along(from, to, length * 0.66 + size / 2);
-  const [left, right] = across(along(from, to, length * 0.66 - size / 2), from, to, size * 0.7);
+  const tip = along(from, to, length * 0.78 + size / 2);
+  const [left, right] = across(along(from, to, length * 0.78 - size / 2), from, to, size * 0.7);
   sink.stroke('flow', [left, tip, right], subject);
 }
 
@@ -82,7 +85,10 @@ function drawNode(
       sink.stroke('cap', across(along(at, others[0]!, back), at, others[0]!, size * 1.3), node.id);
     }
   } else {
-    const reach = Math.min(size * 1.6, ...others.map((other) => Math.hypot(other.x - at.x, other.y - at.y) / 3));
+    const reach = Math.min(
+      size * 1.6,
+      ...others.map((other) => Math.hypot(other.x - at.x, other.y - at.y) / 3),
+    );
     for (const other of others) {
       sink.stroke('face', across(along(at, other, reach), at, other, size * 0.9), node.id);
     }
@@ -107,32 +113,42 @@ function drawLabels(
   unit: LengthUnit,
 ): void {
   const { letter } = sheet;
+  const ring = letter * 0.82;
+  const length = Math.hypot(to.x - from.x, to.y - from.y);
+  const middle = along(from, to, length / 2);
+  // The mark sits on its pipe; on a pipe too short for it, beside.
+  const beside = getPlacesBeside(from, to, letter * 1.6, letter * 1.6);
+  const tag = length > ring * 4 ? middle : placeLabel(beside, ring * 2, ring * 2, taken).at;
+  sink.mark('tag', tag, ring, leg.id);
+  sink.text('tag', tag, 0, String(leg.tag), leg.id);
+  taken.push({ at: tag, width: ring * 2, height: ring * 2 });
   const measure =
     centreToCentre === null ? '?' : formatLength(centreToCentre, getMeasureFormat(centreToCentre, unit));
-  const width = measure.length * letter * 0.5 + letter * 0.4;
-  const tag = placeLabel(getPlacesBeside(from, to, letter * 1.5, letter * 1.5), letter * 1.7, letter * 1.7, taken);
-  taken.push(tag);
-  sink.mark('tag', tag.at, letter * 0.82, leg.id);
-  sink.text('tag', tag.at, String(leg.tag), leg.id);
-  const places = getPlacesBeside(from, to, width, letter * 1.2);
-  const label = placeLabel(places, width, letter * 1.2, taken);
-  taken.push(label);
-  sink.text('measure', label.at, measure, leg.id);
+  const width = measure.length * letter * 0.46;
+  const place = placeLabel(getPlacesBeside(from, to, width, letter * 1.1), width, letter * 1.1, taken);
+  taken.push(...coverLabel(place, width, letter * 1.1));
+  sink.text('measure', place.at, place.turn, measure, leg.id);
 }
 
-/** Places on either side of a leg for a label of this size: first at its middle, then toward its ends and farther off. */
-function getPlacesBeside(from: Point, to: Point, width: number, height: number): Point[] {
+/**
+ * Places for a label on either side of a leg, best first: along a slanting leg turned with it, beside an upright one
+ * level; first at its middle, then toward its ends and farther off.
+ */
+function getPlacesBeside(from: Point, to: Point, width: number, height: number): LabelPlace[] {
   const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
   const [nx, ny] = [-(to.y - from.y) / length, (to.x - from.x) / length];
-  const off = Math.abs(nx) * width * 0.5 + Math.abs(ny) * height * 0.5 + height * 0.35;
-  const places: Point[] = [];
-  for (const far of [1, 1.35, 1.9]) {
-    for (const share of [0.5, 0.32, 0.68, 0.16, 0.84]) {
-      for (const side of [-1, 1]) {
-        places.push({
-          x: from.x + (to.x - from.x) * share + nx * off * side * far,
-          y: from.y + (to.y - from.y) * share + ny * off * side * far,
-        });
+  const upright = Math.abs(to.x - from.x) < 1;
+  const slant = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
+  const turn = upright ? 0 : slant > 90 ? slant - 180 : slant < -90 ? slant + 180 : slant;
+  const off = upright ? width / 2 + height * 0.95 : height * 1.4;
+  // Above a slanting leg, right of an upright one, before the other side.
+  const first = upright ? (nx > 0 ? 1 : -1) : ny < 0 ? 1 : -1;
+  const places: LabelPlace[] = [];
+  for (const far of [1, 1.5, 2.2]) {
+    for (const share of [0.5, 0.3, 0.7, 0.1, 0.9]) {
+      for (const side of [first, -first]) {
+        const at = along(from, to, length * share);
+        places.push({ at: { x: at.x + nx * off * side * far, y: at.y + ny * off * side * far }, turn });
       }
     }
   }

@@ -7,11 +7,17 @@ export interface Box {
   readonly height: number;
 }
 
+/** A place a label may take: its middle, and how it is turned (degrees clockwise). */
+export interface LabelPlace {
+  readonly at: Point;
+  readonly turn: number;
+}
+
 /** Do two boxes overlap? */
 export const overlaps = (a: Box, b: Box): boolean =>
   Math.abs(a.at.x - b.at.x) * 2 < a.width + b.width && Math.abs(a.at.y - b.at.y) * 2 < a.height + b.height;
 
-/** Small boxes strung along a line, so that a label can be kept off a slanting pipe. */
+/** Small boxes strung along a line, so that a slanting thing covers no more than itself. */
 export function coverLine(from: Point, to: Point, size: number): Box[] {
   const steps = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / size));
   return Array.from({ length: steps + 1 }, (_, i) => ({
@@ -21,16 +27,27 @@ export function coverLine(from: Point, to: Point, size: number): Box[] {
   }));
 }
 
-/** The first of the places (best first) where a label hits nothing; the best one when all of them do. */
+/** The boxes a turned label covers. */
+export function coverLabel({ at, turn }: LabelPlace, width: number, height: number): Box[] {
+  const half = Math.max(0, width - height) / 2;
+  const [dx, dy] = [Math.cos((turn * Math.PI) / 180) * half, Math.sin((turn * Math.PI) / 180) * half];
+  return coverLine({ x: at.x - dx, y: at.y - dy }, { x: at.x + dx, y: at.y + dy }, height);
+}
+
+/** The first of the places (best first) where a label hits nothing; where all hit, the one that hits least. */
 export function placeLabel(
-  places: readonly Point[],
+  places: readonly LabelPlace[],
   width: number,
   height: number,
   taken: readonly Box[],
-): Box {
-  const boxes = places.map((at) => ({ at, width, height }));
-  const free = boxes.find((box) => !taken.some((other) => overlaps(box, other)));
-  const box = free ?? boxes[0];
-  if (!box) throw new Error('a label needs at least one place');
-  return box;
+): LabelPlace {
+  let [best, fewest] = [places[0], Infinity];
+  for (const place of places) {
+    const boxes = coverLabel(place, width, height);
+    const hits = taken.filter((other) => boxes.some((box) => overlaps(box, other))).length;
+    if (hits < fewest) [best, fewest] = [place, hits];
+    if (hits === 0) break;
+  }
+  if (!best) throw new Error('a label needs at least one place');
+  return best;
 }

@@ -9,11 +9,17 @@ export type TextRole = 'measure' | 'tag';
 export interface Sink {
   stroke(role: StrokeRole, points: readonly Point[], subject: string): void;
   mark(role: MarkRole, at: Point, radius: number, subject: string): void;
-  text(role: TextRole, at: Point, text: string, subject: string): void;
+  /** Text round its middle, turned by degrees clockwise. */
+  text(role: TextRole, at: Point, turn: number, text: string, subject: string): void;
 }
 
 export type Shape =
-  | { readonly kind: 'stroke'; readonly role: StrokeRole; readonly points: readonly Point[]; readonly subject: string }
+  | {
+      readonly kind: 'stroke';
+      readonly role: StrokeRole;
+      readonly points: readonly Point[];
+      readonly subject: string;
+    }
   | {
       readonly kind: 'mark';
       readonly role: MarkRole;
@@ -25,6 +31,7 @@ export type Shape =
       readonly kind: 'text';
       readonly role: TextRole;
       readonly at: Point;
+      readonly turn: number;
       readonly text: string;
       readonly subject: string;
     };
@@ -36,6 +43,6 @@ export function makeRecordingSink(): Sink & { readonly shapes: Shape[] } {
     shapes,
     stroke: (role, points, subject) => shapes.push({ kind: 'stroke', role, points, subject }),
     mark: (role, at, radius, subject) => shapes.push({ kind: 'mark', role, at, radius, subject }),
-    text: (role, at, text, subject) => shapes.push({ kind: 'text', role, at, text, subject }),
+    text: (role, at, turn, text, subject) => shapes.push({ kind: 'text', role, at, turn, text, subject }),
   };
 }

@@ -22,7 +22,9 @@ export function makeCutSheetTable(
   graduation: TapeGraduation,
   versions: SheetVersions,
 ): string[][] {
-  const tail = [versions.run, versions.revision, versions.app, versions.catalogue, versions.rulePack].map(String);
+  const tail = [versions.run, versions.revision, versions.app, versions.catalogue, versions.rulePack].map(
+    String,
+  );
   const headings = [
     'mark', 'size', 'material', 'centre-to-centre (in)',
     'fitting A', 'allowance A (in)', 'fitting B', 'allowance B (in)',
@@ -35,7 +37,10 @@ export function makeCutSheetTable(
     ...[piece.mark, piece.size, material, inch(piece.centreToCentre)],
     ...piece.ends.flatMap((end) => [nameEnd(end), inch(end.takeOff)]),
     ...writeCut(piece, graduation),
-    ...piece.ends.flatMap((end) => [inch(end.thread?.cutLength ?? null), String(end.thread?.threadsToCut ?? '')]),
+    ...piece.ends.flatMap((end) => [
+      inch(end.thread?.cutLength ?? null),
+      String(end.thread?.threadsToCut ?? ''),
+    ]),
     ...piece.ends.flatMap(writeTightness),
     ...[inch(piece.asCut?.length ?? null), piece.asCut?.by ?? ''],
     ...tail,
@@ -43,7 +48,8 @@ export function makeCutSheetTable(
   return [headings, ...rows];
 }
 
-const inch = (length: Length | null): string => (length === null ? '' : String(Number(toInches(length).toFixed(5))));
+const inch = (length: Length | null): string =>
+  length === null ? '' : String(Number(toInches(length).toFixed(5)));
 
 const nameEnd = ({ joint }: LaidEnd): string =>
   joint ? `${joint.part.kind} ${joint.part.size}${joint.port.id === 'branch' ? ' branch' : ''}` : 'open';

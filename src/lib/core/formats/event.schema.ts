@@ -33,5 +33,7 @@ export const eventSchema: Joi.ObjectSchema<RunEvent> = Joi.object<RunEvent>({
   by: Joi.string().max(LIMITS.name).required(),
   atDevice: momentSchema,
   atServer: momentSchema.allow(null),
-  corrects: idSchema.allow(null).when('kind', { ...isCorrection, then: Joi.invalid(null), otherwise: Joi.valid(null) }),
+  corrects: idSchema
+    .allow(null)
+    .when('kind', { ...isCorrection, then: Joi.invalid(null), otherwise: Joi.valid(null) }),
 }).required();

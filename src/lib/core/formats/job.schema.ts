@@ -7,7 +7,7 @@ import { LIMITS } from './limits.ts';
 const line = (longest: number) =>
   Joi.string()
     .max(longest)
-    .pattern(/^[^\u0000-\u001f\u007f]*$/)
+    .pattern(/^\P{Cc}*$/u)
     .required();
 const name = line(LIMITS.name).pattern(/\S/);
 
@@ -22,7 +22,7 @@ const details = {
     .valid(...JURISDICTIONS)
     .required(),
   edition: line(LIMITS.edition).allow(''),
-  people: Joi.array().items(name).max(LIMITS.people).unique().required(),
+  people: Joi.array().items(name.optional()).max(LIMITS.people).unique().required(),
 };
 
 /** What a job form says: the job and the names of those who may be at the bench. */
@@ -46,4 +46,7 @@ export const newJobSchema: Joi.ObjectSchema<NewJobInput> = Joi.object<NewJobInpu
   id: idSchema,
   ...details,
 }).required();
-export const newRunSchema: Joi.ObjectSchema<NewRunInput> = Joi.object<NewRunInput>({ id: idSchema, name }).required();
+export const newRunSchema: Joi.ObjectSchema<NewRunInput> = Joi.object<NewRunInput>({
+  id: idSchema,
+  name,
+}).required();

@@ -11,7 +11,10 @@ import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 
-const oneOf = (values: readonly string[]) => Joi.string().valid(...values).required();
+const oneOf = (values: readonly string[]) =>
+  Joi.string()
+    .valid(...values)
+    .required();
 const empty = Joi.object({}).required();
 const map = (entity: Joi.Schema) =>
   Joi.object()
@@ -28,7 +31,15 @@ const engagementChoice = Joi.alternatives().try(
   Joi.object({
     option: oneOf([engagementFigureRule.options[2]!]),
     figures: Joi.object(
-      Object.fromEntries(NOMINAL_SIZES.map((size) => [size, Joi.number().integer().min(1).max(3 * INCH)])),
+      Object.fromEntries(
+        NOMINAL_SIZES.map((size) => [
+          size,
+          Joi.number()
+            .integer()
+            .min(1)
+            .max(3 * INCH),
+        ]),
+      ),
     ).required(),
   }),
 );

@@ -1,7 +1,6 @@
 /** What a function that may refuse gives back. A refusal is data ({ code, …numbers }); its sentence lives in words. */
 export type Result<Value, Refusal> =
-  | { readonly ok: true; readonly value: Value }
-  | { readonly ok: false; readonly refusal: Refusal };
+  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly refusal: Refusal };
 
 export const accept = <Value>(value: Value): { readonly ok: true; readonly value: Value } => ({
   ok: true,

@@ -6,8 +6,7 @@ export const COLLECTIONS = ['ruleChoices', 'nodes', 'legs', 'measures', 'anchors
 export type Collection = (typeof COLLECTIONS)[number];
 
 /** A JSON value, as it stands in a document. */
-export type Json =
-  string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
+export type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
 
 /** The four operations. Each carries the value it expects to find, so that inverting is proved once. */
 export type Op =
@@ -91,24 +90,25 @@ export function isSameJson(a: Json | undefined, b: Json | undefined): boolean {
  * old value is not what stands there.
  */
 export function applyOps(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, ChangeRefusal> {
-  const touched = new Map<Collection, Record<string, Json>>();
+  const touched = new Map<Collection, Map<string, Json>>();
   for (const [index, op] of ops.entries()) {
     let map = touched.get(op.in);
     if (!map) {
-      map = { ...(doc[op.in] as unknown as Record<string, Json>) };
+      map = new Map(Object.entries(doc[op.in] as unknown as Record<string, Json>));
       touched.set(op.in, map);
     }
     const why = applyOp(map, op);
     if (why) return refuse({ code: 'change-does-not-fit', op: index, in: op.in, id: op.id, why });
   }
-  return accept({ ...doc, ...Object.fromEntries(touched) } as RunDoc);
+  const maps = [...touched].map(([name, map]) => [name, Object.fromEntries(map)] as const);
+  return accept({ ...doc, ...Object.fromEntries(maps) });
 }
 
-function applyOp(map: Record<string, Json>, op: Op): ChangeRefusal['why'] | null {
-  const there = Object.hasOwn(map, op.id) ? map[op.id] : undefined;
+function applyOp(map: Map<string, Json>, op: Op): ChangeRefusal['why'] | null {
+  const there = map.get(op.id);
   if (op.op === 'insert') {
     if (there !== undefined) return 'already-there';
-    map[op.id] = op.value;
+    map.set(op.id, op.value);
     return null;
   }
   if (there === undefined) return 'not-there';
@@ -116,12 +116,12 @@ function applyOp(map: Record<string, Json>, op: Op): ChangeRefusal['why'] | null
     const entity = there as Record<string, Json>;
     if (!Object.hasOwn(entity, op.field)) return 'not-there';
     if (!isSameJson(entity[op.field], op.old)) return 'other-value';
-    map[op.id] = { ...entity, [op.field]: op.value };
+    map.set(op.id, { ...entity, [op.field]: op.value });
     return null;
   }
   if (!isSameJson(there, op.old)) return 'other-value';
-  if (op.op === 'remove') delete map[op.id];
-  else map[op.id] = op.value;
+  if (op.op === 'remove') map.delete(op.id);
+  else map.set(op.id, op.value);
   return null;
 }
 

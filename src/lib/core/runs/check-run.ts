@@ -11,7 +11,11 @@ export interface BrokenReference {
 /** Finds the first reference to a node that is not there; null when the document hangs together. */
 export function findBrokenReference(doc: RunDoc): BrokenReference | null {
   const isMissing = (node: string) => !Object.hasOwn(doc.nodes, node);
-  const broken = (place: BrokenReference['in'], id: string, nodes: readonly string[]): BrokenReference | null => {
+  const broken = (
+    place: BrokenReference['in'],
+    id: string,
+    nodes: readonly string[],
+  ): BrokenReference | null => {
     const missing = nodes.find(isMissing);
     return missing === undefined ? null : { code: 'run-reference-broken', in: place, id, missing };
   };

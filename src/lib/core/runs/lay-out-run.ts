@@ -1,7 +1,6 @@
 import { findEngagement } from '../allowances/find-engagement.ts';
 import { getCutByAllowances } from '../allowances/cut-length.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { NominalSize } from '../catalogue/size.ts';
 import { getVector } from '../geometry/axis.ts';
 import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
@@ -58,13 +57,14 @@ interface MeasuredLeg {
 }
 
 /** Leg id → its centre-to-centre. Two measures of one leg that differ leave it null: neither is taken. */
-function readMeasures(doc: RunDoc, legsByNode: ReadonlyMap<string, readonly Leg[]>): Map<string, MeasuredLeg> {
+function readMeasures(
+  doc: RunDoc,
+  legsByNode: ReadonlyMap<string, readonly Leg[]>,
+): Map<string, MeasuredLeg> {
   const measured = new Map<string, MeasuredLeg>();
   for (const id in doc.measures) {
     const { from, to, value } = doc.measures[id]!;
-    const between = legsByNode
-      .get(from.node)
-      ?.find((leg) => leg.from === to.node || leg.to === to.node);
+    const between = legsByNode.get(from.node)?.find((leg) => leg.from === to.node || leg.to === to.node);
     if (!between) continue;
     const before = measured.get(between.id);
     const agreed = !before || before.value === value ? value : null;
@@ -175,7 +175,12 @@ function makePiece(laid: LaidLeg, near: LaidEnd, far: LaidEnd, rules: HouseRules
   };
 }
 
-function findCut(centreToCentre: Length | null, near: LaidEnd, far: LaidEnd, rules: HouseRules): Piece['cut'] {
+function findCut(
+  centreToCentre: Length | null,
+  near: LaidEnd,
+  far: LaidEnd,
+  rules: HouseRules,
+): Piece['cut'] {
   if (centreToCentre === null || near.takeOff === null || far.takeOff === null) return null;
   const exact = getCutByAllowances(centreToCentre, getPieceEnd(near), getPieceEnd(far));
   return { exact, onTape: putOnTape(exact, rules['tape-rounding'].option) };

@@ -70,7 +70,8 @@ export interface Joint {
 }
 
 /** Why the take-off of an end is not known. */
-export type EndUnknown = 'no-fitting' | 'size-not-carried' | 'engagement-not-measured' | 'part-length-unknown';
+export type EndUnknown =
+  'no-fitting' | 'size-not-carried' | 'engagement-not-measured' | 'part-length-unknown';
 
 /** A length of pipe to cut. Its id is `end~end`. */
 export interface Piece {

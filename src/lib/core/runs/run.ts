@@ -55,7 +55,11 @@ export interface Leg {
   readonly tag: number;
 }
 
-export type LegGeometry = { readonly kind: 'axis'; readonly axis: Axis };
+/** How a leg goes; other geometries join as kinds of their own. */
+export interface LegGeometry {
+  readonly kind: 'axis';
+  readonly axis: Axis;
+}
 
 /**
  * What a measure was taken from or to: the origin of a node's fitting. For an elbow or tee that is where the

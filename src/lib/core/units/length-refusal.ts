@@ -5,7 +5,12 @@ export type LengthRefusal =
   | { readonly code: 'length-empty' }
   | { readonly code: 'length-too-long'; readonly characters: number }
   | { readonly code: 'length-unreadable'; readonly typed: string; readonly word: string }
-  | { readonly code: 'length-two-numbers'; readonly typed: string; readonly first: string; readonly rest: string }
+  | {
+      readonly code: 'length-two-numbers';
+      readonly typed: string;
+      readonly first: string;
+      readonly rest: string;
+    }
   | { readonly code: 'length-fraction-not-under-one'; readonly typed: string; readonly fraction: string }
   | { readonly code: 'length-fraction-not-on-a-tape'; readonly typed: string; readonly denominator: number }
   | {
@@ -20,4 +25,9 @@ export type LengthRefusal =
   | { readonly code: 'length-decimal-feet-with-inches'; readonly typed: string }
   | { readonly code: 'length-zero'; readonly typed: string }
   | { readonly code: 'length-negative'; readonly typed: string }
-  | { readonly code: 'length-absurd'; readonly typed: string; readonly length: Length; readonly limit: Length };
+  | {
+      readonly code: 'length-absurd';
+      readonly typed: string;
+      readonly length: Length;
+      readonly limit: Length;
+    };

@@ -28,7 +28,13 @@ const first =
 /** The forms fitters write, read from the kinds of their tokens. Exactly one fits, or none. */
 const FORMS: readonly Form[] = [
   { pattern: /^[NDXF]f$/, form: 'feet', echo: false, measure: first(FOOT) },
-  { pattern: /^Nf[NDXF]i?$/, form: 'feet-inches', echo: false, measure: feetAndInches, inchesAfterFeet: true },
+  {
+    pattern: /^Nf[NDXF]i?$/,
+    form: 'feet-inches',
+    echo: false,
+    measure: feetAndInches,
+    inchesAfterFeet: true,
+  },
   { pattern: /^N-Xi?$/, form: 'feet-inches', echo: false, measure: feetAndInches, inchesAfterFeet: true },
   { pattern: /^N-[ND]i?$/, form: 'feet-inches', echo: true, measure: feetAndInches, inchesAfterFeet: true },
   { pattern: /^[NDXF]i$/, form: 'inches', echo: false, measure: first(INCH) },
@@ -96,9 +102,7 @@ function readForm(
   const form = FORMS.find(({ pattern }) => pattern.test(kinds));
   if (!form) {
     const miss = NEAR_MISSES.find(([pattern]) => pattern.test(kinds));
-    return refuse(
-      miss ? miss[1](typed, tokens) : { code: 'length-unreadable', typed, word: typed },
-    );
+    return refuse(miss ? miss[1](typed, tokens) : { code: 'length-unreadable', typed, word: typed });
   }
   const numbers = tokens.filter(({ kind }) => 'NDXF'.includes(kind));
   const inch = numbers[1];
@@ -110,6 +114,11 @@ function readForm(
       inches: inch.text,
     });
   }
-  const length = Math.round(form.measure(numbers.map(({ value }) => value), jobUnit));
+  const length = Math.round(
+    form.measure(
+      numbers.map(({ value }) => value),
+      jobUnit,
+    ),
+  );
   return accept({ length, form: form.form, echo: form.echo });
 }

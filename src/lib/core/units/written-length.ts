@@ -12,4 +12,3 @@ export function getMeasureFormat(length: Length, unit: LengthUnit): LengthFormat
   if (length % (INCH / 64) === 0) return { style: 'feet-inches', denominator: 64 };
   return { style: 'decimal-inches', decimals: 3 };
 }
-

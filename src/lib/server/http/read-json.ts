@@ -2,7 +2,7 @@ import type { Schema } from 'joi';
 import { LIMITS } from '#core/formats/limits.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { refuse, type Result } from '#core/outcome/result.ts';
 
 /** Reads a request's body as JSON by a schema; stops reading as soon as it is too large. */
 export async function readJson<Value>(

@@ -60,9 +60,7 @@ export async function hasEverHadLeg(db: Queryable, crew: string, run: string, le
   const [row] = await db
     .select({ id: changes.id })
     .from(changes)
-    .where(
-      and(eq(changes.crew, crew), eq(changes.run, run), sql`${changes.ops} @> ${inserted}::text::jsonb`),
-    )
+    .where(and(eq(changes.crew, crew), eq(changes.run, run), sql`${changes.ops} @> ${inserted}::text::jsonb`))
     .limit(1);
   return row !== undefined;
 }

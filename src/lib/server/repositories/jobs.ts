@@ -22,7 +22,12 @@ export async function insertJob(
 }
 
 /** Changes what is said of a job; tells whether there is such a job. */
-export async function updateJob(db: Queryable, crew: string, id: string, details: JobDetails): Promise<boolean> {
+export async function updateJob(
+  db: Queryable,
+  crew: string,
+  id: string,
+  details: JobDetails,
+): Promise<boolean> {
   const updated = await db
     .update(jobs)
     .set(pickDetails(details))

@@ -67,7 +67,9 @@ function checkDirection(doc: RunDoc, leg: NewLeg): AddLegRefusal | null {
 }
 
 function findRank(doc: RunDoc, from: string): string {
-  const ranks = Object.values(doc.legs).filter((leg) => leg.from === from).map((leg) => leg.rank);
+  const ranks = Object.values(doc.legs)
+    .filter((leg) => leg.from === from)
+    .map((leg) => leg.rank);
   return generateKeyBetween(ranks.sort().at(-1) ?? null, null);
 }
 

@@ -14,7 +14,8 @@ export function planCloseEnd(
   terminal: Terminal | null,
 ): Result<PlannedChange, NotAnEnd> {
   const legs = Object.values(doc.legs).filter((leg) => leg.from === node || leg.to === node);
-  if (legs.length !== 1 || !Object.hasOwn(doc.nodes, node)) return refuse({ code: 'node-is-not-an-end', node });
+  if (legs.length !== 1 || !Object.hasOwn(doc.nodes, node))
+    return refuse({ code: 'node-is-not-an-end', node });
   const old = doc.nodes[node]!.terminal;
   return accept({
     label: { command: 'close-end', leg: legs[0]!.tag, turn: null },

@@ -1,4 +1,13 @@
-import { foreignKey, integer, jsonb, pgTable, primaryKey, text, timestamp, unique } from 'drizzle-orm/pg-core';
+import {
+  foreignKey,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  unique,
+} from 'drizzle-orm/pg-core';
 import type { ChangeLabel, Op } from '#core/runs/change.ts';
 import { runs } from './runs.ts';
 

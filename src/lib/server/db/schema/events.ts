@@ -1,4 +1,13 @@
-import { bigserial, foreignKey, index, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import {
+  bigserial,
+  foreignKey,
+  index,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+} from 'drizzle-orm/pg-core';
 import type { RunEvent } from '#core/runs/event.ts';
 import { runs } from './runs.ts';
 

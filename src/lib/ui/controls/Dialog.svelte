@@ -1,0 +1,64 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import X from '@lucide/svelte/icons/x';
+
+  interface Props {
+    open: boolean;
+    title: string;
+    /** Danger is framed in vermilion. */
+    tone?: 'plain' | 'danger';
+    /** Without a way out until an answer is given. */
+    mustAnswer?: boolean;
+    onclose?: () => void;
+    children: Snippet;
+  }
+  let { open = $bindable(), title, tone = 'plain', mustAnswer = false, onclose, children }: Props = $props();
+  const id = $props.id();
+
+  function show(dialog: HTMLDialogElement): void {
+    $effect(() => {
+      if (open && !dialog.open) dialog.showModal();
+      if (!open && dialog.open) dialog.close();
+    });
+  }
+
+  function onClosed(): void {
+    open = false;
+    onclose?.();
+  }
+</script>
+
+<dialog
+  {@attach show}
+  class="modal"
+  aria-labelledby="{id}-title"
+  onclose={onClosed}
+  oncancel={(event) => {
+    if (mustAnswer) event.preventDefault();
+  }}
+>
+  {#if open}
+    <div
+      class="modal-box flex max-h-[92dvh] max-w-2xl flex-col gap-4 border-2 {tone === 'danger'
+        ? 'border-error'
+        : 'border-base-300'}"
+    >
+      <div class="flex items-start justify-between gap-4">
+        <h2 id="{id}-title" class="text-2xl font-semibold {tone === 'danger' ? 'text-error' : ''}">
+          {title}
+        </h2>
+        {#if !mustAnswer}
+          <button
+            type="button"
+            class="tap btn btn-ghost px-2"
+            aria-label="Close"
+            onclick={() => (open = false)}
+          >
+            <X aria-hidden="true" />
+          </button>
+        {/if}
+      </div>
+      {@render children()}
+    </div>
+  {/if}
+</dialog>

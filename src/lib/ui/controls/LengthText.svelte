@@ -1,0 +1,35 @@
+<script lang="ts">
+  import { splitLength, type LengthFormat } from '#core/units/format-length.ts';
+  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { getMeasureFormat } from '#core/units/written-length.ts';
+
+  interface Props {
+    length: Length;
+    unit: LengthUnit;
+    /** How to write it; as a measure of the job unless said otherwise. */
+    format?: LengthFormat;
+  }
+  let { length, unit, format }: Props = $props();
+  const parts = $derived(splitLength(length, format ?? getMeasureFormat(length, unit)));
+</script>
+
+<span class="whitespace-nowrap"
+  >{parts.negative ? '−' : ''}{#if parts.feet !== null}{parts.feet}<span class="unit">ft</span
+    >{/if}{#if parts.whole !== null}{parts.feet !== null
+      ? ' '
+      : ''}{parts.whole}{/if}{#if parts.fraction}{parts.whole === null && parts.feet !== null
+      ? ' '
+      : parts.whole !== null
+        ? ' '
+        : ''}<span class="fraction">{parts.fraction[0]}/{parts.fraction[1]}</span>{/if}{#if parts.unit}<span
+      class="unit">{parts.unit}</span
+    >{/if}</span
+>
+
+<style>
+  .unit {
+    font-size: 0.72em;
+    font-weight: 500;
+    margin-left: 0.18em;
+  }
+</style>

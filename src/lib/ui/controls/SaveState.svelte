@@ -1,0 +1,34 @@
+<script lang="ts">
+  import Check from '@lucide/svelte/icons/check';
+  import Clock from '@lucide/svelte/icons/clock';
+  import CloudOff from '@lucide/svelte/icons/cloud-off';
+  import type { RunStore } from '../store/run-store.svelte.ts';
+
+  let { store }: { store: RunStore } = $props();
+  const safeHere = $derived(store.keeping === 0 && store.trouble?.code !== 'device-store-refused');
+  const safeThere = $derived(safeHere && store.waiting.length === 0);
+  const away = $derived(store.trouble !== null);
+</script>
+
+<!-- Both states of an edit, always in words: here, and there. -->
+<p
+  class="flex flex-col gap-x-3 text-sm max-sm:text-xs sm:flex-row sm:items-center"
+  role="status"
+  aria-label="Where your edits are"
+>
+  <span class="flex items-center gap-1" data-state={safeHere ? 'safe' : 'keeping'}>
+    {#if safeHere}<Check size={16} aria-hidden="true" />on this device{:else}<Clock
+        size={16}
+        aria-hidden="true"
+      />
+      keeping on this device{/if}
+  </span>
+  <span class="flex items-center gap-1 {away ? 'font-semibold text-error' : ''}">
+    {#if safeThere && !away}<Check size={16} aria-hidden="true" />on the server{:else if away}<CloudOff
+        size={16}
+        aria-hidden="true"
+      />{store.waiting.length > 0
+        ? `${store.waiting.length} not on the server yet`
+        : 'server away'}{:else}<Clock size={16} aria-hidden="true" />sending to the server{/if}
+  </span>
+</p>

@@ -1,0 +1,19 @@
+import type { Axis } from '#core/geometry/axis.ts';
+
+/** The key that picks each direction while a measure is typed: no length is written with these letters first. */
+export const AXIS_KEYS: Readonly<Record<Axis, string>> = {
+  up: 'u',
+  back: 'b',
+  right: 'r',
+  down: 'd',
+  out: 'o',
+  left: 'l',
+};
+
+const BY_KEY = new Map(Object.entries(AXIS_KEYS).map(([axis, key]) => [key, axis as Axis]));
+
+/** The direction a key picks after what has been typed; `o` inside `foot` is a letter like any other. */
+export function findAxisForKey(key: string, typedBefore: string): Axis | null {
+  if (/[a-z]$/i.test(typedBefore)) return null;
+  return BY_KEY.get(key.toLowerCase()) ?? null;
+}

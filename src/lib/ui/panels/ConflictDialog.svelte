@@ -1,0 +1,39 @@
+<script lang="ts">
+  import { sayChange } from '#words/changes.ts';
+  import { sayRefusal } from '#words/refusals.ts';
+  import Dialog from '../controls/Dialog.svelte';
+  import type { RunStore } from '../store/run-store.svelte.ts';
+
+  let { store }: { store: RunStore } = $props();
+  const conflict = $derived(store.conflict);
+  const fits = $derived(conflict?.fits === true && conflict.mine.length > 0);
+</script>
+
+<Dialog open={conflict !== null} title="This run was changed elsewhere" mustAnswer>
+  {#if conflict}
+    {#if store.trouble}<p>{sayRefusal(store.trouble)}</p>{/if}
+    <h3 class="font-semibold">On the server meanwhile</h3>
+    <ul class="list-disc pl-6">
+      {#each conflict.since as change, i (i)}<li>{sayChange(change.label)}, by {change.by}</li>
+      {:else}<li>nothing that can be listed</li>{/each}
+    </ul>
+    <h3 class="font-semibold">On this device, not on the server</h3>
+    <ul class="list-disc pl-6">
+      {#each conflict.mine as change (change.id)}<li>{sayChange(change.label)}, by {change.by}</li>{/each}
+    </ul>
+    {#if !fits}<p>
+        Your edits do not fit the run as it is on the server now, so they cannot be put on top of it.
+      </p>{/if}
+    <div class="flex flex-wrap gap-3">
+      <button
+        type="button"
+        class="tap btn btn-primary"
+        disabled={!fits}
+        onclick={() => void store.settle('mine-on-top')}>Put mine on top</button
+      >
+      <button type="button" class="tap btn" onclick={() => void store.settle('theirs')}>
+        Drop mine, take the server’s
+      </button>
+    </div>
+  {/if}
+</Dialog>

@@ -1,0 +1,46 @@
+<script lang="ts">
+  import type { CutSheet } from '#core/cutting/cut-sheet.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
+  import type { TapeGraduation } from '#core/units/tape.ts';
+  import { getTapeFormat } from '#core/units/format-length.ts';
+  import { MATERIAL_NAMES, namePart } from '#words/parts.ts';
+  import { sayWrench } from '#words/joints.ts';
+  import LengthText from '../controls/LengthText.svelte';
+
+  let { sheet, unit, graduation }: { sheet: CutSheet; unit: LengthUnit; graduation: TapeGraduation } =
+    $props();
+  const format = $derived(getTapeFormat(graduation));
+</script>
+
+<section aria-label="Totals" class="totals grid gap-8 sm:grid-cols-2 print:grid-cols-2">
+  <div>
+    <h2 class="text-xl font-semibold">Pipe</h2>
+    <ul>
+      {#each sheet.sizes as total (total.size)}
+        <li class="py-1">
+          <strong>{total.size} {MATERIAL_NAMES[total.material]}:</strong>
+          <LengthText length={total.length} {unit} {format} /> in {total.pieces}
+          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads} threads to cut, without saw kerf
+          {#if total.unknown > 0}<span class="font-semibold text-error"
+              >; {total.unknown} not known and not in it</span
+            >{/if}
+          <span class="chart-label block text-sm">{total.size} die; {sayWrench(total.size)}</span>
+        </li>
+      {/each}
+    </ul>
+  </div>
+  <div>
+    <h2 class="text-xl font-semibold">Fittings</h2>
+    <ul>
+      {#each sheet.fittings as total (total.part.id)}
+        <li class="py-1"><strong>{total.count} ×</strong> {namePart(total.part)}, class 150</li>
+      {:else}<li class="py-1">none yet</li>{/each}
+    </ul>
+  </div>
+</section>
+
+<style>
+  .totals {
+    break-inside: avoid;
+  }
+</style>

@@ -1,0 +1,28 @@
+<script lang="ts">
+  import CircleHelp from '@lucide/svelte/icons/circle-help';
+  import Info from '@lucide/svelte/icons/info';
+  import OctagonX from '@lucide/svelte/icons/octagon-x';
+  import type { Finding } from '#core/runs/finding.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
+  import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
+
+  interface Props {
+    findings: readonly Finding[];
+    unit: LengthUnit;
+  }
+  let { findings, unit }: Props = $props();
+  const ICONS = { stop: OctagonX, ask: CircleHelp, note: Info } as const;
+  const TONES = { stop: 'text-error font-medium', ask: 'text-warning font-medium', note: '' } as const;
+</script>
+
+{#if findings.length > 0}
+  <ul class="flex flex-col gap-2" aria-label="What to look at">
+    {#each findings as finding, i (i)}
+      {@const Icon = ICONS[finding.severity]}
+      <li class="flex gap-2 text-sm {TONES[finding.severity]}">
+        <Icon size={18} class="mt-0.5 shrink-0" aria-hidden="true" />
+        <span><strong>{SEVERITY_NAMES[finding.severity]}.</strong> {sayFinding(finding, unit)}</span>
+      </li>
+    {/each}
+  </ul>
+{/if}

@@ -1,0 +1,76 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { untrack } from 'svelte';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import BenchSelect from '../controls/BenchSelect.svelte';
+  import SaveState from '../controls/SaveState.svelte';
+  import TroubleNote from '../controls/TroubleNote.svelte';
+  import { setRunStore } from '../store/run-context.ts';
+  import { RunStore } from '../store/run-store.svelte.ts';
+  import CautionDialog from './CautionDialog.svelte';
+  import ConflictDialog from './ConflictDialog.svelte';
+
+  let { job, run, children }: { job: string; run: string; children: Snippet } = $props();
+  const store = untrack(() => new RunStore(job, run));
+  setRunStore(store);
+
+  $effect(() => {
+    void store.open();
+    return () => store.close();
+  });
+
+  const name = $derived(
+    store.details?.runs.find((heading) => heading.id === run)?.name ?? store.kept?.name ?? 'Run',
+  );
+  const stations = $derived([
+    { name: 'Lay out', href: resolve('/jobs/[job]/runs/[run]/lay-out', { job, run }) },
+    { name: 'Cut', href: resolve('/jobs/[job]/runs/[run]/cut', { job, run }) },
+  ]);
+</script>
+
+<div
+  class="no-print flex min-h-[52px] flex-wrap items-center gap-x-5 border-b border-base-300 bg-base-200 px-3 sm:px-5"
+>
+  <nav aria-label="Stations" class="flex gap-1">
+    {#each stations as station (station.name)}
+      <a
+        href={station.href}
+        class="tap flex items-center border-b-4 px-2 text-lg font-semibold {page.url.pathname === station.href
+          ? 'border-accent'
+          : 'border-transparent'}"
+        aria-current={page.url.pathname === station.href ? 'page' : undefined}>{station.name}</a
+      >
+    {/each}
+  </nav>
+  <p class="flex min-w-0 grow items-center gap-2 truncate max-md:hidden">
+    <a class="truncate underline decoration-dotted underline-offset-4" href={resolve('/jobs/[job]', { job })}
+      >{store.details?.name ?? 'Job'}</a
+    ><span class="chart-label truncate">{name}</span>
+  </p>
+  <span class="grow md:hidden"></span>
+  <SaveState {store} />
+  <div class="max-sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+</div>
+
+{#if store.phase === 'ready'}
+  <CautionDialog {job} />
+  {#if store.trouble && !store.conflict}
+    <div class="no-print px-3 py-1 sm:px-5"><TroubleNote refusal={store.trouble} /></div>
+  {/if}
+  {@render children()}
+  <ConflictDialog {store} />
+{:else}
+  <main class="mx-auto flex w-full max-w-3xl flex-col gap-4 p-6">
+    {#if store.phase === 'opening'}
+      <p role="status" class="chart-label">Opening the run…</p>
+    {:else}
+      <h1 class="text-3xl font-semibold">The run cannot be opened</h1>
+      {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
+      <p class="flex gap-3">
+        <button type="button" class="tap btn" onclick={() => void store.refresh()}>Try again</button>
+        <a class="tap btn btn-primary" href={resolve('/')}>Jobs</a>
+      </p>
+    {/if}
+  </main>
+{/if}

@@ -1,0 +1,110 @@
+<script lang="ts">
+  import type { RuleId } from '#core/house-rules/house-rules.ts';
+  import { explain, type Working } from '#core/runs/explain.ts';
+  import type { RunLayout } from '#core/runs/layout.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
+  import { FORMULAS, QUANTITY_NAMES, saySource, sayTerm, sayValues } from '#words/formulas.ts';
+  import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { JOINT_WORDS, sayTightness, sayWrench } from '#words/joints.ts';
+  import { nptInNpt } from '#core/joints/npt-in-npt.ts';
+  import { namePart, namePort } from '#words/parts.ts';
+  import Dialog from '../controls/Dialog.svelte';
+
+  interface Props {
+    layout: RunLayout;
+    unit: LengthUnit;
+    /** The piece or joint asked about; null when nothing is. */
+    id: string | null;
+    onrule: (rule: RuleId) => void;
+    onwhy: (id: string) => void;
+  }
+  let { layout, unit, id = $bindable(), onrule, onwhy }: Props = $props();
+  const explanation = $derived(id === null ? null : explain(layout, id));
+  const piece = $derived(id === null ? undefined : layout.pieces.get(id));
+  const end = $derived(id === null ? undefined : layout.ends.get(id));
+  const joint = $derived(end?.joint ?? null);
+  const title = $derived(
+    piece ? `Why leg ${piece.mark} is cut so` : joint ? namePart(joint.part) : 'Not in the run any more',
+  );
+  const words = JOINT_WORDS[nptInNpt.id];
+
+  /** Sources of a working's figures, each once. */
+  const getSources = (working: Working): string[] => [
+    ...new Set(
+      working.terms.flatMap((term) => {
+        const source = saySource(term);
+        return source ? [`${QUANTITY_NAMES[term.quantity]} ${sayTerm(term, unit)}: ${source}`] : [];
+      }),
+    ),
+  ];
+</script>
+
+<Dialog
+  bind:open={
+    () => id !== null,
+    (open) => {
+      if (!open) id = null;
+    }
+  }
+  {title}
+>
+  {#if joint}
+    <div class="space-y-2">
+      <p class="chart-label">{namePort(joint.part, joint.port.id)}, {words.name.toLowerCase()}</p>
+      <p><strong>Where it seals.</strong> {words.seals}</p>
+      <p><strong>What goes on it.</strong> {words.sealant}</p>
+      {#if joint.tightness}
+        <p>
+          <strong>How tight.</strong> Snug: {sayTightness(joint.tightness)}; usual is {joint.tightness.window
+            .least} to {joint.tightness.window.most} turns. Real parts vary by about a turn each way.
+        </p>
+      {/if}
+      <p><strong>With what.</strong> {sayWrench(joint.part.size)}. {words.madeAgain}</p>
+      <p class="border-l-4 border-warning pl-3 font-medium text-warning">
+        {CAUTIONS.wrench}
+        {CAUTIONS.threads}
+      </p>
+    </div>
+  {/if}
+  {#if explanation}
+    <ol class="flex flex-col gap-4">
+      {#each explanation.workings as working, i (i)}
+        <li class="border-t border-base-300 pt-3">
+          <p class="flex flex-wrap items-baseline gap-x-2">
+            <strong class="text-lg">{QUANTITY_NAMES[working.result.quantity]}</strong>
+            <span class="chart-label">= {FORMULAS[working.formula].says}</span>
+          </p>
+          <p class="text-xl">
+            {sayValues(working, unit)} = <strong>{sayTerm(working.result, unit)}</strong>
+          </p>
+          {#each getSources(working) as source (source)}
+            <p class="text-sm text-secondary">{source}</p>
+          {/each}
+          {#if working.rule}
+            {@const rule = working.rule}
+            <p class="text-sm">
+              House rule decides: {RULE_WORDS[rule].title}, {sayChoice(rule, layout.rules[rule])}
+              <button type="button" class="tap btn btn-ghost underline" onclick={() => onrule(rule)}
+                >change it</button
+              >
+            </p>
+          {/if}
+        </li>
+      {/each}
+    </ol>
+  {:else if id !== null}
+    <p>Nothing can be worked out here yet. The list of what to look at says what is missing.</p>
+  {/if}
+  {#if piece}
+    <p class="flex flex-wrap gap-2">
+      {#each piece.ends as pieceEnd, i (pieceEnd.id)}
+        {#if pieceEnd.joint}
+          <button type="button" class="tap btn" onclick={() => onwhy(pieceEnd.id)}>
+            Joint {i === 0 ? 'A' : 'B'}: {namePort(pieceEnd.joint.part, pieceEnd.joint.port.id)}
+          </button>
+        {/if}
+      {/each}
+    </p>
+  {/if}
+</Dialog>

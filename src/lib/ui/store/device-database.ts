@@ -1,0 +1,49 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { Change } from '#core/runs/change.ts';
+import type { RunEvent } from '#core/runs/event.ts';
+import type { Job } from '#core/runs/job.ts';
+import type { RunDoc } from '#core/runs/run.ts';
+
+/** A run as the server last confirmed it, kept on this device. */
+export interface KeptRun {
+  readonly id: string;
+  readonly job: string;
+  readonly name: string;
+  readonly revision: number;
+  readonly doc: RunDoc;
+  readonly events: readonly RunEvent[];
+}
+
+/** Something made here that the server has not confirmed. Entries of a run are sent in the order of their places. */
+export type OutboxEntry = { readonly run: string; readonly job: string } & (
+  { readonly kind: 'change'; readonly change: Change } | { readonly kind: 'event'; readonly event: RunEvent }
+);
+export type PlacedEntry = OutboxEntry & { readonly place: number };
+
+interface DeviceSchema extends DBSchema {
+  runs: { key: string; value: KeptRun };
+  outbox: { key: number; value: OutboxEntry; indexes: { run: string } };
+  jobs: { key: string; value: Job };
+  cautions: { key: string; value: { job: string; readAt: string } };
+}
+
+export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
+
+let opened: Promise<DeviceDatabase> | null = null;
+
+/** Opens this device's own database: runs as last confirmed, and the outbox. Rejects where the browser keeps nothing. */
+export function openDeviceDatabase(): Promise<DeviceDatabase> {
+  opened ??= openDB<DeviceSchema>('porthole', 1, {
+    upgrade(database) {
+      database.createObjectStore('runs', { keyPath: 'id' });
+      database.createObjectStore('outbox', { autoIncrement: true }).createIndex('run', 'run');
+      database.createObjectStore('jobs', { keyPath: 'id' });
+      database.createObjectStore('cautions', { keyPath: 'job' });
+    },
+    terminated() {
+      opened = null;
+    },
+  });
+  opened.catch(() => (opened = null));
+  return opened;
+}

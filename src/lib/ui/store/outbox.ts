@@ -1,0 +1,90 @@
+import { applyOps, type Change } from '#core/runs/change.ts';
+import type { RunDoc } from '#core/runs/run.ts';
+import { openDeviceDatabase, type KeptRun, type OutboxEntry, type PlacedEntry } from './device-database.ts';
+
+/** Strict: the browser answers only when the bytes are on the disk, so "on this device" survives a closed lid. */
+const DURABLE = { durability: 'strict' } as const;
+
+/** Keeps an entry on this device; gives its place once it is safe. */
+export async function putInOutbox(entry: OutboxEntry): Promise<PlacedEntry> {
+  const database = await openDeviceDatabase();
+  const tx = database.transaction('outbox', 'readwrite', DURABLE);
+  const place = await tx.store.add(entry);
+  await tx.done;
+  return { ...entry, place };
+}
+
+/** What is kept of a run: as last confirmed, and what waits, in order. */
+export async function readKept(run: string): Promise<{ kept: KeptRun | null; waiting: PlacedEntry[] }> {
+  const database = await openDeviceDatabase();
+  const tx = database.transaction(['runs', 'outbox']);
+  const kept = (await tx.objectStore('runs').get(run)) ?? null;
+  const waiting: PlacedEntry[] = [];
+  let cursor = await tx.objectStore('outbox').index('run').openCursor(run);
+  while (cursor) {
+    waiting.push({ ...cursor.value, place: cursor.primaryKey });
+    cursor = await cursor.continue();
+  }
+  return { kept, waiting };
+}
+
+/** Keeps a run as the server has it. */
+export async function keepRun(run: KeptRun): Promise<void> {
+  const database = await openDeviceDatabase();
+  await database.put('runs', run);
+}
+
+/**
+ * Takes a confirmed entry out and moves the kept run on by it, in one transaction. An entry that another window has
+ * already taken out changes nothing.
+ */
+export async function confirmEntry(
+  entry: PlacedEntry,
+  revision: number | null,
+  atServer: string,
+): Promise<void> {
+  const database = await openDeviceDatabase();
+  const tx = database.transaction(['runs', 'outbox'], 'readwrite', DURABLE);
+  const outbox = tx.objectStore('outbox');
+  const runs = tx.objectStore('runs');
+  const kept = await runs.get(entry.run);
+  if (kept && (await outbox.get(entry.place))) {
+    await outbox.delete(entry.place);
+    if (entry.kind === 'event') {
+      await runs.put({ ...kept, events: [...kept.events, { ...entry.event, atServer }] });
+    } else {
+      const applied = applyOps(kept.doc, entry.change.ops);
+      if (applied.ok && revision !== null) await runs.put({ ...kept, doc: applied.value, revision });
+    }
+  }
+  await tx.done;
+}
+
+/** Puts other entries in the place of the ones that wait (after a conflict), and the run as the server has it. */
+export async function replaceWaiting(
+  run: KeptRun,
+  out: readonly PlacedEntry[],
+  entries: readonly OutboxEntry[],
+): Promise<void> {
+  const database = await openDeviceDatabase();
+  const tx = database.transaction(['runs', 'outbox'], 'readwrite', DURABLE);
+  await tx.objectStore('runs').put(run);
+  for (const { place } of out) await tx.objectStore('outbox').delete(place);
+  for (const entry of entries) await tx.objectStore('outbox').add(entry);
+  await tx.done;
+}
+
+/** The changes among entries. */
+export const getChanges = (entries: readonly OutboxEntry[]): Change[] =>
+  entries.flatMap((entry) => (entry.kind === 'change' ? [entry.change] : []));
+
+/** A document with waiting changes applied; stops at the first that does not fit. */
+export function applyWaiting(doc: RunDoc, changes: readonly Change[]): { doc: RunDoc; fits: boolean } {
+  let now = doc;
+  for (const change of changes) {
+    const applied = applyOps(now, change.ops);
+    if (!applied.ok) return { doc: now, fits: false };
+    now = applied.value;
+  }
+  return { doc: now, fits: true };
+}

@@ -1,0 +1,63 @@
+import Joi from 'joi';
+import { eventSchema } from '#core/formats/event.schema.ts';
+import { idSchema, momentSchema } from '#core/formats/id.schema.ts';
+import { LIMITS } from '#core/formats/limits.ts';
+import { readRunDoc } from '#core/formats/read-run-doc.ts';
+import { readWith } from '#core/formats/read-with.ts';
+import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import type { RunAnswer } from '#core/formats/wire.ts';
+import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
+import { accept, type Result } from '#core/outcome/result.ts';
+import type { Job } from '#core/runs/job.ts';
+import type { Refusal } from '#words/refusals.ts';
+
+const text = (longest: number) => Joi.string().max(longest).allow('').required();
+const revision = Joi.number().integer().min(0).required();
+
+const jobSchema: Joi.ObjectSchema<Job> = Joi.object<Job>({
+  id: idSchema,
+  name: text(LIMITS.name),
+  place: text(LIMITS.place),
+  units: Joi.string().valid('in', 'mm').required(),
+  gas: Joi.string()
+    .valid(...GASES)
+    .required(),
+  jurisdiction: Joi.string()
+    .valid(...JURISDICTIONS)
+    .required(),
+  edition: text(LIMITS.edition),
+  people: Joi.array()
+    .items(Joi.object({ id: idSchema, name: text(LIMITS.name) }))
+    .required(),
+  ruleChoices: ruleChoicesSchema,
+  runs: Joi.array()
+    .items(Joi.object({ id: idSchema, name: text(LIMITS.name), revision, changedAt: momentSchema }))
+    .required(),
+});
+
+const runAnswerSchema: Joi.ObjectSchema<RunAnswer> = Joi.object<RunAnswer>({
+  job: jobSchema.required(),
+  run: Joi.object({ id: idSchema, name: text(LIMITS.name), revision }).required(),
+  doc: Joi.object().unknown().required(),
+  events: Joi.array().items(eventSchema.optional()).required(),
+});
+
+/** Reads a run as the server answers it; the document may be of any version this app knows. */
+export function readRunAnswer(value: unknown): Result<RunAnswer, Refusal> {
+  const answer = readWith(runAnswerSchema, value);
+  if (!answer.ok) return answer;
+  const doc = readRunDoc(answer.value.doc);
+  return doc.ok ? accept({ ...answer.value, doc: doc.value }) : doc;
+}
+
+/** Reads a job as the server answers it. */
+export const readJobAnswer = (value: unknown): Result<Job, Refusal> => readWith(jobSchema.required(), value);
+
+/** Reads the list of jobs as the server answers it. */
+export const readJobsAnswer = (value: unknown): Result<Job[], Refusal> =>
+  readWith(Joi.array<Job[]>().items(jobSchema).required(), value);
+
+/** Reads a run this device has kept. A store can be damaged like any other file. */
+export function readKeptDoc(value: unknown): ReturnType<typeof readRunDoc> {
+  return readRunDoc(value);
+}

@@ -1,0 +1,315 @@
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { resolveRules } from '#core/house-rules/house-rules.ts';
+import type { RunAnswer } from '#core/formats/wire.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { applyOps, invertOps, type Change, type ChangeLabel, type PlannedChange } from '#core/runs/change.ts';
+import { checkRun } from '#core/runs/checks/checks.ts';
+import type { RunEvent } from '#core/runs/event.ts';
+import { foldEvents } from '#core/runs/fold-events.ts';
+import type { Job } from '#core/runs/job.ts';
+import { layOutRun } from '#core/runs/lay-out-run.ts';
+import type { RunDoc } from '#core/runs/run.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { isPassing } from './ask-server.ts';
+import { bench } from './bench.svelte.ts';
+import { openDeviceDatabase, type KeptRun, type OutboxEntry, type PlacedEntry } from './device-database.ts';
+import { getNow } from './get-now.ts';
+import { newId } from './new-id.ts';
+import {
+  applyWaiting,
+  confirmEntry,
+  getChanges,
+  keepRun,
+  putInOutbox,
+  readKept,
+  replaceWaiting,
+} from './outbox.ts';
+import { fetchRun, sendEntry, toKeptRun } from './run-sync.ts';
+
+/** Milliseconds between tries while the server is away. */
+const RETRY = 2500;
+
+/** Two histories of one run: what waits here, and what the server has instead. */
+export interface Conflict {
+  readonly server: RunAnswer;
+  readonly since: readonly { readonly label: ChangeLabel; readonly by: string; readonly at: string }[];
+  readonly mine: readonly Change[];
+  /** Whether every waiting change still fits the server's run. */
+  readonly fits: boolean;
+}
+
+/**
+ * A run on this device: the document with everything done here applied at once, kept in the device's own database,
+ * and sent to the server one entry after another. Screens read this; nothing on them waits for the network.
+ */
+export class RunStore {
+  readonly job: string;
+  readonly run: string;
+  phase = $state<'opening' | 'ready' | 'refused'>('opening');
+  trouble = $state.raw<Refusal | null>(null);
+  details = $state.raw<Job | null>(null);
+  kept = $state.raw<KeptRun | null>(null);
+  waiting = $state.raw<readonly PlacedEntry[]>([]);
+  doc = $state.raw<RunDoc | null>(null);
+  /** Changes made but not yet safe on this device. */
+  keeping = $state(0);
+  conflict = $state.raw<Conflict | null>(null);
+  done = $state.raw<readonly PlannedChange[]>([]);
+  undone = $state.raw<readonly PlannedChange[]>([]);
+
+  events = $derived<readonly RunEvent[]>([
+    ...(this.kept?.events ?? []),
+    ...this.waiting.flatMap((entry) => (entry.kind === 'event' ? [entry.event] : [])),
+  ]);
+  rules = $derived(resolveRules(this.doc?.ruleChoices ?? {}));
+  layout = $derived(this.doc && layOutRun(this.doc, standardCatalogue, this.rules, foldEvents(this.events)));
+  findings = $derived(this.layout ? checkRun(this.layout) : []);
+
+  #sending = false;
+  #timer: ReturnType<typeof setTimeout> | null = null;
+  #channel: BroadcastChannel | null = null;
+  #writing: Promise<unknown> = Promise.resolve();
+  #closed = false;
+  /** Events the server would not take: kept and said, but they do not hold up what follows. */
+  #refusedEvents: number[] = [];
+
+  constructor(job: string, run: string) {
+    this.job = job;
+    this.run = run;
+  }
+
+  /** Reads what this device keeps, then asks the server. Either alone is enough to work with. */
+  async open(): Promise<void> {
+    this.#listen();
+    try {
+      await this.#readDevice();
+    } catch {
+      this.trouble = { code: 'device-store-refused' };
+      this.phase = 'refused';
+      return;
+    }
+    await this.#remember();
+    await this.refresh();
+  }
+
+  close(): void {
+    this.#closed = true;
+    this.#channel?.close();
+    if (this.#timer) clearTimeout(this.#timer);
+    globalThis.removeEventListener?.('online', this.#wake);
+    globalThis.removeEventListener?.('focus', this.#wake);
+  }
+
+  /** Does a planned change at once, keeps it on this device, and sends it. */
+  apply(planned: PlannedChange): Result<void, Refusal> {
+    if (planned.ops.length === 0) return accept(undefined);
+    const result = this.#apply(planned);
+    if (!result.ok) return result;
+    this.done = [...this.done, planned];
+    this.undone = [];
+    return result;
+  }
+
+  undo(): Result<void, Refusal> {
+    const last = this.done.at(-1);
+    if (!last) return accept(undefined);
+    const label: ChangeLabel = { ...last.label, turn: 'undo' };
+    const result = this.#apply({ label, ops: invertOps(last.ops) });
+    if (!result.ok) return result;
+    this.done = this.done.slice(0, -1);
+    this.undone = [...this.undone, last];
+    return result;
+  }
+
+  redo(): Result<void, Refusal> {
+    const last = this.undone.at(-1);
+    if (!last) return accept(undefined);
+    const result = this.#apply({ label: { ...last.label, turn: 'redo' }, ops: last.ops });
+    if (!result.ok) return result;
+    this.undone = this.undone.slice(0, -1);
+    this.done = [...this.done, last];
+    return result;
+  }
+
+  /** Records something that happened at the bench. */
+  record(event: RunEvent): void {
+    this.#keep({ run: this.run, job: this.job, kind: 'event', event });
+  }
+
+  /** The revision a change made now would be based on. */
+  get revision(): number {
+    return (this.kept?.revision ?? 0) + getChanges(this.waiting).length;
+  }
+
+  #apply({ label, ops }: PlannedChange): Result<void, Refusal> {
+    if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
+    const applied = applyOps(this.doc, ops);
+    if (!applied.ok) return applied;
+    const at = getNow();
+    const change: Change = { id: newId(), base: this.revision, by: bench.signature, at, label, ops };
+    this.doc = applied.value;
+    this.#keep({ run: this.run, job: this.job, kind: 'change', change });
+    return accept(undefined);
+  }
+
+  /** One entry after another, so that their places follow the order in which they were made. */
+  #keep(entry: OutboxEntry): void {
+    this.keeping++;
+    const placeholder: PlacedEntry = { ...entry, place: Number.MAX_SAFE_INTEGER };
+    this.waiting = [...this.waiting, placeholder];
+    const write = async () => {
+      try {
+        const placed = await putInOutbox(entry);
+        this.waiting = this.waiting.map((each) => (each === placeholder ? placed : each));
+        this.keeping--;
+        this.#channel?.postMessage('changed');
+        void this.#send();
+      } catch {
+        this.trouble = { code: 'device-store-refused' };
+      }
+    };
+    this.#writing = this.#writing.then(write);
+  }
+
+  async #readDevice(): Promise<void> {
+    const { kept, waiting } = await readKept(this.run);
+    if (!kept) return;
+    const { readKeptDoc } = await import('./read-answers.ts');
+    const read = readKeptDoc(kept.doc);
+    if (!read.ok) {
+      this.trouble = read.refusal;
+      return;
+    }
+    this.#show({ ...kept, doc: read.value }, waiting);
+  }
+
+  /** What the device remembers of the job, until the server says it anew. */
+  async #remember(): Promise<void> {
+    const job = await (await openDeviceDatabase()).get('jobs', this.job);
+    if (job && !this.details) this.details = job;
+  }
+
+  #show(kept: KeptRun, waiting: readonly PlacedEntry[]): void {
+    this.kept = kept;
+    this.waiting = waiting;
+    this.doc = applyWaiting(kept.doc, getChanges(waiting)).doc;
+    this.phase = 'ready';
+  }
+
+  /** Asks the server for the run, and takes it unless something made here still waits. */
+  async refresh(): Promise<void> {
+    const answer = await fetchRun(this.job, this.run);
+    if (this.#closed) return;
+    if (!answer.ok) {
+      this.trouble = answer.refusal;
+      if (this.phase === 'opening') this.phase = 'refused';
+      if (isPassing(answer.refusal)) this.#retryLater();
+      return;
+    }
+    this.details = answer.value.job;
+    this.trouble = null;
+    if (this.waiting.length === 0) {
+      const kept = toKeptRun(answer.value);
+      if (kept.revision !== this.kept?.revision || kept.events.length !== this.kept.events.length) {
+        await keepRun(kept);
+        if (this.waiting.length === 0) this.#show(kept, []);
+      } else this.phase = 'ready';
+    }
+    void this.#send();
+  }
+
+  async #send(): Promise<void> {
+    if (this.#sending || this.#closed || this.conflict) return;
+    this.#sending = true;
+    try {
+      for (;;) {
+        const entry = this.waiting.find((each) => !this.#refusedEvents.includes(each.place));
+        if (!entry || entry.place === Number.MAX_SAFE_INTEGER || this.#closed) return;
+        const sent = await sendEntry(entry);
+        if (!sent.ok) {
+          if (entry.kind === 'event' && !isPassing(sent.refusal)) {
+            this.#refusedEvents.push(entry.place);
+            this.trouble = sent.refusal;
+            continue;
+          }
+          await this.#onRefused(sent.refusal);
+          return;
+        }
+        await this.#onConfirmed(entry, sent.value.revision, sent.value.atServer);
+      }
+    } finally {
+      this.#sending = false;
+    }
+  }
+
+  async #onConfirmed(entry: PlacedEntry, revision: number | null, atServer: string): Promise<void> {
+    await confirmEntry(entry, revision, atServer);
+    this.trouble = null;
+    const { kept } = await readKept(this.run);
+    if (kept) this.kept = kept;
+    this.waiting = this.waiting.filter((each) => each.place !== entry.place);
+    this.#channel?.postMessage('changed');
+  }
+
+  async #onRefused(refusal: Refusal): Promise<void> {
+    if (isPassing(refusal)) {
+      this.trouble = refusal;
+      this.#retryLater();
+      return;
+    }
+    const server = await fetchRun(this.job, this.run);
+    if (!server.ok) {
+      this.trouble = server.refusal;
+      if (isPassing(server.refusal)) this.#retryLater();
+      return;
+    }
+    const mine = getChanges(this.waiting);
+    const since = refusal.code === 'change-stale' ? refusal.since : [];
+    this.trouble = refusal;
+    this.conflict = { server: server.value, since, mine, fits: applyWaiting(server.value.doc, mine).fits };
+  }
+
+  /** Ends a conflict: mine on top of theirs, or theirs alone. Events are facts and stay in either case. */
+  async settle(how: 'mine-on-top' | 'theirs'): Promise<void> {
+    await this.#writing;
+    const { conflict } = this;
+    if (!conflict) return;
+    const kept = toKeptRun(conflict.server);
+    let base = kept.revision;
+    const entries = this.waiting.flatMap((entry): OutboxEntry[] => {
+      const place = { run: entry.run, job: entry.job };
+      if (entry.kind === 'event') return [{ ...place, kind: 'event', event: entry.event }];
+      if (how === 'theirs') return [];
+      return [{ ...place, kind: 'change', change: { ...entry.change, base: base++ } }];
+    });
+    await replaceWaiting(kept, this.waiting, entries);
+    const { waiting } = await readKept(this.run);
+    this.conflict = null;
+    this.trouble = null;
+    this.done = [];
+    this.undone = [];
+    this.#show(kept, waiting);
+    void this.#send();
+  }
+
+  #wake = (): void => {
+    if (this.waiting.length > 0) void this.#send();
+    else if (this.phase !== 'opening') void this.refresh();
+  };
+
+  #retryLater(): void {
+    if (this.#timer) clearTimeout(this.#timer);
+    if (!this.#closed) this.#timer = setTimeout(this.#wake, RETRY);
+  }
+
+  /** Other windows of this device write to the same database; what they did is shown here too. */
+  #listen(): void {
+    globalThis.addEventListener?.('online', this.#wake);
+    globalThis.addEventListener?.('focus', this.#wake);
+    if (typeof BroadcastChannel === 'undefined') return;
+    this.#channel = new BroadcastChannel(`porthole-run-${this.run}`);
+    this.#channel.onmessage = () => {
+      if (this.keeping === 0 && !this.#sending && !this.conflict) void this.#readDevice();
+    };
+  }
+}

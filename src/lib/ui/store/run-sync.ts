@@ -1,0 +1,45 @@
+import type { RunAnswer } from '#core/formats/wire.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { askServer } from './ask-server.ts';
+import type { KeptRun, PlacedEntry } from './device-database.ts';
+
+const getPath = (job: string, run: string): string =>
+  `/api/jobs/${encodeURIComponent(job)}/runs/${encodeURIComponent(run)}`;
+
+/** Fetches a run and reads it with the schemas, which are loaded when first needed. */
+export async function fetchRun(job: string, run: string): Promise<Result<RunAnswer, Refusal>> {
+  const answer = await askServer('GET', getPath(job, run));
+  if (!answer.ok) return answer;
+  const { readRunAnswer } = await import('./read-answers.ts');
+  return readRunAnswer(answer.value);
+}
+
+/** Sends one entry. For a change gives the revision it made. */
+export async function sendEntry(
+  entry: PlacedEntry,
+): Promise<Result<{ revision: number | null; atServer: string }, Refusal>> {
+  const path = getPath(entry.job, entry.run);
+  const answer =
+    entry.kind === 'change'
+      ? await askServer('POST', `${path}/changes`, entry.change)
+      : await askServer('POST', `${path}/events`, entry.event);
+  if (!answer.ok) return answer;
+  const { value } = answer;
+  if (typeof value === 'object' && value !== null && 'atServer' in value) {
+    const revision = 'revision' in value && Number.isInteger(value.revision) ? Number(value.revision) : null;
+    if (entry.kind === 'event' || revision !== null)
+      return accept({ revision, atServer: String(value.atServer) });
+  }
+  return refuse({ code: 'server-failed', request: 'unknown' });
+}
+
+/** A run of the server as this device keeps it. */
+export const toKeptRun = ({ job, run, doc, events }: RunAnswer): KeptRun => ({
+  id: run.id,
+  job: job.id,
+  name: run.name,
+  revision: run.revision,
+  doc,
+  events,
+});

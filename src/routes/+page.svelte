@@ -1,0 +1,79 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import Plus from '@lucide/svelte/icons/plus';
+  import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+  import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
+  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
+  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+
+  const store = new JobsStore();
+  $effect(() => void store.load());
+</script>
+
+<svelte:head><title>Jobs · Porthole</title></svelte:head>
+<main class="mx-auto flex w-full max-w-5xl grow flex-col gap-5 p-4 sm:p-8">
+  <div class="flex flex-wrap items-end justify-between gap-3">
+    <div>
+      <h1 class="text-4xl font-semibold">Jobs</h1>
+      <p class="chart-label">See into the joint before you cut the pipe.</p>
+    </div>
+    <a class="btn h-14 text-lg btn-primary" href={resolve('/jobs/new')}><Plus aria-hidden="true" /> New job</a
+    >
+  </div>
+  {#if store.trouble}
+    <TroubleNote refusal={store.trouble} />
+    <p>
+      <button type="button" class="tap btn" onclick={() => void store.load()}>Try again</button>
+    </p>
+  {/if}
+  {#if store.jobs === null}
+    {#if !store.trouble}<p role="status" class="chart-label">Looking for your jobs…</p>{/if}
+  {:else if store.jobs.length === 0}
+    <section class="max-w-2xl border-y-2 border-base-300 py-6 text-lg">
+      <h2 class="text-2xl font-semibold">No job yet</h2>
+      <p class="mt-2">Open one, then lay out the first run. What to have at hand:</p>
+      <ol class="mt-2 list-decimal space-y-1 pl-7">
+        <li>the way each leg goes: up, down, left, right, out or back;</li>
+        <li>its length as you measured it, from the centre of one fitting to the centre of the next;</li>
+        <li>the size of the pipe.</li>
+      </ol>
+      <p class="mt-2">The cut lengths follow by themselves.</p>
+    </section>
+  {:else}
+    <ul class="flex flex-col">
+      {#each store.jobs as job (job.id)}
+        <li class="grid gap-x-8 gap-y-2 border-t-2 border-base-300 py-4 sm:grid-cols-[1fr_1.2fr]">
+          <div>
+            <h2 class="text-2xl leading-tight font-semibold">
+              <a class="hover:underline" href={resolve('/jobs/[job]', { job: job.id })}>{job.name}</a>
+            </h2>
+            {#if job.place}<p class="chart-label">{job.place}</p>{/if}
+            <p class="text-sm">
+              {GAS_NAMES[job.gas]} · {JURISDICTION_NAMES[job.jurisdiction]}{job.edition
+                ? `, ${job.edition}`
+                : ''}
+            </p>
+          </div>
+          <ul class="flex flex-col gap-1">
+            {#each job.runs as run (run.id)}
+              <li class="flex items-center justify-between gap-3">
+                <a
+                  class="tap flex grow items-center text-lg font-medium underline decoration-dotted underline-offset-4"
+                  href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: job.id, run: run.id })}>{run.name}</a
+                >
+                <span class="text-sm text-secondary"
+                  >{formatDistanceToNow(new Date(run.changedAt), { addSuffix: true })}</span
+                >
+                <a
+                  class="tap btn"
+                  href={resolve('/jobs/[job]/runs/[run]/cut', { job: job.id, run: run.id })}
+                  aria-label="Cut sheet of {run.name}">Cut sheet</a
+                >
+              </li>
+            {:else}<li class="chart-label">No run yet. Open the job to begin one.</li>{/each}
+          </ul>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</main>

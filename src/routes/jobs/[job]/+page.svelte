@@ -1,0 +1,132 @@
+<script lang="ts">
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import type { InputRefusal } from '#core/formats/read-with.ts';
+  import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
+  import type { Refusal } from '#words/refusals.ts';
+  import Dialog from '$lib/ui/controls/Dialog.svelte';
+  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
+  import CautionDialog from '$lib/ui/panels/CautionDialog.svelte';
+  import JobFields from '$lib/ui/panels/JobFields.svelte';
+  import { JobForm } from '$lib/ui/panels/job-form.svelte.ts';
+  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+
+  const store = new JobsStore();
+  const id = $derived(page.params['job'] ?? '');
+  const job = $derived(store.find(id));
+  let form = $state.raw<JobForm | null>(null);
+  let wrong = $state.raw<InputRefusal | null>(null);
+  let trouble = $state.raw<Refusal | null>(null);
+  let runName = $state('');
+
+  $effect(() => void store.load());
+
+  function edit(): void {
+    if (job) form = new JobForm(job);
+    [wrong, trouble] = [null, null];
+  }
+
+  async function save(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    [wrong, trouble] = [null, null];
+    const read = await form?.read();
+    if (!read) return;
+    const saved = read.ok ? await store.edit(id, read.value) : read;
+    if (saved.ok) form = null;
+    else if (saved.refusal.code === 'input-invalid') wrong = saved.refusal;
+    else trouble = saved.refusal;
+  }
+
+  async function begin(event: SubmitEvent): Promise<void> {
+    event.preventDefault();
+    trouble = null;
+    const name = runName.trim() || `Run ${(job?.runs.length ?? 0) + 1}`;
+    const begun = await store.beginRun(id, name);
+    if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
+    trouble = begun.refusal;
+  }
+</script>
+
+<svelte:head><title>{job?.name ?? 'Job'} · Porthole</title></svelte:head>
+<main class="mx-auto flex w-full max-w-4xl flex-col gap-6 p-4 sm:p-8">
+  {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
+  {#if job}
+    <CautionDialog job={job.id} />
+    <div class="flex flex-wrap items-start justify-between gap-3">
+      <div>
+        <h1 class="text-4xl leading-tight font-semibold">{job.name}</h1>
+        {#if job.place}<p class="chart-label text-lg">{job.place}</p>{/if}
+      </div>
+      <button type="button" class="tap btn" onclick={edit}>Change these</button>
+    </div>
+    <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 border-y-2 border-base-300 py-4">
+      <dt class="chart-label">gas</dt>
+      <dd>{GAS_NAMES[job.gas]}</dd>
+      <dt class="chart-label">measured in</dt>
+      <dd>{UNIT_NAMES[job.units]}</dd>
+      <dt class="chart-label">jurisdiction</dt>
+      <dd>{JURISDICTION_NAMES[job.jurisdiction]}</dd>
+      <dt class="chart-label">edition</dt>
+      <dd>{job.edition || 'not known yet: ask'}</dd>
+      <dt class="chart-label">at the bench</dt>
+      <dd>{job.people.map(({ name }) => name).join(', ') || 'nobody named yet'}</dd>
+    </dl>
+    <section class="flex flex-col gap-3">
+      <h2 class="text-2xl font-semibold">Runs</h2>
+      <ul class="flex flex-col gap-1">
+        {#each job.runs as run (run.id)}
+          <li class="flex items-center justify-between gap-3">
+            <a
+              class="tap flex grow items-center text-lg font-medium underline decoration-dotted underline-offset-4"
+              href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: job.id, run: run.id })}>{run.name}</a
+            >
+            <a
+              class="tap btn"
+              href={resolve('/jobs/[job]/runs/[run]/cut', { job: job.id, run: run.id })}
+              aria-label="Cut sheet of {run.name}">Cut sheet</a
+            >
+          </li>
+        {:else}<li>No run yet. Name the first one and lay it out.</li>{/each}
+      </ul>
+      <form class="flex flex-wrap items-end gap-3" onsubmit={begin}>
+        <label class="grow">
+          <span class="block font-semibold">Another run</span>
+          <input
+            class="input h-12 w-full text-lg"
+            bind:value={runName}
+            maxlength="80"
+            autocomplete="off"
+            placeholder="Run {job.runs.length + 1}"
+          />
+        </label>
+        <button type="submit" class="btn h-12 btn-primary">Lay it out</button>
+      </form>
+      {#if trouble && !form}<TroubleNote refusal={trouble} />{/if}
+    </section>
+  {:else if store.asking}
+    <p role="status" class="chart-label">Looking for the job…</p>
+  {:else if !store.trouble}
+    <h1 class="text-3xl font-semibold">No such job</h1>
+    <TroubleNote refusal={{ code: 'job-unknown', job: id }} />
+    <p><a class="tap btn btn-primary" href={resolve('/')}>Jobs</a></p>
+  {/if}
+</main>
+
+<Dialog
+  bind:open={
+    () => form !== null,
+    (open) => {
+      if (!open) form = null;
+    }
+  }
+  title="The job"
+>
+  {#if form}
+    <form class="flex flex-col gap-4" novalidate onsubmit={save}>
+      <JobFields {form} {wrong} unitsFixed />
+      {#if trouble}<TroubleNote refusal={trouble} />{/if}
+      <button type="submit" class="btn h-12 btn-primary">Save</button>
+    </form>
+  {/if}
+</Dialog>

@@ -1,0 +1,137 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import Download from '@lucide/svelte/icons/download';
+  import Printer from '@lucide/svelte/icons/printer';
+  import Scale from '@lucide/svelte/icons/scale';
+  import { format as formatDate } from 'date-fns/format';
+  import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
+  import { APP_VERSION } from '#core/formats/app-version.ts';
+  import { RULE_PACK_VERSION, type RuleId } from '#core/house-rules/house-rules.ts';
+  import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
+  import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
+  import { sayChoice, RULE_WORDS } from '#words/house-rules.ts';
+  import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
+  import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
+  import CutSheetTable from '$lib/ui/panels/CutSheetTable.svelte';
+  import CutSheetTotals from '$lib/ui/panels/CutSheetTotals.svelte';
+  import FindingsList from '$lib/ui/panels/FindingsList.svelte';
+  import HouseRulesDialog from '$lib/ui/panels/HouseRulesDialog.svelte';
+  import WhyDialog from '$lib/ui/panels/WhyDialog.svelte';
+  import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
+  import { downloadCutSheet } from '$lib/ui/panels/download-csv.ts';
+  import { getRunStore } from '$lib/ui/store/run-context.ts';
+
+  const store = getRunStore();
+  let why = $state<string | null>(null);
+  let rulesOpen = $state(false);
+  let firstRule = $state<RuleId | null>(null);
+
+  const layout = $derived(store.layout);
+  const sheet = $derived(layout && makeCutSheet(layout));
+  const unit = $derived(store.details?.units ?? 'in');
+  const graduation = $derived(store.rules['tape-rounding'].option);
+  const name = $derived(
+    store.details?.runs.find((heading) => heading.id === store.run)?.name ?? store.kept?.name ?? 'Run',
+  );
+  /** What is on paper is the run as it stands here; edits the server has not confirmed are said. */
+  const revision = $derived(
+    `${store.revision}${store.waiting.length > 0 ? ', not all on the server yet' : ''}`,
+  );
+
+  function openRules(rule: RuleId | null): void {
+    why = null;
+    firstRule = rule;
+    rulesOpen = true;
+  }
+
+  function download(): void {
+    if (!sheet || !layout) return;
+    void downloadCutSheet(sheet, graduation, {
+      app: APP_VERSION,
+      catalogue: layout.catalogue.version,
+      rulePack: RULE_PACK_VERSION,
+      run: name,
+      revision: store.revision,
+    });
+  }
+</script>
+
+<svelte:head><title>Cut sheet · Porthole</title></svelte:head>
+
+<main class="mx-auto flex w-full max-w-6xl flex-col gap-5 p-4 sm:p-6 print:max-w-none print:gap-3 print:p-0">
+  <div class="flex flex-wrap items-end justify-between gap-3">
+    <div>
+      <h1 class="text-3xl font-semibold">Cut sheet</h1>
+      <p class="chart-label">
+        {store.details?.name ?? ''}{store.details?.place ? `, ${store.details.place}` : ''}: {name}, revision {revision}
+      </p>
+    </div>
+    {#if sheet && sheet.rows.length > 0}
+      <div class="no-print flex flex-wrap gap-2">
+        <button type="button" class="tap btn btn-primary" onclick={() => globalThis.print()}>
+          <Printer size={18} aria-hidden="true" /> Print
+        </button>
+        <button type="button" class="tap btn" onclick={download}
+          ><Download size={18} aria-hidden="true" /> CSV</button
+        >
+        <button type="button" class="tap btn" onclick={() => openRules(null)}
+          ><Scale size={18} aria-hidden="true" /> House rules</button
+        >
+      </div>
+    {/if}
+  </div>
+  <div class="no-print sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+  {#if layout && sheet && sheet.rows.length > 0}
+    <div class="print-only">
+      <LineDrawing {layout} {unit} size={{ width: 700, height: 260 }} />
+    </div>
+    <FindingsList findings={store.findings} {unit} />
+    <CutSheetTable {sheet} {store} {graduation} onwhy={(id) => (why = id)} />
+    <CutSheetTotals {sheet} {unit} {graduation} />
+    <section aria-label="What this sheet rests on" class="text-sm">
+      <p>
+        {#if store.details}{GAS_NAMES[store.details.gas]}; {JURISDICTION_NAMES[store.details.jurisdiction]}, {store
+            .details.edition || 'edition not known yet: ask'}.{/if}
+        House rules: {#each HOUSE_RULES as rule, i (rule.id)}{i > 0 ? '; ' : ''}{RULE_WORDS[
+            rule.id
+          ].title.toLowerCase()}: {sayChoice(rule.id, store.rules[rule.id])}{/each}.
+      </p>
+      <p class="chart-label">
+        Porthole {APP_VERSION}, catalogue {layout.catalogue.version}, house rules {RULE_PACK_VERSION}
+        <span class="print-only">, printed {formatDate(new Date(), 'yyyy-MM-dd HH:mm')}</span>
+      </p>
+    </section>
+    <p class="border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads} {CAUTIONS.openEnd}</p>
+    <p class="print-only border-l-4 border-black pl-3 text-sm">{JOB_CAUTION.says}</p>
+  {:else}
+    <section class="max-w-2xl border-y-2 border-base-300 py-6 text-lg">
+      <h2 class="text-2xl font-semibold">Nothing to cut yet</h2>
+      <p class="my-2">
+        Lay out the first leg: its direction and what you measured. Its piece appears here at once.
+      </p>
+      <a
+        class="btn h-14 btn-primary"
+        href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run })}>Lay out</a
+      >
+    </section>
+  {/if}
+</main>
+
+{#if layout}
+  <WhyDialog {layout} {unit} bind:id={why} onrule={openRules} onwhy={(id) => (why = id)} />
+{/if}
+<HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />
+
+<style>
+  .print-only {
+    display: none;
+  }
+  @media print {
+    .print-only {
+      display: block;
+    }
+    div.print-only {
+      height: 260px;
+    }
+  }
+</style>

@@ -1,0 +1,221 @@
+<script lang="ts">
+  import Keyboard from '@lucide/svelte/icons/keyboard';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Scale from '@lucide/svelte/icons/scale';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import type { RuleId } from '#core/house-rules/house-rules.ts';
+  import type { Result } from '#core/outcome/result.ts';
+  import type { Refusal } from '#words/refusals.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
+  import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
+  import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
+  import FindingsList from '$lib/ui/panels/FindingsList.svelte';
+  import HouseRulesDialog from '$lib/ui/panels/HouseRulesDialog.svelte';
+  import LegEntryPanel from '$lib/ui/panels/LegEntryPanel.svelte';
+  import LegList from '$lib/ui/panels/LegList.svelte';
+  import Readout from '$lib/ui/panels/Readout.svelte';
+  import ShortcutsDialog from '$lib/ui/panels/ShortcutsDialog.svelte';
+  import WhyDialog from '$lib/ui/panels/WhyDialog.svelte';
+  import { DRAFT_LEG, LegEntry } from '$lib/ui/panels/leg-entry.svelte.ts';
+  import { getRunStore } from '$lib/ui/store/run-context.ts';
+
+  const store = getRunStore();
+  const entry = new LegEntry(store);
+  let panel = $state<LegEntryPanel>();
+  let why = $state<string | null>(null);
+  let rulesOpen = $state(false);
+  let firstRule = $state<RuleId | null>(null);
+  let keysOpen = $state(false);
+
+  const shown = $derived(entry.draft ?? entry.layout);
+  const empty = $derived(entry.layout?.legs.size === 0);
+
+  function openRules(rule: RuleId | null): void {
+    why = null;
+    firstRule = rule;
+    rulesOpen = true;
+  }
+
+  function take(result: Result<void, Refusal>): void {
+    entry.refusal = result.ok ? null : result.refusal;
+  }
+
+  function onKey(event: KeyboardEvent): void {
+    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
+    const control = event.ctrlKey || event.metaKey;
+    if (document.querySelector('dialog[open]')) return;
+    if (control && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      take(event.shiftKey ? store.redo() : store.undo());
+    } else if (control && event.key.toLowerCase() === 'y') {
+      event.preventDefault();
+      take(store.redo());
+    } else if (event.key === 'Escape') {
+      entry.growOn();
+    } else if (event.key === '?') {
+      event.preventDefault();
+      keysOpen = true;
+    } else if (event.key === 'm' && !typing && !control) {
+      event.preventDefault();
+      panel?.focusField();
+    }
+  }
+</script>
+
+<svelte:head><title>Lay out · Porthole</title></svelte:head>
+<svelte:window onkeydown={onKey} />
+
+<main class="desk">
+  <h1 class="sr-only">Lay out</h1>
+  <section class="drawing" aria-label="The line">
+    {#if shown && !empty}
+      <LineDrawing
+        layout={shown}
+        unit={entry.unit}
+        selected={entry.leg}
+        growing={entry.leg ? null : entry.growing}
+        draft={entry.draft ? DRAFT_LEG : null}
+        onpick={(subject) => entry.pick(subject)}
+      />
+    {:else if shown && entry.draft}
+      <LineDrawing layout={shown} unit={entry.unit} draft={DRAFT_LEG} growing={entry.growing} />
+    {:else}
+      <div class="flex h-full flex-col justify-center gap-2 p-6 text-lg">
+        <h2 class="text-2xl font-semibold">Measure the first leg</h2>
+        <p>
+          Stand facing the wall. From the source, measure to the centre of the first fitting, pick the way the
+          pipe goes, and give the measure. The line grows here.
+        </p>
+        <p class="chart-label">{CAUTIONS.liveLine}</p>
+      </div>
+    {/if}
+    <div class="absolute top-2 right-2 flex gap-1">
+      <button
+        type="button"
+        class="tap btn px-2"
+        aria-label="Undo"
+        disabled={store.done.length === 0}
+        onclick={() => take(store.undo())}><Undo2 aria-hidden="true" /></button
+      >
+      <button
+        type="button"
+        class="tap btn px-2"
+        aria-label="Redo"
+        disabled={store.undone.length === 0}
+        onclick={() => take(store.redo())}><Redo2 aria-hidden="true" /></button
+      >
+    </div>
+    <p class="chart-label pointer-events-none absolute bottom-1 left-3 text-sm">not to scale</p>
+  </section>
+  <section class="readout">
+    <Readout {entry} onwhy={(id) => (why = id)} />
+  </section>
+  <section class="list">
+    <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+    <LegList {entry} />
+    {#if empty}<p class="chart-label p-2">The legs will be listed here, each with its cut.</p>{/if}
+  </section>
+  <div class="side">
+    <section class="entry" aria-label="Entry">
+      <LegEntryPanel bind:this={panel} {entry} />
+    </section>
+    <section class="findings" aria-label="Findings">
+      <FindingsList findings={store.findings} unit={entry.unit} />
+      <div class="mt-3 flex flex-wrap gap-2">
+        <button type="button" class="tap btn" onclick={() => openRules(null)}
+          ><Scale size={18} aria-hidden="true" /> House rules</button
+        >
+        <button type="button" class="tap btn max-sm:hidden" onclick={() => (keysOpen = true)}>
+          <Keyboard size={18} aria-hidden="true" /> Keys
+        </button>
+      </div>
+    </section>
+  </div>
+</main>
+
+{#if entry.layout}
+  <WhyDialog
+    layout={entry.layout}
+    unit={entry.unit}
+    bind:id={why}
+    onrule={openRules}
+    onwhy={(id) => (why = id)}
+  />
+{/if}
+<HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />
+<ShortcutsDialog bind:open={keysOpen} />
+
+<style>
+  /* In the hand: one column, the thumb's zone stays at the bottom. */
+  .desk {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-areas: 'drawing' 'readout' 'list' 'findings' 'entry';
+    grid-template-rows: minmax(190px, 27dvh) auto auto auto auto;
+    flex: 1;
+  }
+  .drawing {
+    grid-area: drawing;
+    position: relative;
+    min-height: 0;
+    background-color: var(--color-base-100);
+    background-image: radial-gradient(var(--color-base-300) 1px, transparent 1px);
+    background-size: 22px 22px;
+  }
+  .readout {
+    grid-area: readout;
+    padding: 0.35rem 0.75rem;
+    border-top: 1px solid var(--color-base-300);
+  }
+  .list {
+    grid-area: list;
+    padding: 0.25rem 0.75rem;
+    border-top: 1px solid var(--color-base-300);
+  }
+  .side {
+    display: contents;
+  }
+  .findings {
+    grid-area: findings;
+    padding: 0.75rem;
+  }
+  .entry {
+    grid-area: entry;
+    position: sticky;
+    bottom: 0;
+    z-index: 5;
+    padding: 0.5rem 0.75rem;
+    background: var(--color-base-200);
+    border-top: 2px solid var(--color-accent);
+  }
+  /* At the desk: the drawing, the list and the entry at once, without scrolling the page. */
+  @media (min-width: 1000px) {
+    .desk {
+      grid-template-columns: 330px minmax(0, 1fr) 390px;
+      grid-template-areas: 'list drawing side' 'list readout side';
+      grid-template-rows: minmax(0, 1fr) auto;
+      height: calc(100dvh - 56px - 52px);
+    }
+    .list {
+      overflow-y: auto;
+      border-top: 0;
+      border-right: 1px solid var(--color-base-300);
+    }
+    .readout {
+      padding: 0.5rem 1.25rem 0.75rem;
+    }
+    .side {
+      grid-area: side;
+      display: flex;
+      flex-direction: column;
+      min-height: 0;
+      overflow-y: auto;
+      background: var(--color-base-200);
+      border-left: 1px solid var(--color-base-300);
+    }
+    .entry {
+      position: static;
+      border-top: 0;
+    }
+  }
+</style>
