@@ -31,9 +31,23 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     const at = places.get(node.id);
     if (at) drawNode(sink, node, at, places, layout, sheet, node.id === source);
   }
-  const taken = legs.flatMap(({ from, to }) => coverLine(from, to, sheet.letter * 0.5));
+  const taken = [
+    ...coverOutside(placed),
+    ...legs.flatMap(({ from, to }) => coverLine(from, to, sheet.letter * 0.5)),
+  ];
   for (const each of legs) drawLabels(sink, each.leg, each.from, each.to, taken, sheet, unit);
   return placed;
+}
+
+/** What lies beyond the edges of the sheet is taken: no label may hang over them. */
+function coverOutside({ width, height }: PlacedLine): Box[] {
+  const far = width + height;
+  return [
+    { at: { x: -far / 2, y: 0 }, width: far, height: far * 4 },
+    { at: { x: width + far / 2, y: 0 }, width: far, height: far * 4 },
+    { at: { x: 0, y: -far / 2 }, width: far * 4, height: far },
+    { at: { x: 0, y: height + far / 2 }, width: far * 4, height: far },
+  ];
 }
 
 /** The point a given way along from one point toward another. */

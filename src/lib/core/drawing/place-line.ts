@@ -44,7 +44,7 @@ export function placeLine(layout: RunLayout, sheet: Sheet): PlacedLine {
 
 /** Letter heights that a drawn foot takes at most and at least. */
 const LARGEST = 9;
-const SMALLEST = 3.2;
+const SMALLEST = 2.6;
 
 function fitToSheet(points: ReadonlyMap<string, Point>, sheet: Sheet): PlacedLine {
   const xs = getRange([...points.values()].map((point) => point.x));

@@ -3,7 +3,7 @@
   import type { LaidEnd, Piece } from '#core/runs/layout.ts';
   import type { TapeGraduation } from '#core/units/tape.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
-  import { toMillimetres } from '#core/units/length.ts';
+  import { toMillimetres, type Length } from '#core/units/length.ts';
   import { sayExact, sayLength, sayNumber } from '#words/length-text.ts';
   import { sayTightness } from '#words/joints.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
@@ -27,17 +27,24 @@
     thread ? `${thread.threadsToCut} threads, ${sayExact(thread.cutLength, unit)}` : 'no thread known';
   const sayAllowance = (end: LaidEnd): string =>
     end.takeOff === null ? 'not known' : sayExact(end.takeOff, unit);
+  const sayOff = (error: Length): string =>
+    error === 0 ? 'on the mark' : `tape ${error < 0 ? '−' : '+'}${sayExact(Math.abs(error), unit)}`;
+
+  /** An end in one sentence: the fitting, what it takes off, the thread to cut, how it seals and how tight. */
+  const sayEnd = (end: LaidEnd): string =>
+    [
+      end.joint ? `${nameEnd(end)}, take off ${sayAllowance(end)}` : nameEnd(end),
+      `cut ${sayThread(end)}`,
+      ...(end.joint?.tightness ? [`seal required, ${sayTightness(end.joint.tightness)}`] : []),
+    ].join('; ');
 </script>
 
 {#snippet ends(piece: Piece)}
-  <ul class="grid gap-x-8 gap-y-1 text-sm md:grid-cols-2 print:grid-cols-2">
+  <ul class="grid gap-x-8 text-sm md:grid-cols-2 print:grid-cols-2">
     {#each piece.ends as end, i (end.id)}
-      <li>
+      <li class="flex items-center gap-2">
         <strong>{i === 0 ? 'A' : 'B'}</strong>
-        {nameEnd(end)}: {#if end.joint}take off {sayAllowance(end)},
-        {/if}cut {sayThread(end)}{#if end.joint?.tightness}; seal required, {sayTightness(
-            end.joint.tightness,
-          )}{/if}
+        <span class="grow">{sayEnd(end)}</span>
         {#if end.joint}<span class="no-print"
             ><WhyButton
               id={end.id}
@@ -81,16 +88,15 @@
               ><WhyButton id={piece.id} what="cut of piece {piece.mark}" {onwhy} small /></span
             >
             <span class="block text-sm md:hidden print:hidden"
-              >{piece.size}, {piece.centreToCentre === null ? '?' : sayLength(piece.centreToCentre, unit)} c-c</span
+              >size {piece.size}, {piece.centreToCentre === null
+                ? '?'
+                : sayLength(piece.centreToCentre, unit)} c-c</span
             >
           {:else}<span class="font-semibold text-error">no cut: see below</span>{/if}
         </td>
         <td class="pt-1 align-top max-md:hidden">
           {#if piece.cut}{sayExact(piece.cut.exact, unit)}<span class="block text-xs text-secondary"
-              >tape {piece.cut.onTape.error < 0 ? '−' : '+'}{sayExact(
-                Math.abs(piece.cut.onTape.error),
-                unit,
-              )}</span
+              >{sayOff(piece.cut.onTape.error)}</span
             >{/if}
         </td>
         <td class="pt-1 align-top max-sm:hidden"

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import type { NominalSize } from '#core/catalogue/size.ts';
-  import { AXIS_NAMES, nameFitting } from '#words/parts.ts';
+  import { nameFitting } from '#words/parts.ts';
   import { sayLength } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import DirectionRose from '../instruments/DirectionRose.svelte';
   import FractionKeypad from '../instruments/FractionKeypad.svelte';
   import { findAxisForKey } from '../instruments/axis-keys.ts';
+  import LengthText from '../controls/LengthText.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';
 
@@ -28,13 +29,11 @@
     const [leg] = node.legs;
     return `from the ${nameFitting(node.fitting)} at leg ${leg?.tag ?? '?'}`;
   });
+  /** What the button does, up to the length it does it with. */
   const doWords = $derived.by(() => {
-    const length = reading?.ok ? sayLength(reading.value.length, entry.unit) : '';
-    if (entry.selected) return `Measure leg ${entry.selected.leg.tag} again${length && `: ${length}`}`;
-    if (!entry.axis) return length ? 'Pick a direction' : 'Pick a direction and type the measure';
-    return length
-      ? `Add leg: ${AXIS_NAMES[entry.axis]} ${length}`
-      : `${AXIS_NAMES[entry.axis]}: type the measure`;
+    if (entry.selected) return `Measure leg ${entry.selected.leg.tag} again${reading?.ok ? ': ' : ''}`;
+    if (!entry.axis) return reading?.ok ? 'Pick a direction for ' : 'Pick a direction and type the measure';
+    return reading?.ok ? `Add leg: ${entry.axis} ` : `${entry.axis}: type the measure`;
   });
 
   function onKey(event: KeyboardEvent): void {

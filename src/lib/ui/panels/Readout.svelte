@@ -60,12 +60,10 @@
         <div class="flex flex-wrap items-center gap-2">
           {#if isEnd}
             {#if far.node.terminal?.kind === 'cap'}
-              <button type="button" class="tap btn" onclick={() => entry.close(far.id, null)}
-                >Take the cap off</button
-              >
+              <button type="button" class="tap btn" onclick={() => entry.close(far.id, null)}>Uncap</button>
             {:else}
               <button type="button" class="tap btn" onclick={() => entry.close(far.id, { kind: 'cap' })}
-                >Cap this end</button
+                >Cap end</button
               >
             {/if}
           {/if}

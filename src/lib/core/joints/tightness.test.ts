@@ -1,0 +1,91 @@
+import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import type { NominalSize } from '../catalogue/size.ts';
+import { findEngagement } from '../allowances/find-engagement.ts';
+import { INCH, inches } from '../units/length.ts';
+import { getTightness } from './tightness.ts';
+import { getWrench } from './wrench.ts';
+import { NOMINAL_SIZES } from '../catalogue/size.ts';
+
+const thread = (size: NominalSize) => standardCatalogue.findThread(size)!;
+
+describe('getTightness', () => {
+  /** Turns past hand-tight that the shop table implies, as the trade states them. */
+  const IMPLIED: readonly [NominalSize, number][] = [
+    ['1/8', 2.4], ['1/4', 2.65], ['3/8', 2.4], ['1/2', 2.5], ['3/4', 3.1], ['1', 3.3],
+    ['1-1/4', 3.1], ['1-1/2', 3.1], ['2', 3.6], ['2-1/2', 2.0], ['3', 1.9], ['4', 2.25],
+  ]; // prettier-ignore
+  for (const [size, turns] of IMPLIED) {
+    it(`${size}: the shop table means about ${turns} turns past hand-tight`, () => {
+      const { normalEngagement, cutLength } = thread(size);
+      expect(getTightness(thread(size), normalEngagement, cutLength).turnsPastHandTight).to.be.closeTo(
+        turns,
+        0.06,
+      );
+    });
+  }
+
+  /** Threads showing on a full standard thread hand-tight and after three turns, and on a shop-cut one after three. */
+  const SHOWING: readonly [NominalSize, number | null, number | null, number][] = [
+    ['1/2', 6.5, 3.5, 3.0],
+    ['3/4', 6.4, 3.4, 2.8],
+    ['1', 6.7, 3.7, 2.5],
+    ['1-1/4', null, null, 3.7],
+    ['1-1/2', null, null, 3.7],
+    ['2', null, null, 3.5],
+  ];
+  for (const [size, handTight, three, shopCut] of SHOWING) {
+    it(`${size}: threads showing at hand-tight and after three turns`, () => {
+      const t = thread(size);
+      const after = (turns: number) => t.handTight + (turns * INCH) / t.threadsPerInch;
+      const show = (turns: number, length: number) => getTightness(t, after(turns), length).threadsShowing;
+      if (handTight !== null) expect(show(0, t.fullLength)).to.be.closeTo(handTight, 0.06);
+      if (three !== null) expect(show(3, t.fullLength)).to.be.closeTo(three, 0.06);
+      expect(show(3, t.cutLength)).to.be.closeTo(shopCut, 0.06);
+    });
+  }
+
+  it('knows its window: 2 to 3½ up to 2 in, 1½ to 3 above, the shop table at 2 in just over', () => {
+    const of = (size: NominalSize) => getTightness(thread(size), thread(size).normalEngagement, inches(1));
+    expect(of('1/2').inWindow).to.equal(true);
+    expect(of('2').inWindow).to.equal(false);
+    expect(of('3').window).to.deep.equal({ least: 1.5, most: 3 });
+  });
+});
+
+describe('findEngagement', () => {
+  it('takes the shop table', () => {
+    expect(findEngagement(thread('3/4'), { option: 'shop-table' })).to.deep.equal({
+      ok: true,
+      value: inches(0.5625),
+    });
+  });
+
+  for (const size of NOMINAL_SIZES) {
+    it(`${size}: hand-tight plus turns gives those turns back`, () => {
+      const choice = { option: 'hand-tight-plus-turns', upTo2in: 3, above2in: 2 } as const;
+      const found = findEngagement(thread(size), choice);
+      const large = ['2-1/2', '3', '3-1/2', '4'].includes(size);
+      expect(found.ok && getTightness(thread(size), found.value, 0).turnsPastHandTight).to.be.closeTo(
+        large ? 2 : 3,
+        1e-6,
+      );
+    });
+  }
+
+  it('refuses an own figure that has not been measured', () => {
+    const choice = { option: 'own-measured', figures: { '1/2': inches(0.52) } } as const;
+    expect(findEngagement(thread('1/2'), choice)).to.deep.equal({ ok: true, value: inches(0.52) });
+    expect(findEngagement(thread('3/4'), choice)).to.deep.equal({
+      ok: false,
+      refusal: { code: 'engagement-not-measured', size: '3/4' },
+    });
+  });
+});
+
+describe('getWrench', () => {
+  it('has a wrench for every size, never shorter for a larger one', () => {
+    const sizes = NOMINAL_SIZES.map((size) => getWrench(size).most);
+    expect(sizes).to.deep.equal([...sizes].sort((a, b) => a - b));
+  });
+});

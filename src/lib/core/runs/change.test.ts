@@ -1,0 +1,170 @@
+import { expect } from 'chai';
+import { AXES } from '../geometry/axis.ts';
+import { inches } from '../units/length.ts';
+import { makeIds, makeRun, mustBe, layOut, applyPlan, getLeg } from '#support/make-run.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { applyOps, invertOps, isSameJson, type PlannedChange } from './change.ts';
+import { findBrokenReference } from './check-run.ts';
+import { planAddLeg } from './commands/add-leg.ts';
+import { planChangeMeasure } from './commands/change-measure.ts';
+import { planChooseRule } from './commands/choose-rule.ts';
+import { planCloseEnd } from './commands/close-end.ts';
+import { findLegsBeyond, planRemoveLegs } from './commands/remove-legs.ts';
+import { planResizeLegs } from './commands/resize-legs.ts';
+import { newRun, type RunDoc } from './run.ts';
+
+/** A random command that makes sense, or null when the one picked refused. */
+function planRandom(doc: RunDoc, random: () => number, newId: () => string): PlannedChange | null {
+  const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
+  const legs = Object.values(doc.legs);
+  const node = legs.length === 0 ? null : pick(Object.keys(doc.nodes));
+  const take = <Plan>(result: { ok: true; value: Plan } | { ok: false; refusal: unknown }) =>
+    result.ok ? result.value : null;
+  const kind = legs.length === 0 ? 0 : Math.floor(random() * 7);
+  switch (kind) {
+    case 1:
+      return take(planChangeMeasure(doc, pick(legs).id, inches(Math.ceil(random() * 500)), 'again'));
+    case 2:
+      return planResizeLegs(doc, random() < 0.5 ? pick(legs).id : null, pick(['1/2', '3/4', '1']));
+    case 3:
+      return random() < 0.3 ? take(planRemoveLegs(layOut(doc), pick(legs).id)) : null;
+    case 4:
+      return take(planCloseEnd(doc, node!, pick([{ kind: 'cap' }, { kind: 'open' }, null] as const)));
+    case 5:
+      return planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) });
+    default: {
+      const length = inches(Math.ceil(random() * 300));
+      const leg = {
+        from: node,
+        axis: pick(AXES),
+        size: '3/4',
+        material: 'black-iron',
+        length,
+        typed: 't',
+      } as const;
+      return take(planAddLeg(doc, leg, newId));
+    }
+  }
+}
+
+describe('changes', () => {
+  for (let seed = 1; seed <= 20; seed++) {
+    it(`seed ${seed}: every change and then its inverse is the document before, and all undone is the empty run`, () => {
+      const random = makeRandom(seed);
+      const newId = makeIds();
+      const empty = newRun('testrun00', '1', {});
+      let doc = empty;
+      const done: PlannedChange[] = [];
+      for (let step = 0; step < 60; step++) {
+        const plan = planRandom(doc, random, newId);
+        if (!plan || plan.ops.length === 0) continue;
+        const after = applyPlan(doc, plan);
+        expect(mustBe(applyOps(after, invertOps(plan.ops)))).to.deep.equal(doc);
+        expect(findBrokenReference(after), JSON.stringify(plan.label)).to.equal(null);
+        expect(layOut(after).pieces.size).to.equal(Object.keys(after.legs).length);
+        doc = after;
+        done.push(plan);
+      }
+      expect(done.length).to.be.greaterThan(20);
+      for (const plan of done.reverse()) doc = mustBe(applyOps(doc, invertOps(plan.ops)));
+      expect(doc).to.deep.equal(empty);
+    });
+  }
+
+  it('does not alter the document it is applied to', () => {
+    const doc = makeRun([
+      [0, 'right', 20],
+      [1, 'down', 10],
+    ]);
+    const copy = structuredClone(doc);
+    mustBe(applyOps(doc, mustBe(planRemoveLegs(layOut(doc), getLeg(doc, 2).id)).ops));
+    expect(doc).to.deep.equal(copy);
+  });
+
+  it('refuses what does not fit, and says at which operation and why', () => {
+    const doc = makeRun([[0, 'right', 20]]);
+    const leg = getLeg(doc, 1);
+    const place = { in: 'legs', id: leg.id } as const;
+    const why = (op: Parameters<typeof applyOps>[1][number]) => {
+      const result = applyOps(doc, [op]);
+      return result.ok ? 'fits' : result.refusal.why;
+    };
+    expect(why({ op: 'insert', ...place, value: {} })).to.equal('already-there');
+    expect(why({ op: 'remove', in: 'legs', id: 'nosuchleg', old: {} })).to.equal('not-there');
+    expect(why({ op: 'set', ...place, field: 'size', old: '1/2', value: '1' })).to.equal('other-value');
+    expect(why({ op: 'set', ...place, field: 'nosuch', old: null, value: '1' })).to.equal('not-there');
+    expect(why({ op: 'set', ...place, field: 'constructor', old: null, value: '1' })).to.equal('not-there');
+    expect(why({ op: 'set', ...place, field: 'size', old: '3/4', value: '1' })).to.equal('fits');
+  });
+
+  it('compares JSON whatever the order of keys', () => {
+    expect(isSameJson({ a: 1, b: [1, { c: null }] }, { b: [1, { c: null }], a: 1 })).to.equal(true);
+    expect(isSameJson({ a: 1 }, { a: 1, b: 2 })).to.equal(false);
+    expect(isSameJson([1], { 0: 1 })).to.equal(false);
+    expect(isSameJson(null, {})).to.equal(false);
+  });
+});
+
+describe('commands', () => {
+  const add = (doc: RunDoc, from: string | null, axis: (typeof AXES)[number]) =>
+    planAddLeg(
+      doc,
+      { from, axis, size: '3/4', material: 'black-iron', length: inches(20), typed: '20' },
+      makeIds('more'),
+    );
+
+  it('refuses a leg straight back into the one it comes from, naming it', () => {
+    const doc = makeRun([[0, 'right', 20]]);
+    expect(add(doc, getLeg(doc, 1).to, 'left')).to.deep.equal({
+      ok: false,
+      refusal: { code: 'leg-straight-back', axis: 'left', mark: '1' },
+    });
+  });
+
+  it('refuses a way that is taken, a fourth leg, and a point that is not there', () => {
+    const doc = makeRun([
+      [0, 'right', 20],
+      [1, 'right', 20],
+      [1, 'down', 20],
+    ]);
+    const tee = getLeg(doc, 1).to;
+    const code = (result: ReturnType<typeof add>) => (result.ok ? 'planned' : result.refusal.code);
+    expect(code(add(doc, tee, 'down'))).to.equal('leg-direction-taken');
+    expect(code(add(doc, tee, 'up'))).to.equal('leg-node-full');
+    expect(code(add(doc, 'nosuchnode', 'up'))).to.equal('leg-begins-nowhere');
+    expect(code(add(doc, null, 'up'))).to.equal('leg-begins-nowhere');
+  });
+
+  it('takes the cap off where a leg goes on', () => {
+    const doc = makeRun([
+      [0, 'right', 20, { cap: true }],
+      [1, 'down', 20],
+    ]);
+    expect(doc.nodes[getLeg(doc, 1).to]!.terminal).to.equal(null);
+  });
+
+  it('removes a leg with all beyond it, and the whole run with its first', () => {
+    const doc = makeRun([
+      [0, 'right', 20],
+      [1, 'right', 20],
+      [1, 'down', 20],
+      [3, 'left', 9],
+    ]);
+    const layout = layOut(doc);
+    expect(findLegsBeyond(layout, getLeg(doc, 3).id)).to.have.length(2);
+    const without = applyPlan(doc, mustBe(planRemoveLegs(layout, getLeg(doc, 3).id)));
+    expect(Object.values(without.legs).map(({ tag }) => tag)).to.deep.equal([1, 2]);
+    const nothing = applyPlan(doc, mustBe(planRemoveLegs(layout, getLeg(doc, 1).id)));
+    expect(nothing).to.deep.equal({ ...newRun(doc.id, doc.catalogueVersion, {}) });
+  });
+
+  it('refuses unknown legs, and closing a point where legs meet', () => {
+    const doc = makeRun([
+      [0, 'right', 20],
+      [1, 'down', 20],
+    ]);
+    expect(planChangeMeasure(doc, 'constructor', 1, '1').ok).to.equal(false);
+    expect(planRemoveLegs(layOut(doc), 'nosuchleg').ok).to.equal(false);
+    expect(planCloseEnd(doc, getLeg(doc, 1).to, { kind: 'cap' }).ok).to.equal(false);
+  });
+});

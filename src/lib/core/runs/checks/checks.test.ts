@@ -1,0 +1,173 @@
+import { expect } from 'chai';
+import { inches } from '../../units/length.ts';
+import { getLeg, getPiece, layOut, makeRun } from '#support/make-run.ts';
+import { makeRandomRun } from '#support/random-run.ts';
+import { foldEvents } from '../fold-events.ts';
+import type { RunDoc } from '../run.ts';
+import { checkRun } from './checks.ts';
+
+const find = (doc: RunDoc, code: string) => checkRun(layOut(doc)).find((finding) => finding.code === code);
+
+describe('checkRun', () => {
+  it('has nothing to stop in random runs of one size with measures of a foot and more', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const stops = checkRun(layOut(makeRandomRun(40, seed))).filter(({ severity }) => severity === 'stop');
+      expect(stops, `seed ${seed}`).to.deep.equal([]);
+    }
+  });
+
+  it('says by how much two fittings collide', () => {
+    const doc = makeRun([
+      [0, 'up', 30],
+      [1, 'right', 1.25],
+      [2, 'down', 20],
+    ]);
+    expect(find(doc, 'pieces-collide')).to.include({ mark: '2', by: inches(0.245), severity: 'stop' });
+  });
+
+  it('says that a piece is shorter than its two threads, from exactly which length on', () => {
+    const between = (measure: number) =>
+      makeRun([
+        [0, 'up', 30],
+        [1, 'right', measure],
+        [2, 'down', 20],
+      ]);
+    expect(find(between(2.994), 'piece-shorter-than-threads')).to.include({
+      mark: '2',
+      cut: inches(1.499),
+      needed: inches(1.5),
+    });
+    expect(find(between(2.995), 'piece-shorter-than-threads')).to.equal(undefined);
+  });
+
+  it('names a measure that is missing, and two that contradict each other', () => {
+    const doc = makeRun([[0, 'right', 20]]);
+    expect(find({ ...doc, measures: {} }, 'measure-missing')).to.include({ severity: 'ask', mark: '1' });
+    const [measure] = Object.values(doc.measures);
+    const second = { ...measure!, id: 'second000', value: inches(21) };
+    const twice = { ...doc, measures: { ...doc.measures, second000: second } };
+    expect(find(twice, 'measures-contradict')).to.deep.include({ values: [inches(20), inches(21)] });
+    const agreeing = { ...doc, measures: { ...doc.measures, second000: { ...second, value: inches(20) } } };
+    expect(find(agreeing, 'measures-contradict')).to.equal(undefined);
+  });
+
+  it('stops where no fitting is made, and gives no cut there', () => {
+    const doc = makeRun([
+      [0, 'right', 20],
+      [1, 'right', 20, { size: '1/2' }],
+    ]);
+    expect(find(doc, 'no-fitting')).to.deep.include({ marks: ['1', '2'], severity: 'stop' });
+    expect(getPiece(layOut(doc), 1).cut).to.equal(null);
+  });
+
+  it('asks for an own engagement figure that is not there, once per size', () => {
+    const choices = { 'engagement-figure': { option: 'own-measured', figures: {} } } as const;
+    const doc = makeRun(
+      [
+        [0, 'right', 20],
+        [1, 'down', 20],
+        [2, 'left', 9],
+      ],
+      '3/4',
+      choices,
+    );
+    const asked = checkRun(layOut(doc)).filter(({ code }) => code === 'engagement-not-measured');
+    expect(asked).to.have.length(1);
+    expect(getPiece(layOut(doc), 2).cut).to.equal(null);
+  });
+
+  it('notes turns outside the window, a typical length, a length over stock, and open ends but the source', () => {
+    const two = makeRun(
+      [
+        [0, 'right', 300],
+        [1, 'down', 20],
+      ],
+      '2',
+    );
+    expect(find(two, 'turns-outside-window')).to.include({ size: '2' });
+    expect(find(two, 'longer-than-stock')).to.include({ mark: '1' });
+    expect(find(makeRun([[0, 'right', 20, { cap: true }]], '1/4'), 'part-length-typical')).to.include({
+      mark: '1',
+    });
+    const open = checkRun(layOut(two)).filter(({ code }) => code === 'open-end');
+    expect(open.map(({ subject }) => subject)).to.deep.equal([getLeg(two, 2).to]);
+  });
+
+  it('says by how much a loop misses', () => {
+    const doc = makeRun([
+      [0, 'right', 20],
+      [1, 'down', 20],
+      [2, 'left', 20],
+    ]);
+    const closing = {
+      ...getLeg(doc, 3),
+      id: 'closing00',
+      from: getLeg(doc, 3).to,
+      to: getLeg(doc, 1).from,
+      tag: 4,
+    };
+    const leg = { ...closing, geometry: { kind: 'axis', axis: 'up' } as const };
+    const measure = (value: number) => ({
+      ...Object.values(doc.measures)[0]!,
+      id: 'closing01',
+      from: { kind: 'node', node: leg.from, at: 'centre' } as const,
+      to: { kind: 'node', node: leg.to, at: 'centre' } as const,
+      value,
+    });
+    const close = (value: number): RunDoc => ({
+      ...doc,
+      legs: { ...doc.legs, closing00: leg },
+      measures: { ...doc.measures, closing01: measure(value) },
+    });
+    expect(find(close(inches(20)), 'loop-misses')).to.equal(undefined);
+    expect(find(close(inches(20.5)), 'loop-misses')).to.include({ by: inches(0.5) });
+  });
+
+  it('says that the catalogue changed, and keeps pieces cut for a place that is gone', () => {
+    const doc = { ...makeRun([[0, 'right', 20]]), catalogueVersion: 'older' };
+    expect(find(doc, 'catalogue-changed')).to.include({ pinned: 'older' });
+    const layout = {
+      ...layOut(doc),
+      facts: { asCut: new Map([['gone', { length: 5, by: 'A', at: '', event: 'e' }]]) },
+    };
+    expect(checkRun(layout).map(({ code }) => code)).to.include('cut-for-no-place');
+  });
+
+  it('puts stops first, then what to ask, then notes', () => {
+    const doc = makeRun([
+      [0, 'up', 30],
+      [1, 'right', 1.25],
+      [2, 'down', 20],
+    ]);
+    const order = checkRun(layOut({ ...doc, catalogueVersion: 'older' })).map(({ severity }) => severity);
+    expect(order).to.deep.equal(
+      [...order].sort((a, b) => 'stop ask note'.indexOf(a) - 'stop ask note'.indexOf(b)),
+    );
+  });
+});
+
+describe('foldEvents', () => {
+  const asked = { mark: '1', size: '3/4', exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' };
+  const event = (id: string, length: number | null, corrects: string | null = null) => ({
+    id,
+    kind: corrects ? ('correction' as const) : ('as-cut' as const),
+    subject: 'piece',
+    runRevision: 1,
+    asked,
+    said: { length, typed: '' },
+    instrument: 'tape',
+    simulated: false,
+    by: 'A',
+    atDevice: '',
+    atServer: null,
+    corrects,
+  });
+  const fold = (...events: ReturnType<typeof event>[]) => foldEvents(events).asCut.get('piece')?.length;
+
+  it('keeps the last thing said that still stands', () => {
+    expect(fold(event('a', 10))).to.equal(10);
+    expect(fold(event('a', 10), event('b', 11, 'a'))).to.equal(11);
+    expect(fold(event('a', 10), event('b', null, 'a'))).to.equal(undefined);
+    expect(fold(event('a', 10), event('b', 11, 'a'), event('c', 12, 'a'))).to.equal(11);
+  });
+});

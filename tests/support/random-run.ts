@@ -1,0 +1,95 @@
+import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
+import { AXES, getOpposite, type Axis } from '#core/geometry/axis.ts';
+import type { Leg, Measure, RunDoc, RunNode } from '#core/runs/run.ts';
+import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { INCH } from '#core/units/length.ts';
+
+/** A small seeded generator (mulberry32): the same run for the same seed, everywhere. */
+export function makeRandom(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 2 ** 32;
+  };
+}
+
+/**
+ * A random run of so many legs, written straight into a document: about one leg in five branches off an earlier
+ * point in line with nothing, the rest go on from the newest.
+ */
+export function makeRandomRun(count: number, seed: number): RunDoc {
+  const random = makeRandom(seed);
+  const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
+  const nodes: Record<string, RunNode> = {};
+  const legs: Record<string, Leg> = {};
+  const measures: Record<string, Measure> = {};
+  const ways = new Map<string, Axis[]>();
+  const addNode = (id: string) => {
+    nodes[id] = { id, part: { kind: 'auto' }, terminal: null };
+    ways.set(id, []);
+    return id;
+  };
+  const size = pick(NOMINAL_SIZES);
+  const source = addNode('node000000');
+  let tip = source;
+  for (let tag = 1; tag <= count; tag++) {
+    const from = random() < 0.2 ? findBranchPoint(ways, pick, tip) : tip;
+    const free = AXES.filter((axis) => isMakeable([...ways.get(from)!, axis]));
+    const axis = pick(free);
+    const to = addNode(`node${String(tag).padStart(6, '0')}`);
+    const id = `leg${String(tag).padStart(6, '0')}`;
+    legs[id] = {
+      id,
+      from,
+      to,
+      geometry: { kind: 'axis', axis },
+      size,
+      material: 'black-iron',
+      specs: {},
+      inline: {},
+      rank: `a${tag.toString(36)}`,
+      tag,
+    };
+    const measure = `measure${String(tag).padStart(6, '0')}`;
+    const sixteenths = 16 * 12 + Math.floor(random() * 16 * 180);
+    measures[measure] = {
+      id: measure,
+      from: { kind: 'node', node: from, at: 'centre' },
+      to: { kind: 'node', node: to, at: 'centre' },
+      value: (sixteenths * INCH) / 16,
+      typed: `${sixteenths}/16`,
+      instrument: null,
+    };
+    ways.get(from)!.push(axis);
+    ways.get(to)!.push(getOpposite(axis));
+    tip = to;
+  }
+  for (const [id, axes] of ways) {
+    if (axes.length === 1 && id !== source && random() < 0.5)
+      nodes[id] = { ...nodes[id]!, terminal: { kind: 'cap' } };
+  }
+  const anchors = { anchor0000: { id: 'anchor0000', node: source, role: 'source' as const } };
+  return { ...newRun('randomrun', standardCatalogue.version, {}), nodes, legs, measures, anchors };
+}
+
+/** A fitting exists for these ways: one, two that differ, or a straight pair and one square to it. */
+function isMakeable(axes: readonly Axis[]): boolean {
+  if (new Set(axes).size !== axes.length || axes.length > 3) return false;
+  return axes.length < 3 || axes.filter((axis) => axes.includes(getOpposite(axis))).length === 2;
+}
+
+function findBranchPoint(
+  ways: ReadonlyMap<string, Axis[]>,
+  pick: <Value>(values: readonly Value[]) => Value,
+  tip: string,
+): string {
+  const ids = [...ways.keys()];
+  for (let tries = 0; tries < 8; tries++) {
+    const id = pick(ids);
+    if (ways.get(id)!.length < 3) return id;
+  }
+  return tip;
+}
