@@ -31,23 +31,18 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     const at = places.get(node.id);
     if (at) drawNode(sink, node, at, places, layout, sheet, node.id === source);
   }
-  const taken = [
-    ...coverOutside(placed),
-    ...legs.flatMap(({ from, to }) => coverLine(from, to, sheet.letter * 0.5)),
-  ];
-  for (const each of legs) drawLabels(sink, each.leg, each.from, each.to, taken, sheet, unit);
+  const taken = legs.flatMap(({ from, to }) => coverLine(from, to, sheet.letter * 0.5));
+  for (const each of legs)
+    drawLabels(
+      sink,
+      each.leg,
+      each.from,
+      each.to,
+      taken,
+      { ...sheet, width: placed.width, height: placed.height },
+      unit,
+    );
   return placed;
-}
-
-/** What lies beyond the edges of the sheet is taken: no label may hang over them. */
-function coverOutside({ width, height }: PlacedLine): Box[] {
-  const far = width + height;
-  return [
-    { at: { x: -far / 2, y: 0 }, width: far, height: far * 4 },
-    { at: { x: width + far / 2, y: 0 }, width: far, height: far * 4 },
-    { at: { x: 0, y: -far / 2 }, width: far * 4, height: far },
-    { at: { x: 0, y: height + far / 2 }, width: far * 4, height: far },
-  ];
 }
 
 /** The point a given way along from one point toward another. */
@@ -132,14 +127,14 @@ function drawLabels(
   const middle = along(from, to, length / 2);
   // The mark sits on its pipe; on a pipe too short for it, beside.
   const beside = getPlacesBeside(from, to, letter * 1.6, letter * 1.6);
-  const tag = length > ring * 4 ? middle : placeLabel(beside, ring * 2, ring * 2, taken).at;
+  const tag = length > ring * 4 ? middle : placeLabel(beside, ring * 2, ring * 2, taken, sheet).at;
   sink.mark('tag', tag, ring, leg.id);
   sink.text('tag', tag, 0, String(leg.tag), leg.id);
   taken.push({ at: tag, width: ring * 2, height: ring * 2 });
   const measure =
     centreToCentre === null ? '?' : formatLength(centreToCentre, getMeasureFormat(centreToCentre, unit));
   const width = measure.length * letter * 0.46;
-  const place = placeLabel(getPlacesBeside(from, to, width, letter * 1.1), width, letter * 1.1, taken);
+  const place = placeLabel(getPlacesBeside(from, to, width, letter * 1.1), width, letter * 1.1, taken, sheet);
   taken.push(...coverLabel(place, width, letter * 1.1));
   sink.text('measure', place.at, place.turn, measure, leg.id);
 }

@@ -34,16 +34,24 @@ export function coverLabel({ at, turn }: LabelPlace, width: number, height: numb
   return coverLine({ x: at.x - dx, y: at.y - dy }, { x: at.x + dx, y: at.y + dy }, height);
 }
 
-/** The first of the places (best first) where a label hits nothing; where all hit, the one that hits least. */
+const isOnSheet = ({ at, width, height }: Box, sheet: { readonly width: number; readonly height: number }) =>
+  at.x >= width / 2 &&
+  at.y >= height / 2 &&
+  at.x <= sheet.width - width / 2 &&
+  at.y <= sheet.height - height / 2;
+
+/** The first of the places (best first) on the sheet where a label hits nothing; where all hit, the one that hits least. */
 export function placeLabel(
   places: readonly LabelPlace[],
   width: number,
   height: number,
   taken: readonly Box[],
+  sheet: { readonly width: number; readonly height: number },
 ): LabelPlace {
   let [best, fewest] = [places[0], Infinity];
   for (const place of places) {
     const boxes = coverLabel(place, width, height);
+    if (!boxes.every((box) => isOnSheet(box, sheet))) continue;
     const hits = taken.filter((other) => boxes.some((box) => overlaps(box, other))).length;
     if (hits < fewest) [best, fewest] = [place, hits];
     if (hits === 0) break;

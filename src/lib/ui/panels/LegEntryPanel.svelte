@@ -135,5 +135,9 @@
       >
     {:else if says}<span class="sr-only">{says}</span>{/if}
   </div>
-  <button type="submit" class="btn h-14 text-lg btn-primary first-letter:uppercase">{doWords}</button>
+  <button type="submit" class="btn h-14 text-lg btn-primary">
+    <span
+      >{doWords}{#if reading?.ok}<LengthText length={reading.value.length} unit={entry.unit} />{/if}</span
+    >
+  </button>
 </form>

@@ -1,0 +1,106 @@
+import { expect } from 'chai';
+import { checkRun } from '#core/runs/checks/checks.ts';
+import { explain } from '#core/runs/explain.ts';
+import { parseMeasure } from '#core/units/check-measure.ts';
+import { inches, INCH } from '#core/units/length.ts';
+import { layOut, makeRun } from '#support/make-run.ts';
+import { describeRun } from './describe-run.ts';
+import { sayFinding } from './findings.ts';
+import { FORMULAS, sayValues } from './formulas.ts';
+import { sayTurns } from './joints.ts';
+import { sayError, sayExact, sayLength } from './length-text.ts';
+import { isKnownRefusal, sayRefusal } from './refusals.ts';
+import { sayChange } from './changes.ts';
+import { sayChoice } from './house-rules.ts';
+
+describe('refusals in words', () => {
+  it('say what was read and what to do', () => {
+    const say = (typed: string) => {
+      const result = parseMeasure(typed, 'in');
+      return result.ok ? 'taken' : sayRefusal(result.refusal);
+    };
+    expect(say('3 7 1/4')).to.include('“3 7 1/4”').and.include('3-7 1/4');
+    expect(say('3-14')).to.include('3 ft and 14 in').and.include('under 12');
+    expect(say('1,098')).to.include('1.098');
+    expect(say('4 mm 3 in')).to.include('“4 mm 3 in”');
+    expect(say('5000 ft')).to.include('5000 ft').and.include('1000 ft');
+  });
+
+  it('know what came over the wire from what did not', () => {
+    expect(isKnownRefusal({ code: 'run-unknown', run: 'x' })).to.equal(true);
+    for (const other of [null, 'run-unknown', {}, { code: 'constructor' }, { code: 5 }]) {
+      expect(isKnownRefusal(other)).to.equal(false);
+    }
+  });
+});
+
+describe('lengths in words', () => {
+  it('use a fraction on a 64th, whole millimetres on one, otherwise decimals', () => {
+    expect(sayLength(inches(43.25), 'in')).to.equal('3 ft 7 1/4 in');
+    expect(sayLength(INCH / 64, 'in')).to.equal('1/64 in');
+    expect(sayLength(inches(43.27), 'in')).to.equal('43.270 in');
+    expect(sayLength(1_098_000_000, 'mm')).to.equal('1098 mm');
+    expect(sayLength(inches(1), 'mm')).to.equal('25.40 mm');
+    expect(sayExact(inches(0.7475), 'in')).to.equal('0.7475 in');
+    expect(sayError(-inches(0.005), 'in')).to.equal('tape reads 0.005 in shorter than exact');
+  });
+
+  it('count turns in quarters', () => {
+    expect([0.5, 1, 2.52, 3.31, 2.99, 0].map(sayTurns)).to.deep.equal([
+      '½ turns', '1 turn', '2½ turns', '3¼ turns', '3 turns', '0 turns',
+    ]); // prettier-ignore
+  });
+});
+
+describe('a run in words', () => {
+  const layout = layOut(
+    makeRun([
+      [0, 'up', 30],
+      [1, 'right', 43.25],
+      [2, 'down', 1.2, { cap: true }],
+    ]),
+  );
+
+  it('is told leg by leg from the source', () => {
+    expect(describeRun(layout, 'in')).to.deep.equal([
+      'A run of 3 legs.',
+      'Leg 1, 3/4: from the source, up, 2 ft 6 in, to a 90° elbow.',
+      'Leg 2, 3/4: from the 90° elbow at the end of leg 1, right, 3 ft 7 1/4 in, to a 90° elbow.',
+      'Leg 3, 3/4: from the 90° elbow at the end of leg 2, down, 1.200 in, to a cap.',
+    ]);
+  });
+
+  it('names its findings with their numbers', () => {
+    const [finding] = checkRun(layout);
+    expect(sayFinding(finding!, 'in')).to.equal(
+      'Leg 3: 0.045 in is shorter than its two threads (1.5 in). It cannot be cut from pipe: find a bought nipple of that length, or move a fitting 1.455 in or more.',
+    );
+  });
+
+  it('puts every value into its formula', () => {
+    for (const id of [...layout.pieces.keys(), ...layout.ends.keys()]) {
+      for (const working of explain(layout, id)?.workings ?? []) {
+        expect(sayValues(working, 'in')).not.to.match(/[#?]/);
+        const places = new Set(FORMULAS[working.formula].values.match(/#\d/g));
+        expect(places.size).to.equal(working.terms.length);
+      }
+    }
+  });
+});
+
+describe('changes and choices in words', () => {
+  it('say what was done, taken back and done again', () => {
+    const label = { command: 'add-leg', leg: 4, turn: null } as const;
+    expect(sayChange(label)).to.equal('leg 4 added');
+    expect(sayChange({ ...label, turn: 'undo' })).to.equal('taken back: leg 4 added');
+    expect(sayChange({ ...label, turn: 'redo' })).to.equal('done again: leg 4 added');
+  });
+
+  it('name the school with what it was set to', () => {
+    const choice = { option: 'hand-tight-plus-turns', upTo2in: 2.75, above2in: 2.25 } as const;
+    expect(sayChoice('engagement-figure', choice)).to.equal(
+      'Hand-tight plus turns (2.75 to 2 in, 2.25 above)',
+    );
+    expect(sayChoice('tape-rounding', { option: '1/16' })).to.equal('sixteenths of an inch');
+  });
+});
