@@ -1,0 +1,44 @@
+import { defineConfig } from '@playwright/test';
+
+const launchOptions = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-dev-shm-usage',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 2,
+  fullyParallel: true,
+  retries: 0,
+  forbidOnly: Boolean(process.env['CI']),
+  timeout: 45_000,
+  expect: { timeout: 8_000 },
+  reporter: [['dot'], ['json']],
+  outputDir: 'test-results',
+  projects: [
+    {
+      name: 'desk',
+      testIgnore: /\.phone\.spec\.ts$/,
+      use: { viewport: { width: 1280, height: 800 }, launchOptions },
+    },
+    {
+      name: 'phone',
+      testIgnore: /\.desk\.spec\.ts$/,
+      use: {
+        viewport: { width: 390, height: 844 },
+        hasTouch: true,
+        isMobile: true,
+        deviceScaleFactor: 2,
+        launchOptions,
+      },
+    },
+  ],
+});

@@ -1,0 +1,135 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { addLegByKeys, expect, makeJob, openRun, startTestApp, test } from '../support/e2e.ts';
+
+const THEMES = ['daylight', 'crawlspace'] as const;
+
+async function expectAccessible(page: Page, what: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const told = violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+  );
+  expect(told, what).toEqual([]);
+}
+
+for (const theme of THEMES) {
+  test.describe(theme, () => {
+    test.use({ colorScheme: theme === 'crawlspace' ? 'dark' : 'light' });
+
+    test('jobs: list, new, its errors, one job, its form', async ({ page, request, app }) => {
+      const { job } = await makeJob(request, app.url);
+      await page.goto(app.url);
+      await expect(page.getByRole('link', { name: `Job ${job}` })).toBeVisible();
+      await expectAccessible(page, 'jobs');
+      await page.goto(`${app.url}/jobs/new`);
+      await expectAccessible(page, 'new job');
+      await page.getByRole('button', { name: 'Open the job and lay out' }).click();
+      await expect(page.getByRole('alert')).toBeVisible();
+      await expectAccessible(page, 'new job with an error');
+      await page.goto(`${app.url}/jobs/${job}`);
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await expectAccessible(page, 'caution');
+      await page.getByRole('button', { name: 'Understood' }).click();
+      await expectAccessible(page, 'job');
+      await page.getByRole('button', { name: 'Change these' }).click();
+      await expectAccessible(page, 'job form');
+    });
+
+    test('empty and error states', async ({ page, problems }) => {
+      expect(problems).toEqual([]);
+      const own = await startTestApp();
+      try {
+        await page.goto(own.url);
+        await expect(page.getByRole('heading', { name: 'No job yet' })).toBeVisible();
+        await expectAccessible(page, 'no jobs');
+        await page.goto(`${own.url}/nowhere`);
+        await expectAccessible(page, 'not found');
+        await page.goto(`${own.url}/jobs/nosuchjob/runs/nosuchrun/lay-out`);
+        await expect(page.getByRole('heading', { name: 'The run cannot be opened' })).toBeVisible();
+        await expectAccessible(page, 'unknown run');
+        own.proxy.pull();
+        await page.goto(own.url);
+        await expect(page.getByRole('alert')).toBeVisible({ timeout: 15_000 });
+        await expectAccessible(page, 'database away');
+      } finally {
+        await own.close();
+      }
+    });
+
+    test('lay out: empty, typing, errors, runs, every dialog', async ({ page, request, app }) => {
+      const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
+      await openRun(page, run.layOut);
+      await expectAccessible(page, 'empty run');
+      await page.getByLabel('Measure, centre to centre').fill('3 7 1/4');
+      await page.keyboard.press('Enter');
+      await expectAccessible(page, 'measure refused');
+      await page.getByLabel('Measure, centre to centre').fill('');
+      for (const [way, measure] of [
+        ['u', '30'],
+        ['r', '43 1/4'],
+        ['r', '9-2'],
+        ['d', '1.25'],
+        ['r', '30'],
+        ['b', '6-7 1/2'],
+      ] as const) {
+        await addLegByKeys(page, way, measure);
+      }
+      await page.getByRole('button', { name: /^Grow from the coupling/ }).click();
+      await page.keyboard.press('m');
+      await page.keyboard.type('d22');
+      await expectAccessible(page, 'a leg being typed');
+      await page.keyboard.press('Enter');
+      await page.getByRole('button', { name: /^2 3 ft/ }).click();
+      await expectAccessible(page, 'a leg picked');
+      await page.getByRole('button', { name: 'Why? cut of leg 2' }).click();
+      await expectAccessible(page, 'why a cut');
+      await page.getByRole('button', { name: /^Joint A/ }).click();
+      await expectAccessible(page, 'why a joint');
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: 'House rules' }).click();
+      await page.getByRole('radio', { name: /Own measured/ }).check();
+      await expectAccessible(page, 'house rules');
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('?');
+      await expectAccessible(page, 'keys');
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /Smell of gas/ }).click();
+      await expectAccessible(page, 'smell of gas');
+    });
+
+    test('cut sheet: empty, full, a refused record', async ({ page, request, app }) => {
+      const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
+      await openRun(page, run.cut);
+      await expectAccessible(page, 'nothing to cut');
+      await page.getByRole('main').getByRole('link', { name: 'Lay out' }).click();
+      for (const [way, measure] of [
+        ['u', '30'],
+        ['r', '43 1/4'],
+        ['d', '1.25'],
+      ] as const)
+        await addLegByKeys(page, way, measure);
+      await page.getByRole('link', { name: 'Cut', exact: true }).click();
+      await page.getByLabel('As cut, piece 2').fill('41');
+      await page.getByLabel('As cut, piece 2').press('Tab');
+      await expect(page.getByText('Say who is at the bench first')).toBeVisible();
+      await expectAccessible(page, 'cut sheet');
+    });
+
+    test('a conflict', async ({ browser, page, request, app }) => {
+      const run = await makeJob(request, app.url);
+      await openRun(page, run.layOut);
+      await page.route('**/changes', (route) => route.abort());
+      await addLegByKeys(page, 'r', '20');
+      const other = await browser.newPage();
+      await openRun(other, run.layOut);
+      await addLegByKeys(other, 'r', '30');
+      await expect(other.getByText('on the server', { exact: true })).toBeVisible();
+      await page.unroute('**/changes');
+      await expect(page.getByRole('dialog', { name: 'This run was changed elsewhere' })).toBeVisible({
+        timeout: 15_000,
+      });
+      await expectAccessible(page, 'conflict');
+      await other.close();
+    });
+  });
+}

@@ -1,0 +1,106 @@
+import { request as httpRequest } from 'node:http';
+import { expect, makeId, makeJob, startTestApp, test } from '../support/e2e.ts';
+
+test('pages and data carry their security headers', async ({ request, app }) => {
+  const page = await request.get(app.url);
+  const policy = page.headers()['content-security-policy'];
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).not.toContain("script-src 'self' 'unsafe-inline'");
+  const data = await request.get(`${app.url}/api/jobs`);
+  expect(data.headers()['content-security-policy']).toContain("default-src 'none'");
+  for (const headers of [page.headers(), data.headers()]) {
+    expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY' });
+  }
+});
+
+test('what another site sends is refused, and so is a foreign name for this machine', async ({
+  request,
+  app,
+}) => {
+  const post = (headers: Record<string, string>) =>
+    request.post(`${app.url}/api/jobs`, { headers, data: {} });
+  for (const headers of [{ origin: 'http://evil.example' }, { origin: 'null' }]) {
+    const answer = await post(headers);
+    expect([answer.status(), (await answer.json()).refusal.code]).toEqual([403, 'origin-refused']);
+  }
+  const status = await new Promise((resolve) => {
+    const options = {
+      port: app.port,
+      host: '127.0.0.1',
+      path: '/api/jobs',
+      headers: { host: 'evil.example' },
+    };
+    httpRequest(options, (response) => resolve(response.statusCode)).end();
+  });
+  expect(status).toBe(403);
+});
+
+test('bodies that are too large, not JSON or not right are refused with a code and nothing kept', async ({
+  request,
+  app,
+}) => {
+  const { job, run } = await makeJob(request, app.url);
+  const path = `${app.url}/api/jobs/${job}/runs/${run}`;
+  const post = async (data: string | Buffer, to = `${path}/changes`) => {
+    const headers = { origin: app.url, 'content-type': 'application/json' };
+    const answer = await request.post(to, { headers, data });
+    return [answer.status(), (await answer.json()).refusal?.code];
+  };
+  expect(await post(Buffer.from('x'.repeat(4.5 * 1024 * 1024)))).toEqual([413, 'body-too-large']);
+  expect(await post(Buffer.from('{ not json'))).toEqual([400, 'body-not-json']);
+  expect(await post(Buffer.from('"text"'))).toEqual([400, 'input-invalid']);
+  expect(await post(Buffer.from('{}'))).toEqual([400, 'input-invalid']);
+  expect(await post(Buffer.from('{}'), `${path}/events`)).toEqual([400, 'input-invalid']);
+  const change = {
+    id: makeId(),
+    base: 0,
+    by: 'A',
+    at: new Date().toISOString(),
+    label: { command: 'add-leg', leg: 1, turn: null },
+    ops: [{ op: 'remove', in: 'legs', id: 'nosuchleg', old: {} }],
+  };
+  expect(await post(JSON.stringify(change))).toEqual([409, 'change-does-not-fit']);
+  expect(await post(JSON.stringify(change), `${app.url}/api/jobs/${job}/runs/nosuchrun/changes`)).toEqual([
+    404,
+    'run-unknown',
+  ]);
+  const now = await request.get(path);
+  expect((await now.json()).value.run.revision).toBe(0);
+});
+
+test('unknown addresses of the API answer with data', async ({ request, app }) => {
+  const answer = await request.get(`${app.url}/api/nothing/here`);
+  expect([answer.status(), (await answer.json()).refusal.code]).toEqual([404, 'route-unknown']);
+});
+
+test('the server says how it is, and ends cleanly when asked', async ({ request, problems }) => {
+  expect(problems).toEqual([]);
+  const own = await startTestApp();
+  try {
+    const health = await request.get(`${own.url}/healthz`);
+    expect([health.status(), await health.json()]).toMatchObject([200, { server: 'up', database: 'up' }]);
+    expect(await own.stop('SIGTERM')).toBe(0);
+  } finally {
+    await own.close();
+  }
+});
+
+test('a server that starts while its database is away prepares it as soon as it is there', async ({
+  request,
+  problems,
+}) => {
+  expect(problems).toEqual([]);
+  const own = await startTestApp();
+  try {
+    await own.stop();
+    own.proxy.pull();
+    await own.start();
+    expect((await request.get(`${own.url}/healthz`)).status()).toBe(503);
+    own.proxy.putBack();
+    await expect
+      .poll(async () => (await request.get(`${own.url}/healthz`)).status(), { timeout: 15_000 })
+      .toBe(200);
+  } finally {
+    await own.close();
+  }
+});

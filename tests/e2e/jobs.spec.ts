@@ -1,0 +1,77 @@
+import { expect, makeJob, startTestApp, test } from '../support/e2e.ts';
+
+test('a new user opens the first job and lands at its first leg', async ({ page, problems }) => {
+  expect(problems).toEqual([]);
+  const own = await startTestApp();
+  try {
+    await page.goto(own.url);
+    await expect(page.getByRole('heading', { name: 'No job yet' })).toBeVisible();
+    await page.getByRole('link', { name: 'New job' }).click();
+    await page.getByRole('button', { name: 'Open the job and lay out' }).click();
+    await expect(page.getByText('The name is empty. Correct it and try again')).toBeVisible();
+    await page.getByLabel('Job', { exact: true }).fill('Kiln shed');
+    await page.getByLabel('At the bench').fill('Ada Quill, Bo Reeve');
+    await page.getByLabel('Jurisdiction').selectOption({ label: 'Canada' });
+    await page.getByLabel('First run').fill('Header');
+    await page.getByRole('button', { name: 'Open the job and lay out' }).click();
+    await expect(page.getByRole('dialog', { name: 'Before you start' })).toBeVisible();
+    await page.getByRole('button', { name: 'Understood' }).click();
+    await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
+    await expect(page.getByRole('dialog', { name: 'Before you start' })).toBeHidden();
+    await page.getByRole('link', { name: 'Porthole, jobs' }).click();
+    await page.getByRole('link', { name: 'Kiln shed' }).click();
+    await expect(page.getByText('Canada')).toBeVisible();
+    await expect(page.getByText('Ada Quill, Bo Reeve')).toBeVisible();
+  } finally {
+    await own.close();
+  }
+});
+
+test('a job is changed, and another run begun in it', async ({ page, request, app }) => {
+  const { job } = await makeJob(request, app.url);
+  await page.goto(`${app.url}/jobs/${job}`);
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await page.getByRole('button', { name: 'Change these' }).click();
+  const dialog = page.getByRole('dialog', { name: 'The job' });
+  await dialog.getByLabel('Job', { exact: true }).fill('x'.repeat(81));
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(dialog.getByText('The name is longer than 80 characters')).toBeVisible();
+  await dialog.getByLabel('Job', { exact: true }).fill('Renamed');
+  await dialog.getByLabel('Edition of the code').fill('2024');
+  await dialog.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByRole('heading', { name: 'Renamed' })).toBeVisible();
+  await page.getByLabel('Another run').fill('Second header');
+  await page.getByRole('button', { name: 'Lay it out' }).click();
+  await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
+});
+
+test('an unknown job, run and page are said in a sentence', async ({ page, request, app }) => {
+  const { job } = await makeJob(request, app.url);
+  await page.goto(`${app.url}/jobs/nosuchjob`);
+  await expect(page.getByText('There is no job with the id “nosuchjob”')).toBeVisible();
+  await page.goto(`${app.url}/jobs/${job}/runs/nosuchrun/lay-out`);
+  await expect(page.getByText('There is no run with the id “nosuchrun” in this job')).toBeVisible();
+  await page.goto(`${app.url}/nowhere`);
+  await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
+});
+
+test('smell of gas is one tap away on every screen', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  for (const address of ['/', '/jobs/new', `/jobs/${run.job}`, run.layOut, run.cut, '/nowhere']) {
+    await page.goto(address);
+    const understood = page.getByRole('button', { name: 'Understood' });
+    if (address === `/jobs/${run.job}`) await understood.click();
+    await page.getByRole('button', { name: /Smell of gas/ }).click();
+    await expect(page.getByRole('dialog', { name: 'Smell of gas' }).getByText('Leave now')).toBeVisible();
+  }
+});
+
+test('the theme is kept on the device', async ({ page, app }) => {
+  await page.goto(app.url);
+  await page.getByRole('button', { name: 'Dark theme for crawl spaces' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
+});

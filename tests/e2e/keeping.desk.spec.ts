@@ -1,0 +1,163 @@
+import postgres from 'postgres';
+import {
+  addLegByKeys,
+  expect,
+  makeJob,
+  onDevice,
+  onServer,
+  openRun,
+  readLegs,
+  startTestApp,
+  test,
+} from '../support/e2e.ts';
+
+test('the tab is killed as soon as an edit is on this device: it is back after reload', async ({
+  context,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  await context.route('**/changes', (route) => route.abort());
+  const page = await context.newPage();
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '43 1/4');
+  await expect(onDevice(page)).toBeVisible();
+  await page.goto('chrome://crash').catch(() => null);
+  await context.unroute('**/changes');
+  const again = await context.newPage();
+  await again.goto(run.layOut);
+  await expect.poll(() => readLegs(again)).toEqual(['1 3 ft 7 1/4 in 3/4 right 3 ft 7 1/4 in open end']);
+  await expect(onServer(again)).toBeVisible();
+});
+
+test('the server is killed as soon as an edit is on the server: the row is there', async ({
+  page,
+  request,
+  problems,
+}) => {
+  expect(problems).toEqual([]);
+  const own = await startTestApp();
+  const sql = postgres(own.databaseUrl, { max: 1 });
+  try {
+    const run = await makeJob(request, own.url);
+    await openRun(page, run.layOut);
+    await addLegByKeys(page, 'r', '43 1/4');
+    await expect(onServer(page)).toBeVisible();
+    await own.stop('SIGKILL');
+    const [row] = await sql`select revision, doc from runs where id = ${run.run}`;
+    expect(row!['revision']).toBe(1);
+    const kept = await sql`select count(*)::int as kept from changes where run = ${run.run}`;
+    expect(kept[0]!['kept']).toBe(1);
+    // The edit goes on without the server, and is sent when it is back.
+    await addLegByKeys(page, 'd', '20');
+    await expect(onDevice(page)).toBeVisible();
+    await expect(page.getByText('1 not on the server yet')).toBeVisible();
+    await expect(page.getByText(/The server does not answer/)).toBeVisible();
+    await own.start();
+    await expect(onServer(page)).toBeVisible({ timeout: 15_000 });
+    expect((await sql`select revision from runs where id = ${run.run}`)[0]!['revision']).toBe(2);
+  } finally {
+    await sql.end();
+    await own.close();
+  }
+});
+
+test('the database is away: it is said, the edit is kept, and sent when it is back', async ({
+  page,
+  request,
+  problems,
+}) => {
+  expect(problems).toEqual([]);
+  const own = await startTestApp();
+  try {
+    const run = await makeJob(request, own.url);
+    await openRun(page, run.layOut);
+    own.proxy.pull();
+    await addLegByKeys(page, 'r', '43 1/4');
+    await expect(onDevice(page)).toBeVisible();
+    await expect(page.getByText(/its database does not answer/)).toBeVisible({ timeout: 15_000 });
+    const health = await request.get(`${own.url}/healthz`);
+    expect([health.status(), await health.json()]).toMatchObject([503, { database: 'away' }]);
+    own.proxy.putBack();
+    await expect(onServer(page)).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByText(/its database does not answer/)).toBeHidden();
+  } finally {
+    await own.close();
+  }
+});
+
+test('jobs are remembered while the server is away, and the list says so', async ({
+  page,
+  request,
+  problems,
+}) => {
+  expect(problems).toEqual([]);
+  const own = await startTestApp();
+  try {
+    const { job } = await makeJob(request, own.url);
+    await page.goto(own.url);
+    await expect(page.getByRole('link', { name: `Job ${job}` })).toBeVisible();
+    own.proxy.pull();
+    await page.reload();
+    await expect(page.getByText(/its database does not answer/)).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByRole('link', { name: `Job ${job}` })).toBeVisible();
+    own.proxy.putBack();
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByText(/its database does not answer/)).toBeHidden({ timeout: 15_000 });
+  } finally {
+    await own.close();
+  }
+});
+
+for (const [choice, legs] of [
+  ['Put mine on top', 3],
+  ['Drop mine, take the server’s', 2],
+] as const) {
+  test(`two devices change one run, and one decides: ${choice}`, async ({
+    browser,
+    request,
+    app,
+    problems,
+  }) => {
+    const run = await makeJob(request, app.url);
+    const [here, there] = [await browser.newContext(), await browser.newContext()];
+    const [mine, theirs] = [await here.newPage(), await there.newPage()];
+    for (const page of [mine, theirs]) page.on('pageerror', (error) => problems.push(error.message));
+    await openRun(mine, run.layOut);
+    await addLegByKeys(mine, 'r', '40');
+    await addLegByKeys(mine, 'r', '30');
+    await mine.getByRole('button', { name: 'Undo' }).click();
+    await expect(onServer(mine)).toBeVisible();
+    await openRun(theirs, run.layOut);
+    await here.route('**/changes', (route) => route.abort());
+    // Here a branch down from the source leg's end, there a leg on to the right.
+    await addLegByKeys(mine, 'd', '20');
+    await expect(mine.getByText('1 not on the server yet')).toBeVisible();
+    await addLegByKeys(theirs, 'r', '50');
+    await expect(onServer(theirs)).toBeVisible();
+    await here.unroute('**/changes');
+    const dialog = mine.getByRole('dialog', { name: 'This run was changed elsewhere' });
+    await expect(dialog).toBeVisible({ timeout: 15_000 });
+    await expect(dialog.getByText('leg 2 added, by Ada Quill').first()).toBeVisible();
+    await dialog.getByRole('button', { name: choice }).click();
+    await expect(onServer(mine)).toBeVisible();
+    expect((await readLegs(mine)).length).toBe(legs);
+    await theirs.reload();
+    await expect.poll(async () => (await readLegs(theirs)).length).toBe(legs);
+    await here.close();
+    await there.close();
+  });
+}
+
+test('two windows of one device show each other’s edits', async ({ context, request, app }) => {
+  const run = await makeJob(request, app.url);
+  const [one, other] = [await context.newPage(), await context.newPage()];
+  await openRun(one, run.layOut);
+  await other.goto(run.layOut);
+  await addLegByKeys(one, 'r', '40');
+  await expect.poll(async () => (await readLegs(other)).length).toBe(1);
+  await addLegByKeys(other, 'd', '20');
+  await expect.poll(async () => (await readLegs(one)).length).toBe(2);
+  await expect(onServer(one)).toBeVisible();
+  await expect(onServer(other)).toBeVisible();
+});

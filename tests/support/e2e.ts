@@ -1,0 +1,162 @@
+import {
+  expect,
+  test as base,
+  type APIRequestContext,
+  type BrowserContext,
+  type Page,
+} from '@playwright/test';
+import { findFreePort } from '../../scripts/system/free-port.mjs';
+import { startServer, stopServer } from '../../scripts/system/server.mjs';
+import { makeDatabaseProxy, type DatabaseProxy } from './database-proxy.ts';
+import { makeTestDatabase } from './test-database.ts';
+
+const BUILD = process.env['PORTHOLE_BUILD'] ?? '.porthole/test-build';
+
+/** The built app with a database of its own, behind a cable that can be pulled. */
+export interface TestApp {
+  readonly url: string;
+  readonly port: number;
+  readonly databaseUrl: string;
+  readonly proxy: DatabaseProxy;
+  /** Stops the server; `start` serves again at the same address. */
+  stop(signal?: NodeJS.Signals): Promise<number | null>;
+  start(): Promise<void>;
+  close(): Promise<void>;
+}
+
+export async function startTestApp(): Promise<TestApp> {
+  const database = await makeTestDatabase();
+  const proxy = await makeDatabaseProxy(database.url);
+  const port = await findFreePort();
+  const start = () => startServer({ build: BUILD, port, url: proxy.url, level: 'fatal' });
+  let server = await start();
+  const stop = async (signal?: NodeJS.Signals) => {
+    await stopServer(server, signal);
+    return server.exitCode;
+  };
+  return {
+    url: `http://localhost:${port}`,
+    port,
+    databaseUrl: database.url,
+    proxy,
+    stop,
+    start: async () => {
+      server = await start();
+    },
+    close: async () => {
+      await stop();
+      await proxy.close();
+      await database.drop();
+    },
+  };
+}
+
+/** Watches a page: any unhandled error, any complaint in the console, any answer 500 is kept. */
+function watch(page: Page, problems: string[]): void {
+  page.on('pageerror', (error) => problems.push(`unhandled: ${error.message}`));
+  page.on('console', (message) => {
+    const text = message.text();
+    // The browser itself notes every request that fails; tests that pull cables cause those on purpose.
+    if (message.type() === 'error' && !text.startsWith('Failed to load resource')) problems.push(text);
+  });
+  page.on('response', (response) => {
+    if (response.status() === 500) problems.push(`500 from ${response.url()}`);
+  });
+}
+
+interface WorkerFixtures {
+  app: TestApp;
+}
+interface TestFixtures {
+  problems: string[];
+  context: BrowserContext;
+  baseURL: string;
+}
+
+/** Playwright's test with the app of this worker; a test fails on any unhandled browser error. */
+export const test = base.extend<TestFixtures, WorkerFixtures>({
+  app: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads the parameter's names
+    async ({}, use) => {
+      const app = await startTestApp();
+      await use(app);
+      await app.close();
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: async ({ app }, use) => use(app.url),
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads the parameter's names
+  problems: async ({}, use) => {
+    const problems: string[] = [];
+    await use(problems);
+    expect(problems).toEqual([]);
+  },
+  context: async ({ context, problems }, use) => {
+    context.on('page', (page) => watch(page, problems));
+    await use(context);
+  },
+});
+
+export { expect };
+
+let made = 0;
+/** A fresh id, as clients make them. */
+export const makeId = (): string => `e${process.pid}t${Date.now().toString(36)}n${made++}`;
+
+/** Opens a job with one empty run over the API; gives the addresses of its screens. */
+export async function makeJob(
+  request: APIRequestContext,
+  url: string,
+  more: Record<string, unknown> = {},
+): Promise<{ job: string; run: string; layOut: string; cut: string }> {
+  const [job, run] = [makeId(), makeId()];
+  const headers = { origin: url };
+  const details = {
+    name: `Job ${job}`,
+    place: '',
+    units: 'in',
+    gas: 'natural',
+    jurisdiction: 'us-model',
+    edition: '',
+  };
+  const opened = await request.post(`${url}/api/jobs`, {
+    headers,
+    data: { id: job, ...details, people: ['Ada Quill'], ...more },
+  });
+  expect(opened.status()).toBe(200);
+  const begun = await request.post(`${url}/api/jobs/${job}/runs`, {
+    headers,
+    data: { id: run, name: 'Run' },
+  });
+  expect(begun.status()).toBe(200);
+  const path = `/jobs/${job}/runs/${run}`;
+  return { job, run, layOut: `${url}${path}/lay-out`, cut: `${url}${path}/cut` };
+}
+
+/** Opens a run's screen and says "Understood" to the caution. */
+export async function openRun(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Understood' }).click();
+}
+
+/** Adds a leg by keys: a letter for the way, the measure, Enter. */
+export async function addLegByKeys(page: Page, way: string, measure: string): Promise<void> {
+  const field = page.getByLabel('Measure, centre to centre');
+  await field.focus();
+  await page.keyboard.press(way);
+  await page.keyboard.type(measure);
+  await page.keyboard.press('Enter');
+  await expect(field).toHaveValue('');
+}
+
+/** What the list of legs says, line by line: number, measure, cut, fitting at the far end. */
+export async function readLegs(page: Page): Promise<string[]> {
+  const rows = page.getByRole('table', { name: /Legs of the run/ }).locator('tbody tr');
+  const texts = await rows.allInnerTexts();
+  return texts.map((text) => text.replace(/\s+/g, ' ').trim());
+}
+
+export const onServer = (page: Page) =>
+  page.getByRole('status', { name: 'Where your edits are' }).getByText('on the server', { exact: true });
+export const onDevice = (page: Page) =>
+  page.getByRole('status', { name: 'Where your edits are' }).getByText('on this device', { exact: true });
