@@ -23,6 +23,8 @@ export default defineConfig({
   expect: { timeout: 8_000 },
   reporter: [['dot'], ['json']],
   outputDir: 'test-results',
+  // Screens are judged as they come to rest, not while a dialog fades in.
+  use: { contextOptions: { reducedMotion: 'reduce' } },
   projects: [
     {
       name: 'desk',

@@ -3,10 +3,10 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuild } from './system/build.mjs';
-import { startCluster } from './system/cluster.mjs';
 import { ensureDebianPackage, ensureNodeModules } from './system/installed.mjs';
 import { runCommand } from './system/run-command.mjs';
 import { Obstacle, runMain, say } from './system/say.mjs';
+import { withThrowAwayCluster } from './system/throw-away-cluster.mjs';
 import { readMochaReport, readPlaywrightReport } from './system/test-counts.mjs';
 
 const BUILD = '.porthole/test-build';
@@ -69,41 +69,19 @@ await runMain(async () => {
   const folder = mkdtempSync(join(tmpdir(), 'porthole-test-'));
   try {
     if (wanted('unit')) await runMocha('unit', [], process.env, folder);
-    if (wanted('integration') || wanted('e2e')) await runWithDatabase(folder);
+    if (wanted('integration') || wanted('e2e')) {
+      await withThrowAwayCluster(async (env) => {
+        if (wanted('integration'))
+          await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
+        if (wanted('e2e')) await runPlaywright(env, folder);
+      });
+    }
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }
 });
 
-/** @param {string} folder */
-async function runWithDatabase(folder) {
-  // A folder of its own: the tests' reports stay private while PostgreSQL's user may enter this one.
-  const home = mkdtempSync(join(tmpdir(), 'porthole-cluster-'));
-  await runCommand('chmod', ['o+x', home]);
-  const cluster = await startCluster(home, 0);
-  const stop = () => void cluster.stop().finally(() => process.exit(130));
-  process.once('SIGINT', stop).once('SIGTERM', stop);
-  try {
-    const env = {
-      ...process.env,
-      PORTHOLE_TEST_CLUSTER: cluster.url(''),
-      DATABASE_URL: cluster.url('template_porthole'),
-    };
-    const prepared = await runCommand(
-      process.execPath,
-      ['--import', 'tsx/esm', 'scripts/prepare-database.ts'],
-      { env },
-    );
-    if (prepared.code !== 0)
-      throw new Obstacle(`The test database could not be prepared:\n${prepared.output}`);
-    if (wanted('integration'))
-      await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
-    if (wanted('e2e')) await runPlaywright(env, folder);
-  } finally {
-    await cluster.stop();
-    rmSync(home, { recursive: true, force: true });
-  }
-}
-
+// A run that broke off on an obstacle has failed, whatever had passed before.
+if (process.exitCode && totals.failed === 0) totals.failed = 1;
 console.log(`${totals.passed} passed, ${totals.failed} failed`);
 if (totals.failed > 0 || totals.passed === 0) process.exitCode = 1;

@@ -17,13 +17,12 @@ test('the tab is killed as soon as an edit is on this device: it is back after r
   app,
 }) => {
   const run = await makeJob(request, app.url);
-  await context.route('**/changes', (route) => route.abort());
   const page = await context.newPage();
+  await page.route('**/changes', (route) => route.abort());
   await openRun(page, run.layOut);
   await addLegByKeys(page, 'r', '43 1/4');
   await expect(onDevice(page)).toBeVisible();
   await page.goto('chrome://crash').catch(() => null);
-  await context.unroute('**/changes');
   const again = await context.newPage();
   await again.goto(run.layOut);
   await expect.poll(() => readLegs(again)).toEqual(['1 3 ft 7 1/4 in 3/4 right 3 ft 7 1/4 in open end']);

@@ -40,7 +40,7 @@ test('every number says why, and the house rule can be changed there', async ({ 
   await addLegByKeys(page, 'r', '43 1/4');
   await addLegByKeys(page, 'd', '20');
   await page.getByRole('button', { name: /^2 3 ft/ }).click();
-  await expect(page.getByTestId('cut-length')).toHaveText('3ft 5 3/4in');
+  await expect(page.getByTestId('cut-length')).toHaveText('3 ft 5 3/4 in');
   await page.getByRole('button', { name: 'Why? cut of leg 2' }).click();
   const why = page.getByRole('dialog', { name: 'Why leg 2 is cut so' });
   await expect(why.getByText('43.25 in − 0.7475 in − 0.7475 in = 41.755 in')).toBeVisible();
@@ -109,7 +109,7 @@ test('bad measures get their sentence beside the field, and what was typed stays
     await expect(field).toHaveValue(typed);
   }
   await field.fill('3-7');
-  await expect(page.getByRole('button', { name: /Add leg: right 3ft 7in/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Add leg: right 3 ft 7 in/ })).toBeVisible();
   await field.press('Enter');
   await field.fill('20');
   await field.press('Enter');

@@ -39,7 +39,7 @@ test('a right cut length takes six taps, and the phone’s own keyboard stays aw
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
   await addLegByThumb(page, 'right', ['4', '3', '1/4']);
-  await expect(page.getByTestId('cut-length')).toHaveText('3ft 7 1/4in');
+  await expect(page.getByTestId('cut-length')).toHaveText('3 ft 7 1/4 in');
   await expect(page.getByLabel('Measure, centre to centre')).toHaveAttribute('inputmode', 'none');
 });
 

@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { checkRun } from '#core/runs/checks/checks.ts';
+import { getEnds } from '#core/runs/lay-out-run.ts';
 import { explain } from '#core/runs/explain.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import { inches, INCH } from '#core/units/length.ts';
@@ -78,7 +79,7 @@ describe('a run in words', () => {
   });
 
   it('puts every value into its formula', () => {
-    for (const id of [...layout.pieces.keys(), ...layout.ends.keys()]) {
+    for (const id of [...layout.pieces.keys(), ...[...getEnds(layout)].map((end) => end.id)]) {
       for (const working of explain(layout, id)?.workings ?? []) {
         expect(sayValues(working, 'in')).not.to.match(/[#?]/);
         const places = new Set(FORMULAS[working.formula].values.match(/#\d/g));

@@ -90,25 +90,20 @@ export function isSameJson(a: Json | undefined, b: Json | undefined): boolean {
  * old value is not what stands there.
  */
 export function applyOps(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, ChangeRefusal> {
-  const touched = new Map<Collection, Map<string, Json>>();
+  const touched: Partial<Record<Collection, Record<string, Json>>> = {};
   for (const [index, op] of ops.entries()) {
-    let map = touched.get(op.in);
-    if (!map) {
-      map = new Map(Object.entries(doc[op.in] as unknown as Record<string, Json>));
-      touched.set(op.in, map);
-    }
+    const map = (touched[op.in] ??= { ...(doc[op.in] as unknown as Record<string, Json>) });
     const why = applyOp(map, op);
     if (why) return refuse({ code: 'change-does-not-fit', op: index, in: op.in, id: op.id, why });
   }
-  const maps = [...touched].map(([name, map]) => [name, Object.fromEntries(map)] as const);
-  return accept({ ...doc, ...Object.fromEntries(maps) });
+  return accept({ ...doc, ...(touched as object) });
 }
 
-function applyOp(map: Map<string, Json>, op: Op): ChangeRefusal['why'] | null {
-  const there = map.get(op.id);
+function applyOp(map: Record<string, Json>, op: Op): ChangeRefusal['why'] | null {
+  const there = Object.hasOwn(map, op.id) ? map[op.id] : undefined;
   if (op.op === 'insert') {
     if (there !== undefined) return 'already-there';
-    map.set(op.id, op.value);
+    map[op.id] = op.value;
     return null;
   }
   if (there === undefined) return 'not-there';
@@ -116,12 +111,12 @@ function applyOp(map: Map<string, Json>, op: Op): ChangeRefusal['why'] | null {
     const entity = there as Record<string, Json>;
     if (!Object.hasOwn(entity, op.field)) return 'not-there';
     if (!isSameJson(entity[op.field], op.old)) return 'other-value';
-    map.set(op.id, { ...entity, [op.field]: op.value });
+    map[op.id] = { ...entity, [op.field]: op.value };
     return null;
   }
   if (!isSameJson(there, op.old)) return 'other-value';
-  if (op.op === 'remove') map.delete(op.id);
-  else map.set(op.id, op.value);
+  if (op.op === 'remove') Reflect.deleteProperty(map, op.id);
+  else map[op.id] = op.value;
   return null;
 }
 

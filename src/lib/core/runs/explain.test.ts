@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import { layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { evaluateWorking, explain } from './explain.ts';
+import { findEnd, getEnds } from './lay-out-run.ts';
 
 const CHOICES = [
   {},
@@ -14,10 +15,10 @@ describe('explain', () => {
   for (const choices of CHOICES) {
     it(`gives workings that come out at the numbers shown, under ${JSON.stringify(choices)}`, () => {
       const layout = layOut({ ...makeRandomRun(50, 3), ruleChoices: choices });
-      for (const id of [...layout.pieces.keys(), ...layout.ends.keys()]) {
+      for (const id of [...layout.pieces.keys(), ...[...getEnds(layout)].map((end) => end.id)]) {
         const explanation = explain(layout, id);
         if (!explanation) {
-          expect(layout.ends.get(id)?.joint, id).to.equal(null);
+          expect(findEnd(layout, id)?.joint, id).to.equal(null);
           continue;
         }
         for (const working of explanation.workings) {
@@ -56,7 +57,7 @@ describe('explain', () => {
         [1, 'right', 43.25],
       ]),
     );
-    const joint = [...layout.ends.values()].find((end) => end.joint)!;
+    const joint = [...getEnds(layout)].find((end) => end.joint)!;
     const sources = explain(layout, joint.id)!.workings.flatMap(({ terms }) =>
       terms.flatMap(({ quantity, provenance }) => (provenance ? [`${quantity}: ${provenance.source}`] : [])),
     );

@@ -4,7 +4,7 @@ import type { Provenance } from '../catalogue/confidence.ts';
 import type { PartLength } from '../catalogue/part.ts';
 import type { RuleId } from '../house-rules/house-rules.ts';
 import { INCH, type Length } from '../units/length.ts';
-import { getPieceEnd } from './lay-out-run.ts';
+import { findEnd, getPieceEnd } from './lay-out-run.ts';
 import type { LaidEnd, Piece, RunLayout } from './layout.ts';
 
 /** The quantities that stand in formulas. */
@@ -55,7 +55,7 @@ export function explain(layout: RunLayout, id: string): Explanation | null {
     const workings = explainPiece(piece, layout);
     return workings ? { subject: id, about: 'piece', workings } : null;
   }
-  const end = layout.ends.get(id);
+  const end = findEnd(layout, id);
   const workings = end ? explainJoint(end, layout) : null;
   return workings ? { subject: id, about: 'joint', workings } : null;
 }

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { AXES, getOpposite, getVector, type Axis } from '../geometry/axis.ts';
-import { inferFitting } from './infer-fitting.ts';
+import { findPort, inferFitting } from './infer-fitting.ts';
 import type { Leg, RunNode } from './run.ts';
 
 const node: RunNode = { id: 'node', part: { kind: 'auto' }, terminal: null };
@@ -65,7 +65,7 @@ describe('inferFitting', () => {
       const axes: Axis[] = ['left', 'right', 'down'];
       const legs = order.map((i) => makeLeg(axes[i]!, i));
       const fitting = inferFitting(node, legs, standardCatalogue);
-      expect(fitting.kind === 'part' && fitting.ports.get('leg2')?.id).to.equal('branch');
+      expect(findPort(fitting, 'leg2')?.id).to.equal('branch');
     }
   });
 

@@ -6,7 +6,12 @@ import type { Leg, RunNode } from './run.ts';
 
 /** What stands at a node: a bought part with a port for each leg, a bare end, or nothing that is made. */
 export type Fitting =
-  | { readonly kind: 'part'; readonly part: Part; readonly ports: ReadonlyMap<string, Port> }
+  | {
+      readonly kind: 'part';
+      readonly part: Part;
+      /** Ids of the legs, in the order of the part's ports. */
+      readonly legs: readonly string[];
+    }
   | { readonly kind: 'open' }
   | { readonly kind: 'none'; readonly refusal: FittingRefusal };
 
@@ -20,6 +25,10 @@ export type FittingRefusal =
     }
   | { readonly code: 'fitting-legs-overlap'; readonly axis: Axis }
   | { readonly code: 'fitting-directions-not-made'; readonly axes: readonly Axis[] };
+
+/** The port of a fitting in which a leg is made up; null where no part stands, or the leg does not meet it. */
+export const findPort = (fitting: Fitting, leg: string): Port | null =>
+  fitting.kind === 'part' ? (fitting.part.ports[fitting.legs.indexOf(leg)] ?? null) : null;
 
 /** The direction in which a leg leaves a node. */
 export const getAxisFrom = (leg: Leg, node: string): Axis =>
@@ -58,5 +67,5 @@ function takePart(kind: PartKind, legs: readonly Leg[], catalogue: Catalogue): F
   }
   const part = catalogue.findPart(kind, size);
   if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
-  return { kind: 'part', part, ports: new Map(legs.map((leg, i) => [leg.id, part.ports[i]!])) };
+  return { kind: 'part', part, legs: legs.map((leg) => leg.id) };
 }

@@ -9,7 +9,7 @@ import { getOrThrow } from '../outcome/get-or-throw.ts';
 import type { Length } from '../units/length.ts';
 import { putOnTape } from '../units/tape.ts';
 import type { Facts } from './fold-events.ts';
-import { getAxisFrom, inferFitting, type Fitting } from './infer-fitting.ts';
+import { findPort, getAxisFrom, inferFitting, type Fitting } from './infer-fitting.ts';
 import type { EndUnknown, LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
 import { getLegsByNode, findSource, type Leg, type RunDoc } from './run.ts';
 
@@ -31,15 +31,25 @@ export function layOutRun(doc: RunDoc, catalogue: Catalogue, rules: HouseRules, 
   for (const id of legsByNode.keys()) if (!nodes.has(id)) walkFrom(walk, id);
 
   const getEnd = makeEndReader(catalogue, rules);
-  const ends = new Map<string, LaidEnd>();
   const pieces = new Map<string, Piece>();
   for (const laid of walk.legs.values()) {
-    const near = getEnd(laid.leg, getOrThrow(nodes, laid.near, 'node'));
-    const far = getEnd(laid.leg, getOrThrow(nodes, laid.far, 'node'));
-    ends.set(near.id, near).set(far.id, far);
+    const near = getEnd(laid.leg, getOrThrow(nodes, laid.near, 'node'), laid.nearEnd);
+    const far = getEnd(laid.leg, getOrThrow(nodes, laid.far, 'node'), laid.farEnd);
     pieces.set(laid.piece, makePiece(laid, near, far, rules, facts));
   }
-  return { doc, catalogue, rules, facts, nodes, legs: walk.legs, ends, pieces };
+  return { doc, catalogue, rules, facts, nodes, legs: walk.legs, pieces };
+}
+
+/** The end of a piece by its id (`node:leg`); null when the layout has none of that id. */
+export function findEnd(layout: RunLayout, id: string): LaidEnd | null {
+  const laid = layout.legs.get(id.slice(id.indexOf(':') + 1));
+  const piece = laid && layout.pieces.get(laid.piece);
+  return piece?.ends.find((end) => end.id === id) ?? null;
+}
+
+/** All ends, piece by piece. */
+export function* getEnds(layout: RunLayout): Generator<LaidEnd> {
+  for (const piece of layout.pieces.values()) yield* piece.ends;
 }
 
 interface Walk {
@@ -77,10 +87,9 @@ function readMeasures(
 function walkFrom(walk: Walk, start: string): void {
   const stack: { node: string; position: Vector; depth: number; ahead: Iterator<Leg> }[] = [];
   const visit = (node: string, position: Vector, depth: number) => {
-    const legs = walk.legsByNode.get(node) ?? [];
-    const inlet = legs.find((leg) => walk.legs.has(leg.id));
-    const ordered = inlet ? [inlet, ...legs.filter((leg) => leg !== inlet)] : legs;
-    const laid = getOrThrow({ get: (id: string) => walk.doc.nodes[id] }, node, 'node');
+    const ordered = putInletFirst(walk.legsByNode.get(node) ?? [], walk.legs);
+    const laid = walk.doc.nodes[node];
+    if (!laid) throw new Error(`no node with id ${node}`);
     const fitting = inferFitting(laid, ordered, walk.catalogue);
     walk.nodes.set(node, { id: node, node: laid, legs: ordered, fitting, position });
     stack.push({ node, position, depth, ahead: ordered[Symbol.iterator]() });
@@ -101,9 +110,16 @@ function walkFrom(walk: Walk, start: string): void {
   }
 }
 
+/** The leg by which a node is reached comes first; the others keep the order of their ranks. */
+function putInletFirst(legs: readonly Leg[], walked: ReadonlyMap<string, LaidLeg>): readonly Leg[] {
+  const inlet = legs.findIndex((leg) => walked.has(leg.id));
+  return inlet <= 0 ? legs : [legs[inlet]!, ...legs.slice(0, inlet), ...legs.slice(inlet + 1)];
+}
+
 function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
   const far = leg.from === near ? leg.to : leg.from;
   const measured = walk.measured.get(leg.id);
+  const [fromEnd, toEnd] = [getEndId(leg.from, leg.id), getEndId(leg.to, leg.id)];
   const laid: LaidLeg = {
     id: leg.id,
     leg,
@@ -112,7 +128,10 @@ function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
     depth,
     centreToCentre: measured?.value ?? null,
     measures: measured?.measures ?? [],
-    piece: getPieceId(leg),
+    nearEnd: leg.from === near ? fromEnd : toEnd,
+    farEnd: leg.from === near ? toEnd : fromEnd,
+    // Its ends as drawn, wherever the source may be.
+    piece: `${fromEnd}~${toEnd}`,
   };
   walk.legs.set(leg.id, laid);
   return laid;
@@ -121,20 +140,20 @@ function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
 /** The id of the end of a leg at a node; where a part stands it names the joint. */
 export const getEndId = (node: string, leg: string): string => `${node}:${leg}`;
 
-/** The id of the one piece of a leg: its ends as drawn, wherever the source may be. */
-export const getPieceId = (leg: Leg): string => `${getEndId(leg.from, leg.id)}~${getEndId(leg.to, leg.id)}`;
-
 /** Reads ends, working out each kind of port in each size once. */
-function makeEndReader(catalogue: Catalogue, rules: HouseRules): (leg: Leg, at: LaidNode) => LaidEnd {
+function makeEndReader(
+  catalogue: Catalogue,
+  rules: HouseRules,
+): (leg: Leg, at: LaidNode, id: string) => LaidEnd {
   type Worked = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
   const known = new Map<string, Worked>();
-  return (leg, at) => {
-    const port = at.fitting.kind === 'part' ? at.fitting.ports.get(leg.id) : undefined;
+  return (leg, at, id) => {
+    const port = findPort(at.fitting, leg.id);
     const part = at.fitting.kind === 'part' ? at.fitting.part.id : at.fitting.kind;
     const key = `${leg.size} ${part} ${port?.id ?? ''}`;
     let worked = known.get(key);
     if (!worked) known.set(key, (worked = workOutEnd(leg, at.fitting, catalogue, rules)));
-    return { id: getEndId(at.id, leg.id), node: at.id, leg: leg.id, size: leg.size, ...worked };
+    return { id, node: at.id, leg: leg.id, size: leg.size, ...worked };
   };
 }
 
@@ -150,7 +169,8 @@ function workOutEnd(
   if (fitting.kind === 'none') return without('no-fitting');
   if (fitting.kind === 'open') return { thread, joint: null, takeOff: 0, unknown: null };
   const { part } = fitting;
-  const port = getOrThrow(fitting.ports, leg.id, 'port');
+  const port = findPort(fitting, leg.id);
+  if (!port) throw new Error(`leg ${leg.id} meets no port of ${part.id}`);
   const reach = port.reach.standing === 'unknown' ? null : port.reach.length;
   const found = findEngagement(thread, rules['engagement-figure']);
   const engagement = found.ok ? found.value : null;

@@ -20,7 +20,6 @@ export interface RunLayout {
   /** In walking order from the source: a branch is walked to its end before the next begins. */
   readonly nodes: ReadonlyMap<string, LaidNode>;
   readonly legs: ReadonlyMap<string, LaidLeg>;
-  readonly ends: ReadonlyMap<string, LaidEnd>;
   readonly pieces: ReadonlyMap<string, Piece>;
 }
 
@@ -39,6 +38,9 @@ export interface LaidLeg {
   /** The end nearer the source, and the farther one. */
   readonly near: string;
   readonly far: string;
+  /** Ids of its piece's ends there. */
+  readonly nearEnd: string;
+  readonly farEnd: string;
   /** How many legs lie between this one and the source. */
   readonly depth: number;
   /** nm; null while not measured, or measured in two ways that differ. */

@@ -3,6 +3,9 @@
   import type { Length, LengthUnit } from '#core/units/length.ts';
   import { getMeasureFormat } from '#core/units/written-length.ts';
 
+  /** Between a number and its unit: never broken, and as small as the unit. */
+  const GAP = '\u00a0';
+
   interface Props {
     length: Length;
     unit: LengthUnit;
@@ -13,23 +16,13 @@
   const parts = $derived(splitLength(length, format ?? getMeasureFormat(length, unit)));
 </script>
 
-<span class="whitespace-nowrap"
-  >{parts.negative ? '−' : ''}{#if parts.feet !== null}{parts.feet}<span class="unit">ft</span
-    >{/if}{#if parts.whole !== null}{parts.feet !== null
-      ? ' '
-      : ''}{parts.whole}{/if}{#if parts.fraction}{parts.whole === null && parts.feet !== null
-      ? ' '
-      : parts.whole !== null
-        ? ' '
-        : ''}<span class="fraction">{parts.fraction[0]}/{parts.fraction[1]}</span>{/if}{#if parts.unit}<span
-      class="unit">{parts.unit}</span
-    >{/if}</span
->
+<!-- Written without a line break between the parts: spaces here are seen. -->
+<!-- prettier-ignore -->
+<span class="whitespace-nowrap">{parts.negative ? '−' : ''}{#if parts.feet !== null}{parts.feet}<span class="unit">{GAP}ft</span>{/if}{#if parts.whole !== null}{parts.feet === null ? '' : ' '}{parts.whole}{/if}{#if parts.fraction}{parts.feet === null && parts.whole === null ? '' : ' '}<span class="fraction">{parts.fraction[0]}/{parts.fraction[1]}</span>{/if}{#if parts.unit}<span class="unit">{GAP}{parts.unit}</span>{/if}</span>
 
 <style>
   .unit {
     font-size: 0.72em;
     font-weight: 500;
-    margin-left: 0.18em;
   }
 </style>

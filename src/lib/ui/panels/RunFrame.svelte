@@ -29,7 +29,12 @@
   ]);
 </script>
 
-<div
+<svelte:head>
+  {#if store.phase !== 'ready'}<title>Run · Porthole</title>{/if}
+</svelte:head>
+
+<section
+  aria-label="This run"
   class="no-print flex min-h-[52px] flex-wrap items-center gap-x-5 border-b border-base-300 bg-base-200 px-3 sm:px-5"
 >
   <nav aria-label="Stations" class="flex gap-1">
@@ -51,7 +56,7 @@
   <span class="grow md:hidden"></span>
   <SaveState {store} />
   <div class="max-sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
-</div>
+</section>
 
 {#if store.phase === 'ready'}
   <CautionDialog {job} />

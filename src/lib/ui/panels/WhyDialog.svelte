@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { RuleId } from '#core/house-rules/house-rules.ts';
   import { explain, type Working } from '#core/runs/explain.ts';
+  import { findEnd } from '#core/runs/lay-out-run.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
@@ -22,7 +23,7 @@
   let { layout, unit, id = $bindable(), onrule, onwhy }: Props = $props();
   const explanation = $derived(id === null ? null : explain(layout, id));
   const piece = $derived(id === null ? undefined : layout.pieces.get(id));
-  const end = $derived(id === null ? undefined : layout.ends.get(id));
+  const end = $derived(id === null ? null : findEnd(layout, id));
   const joint = $derived(end?.joint ?? null);
   const title = $derived(
     piece ? `Why leg ${piece.mark} is cut so` : joint ? namePart(joint.part) : 'Not in the run any more',

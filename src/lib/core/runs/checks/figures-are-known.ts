@@ -1,12 +1,13 @@
 import type { NominalSize } from '../../catalogue/size.ts';
 import type { Finding } from '../finding.ts';
+import { getEnds } from '../lay-out-run.ts';
 import type { LaidEnd, RunLayout } from '../layout.ts';
 
 /** Every end has its figures: a size without them is named once, a part without a sure length at each piece. */
 export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
   const named = new Set<NominalSize>();
-  for (const end of layout.ends.values()) {
+  for (const end of getEnds(layout)) {
     const finding = checkEnd(end, layout);
     if (!finding) continue;
     if ('size' in finding) {

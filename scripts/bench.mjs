@@ -1,0 +1,22 @@
+/** `npm run bench`: measures speed and weight; exits 1 when a figure misses what is wanted. */
+import { ensureBuild } from './system/build.mjs';
+import { ensureNodeModules } from './system/installed.mjs';
+import { runCommand } from './system/run-command.mjs';
+import { runMain } from './system/say.mjs';
+import { withThrowAwayCluster } from './system/throw-away-cluster.mjs';
+
+const BUILD = '.porthole/test-build';
+
+/** @param {string} file @param {NodeJS.ProcessEnv} [env] */
+async function run(file, env) {
+  const args = ['--expose-gc', '--import', 'tsx/esm', `bench/${file}`];
+  const { code } = await runCommand(process.execPath, args, { env: env ?? process.env, show: true });
+  if (code !== 0) process.exitCode = 1;
+}
+
+await runMain(async () => {
+  await ensureNodeModules();
+  await run('layout.bench.ts');
+  await ensureBuild(BUILD);
+  await withThrowAwayCluster((env) => run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD }));
+});
