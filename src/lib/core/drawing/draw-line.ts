@@ -125,18 +125,29 @@ function drawLabels(
   const ring = letter * 0.82;
   const length = Math.hypot(to.x - from.x, to.y - from.y);
   const middle = along(from, to, length / 2);
-  // The mark sits on its pipe; on a pipe too short for it, beside.
-  const beside = getPlacesBeside(from, to, letter * 1.6, letter * 1.6);
-  const tag = length > ring * 4 ? middle : placeLabel(beside, ring * 2, ring * 2, taken, sheet).at;
-  sink.mark('tag', tag, ring, leg.id);
-  sink.text('tag', tag, 0, String(leg.tag), leg.id);
-  taken.push({ at: tag, width: ring * 2, height: ring * 2 });
   const measure =
     centreToCentre === null ? '?' : formatLength(centreToCentre, getMeasureFormat(centreToCentre, unit));
   const width = measure.length * letter * 0.46;
-  const place = placeLabel(getPlacesBeside(from, to, width, letter * 1.1), width, letter * 1.1, taken, sheet);
-  taken.push(...coverLabel(place, width, letter * 1.1));
-  sink.text('measure', place.at, place.turn, measure, leg.id);
+  const drawMeasure = () => {
+    const places = getPlacesBeside(from, to, width, letter * 1.1);
+    const place = placeLabel(places, width, letter * 1.1, taken, sheet);
+    taken.push(...coverLabel(place, width, letter * 1.1));
+    sink.text('measure', place.at, place.turn, measure, leg.id);
+  };
+  const drawTag = (at: Point) => {
+    sink.mark('tag', at, ring, leg.id);
+    sink.text('tag', at, 0, String(leg.tag), leg.id);
+    taken.push({ at, width: ring * 2, height: ring * 2 });
+  };
+  // The mark sits on its pipe; on a pipe too short for it, beside, where the measure leaves room.
+  if (length > ring * 4) {
+    drawTag(along(from, to, length / 2));
+    drawMeasure();
+  } else {
+    drawMeasure();
+    const beside = getPlacesBeside(from, to, letter * 1.6, letter * 1.6);
+    drawTag(placeLabel(beside, ring * 2, ring * 2, taken, sheet).at);
+  }
 }
 
 /**

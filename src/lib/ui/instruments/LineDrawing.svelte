@@ -25,7 +25,7 @@
     width: size?.width ?? width,
     height: size?.height ?? height,
     margin: 46,
-    letter: (size?.width ?? width) < 500 ? 14 : 16,
+    letter: size ? 13 : width < 500 ? 14 : 16,
   });
   const drawing = $derived.by(() => {
     if (sheet.width < 80 || sheet.height < 60) return null;
@@ -35,7 +35,7 @@
   });
   const shapes = $derived<readonly Shape[]>(drawing?.shapes ?? []);
   const paper = $derived({ width: drawing?.width ?? sheet.width, height: drawing?.height ?? sheet.height });
-  const isMovable = $derived(paper.width > sheet.width + 1 || paper.height > sheet.height + 1);
+  const isMovable = $derived(!size && (paper.width > sheet.width + 1 || paper.height > sheet.height + 1));
   const description = $derived(describeRun(layout, unit));
 
   /** Splits a measure so that only its fraction is set as one. */
@@ -91,8 +91,8 @@
       role="img"
       aria-label="The run, drawn isometrically, not to scale"
       aria-describedby="{id}-words"
-      width={paper.width}
-      height={paper.height}
+      width={size?.width ?? paper.width}
+      height={size?.height ?? paper.height}
       viewBox="0 0 {paper.width} {paper.height}"
     >
       {#each shapes as shape, i (i)}

@@ -94,7 +94,8 @@
               onchange={() => chooseOption(rule.id, option)}
             />
             <span
-              ><strong class="first-letter:uppercase">{says?.name}</strong>{option === rule.default
+              ><strong class="inline-block first-letter:uppercase">{says?.name}</strong>{option ===
+              rule.default
                 ? ' (default)'
                 : ''}
               <span class="block text-sm text-secondary">{says?.says}</span></span

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
   import type { InputRefusal } from '#core/formats/read-with.ts';
   import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
@@ -10,8 +11,10 @@
     wrong: InputRefusal | null;
     /** A unit is chosen when the job is opened: its tape goes with it. */
     unitsFixed?: boolean;
+    /** What else the form asks, in the place that is left. */
+    children?: Snippet;
   }
-  let { form, wrong, unitsFixed = false }: Props = $props();
+  let { form, wrong, unitsFixed = false, children }: Props = $props();
   const id = $props.id();
   const wrongField = $derived(wrong?.path.split('.')[0] ?? null);
 
@@ -81,10 +84,6 @@
     <p class="chart-label text-sm">whose code comes before every house rule</p>
     {@render problem('jurisdiction')}
   </div>
-  {@render text(
-    'edition',
-    'Edition of the code',
-    'as the inspector names it; leave empty while you do not know',
-    false,
-  )}
+  {@render text('edition', 'Edition of the code', 'as the inspector names it; empty while not known', false)}
+  {@render children?.()}
 </div>

@@ -34,18 +34,19 @@
 <main class="mx-auto flex w-full max-w-3xl flex-col gap-5 p-4 sm:p-8">
   <h1 class="text-4xl font-semibold">New job</h1>
   <form class="flex flex-col gap-5" novalidate onsubmit={onSubmit}>
-    <JobFields {form} {wrong} />
-    <div class="border-t-2 border-base-300 pt-4 sm:w-1/2 sm:pr-2">
-      <label class="block font-semibold" for="first-run">First run</label>
-      <input
-        id="first-run"
-        class="input h-12 w-full text-lg"
-        bind:value={run}
-        maxlength="80"
-        autocomplete="off"
-      />
-      <p class="chart-label text-sm">a header, a drop, a branch: what you will lay out first</p>
-    </div>
+    <JobFields {form} {wrong}>
+      <div>
+        <label class="block font-semibold" for="first-run">First run</label>
+        <input
+          id="first-run"
+          class="input h-12 w-full text-lg"
+          bind:value={run}
+          maxlength="80"
+          autocomplete="off"
+        />
+        <p class="chart-label text-sm">a header, a drop, a branch: what you will lay out first</p>
+      </div>
+    </JobFields>
     {#if trouble}<TroubleNote refusal={trouble} />{/if}
     <p class="flex gap-3">
       <button type="submit" class="btn h-14 grow text-lg btn-primary sm:grow-0" disabled={busy}

@@ -83,7 +83,7 @@
   <div class="no-print sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
   {#if layout && sheet && sheet.rows.length > 0}
     <div class="print-only">
-      <LineDrawing {layout} {unit} size={{ width: 700, height: 260 }} />
+      <LineDrawing {layout} {unit} size={{ width: 680, height: 300 }} />
     </div>
     <FindingsList findings={store.findings} {unit} />
     <CutSheetTable {sheet} {store} {graduation} onwhy={(id) => (why = id)} />
@@ -131,7 +131,7 @@
       display: block;
     }
     div.print-only {
-      height: 260px;
+      height: 300px;
     }
   }
 </style>
