@@ -3,6 +3,7 @@
   import { resolve } from '$app/paths';
   import Moon from '@lucide/svelte/icons/moon';
   import Sun from '@lucide/svelte/icons/sun';
+  import { JOB_CAUTION } from '#words/cautions.ts';
   import SmellOfGas from '$lib/ui/controls/SmellOfGas.svelte';
   import { theme } from '$lib/ui/controls/theme.svelte.ts';
 
@@ -38,4 +39,5 @@
     <SmellOfGas />
   </header>
   {@render children()}
+  <p class="print-only mt-3 border-l-4 border-black pl-3 text-sm">{JOB_CAUTION.says}</p>
 </div>

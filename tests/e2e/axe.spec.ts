@@ -14,6 +14,8 @@ async function expectAccessible(page: Page, what: string): Promise<void> {
 
 for (const theme of THEMES) {
   test.describe(theme, () => {
+    // One look of axe at a full screen takes seconds.
+    test.setTimeout(120_000);
     test.use({ colorScheme: theme === 'crawlspace' ? 'dark' : 'light' });
 
     test('jobs: list, new, its errors, one job, its form', async ({ page, request, app }) => {
@@ -56,7 +58,7 @@ for (const theme of THEMES) {
       }
     });
 
-    test('lay out: empty, typing, errors, runs, every dialog', async ({ page, request, app }) => {
+    test('lay out: empty, typing, errors, runs', async ({ page, request, app }) => {
       const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
       await openRun(page, run.layOut);
       await expectAccessible(page, 'empty run');
@@ -81,6 +83,15 @@ for (const theme of THEMES) {
       await page.keyboard.press('Enter');
       await page.getByRole('button', { name: /^2 3 ft/ }).click();
       await expectAccessible(page, 'a leg picked');
+    });
+
+    test('lay out: every dialog', async ({ page, request, app }) => {
+      const run = await makeJob(request, app.url);
+      await openRun(page, run.layOut);
+      await addLegByKeys(page, 'u', '30');
+      await addLegByKeys(page, 'r', '43 1/4');
+      await addLegByKeys(page, 'd', '20');
+      await page.getByRole('button', { name: /^2 3 ft/ }).click();
       await page.getByRole('button', { name: 'Why? cut of leg 2' }).click();
       await expectAccessible(page, 'why a cut');
       await page.getByRole('button', { name: /^Joint A/ }).click();

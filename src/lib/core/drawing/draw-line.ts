@@ -124,7 +124,6 @@ function drawLabels(
   const { letter } = sheet;
   const ring = letter * 0.82;
   const length = Math.hypot(to.x - from.x, to.y - from.y);
-  const middle = along(from, to, length / 2);
   const measure =
     centreToCentre === null ? '?' : formatLength(centreToCentre, getMeasureFormat(centreToCentre, unit));
   const width = measure.length * letter * 0.46;

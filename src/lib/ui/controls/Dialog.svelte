@@ -39,7 +39,8 @@
 >
   {#if open}
     <div
-      class="modal-box flex max-h-[92dvh] max-w-2xl flex-col gap-4 border-2 {tone === 'danger'
+      class="modal-box flex max-h-[92dvh] max-w-2xl flex-col gap-4 border-2 text-base-content {tone ===
+      'danger'
         ? 'border-error'
         : 'border-base-300'}"
     >

@@ -2,8 +2,9 @@ import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { NominalSize } from '#core/catalogue/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import { AXES } from '#core/geometry/axis.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { applyOps } from '#core/runs/change.ts';
+import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
 import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
 import { planCloseEnd } from '#core/runs/commands/close-end.ts';
@@ -13,23 +14,31 @@ import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { getAxisFrom } from '#core/runs/infer-fitting.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
-import type { Terminal } from '#core/runs/run.ts';
+import type { RunDoc, Terminal } from '#core/runs/run.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../store/new-id.ts';
-import type { RunStore } from '../store/run-store.svelte.ts';
 
 /** Ids of the leg that is tried out while it is typed. */
 export const DRAFT_LEG = 'draftleg';
 const DRAFT_IDS = ['draftend', DRAFT_LEG, 'draftmeasure'];
+
+/** What the entry needs of a run's store: the run, what follows from it, and a way to change it. */
+export interface EntryStore {
+  readonly doc: RunDoc | null;
+  readonly layout: RunLayout | null;
+  readonly rules: HouseRules;
+  readonly details: { readonly units: LengthUnit } | null;
+  apply(planned: PlannedChange): Result<void, Refusal>;
+}
 
 /**
  * What the fitter is about to say: a new leg out of a point, or another measure for a leg. Holds what is typed and
  * the direction picked, tries the leg out in a layout of its own, and turns it into a change.
  */
 export class LegEntry {
-  readonly store: RunStore;
+  readonly store: EntryStore;
   typed = $state('');
   axis = $state<Axis | null>(null);
   /** The size picked for the next leg; null goes on in the size of the leg it grows from. */
@@ -72,7 +81,7 @@ export class LegEntry {
     return applied.ok ? layOutRun(applied.value, standardCatalogue, this.store.rules, NO_FACTS) : null;
   });
 
-  constructor(store: RunStore) {
+  constructor(store: EntryStore) {
     this.store = store;
   }
 
@@ -184,7 +193,7 @@ export class LegEntry {
     return planned.ok ? this.store.apply(planned.value) : planned;
   }
 
-  #take(planned: Result<Parameters<RunStore['apply']>[0], Refusal>): boolean {
+  #take(planned: Result<PlannedChange, Refusal>): boolean {
     const result = planned.ok ? this.store.apply(planned.value) : planned;
     this.refusal = result.ok ? null : result.refusal;
     return result.ok;

@@ -7,7 +7,7 @@
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
   import { APP_VERSION } from '#core/formats/app-version.ts';
   import { RULE_PACK_VERSION, type RuleId } from '#core/house-rules/house-rules.ts';
-  import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
   import { sayChoice, RULE_WORDS } from '#words/house-rules.ts';
   import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
@@ -102,7 +102,6 @@
       </p>
     </section>
     <p class="border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads} {CAUTIONS.openEnd}</p>
-    <p class="print-only border-l-4 border-black pl-3 text-sm">{JOB_CAUTION.says}</p>
   {:else}
     <section class="max-w-2xl border-y-2 border-base-300 py-6 text-lg">
       <h2 class="text-2xl font-semibold">Nothing to cut yet</h2>
@@ -123,13 +122,7 @@
 <HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />
 
 <style>
-  .print-only {
-    display: none;
-  }
   @media print {
-    .print-only {
-      display: block;
-    }
     div.print-only {
       height: 300px;
     }

@@ -1,0 +1,23 @@
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { resolveRules } from '#core/house-rules/house-rules.ts';
+import { accept, type Result } from '#core/outcome/result.ts';
+import { applyOps, type ChangeRefusal, type PlannedChange } from '#core/runs/change.ts';
+import { NO_FACTS } from '#core/runs/fold-events.ts';
+import { layOutRun } from '#core/runs/lay-out-run.ts';
+import { newRun, type RunDoc } from '#core/runs/run.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+
+/** A run with what a screen's state reads of its store, kept in memory only. */
+export class RunInMemory {
+  doc = $state.raw<RunDoc>(newRun('testrun000', standardCatalogue.version, {}));
+  details = $state.raw<{ units: LengthUnit }>({ units: 'in' });
+  rules = $derived(resolveRules(this.doc.ruleChoices));
+  layout = $derived(layOutRun(this.doc, standardCatalogue, this.rules, NO_FACTS));
+
+  apply(planned: PlannedChange): Result<void, ChangeRefusal> {
+    const applied = applyOps(this.doc, planned.ops);
+    if (!applied.ok) return applied;
+    this.doc = applied.value;
+    return accept(undefined);
+  }
+}
