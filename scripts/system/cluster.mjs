@@ -122,7 +122,10 @@ async function makeCluster(home, data) {
 /** Every folder above the data must let PostgreSQL's user in. @param {string} home */
 async function checkPlace(home) {
   if (!runsAsRoot()) return;
-  for (let path = home; path !== dirname(path); path = dirname(path)) {
+  /** @type {string[]} */
+  const folders = [];
+  for (let path = home; path !== dirname(path); path = dirname(path)) folders.unshift(path);
+  for (const path of folders) {
     const { code } = await runCommand('runuser', ['-u', 'postgres', '--', 'test', '-x', path], { cwd: '/' });
     if (code === 0) continue;
     const mode = (statSync(path).mode & 0o777).toString(8);

@@ -148,6 +148,39 @@ for (const [choice, legs] of [
   });
 }
 
+test('edits that clash are kept as another run of the job', async ({ browser, request, app, problems }) => {
+  const run = await makeJob(request, app.url);
+  const [here, there] = [await browser.newContext(), await browser.newContext()];
+  const [mine, theirs] = [await here.newPage(), await there.newPage()];
+  for (const page of [mine, theirs]) page.on('pageerror', (error) => problems.push(error.message));
+  await openRun(mine, run.layOut);
+  await addLegByKeys(mine, 'r', '40');
+  await expect(onServer(mine)).toBeVisible();
+  await openRun(theirs, run.layOut);
+  await here.route('**/changes', (route) => route.abort());
+  // Both measure the same leg again: neither fits on top of the other.
+  for (const [page, measure] of [
+    [mine, '41'],
+    [theirs, '42'],
+  ] as const) {
+    await page.getByRole('button', { name: /^1 3 ft 4/ }).click();
+    await page.getByLabel('Measure, centre to centre').fill(measure);
+    await page.keyboard.press('Enter');
+  }
+  await expect(onServer(theirs)).toBeVisible();
+  await here.unroute('**/changes');
+  const dialog = mine.getByRole('dialog', { name: 'This run was changed elsewhere' });
+  await expect(dialog.getByText('cannot be put on top')).toBeVisible({ timeout: 15_000 });
+  await expect(dialog.getByRole('button', { name: 'Put mine on top' })).toBeDisabled();
+  await dialog.getByRole('button', { name: 'Keep mine as another run' }).click();
+  await expect(mine.getByText('Run (kept from this device)')).toBeVisible();
+  expect(await readLegs(mine)).toEqual(['1 3 ft 5 in 3/4 right 3 ft 5 in open end']);
+  await mine.goto(run.layOut);
+  await expect.poll(() => readLegs(mine)).toEqual(['1 3 ft 6 in 3/4 right 3 ft 6 in open end']);
+  await here.close();
+  await there.close();
+});
+
 test('two windows of one device show each other’s edits', async ({ context, request, app }) => {
   const run = await makeJob(request, app.url);
   const [one, other] = [await context.newPage(), await context.newPage()];

@@ -7,6 +7,7 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'remove-legs': (leg) => `leg ${leg} removed with what hung on it`,
   'close-end': (leg) => `end of leg ${leg} closed or opened`,
   'choose-rule': () => 'house rule chosen',
+  'copy-run': () => 'run copied from another',
 };
 
 /** What a change did, as one would say it. */

@@ -26,6 +26,9 @@ export interface EngagementRow extends Provenance {
   readonly threadsToCut: number | null;
 }
 
+/** Where the length of thread to cut is from, in every row that has one. */
+const CUT_THREAD_SOURCE: Provenance = { source: 'fuel gas code, threads to be cut', confidence: 'certain' };
+
 /** A taper pipe thread of one size, lengths in nm. */
 export interface TaperThread {
   readonly size: NominalSize;
@@ -40,14 +43,15 @@ export interface TaperThread {
   /** The length of thread to cut, and about how many threads that is. */
   readonly cutLength: Length;
   readonly threadsToCut: number;
-  /** False where no table gives a length to cut and the full standard thread is taken. */
-  readonly cutLengthTabled: boolean;
   readonly threadSource: Provenance;
   readonly engagementSource: Provenance;
+  /** The code's table, or the thread standard where that gives none and the full thread is cut. */
+  readonly cutLengthSource: Provenance;
 }
 
 /** Joins the two published rows of a size into one thread; lengths become exact nm. */
 export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperThread {
+  const threadSource = { source: npt.source, confidence: npt.confidence };
   return {
     size: npt.size,
     threadsPerInch: npt.n,
@@ -57,8 +61,8 @@ export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperTh
     normalEngagement: inches(engagement.normal),
     cutLength: inches(engagement.cutThread ?? npt.L4),
     threadsToCut: engagement.threadsToCut ?? Math.round(npt.L4 * npt.n),
-    cutLengthTabled: engagement.cutThread !== null,
-    threadSource: { source: npt.source, confidence: npt.confidence },
+    threadSource,
     engagementSource: { source: engagement.source, confidence: engagement.confidence },
+    cutLengthSource: engagement.cutThread === null ? threadSource : CUT_THREAD_SOURCE,
   };
 }

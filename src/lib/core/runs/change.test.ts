@@ -9,6 +9,7 @@ import { planAddLeg } from './commands/add-leg.ts';
 import { planChangeMeasure } from './commands/change-measure.ts';
 import { planChooseRule } from './commands/choose-rule.ts';
 import { planCloseEnd } from './commands/close-end.ts';
+import { planCopyRun } from './commands/copy-run.ts';
 import { findLegsBeyond, planRemoveLegs } from './commands/remove-legs.ts';
 import { planResizeLegs } from './commands/resize-legs.ts';
 import { newRun, type RunDoc } from './run.ts';
@@ -156,6 +157,20 @@ describe('commands', () => {
     expect(Object.values(without.legs).map(({ tag }) => tag)).to.deep.equal([1, 2]);
     const nothing = applyPlan(doc, mustBe(planRemoveLegs(layout, getLeg(doc, 1).id)));
     expect(nothing).to.deep.equal({ ...newRun(doc.id, doc.catalogueVersion, {}) });
+  });
+
+  it('copies a whole run into an empty one as one change', () => {
+    const choices = { 'tape-rounding': { option: '1/8' } } as const;
+    const doc = makeRun(
+      [
+        [0, 'right', 20],
+        [1, 'down', 20, { cap: true }],
+      ],
+      '1',
+      choices,
+    );
+    const empty = newRun('another000', doc.catalogueVersion, { 'tape-rounding': { option: '1 mm' } });
+    expect(applyPlan(empty, planCopyRun(doc, empty))).to.deep.equal({ ...doc, id: 'another000' });
   });
 
   it('refuses unknown legs, and closing a point where legs meet', () => {

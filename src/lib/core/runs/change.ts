@@ -44,6 +44,7 @@ export const COMMAND_NAMES = [
   'remove-legs',
   'close-end',
   'choose-rule',
+  'copy-run',
 ] as const;
 export type CommandName = (typeof COMMAND_NAMES)[number];
 

@@ -65,6 +65,7 @@ describe('explain', () => {
       'engagement: shop table of normal engagement',
       'reach: ASME B16.3',
       'hand-tight: ASME B1.20.1',
+      'thread-length: fuel gas code, threads to be cut',
     ]);
   });
 

@@ -116,7 +116,7 @@ function explainJoint(end: LaidEnd, layout: RunLayout): Working[] | null {
   const perInch = count('threads-per-inch', thread.threadsPerInch, { provenance: thread.threadSource });
   const handTight = term('hand-tight', thread.handTight, { provenance: thread.threadSource });
   const threadLength = term('thread-length', thread.cutLength, {
-    provenance: thread.cutLengthTabled ? thread.engagementSource : thread.threadSource,
+    provenance: thread.cutLengthSource,
   });
   const workings: Working[] = [explainEngagement(end, engagement, handTight, perInch, layout)];
   if (end.takeOff !== null) {

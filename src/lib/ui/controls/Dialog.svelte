@@ -22,6 +22,13 @@
     });
   }
 
+  /** Another title is another page: it is read from its top. */
+  function rewind(box: HTMLDivElement): void {
+    $effect(() => {
+      if (title) box.scrollTop = 0;
+    });
+  }
+
   function onClosed(): void {
     open = false;
     onclose?.();
@@ -39,6 +46,7 @@
 >
   {#if open}
     <div
+      {@attach rewind}
       class="modal-box flex max-h-[92dvh] max-w-2xl flex-col gap-4 border-2 text-base-content {tone ===
       'danger'
         ? 'border-error'

@@ -1,12 +1,25 @@
 <script lang="ts">
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
   import { sayChange } from '#words/changes.ts';
-  import { sayRefusal } from '#words/refusals.ts';
+  import { sayRefusal, type Refusal } from '#words/refusals.ts';
+  import TroubleNote from '../controls/TroubleNote.svelte';
   import Dialog from '../controls/Dialog.svelte';
   import type { RunStore } from '../store/run-store.svelte.ts';
 
   let { store }: { store: RunStore } = $props();
   const conflict = $derived(store.conflict);
   const fits = $derived(conflict?.fits === true && conflict.mine.length > 0);
+
+  let trouble = $state.raw<Refusal | null>(null);
+
+  /** Goes to the copy: what was being worked on stays in hand. */
+  async function keepCopy(): Promise<void> {
+    const copied = await store.settleAsCopy();
+    trouble = copied.ok ? null : copied.refusal;
+    if (copied.ok)
+      await goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: copied.value }));
+  }
 </script>
 
 <Dialog open={conflict !== null} title="This run was changed elsewhere" mustAnswer>
@@ -24,6 +37,7 @@
     {#if !fits}<p>
         Your edits do not fit the run as it is on the server now, so they cannot be put on top of it.
       </p>{/if}
+    {#if trouble}<TroubleNote refusal={trouble} />{/if}
     <div class="flex flex-wrap gap-3">
       <button
         type="button"

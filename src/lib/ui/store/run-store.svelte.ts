@@ -1,5 +1,6 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
+import { LIMITS } from '#core/formats/limits.ts';
 import type { RunAnswer } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { applyOps, invertOps, type Change, type ChangeLabel, type PlannedChange } from '#core/runs/change.ts';
@@ -24,7 +25,7 @@ import {
   readKept,
   replaceWaiting,
 } from './outbox.ts';
-import { fetchRun, sendEntry, toKeptRun } from './run-sync.ts';
+import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
 /** Milliseconds between tries while the server is away. */
 const RETRY = 2500;
@@ -267,6 +268,17 @@ export class RunStore {
     const since = refusal.code === 'change-stale' ? refusal.since : [];
     this.trouble = refusal;
     this.conflict = { server: server.value, since, mine, fits: applyWaiting(server.value.doc, mine).fits };
+  }
+
+  /** Ends a conflict by keeping this device's run as another run of the job; gives its id. Nothing is lost. */
+  async settleAsCopy(): Promise<Result<string, Refusal>> {
+    await this.#writing;
+    if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
+    const name = `${this.kept?.name ?? 'Run'} (kept from this device)`.slice(0, LIMITS.name);
+    const copied = await sendCopy(this.job, this.doc, name, bench.signature);
+    if (copied.ok) await this.settle('theirs');
+    else this.trouble = copied.refusal;
+    return copied;
   }
 
   /** Ends a conflict: mine on top of theirs, or theirs alone. Events are facts and stay in either case. */

@@ -1,7 +1,12 @@
 import type { RunAnswer } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { Change } from '#core/runs/change.ts';
+import { planCopyRun } from '#core/runs/commands/copy-run.ts';
+import type { RunDoc } from '#core/runs/run.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
+import { getNow } from './get-now.ts';
+import { newId } from './new-id.ts';
 import type { KeptRun, PlacedEntry } from './device-database.ts';
 
 const getPath = (job: string, run: string): string =>
@@ -32,6 +37,25 @@ export async function sendEntry(
       return accept({ revision, atServer: String(value.atServer) });
   }
   return refuse({ code: 'server-failed', request: 'unknown' });
+}
+
+/** Puts a whole document on the server as another run of the job; gives the new run's id. */
+export async function sendCopy(
+  job: string,
+  doc: RunDoc,
+  name: string,
+  by: string,
+): Promise<Result<string, Refusal>> {
+  const run = newId();
+  const begun = await askServer('POST', `/api/jobs/${encodeURIComponent(job)}/runs`, { id: run, name });
+  if (!begun.ok) return begun;
+  const fresh = await fetchRun(job, run);
+  if (!fresh.ok) return fresh;
+  const { label, ops } = planCopyRun(doc, fresh.value.doc);
+  if (ops.length === 0) return accept(run);
+  const change: Change = { id: newId(), base: fresh.value.run.revision, by, at: getNow(), label, ops };
+  const sent = await askServer('POST', `${getPath(job, run)}/changes`, change);
+  return sent.ok ? accept(run) : sent;
 }
 
 /** A run of the server as this device keeps it. */
