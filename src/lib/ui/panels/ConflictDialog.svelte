@@ -10,7 +10,6 @@
   let { store }: { store: RunStore } = $props();
   const conflict = $derived(store.conflict);
   const fits = $derived(conflict?.fits === true && conflict.mine.length > 0);
-
   let trouble = $state.raw<Refusal | null>(null);
 
   /** Goes to the copy: what was being worked on stays in hand. */
@@ -45,6 +44,7 @@
         disabled={!fits}
         onclick={() => void store.settle('mine-on-top')}>Put mine on top</button
       >
+      <button type="button" class="tap btn" onclick={() => void keepCopy()}>Keep mine as another run</button>
       <button type="button" class="tap btn" onclick={() => void store.settle('theirs')}>
         Drop mine, take the server’s
       </button>

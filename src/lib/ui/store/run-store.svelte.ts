@@ -277,7 +277,6 @@ export class RunStore {
     const name = `${this.kept?.name ?? 'Run'} (kept from this device)`.slice(0, LIMITS.name);
     const copied = await sendCopy(this.job, this.doc, name, bench.signature);
     if (copied.ok) await this.settle('theirs');
-    else this.trouble = copied.refusal;
     return copied;
   }
 
