@@ -1,5 +1,5 @@
 import { makeMalleableParts, type MalleableRow } from './malleable.ts';
-import type { Part, PartKind } from './part.ts';
+import { PART_KINDS, type Part, type PartKind } from './part.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
 import type { NominalSize } from './size.ts';
 import { makeTaperThread, type EngagementRow, type NptRow, type TaperThread } from './thread.ts';
@@ -35,13 +35,14 @@ export function makeCatalogue(tables: CatalogueTables): Catalogue {
   }
   const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
   const parts = tables.malleable.flatMap(makeMalleableParts);
-  const partsByKind = new Map(parts.map((part) => [`${part.kind} ${part.size}`, part]));
+  const partsByKind = new Map(PART_KINDS.map((kind) => [kind, new Map<NominalSize, Part>()]));
+  for (const part of parts) partsByKind.get(part.kind)?.set(part.size, part);
   return {
     version: tables.version,
     sizes: [...threads.keys()].filter((size) => pipes.has(size)),
     findThread: (size) => threads.get(size) ?? null,
     findPipe: (size) => pipes.get(size) ?? null,
-    findPart: (kind, size) => partsByKind.get(`${kind} ${size}`) ?? null,
+    findPart: (kind, size) => partsByKind.get(kind)?.get(size) ?? null,
     parts,
   };
 }

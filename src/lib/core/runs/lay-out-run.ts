@@ -1,6 +1,7 @@
 import { findEngagement } from '../allowances/find-engagement.ts';
 import { getCutByAllowances } from '../allowances/cut-length.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Port } from '../catalogue/part.ts';
 import { getVector } from '../geometry/axis.ts';
 import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
@@ -72,41 +73,42 @@ function readMeasures(
   legsByNode: ReadonlyMap<string, readonly Leg[]>,
 ): Map<string, MeasuredLeg> {
   const measured = new Map<string, MeasuredLeg>();
-  for (const id in doc.measures) {
-    const { from, to, value } = doc.measures[id]!;
+  for (const { id, from, to, value } of Object.values(doc.measures)) {
     const between = legsByNode.get(from.node)?.find((leg) => leg.from === to.node || leg.to === to.node);
     if (!between) continue;
     const before = measured.get(between.id);
     const agreed = !before || before.value === value ? value : null;
-    measured.set(between.id, { value: agreed, measures: [...(before?.measures ?? []), id] });
+    measured.set(between.id, { value: agreed, measures: before ? [...before.measures, id] : [id] });
   }
   return measured;
 }
 
 /** Walks a branch to its end before the next begins; a stack of its own, for runs of any length. */
 function walkFrom(walk: Walk, start: string): void {
-  const stack: { node: string; position: Vector; depth: number; ahead: Iterator<Leg> }[] = [];
+  const stack: { at: LaidNode; depth: number; next: number }[] = [];
   const visit = (node: string, position: Vector, depth: number) => {
     const ordered = putInletFirst(walk.legsByNode.get(node) ?? [], walk.legs);
     const laid = walk.doc.nodes[node];
     if (!laid) throw new Error(`no node with id ${node}`);
     const fitting = inferFitting(laid, ordered, walk.catalogue);
-    walk.nodes.set(node, { id: node, node: laid, legs: ordered, fitting, position });
-    stack.push({ node, position, depth, ahead: ordered[Symbol.iterator]() });
+    const at: LaidNode = { id: node, node: laid, legs: ordered, fitting, position };
+    walk.nodes.set(node, at);
+    stack.push({ at, depth, next: 0 });
   };
   visit(start, ORIGIN, 0);
   while (stack.length > 0) {
-    const { node, position, depth, ahead } = stack.at(-1)!;
-    const { value: leg, done } = ahead.next();
-    if (done) {
+    const top = stack.at(-1)!;
+    const leg = top.at.legs[top.next++];
+    if (!leg) {
       stack.pop();
       continue;
     }
     if (walk.legs.has(leg.id)) continue;
-    const laid = layLeg(walk, leg, node, depth);
+    const { at, depth } = top;
+    const laid = layLeg(walk, leg, at.id, depth);
     const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
-    const to = addScaled(position, getVector(getAxisFrom(leg, node)), length);
-    if (!walk.nodes.has(laid.far)) visit(laid.far, to, depth + 1);
+    if (walk.nodes.has(laid.far)) continue;
+    visit(laid.far, addScaled(at.position, getVector(getAxisFrom(leg, at.id)), length), depth + 1);
   }
 }
 
@@ -140,36 +142,39 @@ function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
 /** The id of the end of a leg at a node; where a part stands it names the joint. */
 export const getEndId = (node: string, leg: string): string => `${node}:${leg}`;
 
-/** Reads ends, working out each kind of port in each size once. */
+/** Reads ends, working out each port of each part once: a part has one size, and so has every leg made up in it. */
 function makeEndReader(
   catalogue: Catalogue,
   rules: HouseRules,
 ): (leg: Leg, at: LaidNode, id: string) => LaidEnd {
-  type Worked = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
-  const known = new Map<string, Worked>();
+  const known = new Map<Port, WorkedEnd>();
   return (leg, at, id) => {
     const port = findPort(at.fitting, leg.id);
-    const part = at.fitting.kind === 'part' ? at.fitting.part.id : at.fitting.kind;
-    const key = `${leg.size} ${part} ${port?.id ?? ''}`;
-    let worked = known.get(key);
-    if (!worked) known.set(key, (worked = workOutEnd(leg, at.fitting, catalogue, rules)));
-    return { id, node: at.id, leg: leg.id, size: leg.size, ...worked };
+    let worked = port && known.get(port);
+    if (!worked) {
+      worked = workOutEnd(leg, at.fitting, port, catalogue, rules);
+      if (port) known.set(port, worked);
+    }
+    const { thread, joint, takeOff, unknown } = worked;
+    return { id, node: at.id, leg: leg.id, size: leg.size, thread, joint, takeOff, unknown };
   };
 }
+
+type WorkedEnd = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
 
 function workOutEnd(
   leg: Leg,
   fitting: Fitting,
+  port: Port | null,
   catalogue: Catalogue,
   rules: HouseRules,
-): Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'> {
+): WorkedEnd {
   const thread = catalogue.findThread(leg.size);
   const without = (unknown: EndUnknown) => ({ thread, joint: null, takeOff: null, unknown });
   if (!thread) return without('size-not-carried');
   if (fitting.kind === 'none') return without('no-fitting');
   if (fitting.kind === 'open') return { thread, joint: null, takeOff: 0, unknown: null };
   const { part } = fitting;
-  const port = findPort(fitting, leg.id);
   if (!port) throw new Error(`leg ${leg.id} meets no port of ${part.id}`);
   const reach = port.reach.standing === 'unknown' ? null : port.reach.length;
   const found = findEngagement(thread, rules['engagement-figure']);
@@ -191,7 +196,8 @@ function makePiece(laid: LaidLeg, near: LaidEnd, far: LaidEnd, rules: HouseRules
     ends: [near, far],
     centreToCentre,
     cut: findCut(centreToCentre, near, far, rules),
-    asCut: facts.asCut.get(piece) ?? null,
+    // Most runs have no facts yet; then the long id need not be looked up.
+    asCut: facts.asCut.size > 0 ? (facts.asCut.get(piece) ?? null) : null,
   };
 }
 

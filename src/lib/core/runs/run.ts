@@ -112,16 +112,25 @@ export const findSource = (doc: RunDoc): string | null =>
   Object.values(doc.anchors).find((anchor) => anchor.role === 'source')?.node ?? null;
 
 /** Node ids → the legs that meet there, in the order of their ranks. */
-export function getLegsByNode(doc: RunDoc): Map<string, Leg[]> {
-  const byNode = new Map<string, Leg[]>();
-  for (const id in doc.nodes) byNode.set(id, []);
-  for (const id in doc.legs) {
-    const leg = doc.legs[id]!;
-    byNode.get(leg.from)?.push(leg);
-    byNode.get(leg.to)?.push(leg);
-  }
-  for (const legs of byNode.values()) {
-    if (legs.length > 1) legs.sort((a, b) => (a.rank < b.rank ? -1 : a.rank > b.rank ? 1 : a.tag - b.tag));
+export function getLegsByNode(doc: RunDoc): Map<string, readonly Leg[]> {
+  const byNode = new Map<string, readonly Leg[]>();
+  for (const id of Object.keys(doc.nodes)) byNode.set(id, NO_LEGS);
+  for (const leg of Object.values(doc.legs)) {
+    for (const node of [leg.from, leg.to]) {
+      const legs = byNode.get(node);
+      if (legs) byNode.set(node, putInOrder(legs, leg));
+    }
   }
   return byNode;
 }
+
+const NO_LEGS: readonly Leg[] = [];
+
+/** Two or three legs meet at a node: a new short list is cheaper than one that grows and is sorted. */
+function putInOrder(legs: readonly Leg[], leg: Leg): readonly Leg[] {
+  const after = legs.findIndex((other) => comesBefore(leg, other));
+  if (after < 0) return [...legs, leg];
+  return [...legs.slice(0, after), leg, ...legs.slice(after)];
+}
+
+const comesBefore = (a: Leg, b: Leg): boolean => (a.rank === b.rank ? a.tag < b.tag : a.rank < b.rank);
