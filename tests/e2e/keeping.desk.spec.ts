@@ -140,7 +140,7 @@ for (const [choice, legs] of [
     await expect(dialog.getByText('leg 2 added, by Ada Quill').first()).toBeVisible();
     await dialog.getByRole('button', { name: choice }).click();
     await expect(onServer(mine)).toBeVisible();
-    expect((await readLegs(mine)).length).toBe(legs);
+    await expect.poll(async () => (await readLegs(mine)).length).toBe(legs);
     await theirs.reload();
     await expect.poll(async () => (await readLegs(theirs)).length).toBe(legs);
     await here.close();
@@ -174,7 +174,7 @@ test('edits that clash are kept as another run of the job', async ({ browser, re
   await expect(dialog.getByRole('button', { name: 'Put mine on top' })).toBeDisabled();
   await dialog.getByRole('button', { name: 'Keep mine as another run' }).click();
   await expect(mine.getByText('Run (kept from this device)')).toBeVisible();
-  expect(await readLegs(mine)).toEqual(['1 3 ft 5 in 3/4 right 3 ft 5 in open end']);
+  await expect.poll(() => readLegs(mine)).toEqual(['1 3 ft 5 in 3/4 right 3 ft 5 in open end']);
   await mine.goto(run.layOut);
   await expect.poll(() => readLegs(mine)).toEqual(['1 3 ft 6 in 3/4 right 3 ft 6 in open end']);
   await here.close();

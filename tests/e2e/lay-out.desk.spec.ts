@@ -30,7 +30,7 @@ test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, re
   await expect(page.getByRole('table').locator('tbody tr')).toHaveCount(6);
   await expect(onServer(page)).toBeVisible();
   await page.reload();
-  expect((await readLegs(page)).length).toBe(6);
+  await expect.poll(async () => (await readLegs(page)).length).toBe(6);
 });
 
 test('every number says why, and the house rule can be changed there', async ({ page, request, app }) => {
