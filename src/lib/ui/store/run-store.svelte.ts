@@ -71,6 +71,8 @@ export class RunStore {
   #channel: BroadcastChannel | null = null;
   #writing: Promise<unknown> = Promise.resolve();
   #closed = false;
+  /** Another window changed the device's database while this one was busy. */
+  #missed = false;
   /** Events the server would not take: kept and said, but they do not hold up what follows. */
   #refusedEvents: number[] = [];
 
@@ -240,6 +242,7 @@ export class RunStore {
       }
     } finally {
       this.#sending = false;
+      if (this.#missed) this.#onChangedElsewhere();
     }
   }
 
@@ -319,8 +322,12 @@ export class RunStore {
     globalThis.addEventListener?.('focus', this.#wake);
     if (typeof BroadcastChannel === 'undefined') return;
     this.#channel = new BroadcastChannel(`porthole-run-${this.run}`);
-    this.#channel.onmessage = () => {
-      if (this.keeping === 0 && !this.#sending && !this.conflict) void this.#readDevice();
-    };
+    this.#channel.onmessage = () => this.#onChangedElsewhere();
+  }
+
+  /** Reads the device's database again; what comes in while this window is busy is read as soon as it is not. */
+  #onChangedElsewhere(): void {
+    this.#missed = this.keeping > 0 || this.#sending || this.conflict !== null;
+    if (!this.#missed && !this.#closed) void this.#readDevice();
   }
 }
