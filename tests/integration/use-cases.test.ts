@@ -200,7 +200,7 @@ describe('use cases on a real PostgreSQL', () => {
     beforeEach(async () => {
       const { doc } = await read();
       mustBe(await send(wrap(planLeg(doc), 0)));
-      piece = [...layOut((await read()).doc).pieces.keys()][0]!;
+      piece = [...layOut((await read()).doc).pieces.values()][0]!.id;
     });
 
     it('are recorded once however often they are sent, in order', async () => {

@@ -79,7 +79,10 @@ describe('a run in words', () => {
   });
 
   it('puts every value into its formula', () => {
-    for (const id of [...layout.pieces.keys(), ...[...getEnds(layout)].map((end) => end.id)]) {
+    for (const id of [
+      ...[...layout.pieces.values()].map(({ id }) => id),
+      ...[...getEnds(layout)].map((end) => end.id),
+    ]) {
       for (const working of explain(layout, id)?.workings ?? []) {
         expect(sayValues(working, 'in')).not.to.match(/[#?]/);
         const places = new Set(FORMULAS[working.formula].values.match(/#\d/g));

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { evaluateWorking, explain } from './explain.ts';
-import { findEnd, getEnds } from './lay-out-run.ts';
+import { findEnd, findPiece, getEnds } from './lay-out-run.ts';
 
 const CHOICES = [
   {},
@@ -15,7 +15,10 @@ describe('explain', () => {
   for (const choices of CHOICES) {
     it(`gives workings that come out at the numbers shown, under ${JSON.stringify(choices)}`, () => {
       const layout = layOut({ ...makeRandomRun(50, 3), ruleChoices: choices });
-      for (const id of [...layout.pieces.keys(), ...[...getEnds(layout)].map((end) => end.id)]) {
+      for (const id of [
+        ...[...layout.pieces.values()].map((piece) => piece.id),
+        ...[...getEnds(layout)].map((end) => end.id),
+      ]) {
         const explanation = explain(layout, id);
         if (!explanation) {
           expect(findEnd(layout, id)?.joint, id).to.equal(null);
@@ -26,7 +29,7 @@ describe('explain', () => {
         }
         const tape = explanation.workings.at(-1)!;
         if (explanation.about === 'piece') {
-          expect(tape.result.value).to.equal(layout.pieces.get(id)!.cut!.onTape.length);
+          expect(tape.result.value).to.equal(findPiece(layout, id)!.cut!.onTape.length);
         }
       }
     });
@@ -40,7 +43,7 @@ describe('explain', () => {
         [2, 'down', 20],
       ]),
     );
-    const piece = [...layout.pieces.keys()][1]!;
+    const piece = [...layout.pieces.values()][1]!.id;
     const formulas = explain(layout, piece)!.workings.map(({ formula, rule }) => [formula, rule]);
     expect(formulas).to.deep.equal([
       ['cut-by-allowances', 'length-method'],

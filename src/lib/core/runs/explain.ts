@@ -4,7 +4,7 @@ import type { Provenance } from '../catalogue/confidence.ts';
 import type { PartLength } from '../catalogue/part.ts';
 import type { RuleId } from '../house-rules/house-rules.ts';
 import { INCH, type Length } from '../units/length.ts';
-import { findEnd, getPieceEnd } from './lay-out-run.ts';
+import { findEnd, findPiece, getPieceEnd } from './lay-out-run.ts';
 import type { LaidEnd, Piece, RunLayout } from './layout.ts';
 
 /** The quantities that stand in formulas. */
@@ -50,7 +50,7 @@ export interface Explanation {
  * the deciding rule. Null when the id is neither, or when what is asked is not known.
  */
 export function explain(layout: RunLayout, id: string): Explanation | null {
-  const piece = layout.pieces.get(id);
+  const piece = findPiece(layout, id);
   if (piece) {
     const workings = explainPiece(piece, layout);
     return workings ? { subject: id, about: 'piece', workings } : null;

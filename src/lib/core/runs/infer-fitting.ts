@@ -9,8 +9,8 @@ export type Fitting =
   | {
       readonly kind: 'part';
       readonly part: Part;
-      /** Ids of the legs, in the order of the part's ports. */
-      readonly legs: readonly string[];
+      /** The legs made up in it, in the order of the part's ports. */
+      readonly legs: readonly Leg[];
     }
   | { readonly kind: 'open' }
   | { readonly kind: 'none'; readonly refusal: FittingRefusal };
@@ -28,7 +28,9 @@ export type FittingRefusal =
 
 /** The port of a fitting in which a leg is made up; null where no part stands, or the leg does not meet it. */
 export const findPort = (fitting: Fitting, leg: string): Port | null =>
-  fitting.kind === 'part' ? (fitting.part.ports[fitting.legs.indexOf(leg)] ?? null) : null;
+  fitting.kind === 'part'
+    ? (fitting.part.ports[fitting.legs.findIndex(({ id }) => id === leg)] ?? null)
+    : null;
 
 /** The direction in which a leg leaves a node. */
 export const getAxisFrom = (leg: Leg, node: string): Axis =>
@@ -67,5 +69,5 @@ function takePart(kind: PartKind, legs: readonly Leg[], catalogue: Catalogue): F
   }
   const part = catalogue.findPart(kind, size);
   if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
-  return { kind: 'part', part, legs: legs.map((leg) => leg.id) };
+  return { kind: 'part', part, legs };
 }

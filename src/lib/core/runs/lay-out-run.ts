@@ -1,17 +1,15 @@
-import { findEngagement } from '../allowances/find-engagement.ts';
 import { getCutByAllowances } from '../allowances/cut-length.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Port } from '../catalogue/part.ts';
 import { getVector } from '../geometry/axis.ts';
 import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
-import { getTightness } from '../joints/tightness.ts';
 import { getOrThrow } from '../outcome/get-or-throw.ts';
 import type { Length } from '../units/length.ts';
 import { putOnTape } from '../units/tape.ts';
 import type { Facts } from './fold-events.ts';
-import { findPort, getAxisFrom, inferFitting, type Fitting } from './infer-fitting.ts';
-import type { EndUnknown, LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
+import { getAxisFrom, inferFitting } from './infer-fitting.ts';
+import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
+import { getEndId, makeEndReader } from './read-end.ts';
 import { getLegsByNode, findSource, type Leg, type RunDoc } from './run.ts';
 
 /** A leg whose measure is missing is placed this long (nm), so that what follows it can still be drawn. */
@@ -25,26 +23,31 @@ const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
 export function layOutRun(doc: RunDoc, catalogue: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
   const legsByNode = getLegsByNode(doc);
   const measured = readMeasures(doc, legsByNode);
-  const nodes = new Map<string, LaidNode>();
-  const walk: Walk = { doc, legsByNode, measured, catalogue, nodes, legs: new Map() };
+  const walk: Walk = { doc, legsByNode, ...measured, catalogue, nodes: new Map(), legs: new Map() };
   const source = findSource(doc);
   if (source !== null && legsByNode.has(source)) walkFrom(walk, source);
-  for (const id of legsByNode.keys()) if (!nodes.has(id)) walkFrom(walk, id);
+  for (const id of legsByNode.keys()) if (!walk.nodes.has(id)) walkFrom(walk, id);
 
+  const { nodes, legs } = walk;
   const getEnd = makeEndReader(catalogue, rules);
   const pieces = new Map<string, Piece>();
-  for (const laid of walk.legs.values()) {
-    const near = getEnd(laid.leg, getOrThrow(nodes, laid.near, 'node'), laid.nearEnd);
-    const far = getEnd(laid.leg, getOrThrow(nodes, laid.far, 'node'), laid.farEnd);
-    pieces.set(laid.piece, makePiece(laid, near, far, rules, facts));
+  for (const laid of legs.values()) {
+    const near = getEnd(laid.leg, getOrThrow(nodes, laid.near, 'node'));
+    const far = getEnd(laid.leg, getOrThrow(nodes, laid.far, 'node'));
+    pieces.set(laid.id, new LaidPiece(laid, near, far, rules, facts));
   }
-  return { doc, catalogue, rules, facts, nodes, legs: walk.legs, pieces };
+  return { doc, catalogue, rules, facts, nodes, legs, contradictions: measured.contradictions, pieces };
+}
+
+/** The piece of an id (`end~end`, its ends as drawn); null when the layout has none of that id. */
+export function findPiece(layout: RunLayout, id: string): Piece | null {
+  const piece = layout.pieces.get(id.slice(id.lastIndexOf(':') + 1));
+  return piece?.id === id ? piece : null;
 }
 
 /** The end of a piece by its id (`node:leg`); null when the layout has none of that id. */
 export function findEnd(layout: RunLayout, id: string): LaidEnd | null {
-  const laid = layout.legs.get(id.slice(id.indexOf(':') + 1));
-  const piece = laid && layout.pieces.get(laid.piece);
+  const piece = layout.pieces.get(id.slice(id.indexOf(':') + 1));
   return piece?.ends.find((end) => end.id === id) ?? null;
 }
 
@@ -53,62 +56,65 @@ export function* getEnds(layout: RunLayout): Generator<LaidEnd> {
   for (const piece of layout.pieces.values()) yield* piece.ends;
 }
 
-interface Walk {
+interface Walk extends Measured {
   readonly doc: RunDoc;
   readonly legsByNode: ReadonlyMap<string, readonly Leg[]>;
-  readonly measured: ReadonlyMap<string, MeasuredLeg>;
   readonly catalogue: Catalogue;
   readonly nodes: Map<string, LaidNode>;
   readonly legs: Map<string, LaidLeg>;
 }
 
-interface MeasuredLeg {
-  readonly value: Length | null;
-  readonly measures: readonly string[];
+interface Measured {
+  /** Leg id → its centre-to-centre, nm; null where two measures of it differ: neither is taken. */
+  readonly lengths: ReadonlyMap<string, Length | null>;
+  readonly contradictions: ReadonlyMap<string, readonly Length[]>;
 }
 
-/** Leg id → its centre-to-centre. Two measures of one leg that differ leave it null: neither is taken. */
-function readMeasures(
-  doc: RunDoc,
-  legsByNode: ReadonlyMap<string, readonly Leg[]>,
-): Map<string, MeasuredLeg> {
-  const measured = new Map<string, MeasuredLeg>();
-  for (const { id, from, to, value } of Object.values(doc.measures)) {
-    const between = legsByNode.get(from.node)?.find((leg) => leg.from === to.node || leg.to === to.node);
-    if (!between) continue;
-    const before = measured.get(between.id);
-    const agreed = !before || before.value === value ? value : null;
-    measured.set(between.id, { value: agreed, measures: before ? [...before.measures, id] : [id] });
+function readMeasures(doc: RunDoc, legsByNode: ReadonlyMap<string, readonly Leg[]>): Measured {
+  const lengths = new Map<string, Length | null>();
+  const contradictions = new Map<string, readonly Length[]>();
+  for (const { from, to, value } of Object.values(doc.measures)) {
+    const leg = legsByNode.get(from.node)?.find((each) => each.from === to.node || each.to === to.node);
+    if (!leg) continue;
+    const before = lengths.get(leg.id);
+    if (before === undefined) lengths.set(leg.id, value);
+    else if (before !== value) {
+      contradictions.set(leg.id, [...(contradictions.get(leg.id) ?? [before!]), value]);
+      lengths.set(leg.id, null);
+    }
   }
-  return measured;
+  return { lengths, contradictions };
 }
 
 /** Walks a branch to its end before the next begins; a stack of its own, for runs of any length. */
 function walkFrom(walk: Walk, start: string): void {
-  const stack: { at: LaidNode; depth: number; next: number }[] = [];
-  const visit = (node: string, position: Vector, depth: number) => {
-    const ordered = putInletFirst(walk.legsByNode.get(node) ?? [], walk.legs);
-    const laid = walk.doc.nodes[node];
-    if (!laid) throw new Error(`no node with id ${node}`);
-    const fitting = inferFitting(laid, ordered, walk.catalogue);
-    const at: LaidNode = { id: node, node: laid, legs: ordered, fitting, position };
-    walk.nodes.set(node, at);
-    stack.push({ at, depth, next: 0 });
+  const stack: LaidNode[] = [];
+  const next: number[] = [];
+  const visit = (id: string, position: Vector) => {
+    const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], walk.legs);
+    const node = walk.doc.nodes[id];
+    if (!node) throw new Error(`no node with id ${id}`);
+    const fitting = inferFitting(node, ordered, walk.catalogue);
+    const at: LaidNode = { id, node, legs: ordered, fitting, position };
+    walk.nodes.set(id, at);
+    stack.push(at);
+    next.push(0);
   };
-  visit(start, ORIGIN, 0);
+  visit(start, ORIGIN);
   while (stack.length > 0) {
-    const top = stack.at(-1)!;
-    const leg = top.at.legs[top.next++];
+    const depth = stack.length - 1;
+    const at = stack[depth]!;
+    const leg = at.legs[next[depth]!++];
     if (!leg) {
       stack.pop();
+      next.pop();
       continue;
     }
     if (walk.legs.has(leg.id)) continue;
-    const { at, depth } = top;
     const laid = layLeg(walk, leg, at.id, depth);
-    const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
     if (walk.nodes.has(laid.far)) continue;
-    visit(laid.far, addScaled(at.position, getVector(getAxisFrom(leg, at.id)), length), depth + 1);
+    const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
+    visit(laid.far, addScaled(at.position, getVector(getAxisFrom(leg, at.id)), length));
   }
 }
 
@@ -120,85 +126,53 @@ function putInletFirst(legs: readonly Leg[], walked: ReadonlyMap<string, LaidLeg
 
 function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
   const far = leg.from === near ? leg.to : leg.from;
-  const measured = walk.measured.get(leg.id);
-  const [fromEnd, toEnd] = [getEndId(leg.from, leg.id), getEndId(leg.to, leg.id)];
-  const laid: LaidLeg = {
-    id: leg.id,
-    leg,
-    near,
-    far,
-    depth,
-    centreToCentre: measured?.value ?? null,
-    measures: measured?.measures ?? [],
-    nearEnd: leg.from === near ? fromEnd : toEnd,
-    farEnd: leg.from === near ? toEnd : fromEnd,
-    // Its ends as drawn, wherever the source may be.
-    piece: `${fromEnd}~${toEnd}`,
-  };
+  const centreToCentre = walk.lengths.get(leg.id) ?? null;
+  const laid: LaidLeg = { id: leg.id, leg, near, far, depth, centreToCentre };
   walk.legs.set(leg.id, laid);
   return laid;
 }
 
-/** The id of the end of a leg at a node; where a part stands it names the joint. */
-export const getEndId = (node: string, leg: string): string => `${node}:${leg}`;
+/** The id of the piece of a leg: its ends as drawn, wherever the source may be. */
+export const getPieceId = (leg: Leg): string => `${getEndId(leg.from, leg.id)}~${getEndId(leg.to, leg.id)}`;
 
-/** Reads ends, working out each port of each part once: a part has one size, and so has every leg made up in it. */
-function makeEndReader(
-  catalogue: Catalogue,
-  rules: HouseRules,
-): (leg: Leg, at: LaidNode, id: string) => LaidEnd {
-  const known = new Map<Port, WorkedEnd>();
-  return (leg, at, id) => {
-    const port = findPort(at.fitting, leg.id);
-    let worked = port && known.get(port);
-    if (!worked) {
-      worked = workOutEnd(leg, at.fitting, port, catalogue, rules);
-      if (port) known.set(port, worked);
-    }
-    const { thread, joint, takeOff, unknown } = worked;
-    return { id, node: at.id, leg: leg.id, size: leg.size, thread, joint, takeOff, unknown };
-  };
-}
+/** Kept as small as an end is, for the same reason. */
+class LaidPiece implements Piece {
+  declare private readonly laid: LaidLeg;
+  declare private readonly near: LaidEnd;
+  declare private readonly far: LaidEnd;
+  declare private readonly facts: Facts;
+  declare readonly cut: Piece['cut'];
 
-type WorkedEnd = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
+  constructor(laid: LaidLeg, near: LaidEnd, far: LaidEnd, rules: HouseRules, facts: Facts) {
+    this.laid = laid;
+    this.near = near;
+    this.far = far;
+    this.facts = facts;
+    this.cut = findCut(laid.centreToCentre, near, far, rules);
+  }
 
-function workOutEnd(
-  leg: Leg,
-  fitting: Fitting,
-  port: Port | null,
-  catalogue: Catalogue,
-  rules: HouseRules,
-): WorkedEnd {
-  const thread = catalogue.findThread(leg.size);
-  const without = (unknown: EndUnknown) => ({ thread, joint: null, takeOff: null, unknown });
-  if (!thread) return without('size-not-carried');
-  if (fitting.kind === 'none') return without('no-fitting');
-  if (fitting.kind === 'open') return { thread, joint: null, takeOff: 0, unknown: null };
-  const { part } = fitting;
-  if (!port) throw new Error(`leg ${leg.id} meets no port of ${part.id}`);
-  const reach = port.reach.standing === 'unknown' ? null : port.reach.length;
-  const found = findEngagement(thread, rules['engagement-figure']);
-  const engagement = found.ok ? found.value : null;
-  const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength);
-  const unknown =
-    reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
-  const takeOff = reach === null || engagement === null ? null : reach - engagement;
-  return { thread, joint: { part, port, reach, engagement, tightness }, takeOff, unknown };
-}
-
-function makePiece(laid: LaidLeg, near: LaidEnd, far: LaidEnd, rules: HouseRules, facts: Facts): Piece {
-  const { leg, centreToCentre, piece } = laid;
-  return {
-    id: piece,
-    leg: leg.id,
-    mark: String(leg.tag),
-    size: leg.size,
-    ends: [near, far],
-    centreToCentre,
-    cut: findCut(centreToCentre, near, far, rules),
-    // Most runs have no facts yet; then the long id need not be looked up.
-    asCut: facts.asCut.size > 0 ? (facts.asCut.get(piece) ?? null) : null,
-  };
+  get id() {
+    return getPieceId(this.laid.leg);
+  }
+  get leg() {
+    return this.laid.id;
+  }
+  get mark() {
+    return String(this.laid.leg.tag);
+  }
+  get size() {
+    return this.laid.leg.size;
+  }
+  get ends(): Piece['ends'] {
+    return [this.near, this.far];
+  }
+  get centreToCentre() {
+    return this.laid.centreToCentre;
+  }
+  get asCut() {
+    // Most runs have no facts yet; then the long id need not be built.
+    return this.facts.asCut.size > 0 ? (this.facts.asCut.get(this.id) ?? null) : null;
+  }
 }
 
 function findCut(

@@ -20,6 +20,9 @@ export interface RunLayout {
   /** In walking order from the source: a branch is walked to its end before the next begins. */
   readonly nodes: ReadonlyMap<string, LaidNode>;
   readonly legs: ReadonlyMap<string, LaidLeg>;
+  /** Leg id → its measures, where two or more differ. */
+  readonly contradictions: ReadonlyMap<string, readonly Length[]>;
+  /** Leg id → the piece to cut for it. */
   readonly pieces: ReadonlyMap<string, Piece>;
 }
 
@@ -38,15 +41,10 @@ export interface LaidLeg {
   /** The end nearer the source, and the farther one. */
   readonly near: string;
   readonly far: string;
-  /** Ids of its piece's ends there. */
-  readonly nearEnd: string;
-  readonly farEnd: string;
   /** How many legs lie between this one and the source. */
   readonly depth: number;
   /** nm; null while not measured, or measured in two ways that differ. */
   readonly centreToCentre: Length | null;
-  readonly measures: readonly string[];
-  readonly piece: string;
 }
 
 /** One end of a piece. Its id is `node:leg`; where a part stands it is a joint. */

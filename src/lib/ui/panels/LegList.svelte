@@ -23,7 +23,7 @@
     </thead>
     <tbody>
       {#each layout.legs.values() as laid (laid.id)}
-        {@const piece = layout.pieces.get(laid.piece)}
+        {@const piece = layout.pieces.get(laid.id)}
         {@const far = layout.nodes.get(laid.far)}
         <tr
           class="border-b border-base-300 {entry.leg === laid.id ? 'bg-accent text-accent-content' : ''}"

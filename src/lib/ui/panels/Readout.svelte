@@ -26,7 +26,7 @@
     const laid = entry.selected ?? newest;
     return laid && { laid, layout: entry.layout, isDraft: false };
   });
-  const piece = $derived(shown?.layout.pieces.get(shown.laid.piece));
+  const piece = $derived(shown?.layout.pieces.get(shown.laid.id));
   const format = $derived(shown && getTapeFormat(shown.layout.rules['tape-rounding'].option));
   const far = $derived(shown?.layout.nodes.get(shown.laid.far));
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>

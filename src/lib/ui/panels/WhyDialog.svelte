@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { RuleId } from '#core/house-rules/house-rules.ts';
   import { explain, type Working } from '#core/runs/explain.ts';
-  import { findEnd } from '#core/runs/lay-out-run.ts';
+  import { findEnd, findPiece } from '#core/runs/lay-out-run.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
@@ -22,7 +22,7 @@
   }
   let { layout, unit, id = $bindable(), onrule, onwhy }: Props = $props();
   const explanation = $derived(id === null ? null : explain(layout, id));
-  const piece = $derived(id === null ? undefined : layout.pieces.get(id));
+  const piece = $derived(id === null ? null : findPiece(layout, id));
   const end = $derived(id === null ? null : findEnd(layout, id));
   const joint = $derived(end?.joint ?? null);
   const title = $derived(

@@ -55,7 +55,7 @@ describe('LegEntry', () => {
     add('right', '30');
     entry.pickAxis('down');
     entry.typed = '2';
-    const piece = entry.draft!.pieces.get(entry.draft!.legs.get(DRAFT_LEG)!.piece);
+    const piece = entry.draft!.pieces.get(DRAFT_LEG);
     expect(piece?.cut?.exact).to.equal(inches(2 - 0.7475));
     expect(tags(store)).to.deep.equal([1]);
   });

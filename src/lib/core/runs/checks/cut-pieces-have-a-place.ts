@@ -1,11 +1,12 @@
 import type { Finding } from '../finding.ts';
+import { findPiece } from '../lay-out-run.ts';
 import type { RunLayout } from '../layout.ts';
 
 /** A piece that was cut still has its place in the run; if not, it may be stock. */
 export function checkCutPiecesHaveAPlace(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
   for (const [piece, { length, by }] of layout.facts.asCut) {
-    if (layout.pieces.has(piece)) continue;
+    if (findPiece(layout, piece)) continue;
     findings.push({ code: 'cut-for-no-place', severity: 'ask', subject: piece, length, by });
   }
   return findings;

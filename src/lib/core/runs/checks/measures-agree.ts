@@ -4,12 +4,12 @@ import type { RunLayout } from '../layout.ts';
 /** Every leg has one centre-to-centre; two measures that differ are both named and neither is used. */
 export function checkMeasuresAgree(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
-  for (const { id, leg, centreToCentre, measures } of layout.legs.values()) {
+  for (const { id, leg, centreToCentre } of layout.legs.values()) {
     if (centreToCentre !== null) continue;
     const mark = String(leg.tag);
-    const values = measures.map((measure) => layout.doc.measures[measure]!.value);
+    const values = layout.contradictions.get(id);
     findings.push(
-      values.length === 0
+      !values
         ? { code: 'measure-missing', severity: 'ask', subject: id, mark }
         : { code: 'measures-contradict', severity: 'stop', subject: id, mark, values },
     );

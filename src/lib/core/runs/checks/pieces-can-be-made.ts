@@ -10,20 +10,18 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
   return [...layout.pieces.values()].flatMap((piece) => checkPiece(piece) ?? []);
 }
 
-function checkPiece({ id: subject, mark, cut, ends }: Piece): Finding | null {
+/** The long id is built for the pieces that have a finding only. */
+function checkPiece(piece: Piece): Finding | null {
+  const { mark, cut, ends } = piece;
   if (!cut) return null;
-  if (cut.exact <= 0) return { code: 'pieces-collide', severity: 'stop', subject, mark, by: -cut.exact };
+  if (cut.exact <= 0) {
+    return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark, by: -cut.exact };
+  }
   const needed = ends.reduce((sum, end) => sum + (end.thread?.cutLength ?? 0), 0);
   if (cut.exact < needed) {
-    return {
-      code: 'piece-shorter-than-threads',
-      severity: 'stop',
-      subject,
-      mark,
-      cut: cut.exact,
-      needed,
-    };
+    const found = { subject: piece.id, mark, cut: cut.exact, needed };
+    return { code: 'piece-shorter-than-threads', severity: 'stop', ...found };
   }
   if (cut.exact <= STOCK_LENGTH) return null;
-  return { code: 'longer-than-stock', severity: 'note', subject, mark, stock: STOCK_LENGTH };
+  return { code: 'longer-than-stock', severity: 'note', subject: piece.id, mark, stock: STOCK_LENGTH };
 }
