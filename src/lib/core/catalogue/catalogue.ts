@@ -27,11 +27,11 @@ export interface CatalogueTables {
 
 /** Builds a catalogue from published rows. Sizes without both a thread row and an engagement row are not carried. */
 export function makeCatalogue(tables: CatalogueTables): Catalogue {
-  const engagement = new Map(tables.engagement.map((row) => [row.size, row]));
+  const engagement = new Map<string, EngagementRow>(tables.engagement.map((row) => [row.size, row]));
   const threads = new Map<NominalSize, TaperThread>();
   for (const row of tables.threads) {
     const made = engagement.get(row.size);
-    if (made) threads.set(row.size, makeTaperThread(row, made));
+    if (made) threads.set(made.size, makeTaperThread(row, made));
   }
   const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
   const parts = tables.malleable.flatMap(makeMalleableParts);

@@ -4,6 +4,10 @@ export const NOMINAL_SIZES = [
 ] as const; // prettier-ignore
 export type NominalSize = (typeof NOMINAL_SIZES)[number];
 
+/** Sizes of the taper thread: one more than the pipe has. */
+export const THREAD_SIZES = ['1/16', ...NOMINAL_SIZES] as const;
+export type ThreadSize = (typeof THREAD_SIZES)[number];
+
 /** Tells whether size `a` is larger than 2 in: from 2-1/2 up the trade counts fewer turns. */
 export const isLargeSize = (size: NominalSize): boolean =>
   NOMINAL_SIZES.indexOf(size) > NOMINAL_SIZES.indexOf('2');

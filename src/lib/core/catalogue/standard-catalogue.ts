@@ -1,13 +1,13 @@
+import { CATALOGUE_VERSION } from './catalogue-version.ts';
 import { makeCatalogue, type Catalogue } from './catalogue.ts';
 import { engagementTable } from './tables/engagement.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
 
-/** Raised whenever a published figure in the tables changes; each run pins the version it was laid out with. */
-export const CATALOGUE_VERSION = '2026.1';
+export { CATALOGUE_VERSION };
 
-/** The published tables as a catalogue. The only file that reads them. */
+/** The published tables that a run is laid out with. Only this file and standard-threads.ts read tables. */
 export const standardCatalogue: Catalogue = makeCatalogue({
   version: CATALOGUE_VERSION,
   threads: nptTable,

@@ -1,10 +1,10 @@
 import { inches, type Length } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
-import type { NominalSize } from './size.ts';
+import type { NominalSize, ThreadSize } from './size.ts';
 
 /** A published row of the national pipe taper thread, inches and threads an inch (see npt.table.ts for the letters). */
 export interface NptRow extends Provenance {
-  readonly size: NominalSize;
+  readonly size: ThreadSize;
   readonly D: number;
   readonly n: number;
   readonly E0: number;
@@ -53,7 +53,7 @@ export interface TaperThread {
 export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperThread {
   const threadSource = { source: npt.source, confidence: npt.confidence };
   return {
-    size: npt.size,
+    size: engagement.size,
     threadsPerInch: npt.n,
     outside: inches(npt.D),
     handTight: inches(npt.L1),

@@ -1,12 +1,13 @@
 import type { NptRow } from '../thread.ts';
 
 /**
- * American national pipe taper threads, 1/8 to 4. Inches and turns.
+ * American national pipe taper threads, 1/16 to 4. Inches and turns.
  * Source: ASME B1.20.1, basic dimensions. D outside diameter of the pipe, n threads per inch,
  * E0 pitch diameter at the small end, L1 hand-tight engagement, L2 effective thread,
  * L4 whole length of the thread with its vanish cone.
  */
 export const nptTable: readonly NptRow[] = [
+  { size: '1/16', D: 0.3125, n: 27.0, E0: 0.27118, E1: 0.28118, L1: 0.16, L2: 0.2611, E2: 0.2875, V: 0.1285, L4: 0.3896, L5: 0.187, K0: 0.2416, source: 'ASME B1.20.1', confidence: 'certain' },
   { size: '1/8', D: 0.405, n: 27.0, E0: 0.36351, E1: 0.3736, L1: 0.1615, L2: 0.2639, E2: 0.38, V: 0.1285, L4: 0.3924, L5: 0.1898, K0: 0.3339, source: 'ASME B1.20.1', confidence: 'certain' },
   { size: '1/4', D: 0.54, n: 18.0, E0: 0.47739, E1: 0.49163, L1: 0.2278, L2: 0.4018, E2: 0.5025, V: 0.1928, L4: 0.5946, L5: 0.2907, K0: 0.4329, source: 'ASME B1.20.1', confidence: 'certain' },
   { size: '3/8', D: 0.675, n: 18.0, E0: 0.61201, E1: 0.62701, L1: 0.24, L2: 0.4078, E2: 0.6375, V: 0.1928, L4: 0.6006, L5: 0.2967, K0: 0.5676, source: 'ASME B1.20.1', confidence: 'certain' },

@@ -1,0 +1,40 @@
+import type { Provenance } from './confidence.ts';
+
+/** A published row of a 45° flare thread, or of a gas connector's, inches; named by tube outside diameter. */
+export interface FlareRow extends Provenance {
+  readonly series: 'sae-45' | 'connector';
+  readonly tube: string;
+  readonly tubeOutside: number;
+  readonly thread: string;
+  readonly major: number;
+  readonly n: number;
+  readonly nutMinor: number | null;
+  /** Of the short nut, inches as written; null where it is not known. */
+  readonly acrossFlats: string | null;
+}
+
+/** A published row of a 37° flare thread, inches; named by tube outside diameter or dash size. */
+export interface Flare37Row extends Provenance {
+  readonly tube: string;
+  readonly dash: number;
+  readonly thread: string;
+  readonly major: number;
+  readonly n: number;
+}
+
+export type LookAlikeFamily =
+  | 'garden-hose' | 'compression' | 'olive' | 'inverted-flare' | 'plumbing' | 'metric' | 'thermocouple' | 'cylinder'; // prettier-ignore
+
+/** A published row of a look-alike, mm; `n` is null where the thread is named by its pitch. */
+export interface LookAlikeRow extends Provenance {
+  readonly family: LookAlikeFamily;
+  readonly name: string;
+  readonly major: number;
+  readonly n: number | null;
+  readonly pitch: number;
+  readonly flank: 60 | 55 | 29;
+  readonly hand: 'right' | 'left';
+  readonly gender: 'male' | 'female' | 'both';
+  readonly seals: string;
+  readonly confusedWith: string;
+}

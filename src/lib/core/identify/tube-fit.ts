@@ -1,0 +1,44 @@
+import type { Length } from '../units/length.ts';
+import { MILLIMETRE } from '../units/length.ts';
+import type { TubeList } from '../catalogue/tubes.ts';
+import { readFraction } from '../catalogue/list-threads.ts';
+import { inches } from '../units/length.ts';
+
+/** A tube in a hole of a flare block or a nut. `off` is tube minus hole, nm. */
+export interface TubeFit {
+  readonly verdict: 'fits' | 'warn' | 'refuse';
+  readonly off: Length;
+}
+
+/** Within 0.10 mm the block grips; to 0.15 mm it is doubtful; beyond, the tube slips or is crushed. */
+const GRIPS: Length = MILLIMETRE / 10;
+const DOUBTFUL: Length = (15 * MILLIMETRE) / 100;
+
+/** Does a tube (outside diameter, nm) fit a hole made for another? */
+export function checkTubeFit(tube: Length, hole: Length): TubeFit {
+  const off = tube - hole;
+  const verdict = Math.abs(off) <= GRIPS ? 'fits' : Math.abs(off) <= DOUBTFUL ? 'warn' : 'refuse';
+  return { verdict, off };
+}
+
+export interface InchHole {
+  readonly name: string;
+  readonly outside: Length;
+}
+
+/** The inch holes of a flare block: the outside diameters of ACR coil. */
+export const getInchHoles = ({ copper }: TubeList): readonly InchHole[] =>
+  copper
+    .filter(({ type }) => type === 'ACR coil')
+    .map(({ name }) => ({ name, outside: inches(readFraction(name)) }));
+
+/** The inch hole nearest to a tube, and whether it grips. */
+export function findNearestHole(tube: Length, holes: readonly InchHole[]): { hole: InchHole; fit: TubeFit } {
+  const [first, ...others] = holes;
+  if (!first) throw new Error('a flare block without holes');
+  const hole = others.reduce(
+    (best, each) => (Math.abs(tube - each.outside) < Math.abs(tube - best.outside) ? each : best),
+    first,
+  );
+  return { hole, fit: checkTubeFit(tube, hole.outside) };
+}

@@ -1,0 +1,121 @@
+import { getPitch, type Gender, type Hand, type ListedThread } from '../catalogue/listed-thread.ts';
+import { getCountryChance, getMaterialChance, getTells } from '../identify/family-tells.ts';
+import {
+  COUNTRIES, THREAD_MATERIALS, type Country, type CrestForm, type Seat, type ThreadMaterial,
+} from '../identify/observation.ts'; // prettier-ignore
+
+/** A source of randomness, 0 up to 1: passed in, so that the same seed gives the same specimen. */
+export type Random = () => number;
+
+/** A specimen that exists only in numbers, for simulated instruments. Lengths in mm. */
+export interface SimulatedSpecimen {
+  /** Id of the listed thread it was made to; null for one that stands in no list. */
+  readonly truth: string | null;
+  readonly gender: Gender;
+  readonly perInch: number;
+  readonly flank: 60 | 55 | 29;
+  readonly hand: Hand;
+  readonly crestForm: CrestForm;
+  /** Crest diameter at the mouth (small end of a male), its slope along the thread, the pipe that caps it, its length. */
+  readonly mouth: number;
+  readonly slope: number;
+  readonly cap: number | null;
+  readonly length: number;
+  readonly seat: Seat;
+  readonly swivel: boolean;
+  readonly material: ThreadMaterial;
+  readonly country: Country;
+}
+
+/** Draws a specimen of a listed thread: anywhere within its tolerances, and now and then worn. */
+export function makeSpecimen(thread: ListedThread, random: Random): SimulatedSpecimen {
+  const { low, high, slope, cap, length } = thread.crest;
+  const between = (from: number, to: number) => from + (to - from) * random();
+  const wear = random() < 0.1 ? between(0, 0.12) : random() * 0.02;
+  const worn = thread.gender === 'male' ? -wear : wear;
+  const tells = getTells(thread);
+  const isRounded = thread.flank === 55 ? random() < 0.97 : random() < 0.02;
+  return {
+    truth: thread.id,
+    gender: thread.gender,
+    perInch: thread.perInch,
+    flank: thread.flank,
+    hand: thread.hand,
+    crestForm: isRounded ? 'rounded' : random() < 0.7 || thread.flank === 55 ? 'flat' : 'sharp',
+    mouth: between(low, high) + worn,
+    slope,
+    cap: cap === null ? null : cap + between(-0.1, 0.1),
+    length: length * between(0.85, 1),
+    seat: pickFrom(Object.entries(tells.seat), random) as Seat,
+    swivel: random() < tells.swivel,
+    material: pickFrom(
+      THREAD_MATERIALS.map((value) => [value, getMaterialChance(thread.family, value)]),
+      random,
+    ),
+    country: pickFrom(
+      COUNTRIES.map((value) => [value, getCountryChance(thread.family, value)]),
+      random,
+    ),
+  };
+}
+
+/** Draws a specimen of a straight thread that is in no list: its major diameter and pitch in mm. */
+export function makeUnlistedSpecimen(
+  major: number,
+  pitch: number,
+  flank: 60 | 55,
+  gender: Gender,
+  random: Random,
+): SimulatedSpecimen {
+  const depth = flank === 55 ? 1.280654 : 1.082532;
+  const mouth =
+    gender === 'male' ? major - 0.02 - 0.22 * random() : major - depth * pitch + 0.2 * pitch * random();
+  return {
+    truth: null,
+    gender,
+    perInch: 25.4 / pitch,
+    flank,
+    hand: random() < 0.9 ? 'right' : 'left',
+    crestForm: flank === 55 ? 'rounded' : 'flat',
+    mouth,
+    slope: 0,
+    cap: null,
+    length: 8 * pitch,
+    seat: pickFrom(
+      [
+        ['none', 0.5],
+        ['deburr', 0.2],
+        ['other', 0.2],
+        ['washer', 0.1],
+      ],
+      random,
+    ),
+    swivel: random() < 0.3,
+    material: pickFrom(
+      THREAD_MATERIALS.map((value) => [value, 1]),
+      random,
+    ),
+    country: pickFrom(
+      COUNTRIES.map((value) => [value, 1]),
+      random,
+    ),
+  };
+}
+
+/** The true crest diameter, mm, so many mm from the mouth. */
+export const getTrueDiameter = ({ mouth, slope, cap }: SimulatedSpecimen, along: number): number =>
+  Math.min(mouth + slope * along, cap ?? Infinity);
+
+/** The pitch of a simulated specimen, mm. */
+export const getTruePitch = (specimen: SimulatedSpecimen): number => getPitch(specimen);
+
+/** Picks a value by its weight. */
+export function pickFrom<Value>(weighted: readonly (readonly [Value, number])[], random: Random): Value {
+  const total = weighted.reduce((sum, [, weight]) => sum + weight, 0);
+  let left = random() * total;
+  for (const [value, weight] of weighted) {
+    left -= weight;
+    if (left < 0) return value;
+  }
+  return weighted.at(-1)![0];
+}
