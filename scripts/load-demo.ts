@@ -6,12 +6,14 @@ import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { planAddLeg } from '#core/runs/commands/add-leg.ts';
 import { planCloseEnd } from '#core/runs/commands/close-end.ts';
 import { newRun, type RunDoc } from '#core/runs/run.ts';
+import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { resolveActor } from '#server/actor.ts';
 import { connect } from '#server/db/database.ts';
 import { prepareDatabase } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
+import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
 import { ensureDatabase } from './ensure-database.ts';
 
 /** Ids of the demo are fixed: loading it again finds what is there. */
@@ -42,6 +44,7 @@ await prepareDatabase(url, 'drizzle');
 const { db, close } = connect(url, 1);
 try {
   await loadFernhill();
+  await loadLanternStreet();
 } finally {
   await close();
 }
@@ -85,6 +88,24 @@ async function loadFernhill(): Promise<void> {
     ends.push(far);
     if (end === 'cap') await make(get(planCloseEnd(doc, far, { kind: 'cap' })));
   }
+}
+
+/** Six pieces of old pipework; two of them were put in the wrong tray. */
+async function loadLanternStreet(): Promise<void> {
+  const actor = resolveActor();
+  get(
+    await openJob(db, actor, {
+      id: DEMO_BAKERY,
+      name: 'Lantern Street Bakery',
+      place: 'An old shop with mixed threads, a deck oven to connect again',
+      units: 'mm',
+      gas: 'natural',
+      jurisdiction: 'us-model',
+      edition: '',
+      people: ['Ines Marlow', 'Tobin Reed'],
+    }),
+  );
+  for (const input of BAKERY_SPECIMENS) get(await keepSpecimen(db, actor, DEMO_BAKERY, input));
 }
 
 /** The demo is ours: a refusal here is a bug. */

@@ -1,5 +1,6 @@
 import type { FittingRefusal } from '#core/runs/infer-fitting.ts';
 import { AXIS_NAMES, PART_KIND_NAMES } from './parts.ts';
+import { nameThread } from './threads.ts';
 
 /** Why no fitting stands where legs meet, and what to do. */
 export function sayFittingRefusal(refusal: FittingRefusal): string {
@@ -8,6 +9,10 @@ export function sayFittingRefusal(refusal: FittingRefusal): string {
       return `The catalogue has no ${refusal.size} ${PART_KIND_NAMES[refusal.part]}. Choose another size, or measure the part you have.`;
     case 'fitting-unequal-sizes':
       return `Legs of ${refusal.sizes.join(', ')} meet here, and the catalogue carries a ${PART_KIND_NAMES[refusal.part]} in equal sizes only. Make the sizes equal; no cut is given over an unknown fitting.`;
+    case 'existing-end-not-told-apart':
+      return `The run begins at what may be ${nameThread(refusal.end)} or something that looks like it. Measure on at the bench until it is told apart; no cut is given until then.`;
+    case 'existing-end-takes-no-pipe':
+      return `The run begins at ${nameThread(refusal.end)}, in which ${refusal.size} pipe with its NPT thread does not make up. A transition must stand between; no cut is given for this leg.`;
     case 'fitting-legs-overlap':
       return `Two legs leave this point the same way (${AXIS_NAMES[refusal.axis]}), one on top of the other. Remove one of them.`;
     case 'fitting-directions-not-made':

@@ -9,6 +9,7 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   tee: 'tee',
   coupling: 'coupling',
   cap: 'cap',
+  existing: 'existing fitting',
 };
 
 export const MATERIAL_NAMES: Readonly<Record<Material, string>> = { 'black-iron': 'black iron' };
@@ -36,7 +37,10 @@ export const CONFIDENCE_NAMES: Readonly<Record<Confidence, string>> = {
 };
 
 /** The name a counter clerk needs: `3/4 black malleable 90° elbow`. */
-export const namePart = (part: Part): string => `${part.size} black malleable ${PART_KIND_NAMES[part.kind]}`;
+export const namePart = (part: Part): string =>
+  part.kind === 'existing'
+    ? `${part.size} female NPT found in place`
+    : `${part.size} black malleable ${PART_KIND_NAMES[part.kind]}`;
 
 /** What stands at a node, in a word or two. */
 export function nameFitting(fitting: Fitting): string {

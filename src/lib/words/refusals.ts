@@ -4,7 +4,9 @@ import type { UnknownLeg } from '#core/runs/commands/change-measure.ts';
 import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import type { LengthRefusal } from '#core/units/length-refusal.ts';
-import { sayLength } from './length-text.ts';
+import type { ReadingRefusal } from '#core/identify/check-reading.ts';
+import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
+import { sayExact, sayLength } from './length-text.ts';
 import { AXIS_NAMES } from './parts.ts';
 import { sayInputRefusal } from './input-refusals.ts';
 
@@ -13,10 +15,20 @@ export type DeviceRefusal =
   | { readonly code: 'server-away' }
   | { readonly code: 'device-store-refused' }
   | { readonly code: 'nobody-at-the-bench' }
-  | { readonly code: 'direction-missing' };
+  | { readonly code: 'direction-missing' }
+  | { readonly code: 'marking-empty' }
+  | { readonly code: 'reading-message-unreadable'; readonly path: string };
 
 export type Refusal =
-  LengthRefusal | AddLegRefusal | UnknownLeg | NotAnEnd | BrokenReference | WireRefusal | DeviceRefusal;
+  | ReadingRefusal
+  | SizeNameRefusal
+  | LengthRefusal
+  | AddLegRefusal
+  | UnknownLeg
+  | NotAnEnd
+  | BrokenReference
+  | WireRefusal
+  | DeviceRefusal;
 
 type Sentences = {
   readonly [Code in Refusal['code']]: (refusal: Extract<Refusal, { code: Code }>) => string;
@@ -58,6 +70,8 @@ const SENTENCES: Sentences = {
     `${capital(AXIS_NAMES[axis])} goes straight back into leg ${mark}. Choose another direction.`,
   'leg-direction-taken': ({ axis, mark }) =>
     `Leg ${mark} already leaves this point ${AXIS_NAMES[axis]}. Choose another direction or another point.`,
+  'leg-existing-end-taken': ({ mark }) =>
+    `Leg ${mark} is already made up in what was found in place, and it takes one pipe. Branch at another point.`,
   'leg-node-full': ({ legs }) =>
     `${legs} legs already meet at this point, and no threaded gas fitting takes another. Branch at another point.`,
   'leg-begins-nowhere': () =>
@@ -83,6 +97,21 @@ const SENTENCES: Sentences = {
   'job-unknown': ({ job }) =>
     `There is no job with the id “${job}”. It may be on another server; go back to your jobs.`,
   'run-unknown': ({ run }) => `There is no run with the id “${run}” in this job. Go back to the job.`,
+  'specimen-unknown': ({ specimen }) =>
+    `There is no specimen with the id “${specimen}” in this job. Open the bench again and pick one there.`,
+  'specimen-has-no-end': ({ name }) =>
+    `The specimen “${name}” is not identified yet, so no run can begin at it. Measure on at the bench.`,
+  'reading-impossible': ({ typed, least, most }) =>
+    `Read “${typed}”, which no thread on gas work measures. It must be between ${sayExact(least, 'mm')} and ${sayExact(most, 'mm')} (${sayExact(most, 'in')}). Measure again.`,
+  'reading-other-unit': ({ typed, read, meant, unit }) =>
+    `Read “${typed}” as ${sayExact(read, unit)}, which no thread measures. Did you mean ${typed} ${unit === 'in' ? 'mm' : 'in'} (${sayExact(meant, unit)})? Write the unit after the number.`,
+  'count-impossible': ({ typed }) =>
+    `Read “${typed}” as a count of threads. Give a whole or half number from 2 to 60.`,
+  'size-name-unreadable': ({ typed }) =>
+    `Read “${typed}”, which names no size. Write it like 1/2, 1-1/4, -8, 0.625 in or 15 mm.`,
+  'reading-message-unreadable': ({ path }) =>
+    `An instrument sent something that is no reading${path ? ` (at “${path}”)` : ''}. Nothing was taken from it; type the reading instead.`,
+  'marking-empty': () => 'Nothing is written. Copy the marking as it stands on the part.',
   'piece-unknown': ({ piece }) =>
     `The run has no piece “${piece}”. Open the cut sheet again and pick it there.`,
   'event-corrects-nothing': ({ corrects }) =>

@@ -35,7 +35,9 @@ export function makeCatalogue(tables: CatalogueTables): Catalogue {
   }
   const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
   const parts = tables.malleable.flatMap(makeMalleableParts);
-  const partsByKind = new Map(PART_KINDS.map((kind) => [kind, new Map<NominalSize, Part>()]));
+  const partsByKind = new Map<PartKind, Map<NominalSize, Part>>(
+    PART_KINDS.map((kind) => [kind, new Map<NominalSize, Part>()]),
+  );
   for (const part of parts) partsByKind.get(part.kind)?.set(part.size, part);
   return {
     version: tables.version,

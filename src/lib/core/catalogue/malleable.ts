@@ -20,7 +20,7 @@ const CASTING_SPREAD: Length = INCH / 16;
 /** Openings of each kind: the port's name, the published column its reach comes from, and the share of it. */
 const SHAPES: Readonly<
   Record<
-    PartKind,
+    Exclude<PartKind, 'existing'>,
     { column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP'; share: number; ports: readonly string[] }
   >
 > = {
@@ -34,7 +34,7 @@ const SHAPES: Readonly<
 
 /** The fittings one published row describes. */
 export function makeMalleableParts(row: MalleableRow): Part[] {
-  return (Object.keys(SHAPES) as PartKind[]).map((kind) => {
+  return (Object.keys(SHAPES) as (keyof typeof SHAPES)[]).map((kind) => {
     const { column, share, ports } = SHAPES[kind];
     const reach = makeReach(row, column, share);
     const end = { family: 'NPT', size: row.size, gender: 'female' } as const;

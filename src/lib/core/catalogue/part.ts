@@ -35,13 +35,14 @@ export interface Port {
 }
 
 export const PART_KINDS = ['elbow-90', 'tee', 'coupling', 'cap'] as const;
-export type PartKind = (typeof PART_KINDS)[number];
+/** Kinds that are bought, and what was found in place. */
+export type PartKind = (typeof PART_KINDS)[number] | 'existing';
 
 /** A fitting: a set of ports round one origin (the crossing of its axes; a coupling's middle; a cap's closed end). */
 export interface Part {
   readonly id: string;
   readonly kind: PartKind;
   readonly size: NominalSize;
-  readonly material: 'black-malleable';
+  readonly material: 'black-malleable' | 'as-found';
   readonly ports: readonly Port[];
 }

@@ -65,7 +65,7 @@ function sumSizes(rows: readonly CutSheetRow[]): SizeTotal[] {
 function countFittings(layout: RunLayout): FittingTotal[] {
   const totals = new Map<string, FittingTotal>();
   for (const { fitting } of layout.nodes.values()) {
-    if (fitting.kind !== 'part') continue;
+    if (fitting.kind !== 'part' || fitting.part.kind === 'existing') continue;
     const { part } = fitting;
     const count = (totals.get(part.id)?.count ?? 0) + 1;
     totals.set(part.id, { kind: part.kind, size: part.size, part, count });

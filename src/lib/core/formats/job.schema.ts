@@ -39,6 +39,8 @@ export interface NewJobInput extends JobInput {
 export interface NewRunInput {
   readonly id: string;
   readonly name: string;
+  /** The specimen of the job that the run begins at. */
+  readonly specimen?: string;
 }
 
 export const jobInputSchema: Joi.ObjectSchema<JobInput> = Joi.object<JobInput>(details).required();
@@ -49,4 +51,5 @@ export const newJobSchema: Joi.ObjectSchema<NewJobInput> = Joi.object<NewJobInpu
 export const newRunSchema: Joi.ObjectSchema<NewRunInput> = Joi.object<NewRunInput>({
   id: idSchema,
   name,
+  specimen: idSchema.optional(),
 }).required();

@@ -10,7 +10,10 @@ export type DocumentRefusal =
   | { readonly code: 'document-too-new'; readonly schema: number; readonly newest: number };
 
 /** Version n → the step that carries a document of version n to n + 1. Named here, kept for ever. */
-const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {};
+const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {
+  // 2: an end of a run may be something found in place. Older documents have none.
+  1: (doc) => ({ ...doc, schema: 2 }),
+};
 
 /**
  * Reads a stored or sent run document of any version up to the present one. Refuses what does not have its shape,

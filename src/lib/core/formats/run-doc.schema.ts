@@ -10,6 +10,7 @@ import { INCH } from '../units/length.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
+import { specimenEndSchema } from './specimen.schema.ts';
 
 const oneOf = (values: readonly string[]) =>
   Joi.string()
@@ -53,7 +54,11 @@ export const ruleChoicesSchema = Joi.object({
 
 const nodeSchema = entity({
   part: Joi.object({ kind: oneOf(['auto']) }).required(),
-  terminal: Joi.object({ kind: oneOf(['open', 'cap']) })
+  terminal: Joi.alternatives()
+    .try(
+      Joi.object({ kind: oneOf(['open', 'cap']) }),
+      Joi.object({ kind: oneOf(['existing']), specimen: idSchema, end: specimenEndSchema }),
+    )
     .allow(null)
     .required(),
 });

@@ -24,6 +24,8 @@ export type WireRefusal =
   | { readonly code: 'route-unknown' }
   | { readonly code: 'job-unknown'; readonly job: string }
   | { readonly code: 'run-unknown'; readonly run: string }
+  | { readonly code: 'specimen-unknown'; readonly specimen: string }
+  | { readonly code: 'specimen-has-no-end'; readonly name: string }
   | { readonly code: 'piece-unknown'; readonly piece: string }
   | { readonly code: 'event-corrects-nothing'; readonly corrects: string }
   | { readonly code: 'id-taken'; readonly id: string }

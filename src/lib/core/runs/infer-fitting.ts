@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Part, PartKind, Port } from '../catalogue/part.ts';
+import type { Part, PART_KINDS, PartKind, Port } from '../catalogue/part.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
+import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Leg, RunNode } from './run.ts';
 
 /** What stands at a node: a bought part with a port for each leg, a bare end, or nothing that is made. */
@@ -23,6 +24,10 @@ export type FittingRefusal =
       readonly part: PartKind;
       readonly sizes: readonly NominalSize[];
     }
+  /** What was found in place is not told apart, so what makes up in it is not known. */
+  | { readonly code: 'existing-end-not-told-apart'; readonly end: SpecimenEnd }
+  /** What was found in place takes no pipe of this size with its taper thread. */
+  | { readonly code: 'existing-end-takes-no-pipe'; readonly end: SpecimenEnd; readonly size: NominalSize }
   | { readonly code: 'fitting-legs-overlap'; readonly axis: Axis }
   | { readonly code: 'fitting-directions-not-made'; readonly axes: readonly Axis[] };
 
@@ -43,6 +48,7 @@ export const getAxisFrom = (leg: Leg, node: string): Axis =>
 export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting {
   if (legs.length === 0) return { kind: 'open' };
   if (legs.length === 1) {
+    if (node.terminal?.kind === 'existing') return joinExisting(node.terminal.end, legs);
     if (node.terminal?.kind !== 'cap') return { kind: 'open' };
     return takePart('cap', legs, catalogue);
   }
@@ -60,8 +66,33 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
   return takePart('tee', [...run, legs[branch]!], catalogue);
 }
 
+/** Pipe makes up in a female NPT of its size; of anything else found in place, a transition must be found. */
+function joinExisting(end: SpecimenEnd, legs: readonly Leg[]): Fitting {
+  const { size } = legs[0]!;
+  if (end.certainty === 'tie') return { kind: 'none', refusal: { code: 'existing-end-not-told-apart', end } };
+  const takesPipe = (end.family === 'npt' || end.family === 'nptf') && end.gender === 'female';
+  if (!takesPipe || end.size !== size) {
+    return { kind: 'none', refusal: { code: 'existing-end-takes-no-pipe', end, size } };
+  }
+  const part: Part = {
+    id: `as-found/npt-female/${size}`,
+    kind: 'existing',
+    size,
+    material: 'as-found',
+    // Measured from its own mouth: nothing of it stands between.
+    ports: [
+      {
+        id: 'mouth',
+        end: { family: 'NPT', size, gender: 'female' },
+        reach: { standing: 'entered', length: 0, by: 'measured from its mouth' },
+      },
+    ],
+  };
+  return { kind: 'part', part, legs };
+}
+
 /** Takes the part of one size and gives its ports, in order, to the legs. */
-function takePart(kind: PartKind, legs: readonly Leg[], catalogue: Catalogue): Fitting {
+function takePart(kind: (typeof PART_KINDS)[number], legs: readonly Leg[], catalogue: Catalogue): Fitting {
   const size = legs[0]!.size;
   if (legs.some((leg) => leg.size !== size)) {
     const sizes = legs.map((leg) => leg.size);

@@ -3,10 +3,11 @@ import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
+import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 1;
+export const RUN_SCHEMA = 2;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -36,7 +37,11 @@ export interface RunNode {
   readonly terminal: Terminal | null;
 }
 
-export type Terminal = { readonly kind: 'open' } | { readonly kind: 'cap' };
+export type Terminal =
+  | { readonly kind: 'open' }
+  | { readonly kind: 'cap' }
+  /** What was found in place, as a specimen of the job; measures to it are taken to its mouth. */
+  | { readonly kind: 'existing'; readonly specimen: string; readonly end: SpecimenEnd };
 
 /** A straight way from node to node, drawn from → to; which way the gas flows follows from the source anchor. */
 export interface Leg {
@@ -104,6 +109,25 @@ export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleCh
     anchors: {},
     obstacles: {},
     zones: {},
+  };
+}
+
+/** A run that begins at something found in place. */
+export function newRunFromSpecimen(
+  empty: RunDoc,
+  specimen: string,
+  end: SpecimenEnd,
+  ids: { readonly node: string; readonly anchor: string },
+): RunDoc {
+  const source: RunNode = {
+    id: ids.node,
+    part: { kind: 'auto' },
+    terminal: { kind: 'existing', specimen, end },
+  };
+  return {
+    ...empty,
+    nodes: { [ids.node]: source },
+    anchors: { [ids.anchor]: { id: ids.anchor, node: ids.node, role: 'source' } },
   };
 }
 

@@ -17,6 +17,8 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'job-unknown': 404,
   'run-unknown': 404,
   'piece-unknown': 404,
+  'specimen-unknown': 404,
+  'specimen-has-no-end': 409,
   'event-corrects-nothing': 409,
   'id-taken': 409,
   'change-id-reused': 409,

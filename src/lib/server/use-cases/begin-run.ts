@@ -2,13 +2,15 @@ import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { NewRunInput } from '#core/formats/job.schema.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
-import { newRun } from '#core/runs/run.ts';
+import { newRun, newRunFromSpecimen, type RunDoc } from '#core/runs/run.ts';
 import type { Actor } from '../actor.ts';
-import type { Database } from '../db/database.ts';
+import type { Database, Queryable } from '../db/database.ts';
+import { newId } from '../new-id.ts';
 import { findJob } from '../repositories/jobs.ts';
 import { findRun, insertRun } from '../repositories/runs.ts';
+import { findSpecimen } from '../repositories/specimens.ts';
 
-/** Begins an empty run in a job, with a copy of the job's rules. Sent twice it is begun once. */
+/** Begins a run in a job, empty or at a specimen found in place, with a copy of the job's rules. Sent twice it is begun once. */
 export async function beginRun(
   db: Database,
   { crew }: Actor,
@@ -18,10 +20,33 @@ export async function beginRun(
   return db.transaction(async (tx) => {
     const found = await findJob(tx, crew, job);
     if (!found) return refuse({ code: 'job-unknown', job });
-    const doc = newRun(input.id, CATALOGUE_VERSION, found.ruleChoices);
+    const begun = await beginDoc(
+      tx,
+      crew,
+      job,
+      input,
+      newRun(input.id, CATALOGUE_VERSION, found.ruleChoices),
+    );
+    if (!begun.ok) return begun;
+    const doc = begun.value;
     const isNew = await insertRun(tx, crew, job, input.name, doc);
     const run = await findRun(tx, crew, job, input.id);
     if (!run || (!isNew && run.name !== input.name)) return refuse({ code: 'id-taken', id: input.id });
     return accept({ id: run.id, name: run.name, revision: run.revision });
   });
+}
+
+async function beginDoc(
+  tx: Queryable,
+  crew: string,
+  job: string,
+  { specimen }: NewRunInput,
+  empty: RunDoc,
+): Promise<Result<RunDoc, WireRefusal>> {
+  if (specimen === undefined) return accept(empty);
+  const found = await findSpecimen(tx, crew, specimen);
+  if (found?.job !== job) return refuse({ code: 'specimen-unknown', specimen });
+  const { end, name } = found.specimen;
+  if (!end) return refuse({ code: 'specimen-has-no-end', name });
+  return accept(newRunFromSpecimen(empty, specimen, end, { node: newId(), anchor: newId() }));
 }

@@ -1,5 +1,5 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '#core/catalogue/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import { AXES } from '#core/geometry/axis.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
@@ -13,8 +13,8 @@ import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { getAxisFrom } from '#core/runs/infer-fitting.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
-import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
-import type { RunDoc, Terminal } from '#core/runs/run.ts';
+import type { LaidLeg, LaidNode, RunLayout } from '#core/runs/layout.ts';
+import { findSource, type RunDoc, type Terminal } from '#core/runs/run.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -57,11 +57,12 @@ export class LegEntry {
     if (!this.layout) return null;
     if (this.point && this.layout.nodes.has(this.point)) return this.point;
     const legs = [...this.layout.legs.values()];
+    if (legs.length === 0) return this.store.doc ? findSource(this.store.doc) : null;
     return legs.reduce<LaidLeg | null>((a, b) => (a && a.leg.tag > b.leg.tag ? a : b), null)?.far ?? null;
   });
   size = $derived.by((): NominalSize => {
     const node = this.growing === null ? null : this.layout?.nodes.get(this.growing);
-    return this.pickedSize ?? node?.legs[0]?.size ?? '3/4';
+    return this.pickedSize ?? node?.legs[0]?.size ?? findExistingSize(node) ?? '3/4';
   });
   /** Ways out of the growing point that other legs take. */
   taken = $derived.by((): Axis[] => {
@@ -198,4 +199,10 @@ export class LegEntry {
     this.refusal = result.ok ? null : result.refusal;
     return result.ok;
   }
+}
+
+/** The size of what was found in place, where pipe is named by it. */
+function findExistingSize(node: LaidNode | null | undefined): NominalSize | undefined {
+  const terminal = node?.node.terminal;
+  return terminal?.kind === 'existing' ? NOMINAL_SIZES.find((size) => size === terminal.end.size) : undefined;
 }

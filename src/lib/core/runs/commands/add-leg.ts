@@ -6,7 +6,7 @@ import type { Length } from '../../units/length.ts';
 import { generateKeyBetween } from 'fractional-indexing';
 import type { Json, Op, PlannedChange } from '../change.ts';
 import { getAxisFrom } from '../infer-fitting.ts';
-import type { Leg, Measure, RunDoc, RunNode } from '../run.ts';
+import { findSource, type Leg, type Measure, type RunDoc, type RunNode } from '../run.ts';
 import type { NewId } from './new-ids.ts';
 
 export interface NewLeg {
@@ -23,6 +23,7 @@ export interface NewLeg {
 export type AddLegRefusal =
   | { readonly code: 'leg-straight-back'; readonly axis: Axis; readonly mark: string }
   | { readonly code: 'leg-direction-taken'; readonly axis: Axis; readonly mark: string }
+  | { readonly code: 'leg-existing-end-taken'; readonly mark: string }
   | { readonly code: 'leg-node-full'; readonly legs: number }
   | { readonly code: 'leg-begins-nowhere'; readonly node: string | null };
 
@@ -53,7 +54,9 @@ export function planAddLeg(doc: RunDoc, leg: NewLeg, newId: NewId): Result<Plann
 
 function checkDirection(doc: RunDoc, leg: NewLeg): AddLegRefusal | null {
   if (leg.from === null) {
-    return Object.keys(doc.legs).length === 0 ? null : { code: 'leg-begins-nowhere', node: null };
+    return Object.keys(doc.legs).length === 0 && findSource(doc) === null
+      ? null
+      : { code: 'leg-begins-nowhere', node: null };
   }
   if (!Object.hasOwn(doc.nodes, leg.from)) return { code: 'leg-begins-nowhere', node: leg.from };
   const here = Object.values(doc.legs).filter((other) => other.from === leg.from || other.to === leg.from);
@@ -62,6 +65,10 @@ function checkDirection(doc: RunDoc, leg: NewLeg): AddLegRefusal | null {
     const arrives = taken.to === leg.from && getOpposite(taken.geometry.axis) === leg.axis;
     const code = arrives ? 'leg-straight-back' : 'leg-direction-taken';
     return { code, axis: leg.axis, mark: String(taken.tag) };
+  }
+  const [first] = here;
+  if (first && doc.nodes[leg.from]!.terminal?.kind === 'existing') {
+    return { code: 'leg-existing-end-taken', mark: String(first.tag) };
   }
   return here.length >= 3 ? { code: 'leg-node-full', legs: here.length } : null;
 }

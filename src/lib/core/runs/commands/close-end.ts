@@ -1,5 +1,5 @@
 import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { PlannedChange } from '../change.ts';
+import type { Json, PlannedChange } from '../change.ts';
 import type { RunDoc, Terminal } from '../run.ts';
 
 export interface NotAnEnd {
@@ -19,6 +19,9 @@ export function planCloseEnd(
   const old = doc.nodes[node]!.terminal;
   return accept({
     label: { command: 'close-end', leg: legs[0]!.tag, turn: null },
-    ops: [{ op: 'set', in: 'nodes', id: node, field: 'terminal', old, value: terminal }],
+    ops: [{ op: 'set', in: 'nodes', id: node, field: 'terminal', old: asJson(old), value: asJson(terminal) }],
   });
 }
+
+/** Documents are JSON by construction; their types say more than Json can. */
+const asJson = (terminal: Terminal | null): Json => terminal as unknown as Json;

@@ -25,7 +25,9 @@ export function planRemoveLegs(layout: RunLayout, leg: string): Result<PlannedCh
   if (!first) return refuse({ code: 'leg-unknown', leg });
   const legs = new Set(findLegsBeyond(layout, leg));
   const nodes = new Set([...legs].map((id) => layout.legs.get(id)!.far));
-  if (legs.size === layout.legs.size) nodes.add(first.near);
+  const isWhole = legs.size === layout.legs.size;
+  // What was found in place stays in place.
+  if (isWhole && doc.nodes[first.near]?.terminal?.kind !== 'existing') nodes.add(first.near);
   const ops: Op[] = [];
   const remove = (collection: Op['in'], id: string, old: object) =>
     ops.push({ op: 'remove', in: collection, id, old: old as unknown as Json });

@@ -6,3 +6,4 @@ export { jobPeople } from './job-people.ts';
 export { jobs } from './jobs.ts';
 export { people } from './people.ts';
 export { runs } from './runs.ts';
+export { specimens } from './specimens.ts';

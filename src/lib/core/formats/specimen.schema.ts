@@ -1,0 +1,101 @@
+import Joi from 'joi';
+import { PLACES } from '../catalogue/listed-thread.ts';
+import { THREAD_FAMILIES } from '../catalogue/thread-family.ts';
+import {
+  COLOURS, COUNTRIES, CREST_FORMS, FLANKS, LEAF_FITS, MEASURING_INSTRUMENTS, SEATS, THREAD_MATERIALS,
+  type Observation, type Reading,
+} from '../identify/observation.ts'; // prettier-ignore
+import type { KeptVerdict, Specimen, SpecimenEnd, SpecimenInput } from '../identify/specimen.ts';
+import { METRE, MILLIMETRE } from '../units/length.ts';
+import { idSchema, momentSchema } from './id.schema.ts';
+import { LIMITS } from './limits.ts';
+
+const oneOf = (values: readonly string[]) =>
+  Joi.string()
+    .valid(...values)
+    .required();
+/** Any length a thread is read by, nm. */
+const length = Joi.number().integer().min(1).max(METRE).required();
+const threadId = Joi.string().max(120).required();
+const text = (longest: number) =>
+  Joi.string()
+    .max(longest)
+    .pattern(/^\P{Cc}*$/u);
+const genders = ['male', 'female'] as const;
+
+const observationSchema: Joi.AlternativesSchema<Observation> = Joi.alternatives<Observation>().try(
+  Joi.object({ kind: oneOf(['gender']), value: oneOf(genders) }),
+  Joi.object({
+    kind: oneOf(['diameter']),
+    side: oneOf(['outside', 'inside']),
+    length,
+    instrument: oneOf(MEASURING_INSTRUMENTS),
+    place: oneOf(PLACES),
+  }),
+  Joi.object({
+    kind: oneOf(['count']),
+    threads: Joi.number().min(1).max(100).required(),
+    over: length.min(MILLIMETRE),
+    instrument: oneOf(MEASURING_INSTRUMENTS),
+  }),
+  Joi.object({
+    kind: oneOf(['leaf']),
+    perInch: Joi.number().min(2).max(80).required(),
+    fit: oneOf(LEAF_FITS),
+  }),
+  Joi.object({ kind: oneOf(['taper']), value: oneOf(['taper', 'parallel']) }),
+  Joi.object({ kind: oneOf(['flank']), value: oneOf(FLANKS) }),
+  Joi.object({ kind: oneOf(['crest']), value: oneOf(CREST_FORMS) }),
+  Joi.object({ kind: oneOf(['seat']), value: oneOf(SEATS), by: oneOf(['eye', 'gauge']) }),
+  Joi.object({ kind: oneOf(['swivel']), value: Joi.boolean().required() }),
+  Joi.object({ kind: oneOf(['hand']), value: oneOf(['right', 'left']) }),
+  Joi.object({ kind: oneOf(['collar']), acrossFlats: length }),
+  Joi.object({ kind: oneOf(['material']), value: oneOf(THREAD_MATERIALS) }),
+  Joi.object({ kind: oneOf(['colour']), value: oneOf(COLOURS) }),
+  Joi.object({ kind: oneOf(['marking']), text: text(LIMITS.typed).required() }),
+  Joi.object({ kind: oneOf(['country']), value: oneOf(COUNTRIES) }),
+);
+
+/** One reading: also what an instrument sends (docs/reading-message.md). */
+export const readingSchema: Joi.ObjectSchema<Reading> = Joi.object<Reading>({
+  id: idSchema,
+  observation: observationSchema.required(),
+  instrument: text(LIMITS.name).allow(null).required(),
+  simulated: Joi.boolean().required(),
+});
+
+const inputFields = {
+  id: idSchema,
+  name: text(LIMITS.name).pattern(/\S/).required(),
+  note: text(LIMITS.place).allow('').required(),
+  readings: Joi.array().items(readingSchema.optional()).max(LIMITS.readings).unique('id').required(),
+  by: text(LIMITS.name).pattern(/\S/).required(),
+  at: momentSchema,
+};
+
+/** What is sent when a specimen is kept. The verdict is made from the readings, never taken on trust. */
+export const specimenInputSchema: Joi.ObjectSchema<SpecimenInput> =
+  Joi.object<SpecimenInput>(inputFields).required();
+
+export const specimenEndSchema: Joi.ObjectSchema<SpecimenEnd> = Joi.object<SpecimenEnd>({
+  thread: threadId,
+  family: oneOf(THREAD_FAMILIES),
+  size: Joi.string().max(LIMITS.name).required(),
+  gender: oneOf(genders),
+  certainty: oneOf(['certain', 'likely', 'tie']),
+  orElse: Joi.array().items(threadId.optional()).max(12).required(),
+}).required();
+
+const verdictSchema = Joi.object<KeptVerdict>({
+  kind: oneOf(['empty', 'open', 'certain', 'likely', 'tie', 'none']),
+  threads: Joi.array().items(threadId.optional()).max(12).required(),
+  catalogueVersion: Joi.string().max(LIMITS.name).required(),
+}).required();
+
+/** A specimen as it is stored and answered. */
+export const specimenSchema: Joi.ObjectSchema<Specimen> = Joi.object<Specimen>({
+  ...inputFields,
+  verdict: verdictSchema,
+  end: specimenEndSchema.allow(null),
+  simulated: Joi.boolean().required(),
+}).required();
