@@ -17,6 +17,7 @@ async function run(file, env) {
 await runMain(async () => {
   await ensureNodeModules();
   await run('layout.bench.ts');
+  await run('identify.bench.ts');
   await ensureBuild(BUILD);
   await withThrowAwayCluster((env) => run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD }));
 });

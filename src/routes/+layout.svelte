@@ -24,8 +24,14 @@
       </svg>
       <span class="font-chart text-2xl italic max-[400px]:text-xl">Porthole</span>
     </a>
-    <nav aria-label="Porthole" class="max-sm:hidden">
-      <a href={resolve('/')} class="tap flex items-center px-2 underline-offset-4 hover:underline">Jobs</a>
+    <nav aria-label="Porthole" class="flex">
+      <a
+        href={resolve('/')}
+        class="tap flex items-center px-2 underline-offset-4 hover:underline max-sm:hidden">Jobs</a
+      >
+      <a href={resolve('/identify')} class="tap flex items-center px-2 underline-offset-4 hover:underline"
+        >Identify</a
+      >
     </nav>
     <span class="grow"></span>
     <button

@@ -1,6 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Change } from '#core/runs/change.ts';
 import type { RunEvent } from '#core/runs/event.ts';
+import type { SpecimenInput } from '#core/identify/specimen.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 
@@ -25,6 +26,12 @@ interface DeviceSchema extends DBSchema {
   outbox: { key: number; value: OutboxEntry; indexes: { run: string } };
   jobs: { key: string; value: Job };
   cautions: { key: string; value: { job: string; readAt: string } };
+  /** Specimens kept here that the server has not confirmed. */
+  specimens: {
+    key: string;
+    value: { id: string; job: string; input: SpecimenInput };
+    indexes: { job: string };
+  };
 }
 
 export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
@@ -33,8 +40,10 @@ let opened: Promise<DeviceDatabase> | null = null;
 
 /** Opens this device's own database: runs as last confirmed, and the outbox. Rejects where the browser keeps nothing. */
 export function openDeviceDatabase(): Promise<DeviceDatabase> {
-  opened ??= openDB<DeviceSchema>('porthole', 1, {
-    upgrade(database) {
+  opened ??= openDB<DeviceSchema>('porthole', 2, {
+    upgrade(database, before) {
+      if (before < 2) database.createObjectStore('specimens', { keyPath: 'id' }).createIndex('job', 'job');
+      if (before >= 1) return;
       database.createObjectStore('runs', { keyPath: 'id' });
       database.createObjectStore('outbox', { autoIncrement: true }).createIndex('run', 'run');
       database.createObjectStore('jobs', { keyPath: 'id' });

@@ -46,9 +46,9 @@ export class JobsStore {
     return accept(undefined);
   }
 
-  /** Begins a run in a job; gives its id. */
-  async beginRun(job: string, name: string): Promise<Result<string, Refusal>> {
-    const input: NewRunInput = { id: newId(), name };
+  /** Begins a run in a job, empty or at a specimen; gives its id. */
+  async beginRun(job: string, name: string, specimen?: string): Promise<Result<string, Refusal>> {
+    const input: NewRunInput = { id: newId(), name, ...(specimen === undefined ? {} : { specimen }) };
     const begun = await askServer('POST', `/api/jobs/${job}/runs`, input);
     return begun.ok ? accept(input.id) : begun;
   }

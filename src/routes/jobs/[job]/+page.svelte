@@ -72,6 +72,12 @@
       <dt class="chart-label">at the bench</dt>
       <dd>{job.people.map(({ name }) => name).join(', ') || 'nobody named yet'}</dd>
     </dl>
+    <section class="flex flex-wrap items-center justify-between gap-3">
+      <h2 class="text-2xl font-semibold">What is there?</h2>
+      <a class="btn h-12 btn-primary" href={resolve('/jobs/[job]/identify', { job: job.id })}
+        >Identify threads, see specimens</a
+      >
+    </section>
     <section class="flex flex-col gap-3">
       <h2 class="text-2xl font-semibold">Runs</h2>
       <ul class="flex flex-col gap-1">

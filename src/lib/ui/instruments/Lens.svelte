@@ -1,0 +1,209 @@
+<script lang="ts">
+  import { getPlaceSpan, type ListedThread, type Place } from '#core/catalogue/listed-thread.ts';
+  import { getTells } from '#core/identify/family-tells.ts';
+  import { getCrestDiameter, makeThreadProfile, type ThreadForm } from '#core/drawing/thread-profile.ts';
+  import type { Observation, Seat } from '#core/identify/observation.ts';
+  import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
+  import { toMillimetres } from '#core/units/length.ts';
+  import { nameThread } from '#words/threads.ts';
+
+  interface Props {
+    observations: readonly Observation[];
+    /** The thread laid over the specimen; null when the bench is empty. */
+    candidate: ListedThread | null;
+    simulated: SimulatedSpecimen | null;
+  }
+  let { observations, candidate, simulated }: Props = $props();
+  const id = $props.id();
+
+  /** The window looks at this many pitches of the coarser thread. */
+  const PITCHES = 3.4;
+
+  const find = <Kind extends Observation['kind']>(kind: Kind) =>
+    observations.find((each): each is Extract<Observation, { kind: Kind }> => each.kind === kind);
+
+  const toForm = (thread: ListedThread): ThreadForm => ({
+    gender: thread.gender,
+    perInch: thread.perInch,
+    flank: thread.flank,
+    crest: thread.flank === 55 ? 'rounded' : 'flat',
+    mouth: (thread.crest.low + thread.crest.high) / 2,
+    slope: thread.crest.slope,
+    cap: thread.crest.cap,
+  });
+
+  /** The specimen as far as it was measured; what was not is taken from the candidate and drawn thin. */
+  const specimen = $derived.by((): { form: ThreadForm; isMeasured: boolean } | null => {
+    if (simulated) {
+      const { gender, perInch, flank, crestForm: crest, mouth, slope, cap } = simulated;
+      return { form: { gender, perInch, flank, crest, mouth, slope, cap }, isMeasured: true };
+    }
+    if (!candidate) return null;
+    const base = toForm(candidate);
+    const leaf = find('leaf');
+    const count = find('count');
+    const perInch = count
+      ? count.threads / (toMillimetres(count.over) / 25.4)
+      : leaf?.fit === 'fits'
+        ? leaf.perInch
+        : null;
+    const flank = find('flank');
+    const diameter = find('diameter');
+    const mouth = diameter
+      ? toMillimetres(diameter.length) - base.slope * getMiddle(candidate, diameter.place)
+      : null;
+    return {
+      form: {
+        ...base,
+        gender: find('gender')?.value ?? base.gender,
+        perInch: perInch ?? base.perInch,
+        flank: flank ? (Number(flank.value) as 60 | 55 | 29) : base.flank,
+        crest: find('crest')?.value ?? (flank?.value === '55' ? 'rounded' : base.crest),
+        mouth: mouth ?? base.mouth,
+        cap: mouth === null ? base.cap : null,
+      },
+      isMeasured: perInch !== null && mouth !== null,
+    };
+  });
+  function getMiddle(thread: ListedThread, place: Place): number {
+    const [from, to] = getPlaceSpan(thread, place);
+    return (from + to) / 2;
+  }
+
+  const overlay = $derived(
+    candidate && specimen?.form.gender === candidate.gender ? toForm(candidate) : null,
+  );
+  const pitch = $derived(25.4 / Math.min(specimen?.form.perInch ?? 14, overlay?.perInch ?? 99));
+  const width = $derived(pitch * PITCHES);
+  const middle = $derived(specimen ? getCrestDiameter(specimen.form, width / 2) / 2 : 0);
+  /** Male: metal below the crests; female: metal above them. The axis lies below either way. */
+  const toScreen = ({ x, y }: { x: number; y: number }) => ({ x: x - width / 2 + pitch / 2, y: middle - y });
+  const depth = $derived(0.7 * pitch * (specimen?.form.gender === 'male' ? 1 : -1));
+  const toPath = (points: readonly { x: number; y: number }[]) =>
+    points
+      .map(toScreen)
+      .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(4)} ${(y - depth / 2).toFixed(4)}`)
+      .join('');
+  const crests = $derived(Math.ceil(width / (25.4 / (specimen?.form.perInch ?? 14))) + 1);
+  const specimenLine = $derived(specimen ? toPath(makeThreadProfile(specimen.form, crests)) : '');
+  const overlayLine = $derived(
+    overlay ? toPath(makeThreadProfile(overlay, Math.ceil(width / (25.4 / overlay.perInch)) + 1)) : '',
+  );
+  const body = $derived(
+    specimen && specimenLine
+      ? `${specimenLine}L${width * 2} ${specimen.form.gender === 'male' ? width * 2 : -width * 2}L${-width} ${specimen.form.gender === 'male' ? width * 2 : -width * 2}Z`
+      : '',
+  );
+  const off = $derived(
+    specimen && overlay
+      ? getCrestDiameter(overlay, width / 2) - getCrestDiameter(specimen.form, width / 2)
+      : 0,
+  );
+  const ANGLES: Partial<Record<Seat, number>> = { '30': 30, '37': 37, '45': 45 };
+  const seat = $derived(simulated?.seat ?? find('seat')?.value ?? null);
+  const seatAngle = $derived(seat ? (ANGLES[seat] ?? null) : null);
+  const expectedSeat = $derived.by(() => {
+    if (!candidate) return null;
+    const [best] = Object.entries(getTells(candidate).seat).toSorted((a, b) => b[1] - a[1]);
+    return best ? (ANGLES[best[0] as Seat] ?? null) : null;
+  });
+  /** A cone at half its angle, in a small window of its own. */
+  const toCone = (angle: number) => {
+    const rise = 22 * Math.tan((angle * Math.PI) / 180);
+    return `M78 90 L100 ${90 - Math.min(rise, 30)}`;
+  };
+  const description = $derived.by(() => {
+    if (!specimen) return 'The lens: nothing on the bench yet.';
+    const { form } = specimen;
+    const seen = `A ${form.gender} thread, ${Number(form.perInch.toFixed(1))} an inch, ${form.flank} degrees, crests ${form.crest}.`;
+    if (!candidate || !overlay) return seen;
+    const gap =
+      Math.abs(off) < 0.02
+        ? 'the crests lie on each other'
+        : `its crests stand ${Math.abs(off).toFixed(2)} mm ${off > 0 ? 'wider' : 'narrower'}`;
+    return `${seen} Over it ${nameThread(candidate)}, ${overlay.flank} degrees: ${gap}.`;
+  });
+</script>
+
+<figure class="m-0 flex flex-col items-center gap-1">
+  <svg viewBox="0 0 120 120" class="aspect-square w-full max-w-[19rem]" role="img" aria-label={description}>
+    <defs>
+      <clipPath id="{id}-glass"><circle cx="60" cy="60" r="49" /></clipPath>
+      <pattern id="{id}-cut" width="3" height="3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="3" height="3" class="fill-base-300" />
+        <line x1="0" y1="0" x2="0" y2="3" class="stroke-secondary" stroke-width="0.6" opacity="0.5" />
+      </pattern>
+    </defs>
+    <circle cx="60" cy="60" r="57" fill="#b98a35" />
+    <circle cx="60" cy="60" r="57" fill="none" stroke="#7d5a17" stroke-width="1" />
+    {#each [0, 60, 120, 180, 240, 300] as turn (turn)}
+      <circle cx="60" cy="7" r="1.8" fill="#7d5a17" transform="rotate({turn + 30} 60 60)" />
+    {/each}
+    <circle cx="60" cy="60" r="50" class="fill-base-100" stroke="#7d5a17" stroke-width="1.5" />
+    <g clip-path="url(#{id}-glass)">
+      {#if specimen}
+        <g transform="translate(60 60) scale({98 / width})">
+          <path d={body} fill="url(#{id}-cut)" style="transform-box: view-box" class="stroke-none" />
+          <path
+            d={specimenLine}
+            fill="none"
+            class="stroke-base-content"
+            stroke-width={0.9 * (width / 98)}
+            stroke-dasharray={specimen.isMeasured ? undefined : `${2 * (width / 98)} ${1.4 * (width / 98)}`}
+          />
+          {#if overlayLine}
+            <path
+              d={overlayLine}
+              fill="none"
+              stroke="#c07d10"
+              stroke-width={1.5 * (width / 98)}
+              stroke-dasharray="{4 * (width / 98)} {1.2 * (width / 98)}"
+            />
+          {/if}
+        </g>
+        <g class="fill-base-content" font-size="5.4" font-weight="600">
+          <text x="60" y="25" text-anchor="middle"
+            >{specimen.form.flank}°{overlay && overlay.flank !== specimen.form.flank
+              ? ` against ${overlay.flank}°`
+              : ''}</text
+          >
+          {#if overlay && Math.abs(off) >= 0.02}
+            <text x="60" y="101" text-anchor="middle"
+              >{off > 0 ? '+' : '−'}{Math.abs(off).toFixed(2)} mm across</text
+            >
+          {/if}
+        </g>
+        {#if seatAngle !== null || expectedSeat !== null}
+          <g fill="none" stroke-width="1.2">
+            {#if seatAngle !== null}<path d={toCone(seatAngle)} class="stroke-base-content" />{/if}
+            {#if expectedSeat !== null && candidate}<path
+                d={toCone(expectedSeat)}
+                stroke="#c07d10"
+                stroke-dasharray="3 1"
+              />{/if}
+            <path d="M78 90 H100" class="stroke-secondary" stroke-width="0.5" />
+          </g>
+          <text x="76" y="88" text-anchor="end" class="fill-base-content" font-size="5"
+            >seat {seatAngle ?? '?'}°</text
+          >
+        {/if}
+      {:else}
+        <text x="60" y="58" text-anchor="middle" class="fill-base-content" font-size="6">Nothing on</text>
+        <text x="60" y="66" text-anchor="middle" class="fill-base-content" font-size="6">the bench yet</text>
+      {/if}
+    </g>
+  </svg>
+  <figcaption class="text-center text-sm leading-snug">
+    {#if specimen}
+      <span class="font-semibold"
+        >{simulated
+          ? 'Simulated specimen'
+          : specimen.isMeasured
+            ? 'As measured'
+            : 'Not all measured: drawn as the candidate'}</span
+      >{#if candidate && overlay}, brass line: {nameThread(candidate)}{/if}
+    {:else}
+      Look into the joint here
+    {/if}
+  </figcaption>
+</figure>

@@ -1,0 +1,134 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { PLACES } from '#core/catalogue/listed-thread.ts';
+  import { LEAF_FITS, MEASURING_INSTRUMENTS } from '#core/identify/observation.ts';
+  import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
+  import { INSTRUMENT_NAMES, LEAF_FIT_NAMES, nameLeaf, PLACE_NAMES } from '#words/identify.ts';
+  import { sayRefusal } from '#words/refusals.ts';
+  import type { BenchQuestion, IdentifyBench } from './identify-bench.svelte.ts';
+  import { MeasuredAnswer } from './measured-answer.svelte.ts';
+
+  let { bench, question, unit }: { bench: IdentifyBench; question: BenchQuestion; unit: LengthUnit } =
+    $props();
+  const answer = untrack(() => new MeasuredAnswer(bench, question));
+  const id = $props.id();
+  const side = $derived(bench.gender === 'male' ? 'outside' : 'inside');
+  let named = $state('');
+
+  function take(event: SubmitEvent): void {
+    event.preventDefault();
+    const read = answer.read(unit);
+    if (!read.ok) return;
+    const usual =
+      question === 'leaf'
+        ? 'pitch gauge'
+        : question === 'marking'
+          ? null
+          : INSTRUMENT_NAMES[answer.instrument];
+    bench.take(read.value, named.trim() || usual);
+  }
+</script>
+
+<form class="flex flex-col gap-3" novalidate onsubmit={take}>
+  {#if question === 'leaf'}
+    <fieldset class="flex flex-wrap gap-1.5">
+      <legend class="font-semibold">Leaf</legend>
+      {#each GAUGE_LEAVES as leaf (leaf.name)}
+        <label
+          class="tap flex min-w-12 cursor-pointer items-center justify-center border border-base-content/60 px-2 has-checked:bg-accent has-checked:text-accent-content has-focus-visible:outline-2"
+        >
+          <input
+            type="radio"
+            class="sr-only"
+            name="{id}-leaf"
+            value={leaf.perInch}
+            bind:group={answer.leaf}
+          />
+          {nameLeaf(leaf.perInch)}
+        </label>
+      {/each}
+    </fieldset>
+    <fieldset class="flex flex-wrap gap-1.5">
+      <legend class="font-semibold">It</legend>
+      {#each LEAF_FITS as fit (fit)}
+        <label
+          class="tap flex grow cursor-pointer items-center justify-center border border-base-content/60 px-3 has-checked:bg-accent has-checked:text-accent-content has-focus-visible:outline-2"
+        >
+          <input type="radio" class="sr-only" name="{id}-fit" value={fit} bind:group={answer.fit} />
+          {LEAF_FIT_NAMES[fit]}
+        </label>
+      {/each}
+    </fieldset>
+  {:else}
+    <div class="flex flex-wrap gap-3">
+      {#if question === 'count'}
+        <label class="w-28">
+          <span class="block font-semibold">Threads</span>
+          <input
+            class="input h-12 w-full text-xl"
+            inputmode="decimal"
+            autocomplete="off"
+            bind:value={answer.threads}
+            aria-describedby="{id}-wrong"
+          />
+        </label>
+      {/if}
+      <label class="min-w-36 grow">
+        <span class="block font-semibold"
+          >{question === 'count'
+            ? 'Over'
+            : question === 'marking'
+              ? 'Marking'
+              : question === 'collar'
+                ? 'Across the flats'
+                : `Diameter, ${side}`}{#if question !== 'marking'}<span class="font-normal"
+              >, {unit} unless you write it</span
+            >{/if}</span
+        >
+        <input
+          class="input h-12 w-full text-xl"
+          autocomplete="off"
+          maxlength="60"
+          bind:value={answer.typed}
+          aria-invalid={answer.refusal !== null}
+          aria-describedby="{id}-wrong"
+        />
+      </label>
+    </div>
+    {#if question !== 'marking' && question !== 'collar'}
+      <div class="flex flex-wrap gap-3">
+        <label class="grow">
+          <span class="block text-sm font-semibold">With</span>
+          <select class="select w-full" style:height="44px" bind:value={answer.instrument}>
+            {#each MEASURING_INSTRUMENTS as each (each)}<option value={each}>{INSTRUMENT_NAMES[each]}</option
+              >{/each}
+          </select>
+        </label>
+        {#if question !== 'count'}
+          <label class="grow">
+            <span class="block text-sm font-semibold">Where</span>
+            <select class="select w-full" style:height="44px" bind:value={answer.place}>
+              {#each PLACES as each (each)}<option value={each}>{PLACE_NAMES[each]}</option>{/each}
+            </select>
+          </label>
+        {/if}
+        <label class="grow">
+          <span class="block text-sm font-semibold">Its name, for the record</span>
+          <input
+            class="input w-full"
+            style:height="44px"
+            maxlength="60"
+            autocomplete="off"
+            placeholder={INSTRUMENT_NAMES[answer.instrument]}
+            bind:value={named}
+          />
+        </label>
+      </div>
+    {/if}
+  {/if}
+  <p id="{id}-wrong" role="status" class="font-semibold text-error empty:hidden">
+    {answer.refusal ? sayRefusal(answer.refusal) : ''}
+  </p>
+  <button type="submit" class="btn h-12 btn-primary">Take this reading</button>
+</form>

@@ -1,0 +1,55 @@
+<script lang="ts">
+  import { standardThreads, standardTubes } from '#core/catalogue/standard-threads.ts';
+  import { convertSizeName, parseSizeName } from '#core/identify/convert-size-name.ts';
+  import { toMillimetres } from '#core/units/length.ts';
+  import { sayExact, sayNumber } from '#words/length-text.ts';
+  import { FIT_WORDS, NAMING_TEXTS } from '#words/pipes.ts';
+  import { sayRefusal } from '#words/refusals.ts';
+
+  let typed = $state('1/2');
+  const read = $derived(typed.trim() ? parseSizeName(typed) : null);
+  const meanings = $derived(read?.ok ? convertSizeName(read.value, standardThreads, standardTubes) : []);
+</script>
+
+<section aria-label="Names of sizes" class="flex flex-col gap-3">
+  <h2 class="text-2xl font-semibold">What does that size name mean?</h2>
+  <label class="max-w-xs">
+    <span class="block font-semibold">A size as it is written</span>
+    <input
+      class="input h-12 w-full text-xl"
+      autocomplete="off"
+      maxlength="20"
+      bind:value={typed}
+      aria-invalid={read !== null && !read.ok}
+      aria-describedby="size-wrong"
+    />
+  </label>
+  <p id="size-wrong" role="status" class="font-semibold text-error empty:hidden">
+    {read && !read.ok ? sayRefusal(read.refusal) : ''}
+  </p>
+  {#if meanings.length > 0}
+    <dl class="flex flex-col">
+      {#each meanings as { naming, outside, hole } (naming)}
+        <div class="grid grid-cols-[1fr_auto] gap-x-4 border-b border-base-300 py-1.5">
+          <dt class="leading-tight">
+            <strong>{NAMING_TEXTS[naming].name}</strong>
+            <span class="block text-sm">{NAMING_TEXTS[naming].usedFor}</span>
+          </dt>
+          <dd class="text-right leading-tight tabular-nums">
+            {#if outside === null}no such size{:else}
+              <strong>{sayExact(outside, 'in')}</strong> outside
+              <span class="block text-sm">{sayExact(outside, 'mm')}</span>
+            {/if}
+          </dd>
+          {#if outside !== null && hole}
+            <dd class="col-span-2 text-sm {hole.fit.verdict === 'refuse' ? 'font-semibold text-error' : ''}">
+              In a {hole.nearest.name} flare block hole: {FIT_WORDS[hole.fit.verdict]}{hole.fit.off === 0
+                ? ''
+                : `, ${sayNumber(Math.abs(toMillimetres(hole.fit.off)), 3)} mm ${hole.fit.off > 0 ? 'too big' : 'under'}`}
+            </dd>
+          {/if}
+        </div>
+      {/each}
+    </dl>
+  {/if}
+</section>

@@ -1,0 +1,26 @@
+import type { Reading } from '#core/identify/observation.ts';
+import { makeReadingMessage, READING_CHANNEL } from '#core/instruments/reading-message.ts';
+import type { Refusal } from '#words/refusals.ts';
+
+/** Sends a reading as any instrument would. */
+export function sendReading(reading: Reading): void {
+  const channel = new BroadcastChannel(READING_CHANNEL);
+  channel.postMessage(makeReadingMessage(reading));
+  // Closed once the message has gone out.
+  setTimeout(() => channel.close(), 1000);
+}
+
+/** Takes readings from instruments; what is no reading is refused with its sentence. Gives the way to stop. */
+export function listenForReadings(
+  take: (reading: Reading) => void,
+  refuse: (refusal: Refusal) => void,
+): () => void {
+  const channel = new BroadcastChannel(READING_CHANNEL);
+  channel.onmessage = async ({ data }: MessageEvent<unknown>) => {
+    const { readReadingMessage } = await import('./read-specimens.ts');
+    const read = readReadingMessage(data);
+    if (read.ok) take(read.value);
+    else refuse(read.refusal);
+  };
+  return () => channel.close();
+}

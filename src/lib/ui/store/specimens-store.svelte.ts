@@ -1,0 +1,113 @@
+import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { askServer, isPassing } from './ask-server.ts';
+import { openDeviceDatabase } from './device-database.ts';
+
+/** Milliseconds after which what could not be sent is tried again. */
+const AGAIN = 5000;
+
+/** A specimen in the list, and whether the server has it. */
+export interface ListedSpecimen {
+  readonly specimen: Specimen;
+  readonly where: 'device' | 'server';
+}
+
+/** The specimens of a job: those the server has, and those kept on this device until it answers. */
+export class SpecimensStore {
+  readonly job: string;
+  trouble = $state.raw<Refusal | null>(null);
+  asking = $state(true);
+  #server = $state.raw<readonly Specimen[]>([]);
+  #device = $state.raw<readonly SpecimenInput[]>([]);
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #isSending = false;
+
+  list = $derived.by((): ListedSpecimen[] => {
+    const isKnown = (id: string) => this.#server.some((specimen) => specimen.id === id);
+    return [
+      ...this.#server.map((specimen) => ({ specimen, where: 'server' as const })),
+      ...this.#device
+        .filter(({ id }) => !isKnown(id))
+        .map((input) => ({ specimen: makeSpecimen(standardThreads, input), where: 'device' as const })),
+    ];
+  });
+
+  constructor(job: string) {
+    this.job = job;
+  }
+
+  async open(): Promise<void> {
+    try {
+      const kept = await (await openDeviceDatabase()).getAllFromIndex('specimens', 'job', this.job);
+      this.#device = kept.map(({ input }) => input);
+    } catch {
+      this.trouble = { code: 'device-store-refused' };
+    }
+    await this.#read();
+    await this.#send();
+  }
+
+  close(): void {
+    clearTimeout(this.#timer);
+  }
+
+  /** Keeps a specimen: on this device at once, on the server as soon as it answers. False when neither could. */
+  async keep(input: SpecimenInput): Promise<boolean> {
+    try {
+      await (await openDeviceDatabase()).put('specimens', { id: input.id, job: this.job, input });
+    } catch {
+      this.trouble = { code: 'device-store-refused' };
+      return false;
+    }
+    this.#device = [...this.#device, input];
+    void this.#send();
+    return true;
+  }
+
+  async #read(): Promise<void> {
+    this.asking = true;
+    const answer = await askServer('GET', `/api/jobs/${this.job}/specimens`);
+    const { readSpecimensAnswer } = await import('./read-specimens.ts');
+    const read = answer.ok ? readSpecimensAnswer(answer.value) : answer;
+    this.asking = false;
+    this.trouble = read.ok ? null : read.refusal;
+    if (read.ok) this.#server = read.value;
+    else if (isPassing(read.refusal)) this.#tryAgain();
+  }
+
+  async #send(): Promise<void> {
+    if (this.#isSending || this.#device.length === 0) return;
+    this.#isSending = true;
+    let isStuck = false;
+    for (const input of this.#device) {
+      const sent = await askServer('POST', `/api/jobs/${this.job}/specimens`, input);
+      if (sent.ok) await this.#forget(input.id);
+      else {
+        this.trouble = sent.refusal;
+        isStuck = true;
+        break;
+      }
+    }
+    this.#isSending = false;
+    if (isStuck) {
+      if (this.trouble && isPassing(this.trouble)) this.#tryAgain();
+      return;
+    }
+    await this.#read();
+    this.#device = this.#device.filter(({ id }) => !this.#server.some((specimen) => specimen.id === id));
+  }
+
+  async #forget(id: string): Promise<void> {
+    try {
+      await (await openDeviceDatabase()).delete('specimens', id);
+    } catch {
+      // Sent again later it changes nothing: the server keeps it once.
+    }
+  }
+
+  #tryAgain(): void {
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.#read().then(() => this.#send()), AGAIN);
+  }
+}

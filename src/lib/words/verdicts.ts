@@ -1,0 +1,55 @@
+import type { RankedThread } from '#core/identify/rank-candidates.ts';
+import type { Verdict } from '#core/identify/judge.ts';
+import type { KeptVerdict } from '#core/identify/specimen.ts';
+import { FAMILY_TRAITS } from '#core/catalogue/thread-family.ts';
+import { nameThread } from './threads.ts';
+
+/** The verdict's first word, which stands beside its colour. */
+export const VERDICT_WORDS: Readonly<Record<Verdict['kind'], string>> = {
+  empty: 'Empty bench',
+  open: 'Not yet',
+  certain: 'Certain',
+  likely: 'Likely',
+  tie: 'Cannot be told apart yet',
+  none: 'None of these',
+};
+
+/** What is known, in a sentence. */
+export function sayVerdict(verdict: Verdict): string {
+  switch (verdict.kind) {
+    case 'empty':
+      return 'Nothing measured yet. Begin with the question shown; any other can be answered first.';
+    case 'open':
+      return `About ${verdict.remaining} threads still agree with what was measured.`;
+    case 'certain':
+    case 'likely':
+      return nameWithSisters(verdict.found);
+    case 'tie':
+      return `${verdict.among.map(({ thread }) => nameThread(thread)).join(', or ')}: cannot be told apart with what was measured.`;
+    case 'none':
+      return `No listed thread agrees. Nearest is ${nameThread(verdict.nearest.thread)}. Do not force a part on it: measure again, or ask for the maker’s sheet.`;
+  }
+}
+
+/** A thread with what no reading parts from it. */
+export function nameWithSisters({ thread, sisters }: RankedThread): string {
+  const others = sisters.map(nameThread);
+  return others.length === 0
+    ? nameThread(thread)
+    : `${nameThread(thread)} (or ${others.join(', ')}: only the marking tells)`;
+}
+
+/** What must be said of a thread before anyone puts gas through it; null where there is nothing. */
+export function sayGasUse({ thread }: RankedThread): string | null {
+  switch (FAMILY_TRAITS[thread.family].gasUse) {
+    case 'never':
+      return 'Never for gas.';
+    case 'look-alike':
+      return 'A look-alike: it goes on gas parts and is not made for them. Stop and ask.';
+    case 'gas':
+      return null;
+  }
+}
+
+/** A verdict as it was kept, shorter. */
+export const sayKeptVerdict = ({ kind }: KeptVerdict): string => VERDICT_WORDS[kind];

@@ -1,0 +1,14 @@
+<script lang="ts">
+  import IdentifyNav from '$lib/ui/panels/IdentifyNav.svelte';
+  import ThreadBench from '$lib/ui/panels/ThreadBench.svelte';
+  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
+  import { unitSetting } from '$lib/ui/controls/unit-setting.svelte.ts';
+</script>
+
+<svelte:head><title>Identify a thread · Porthole</title></svelte:head>
+<IdentifyNav />
+<main>
+  <h1 class="sr-only">Identify a thread</h1>
+  <div class="flex justify-end px-3 pt-2 sm:px-5"><UnitSwitch /></div>
+  <ThreadBench of="open" unit={unitSetting.unit} />
+</main>

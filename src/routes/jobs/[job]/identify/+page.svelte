@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import type { Specimen } from '#core/identify/specimen.ts';
+  import type { Refusal } from '#words/refusals.ts';
+  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
+  import CautionDialog from '$lib/ui/panels/CautionDialog.svelte';
+  import KeepSpecimen from '$lib/ui/panels/KeepSpecimen.svelte';
+  import SpecimenList from '$lib/ui/panels/SpecimenList.svelte';
+  import ThreadBench from '$lib/ui/panels/ThreadBench.svelte';
+  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+  import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
+
+  const id = untrack(() => page.params['job'] ?? '');
+  const jobs = new JobsStore();
+  const store = new SpecimensStore(id);
+  const job = $derived(jobs.find(id));
+  let trouble = $state.raw<Refusal | null>(null);
+
+  $effect(() => {
+    void jobs.load();
+    void store.open();
+    return () => store.close();
+  });
+
+  async function begin(specimen: Specimen): Promise<void> {
+    trouble = null;
+    const begun = await jobs.beginRun(id, `From ${specimen.name}`.slice(0, 80), specimen.id);
+    if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
+    trouble = begun.refusal;
+  }
+</script>
+
+<svelte:head><title>Identify · {job?.name ?? 'Job'} · Porthole</title></svelte:head>
+{#if job}
+  <CautionDialog job={job.id} />
+  <section
+    aria-label="This job"
+    class="no-print flex min-h-[52px] flex-wrap items-center gap-x-5 border-b border-base-300 bg-base-200 px-3 sm:px-5"
+  >
+    <h1 class="text-lg font-semibold">Identify</h1>
+    <a
+      class="tap flex items-center underline decoration-dotted underline-offset-4"
+      href={resolve('/jobs/[job]', { job: id })}>{job.name}</a
+    >
+    <span class="grow"></span>
+    <a
+      class="tap flex items-center underline decoration-dotted underline-offset-4"
+      href={resolve('/identify/pipe')}>Pipe and tube</a
+    >
+    <a class="tap flex items-center underline decoration-dotted underline-offset-4" href={resolve('/threads')}
+      >Thread chart</a
+    >
+  </section>
+  <main>
+    <ThreadBench of={job.id} unit={job.units}>
+      {#snippet children(bench)}<KeepSpecimen {bench} {store} people={job.people} />{/snippet}
+    </ThreadBench>
+    <div class="flex flex-col gap-3 px-3 pb-8 sm:px-5">
+      {#if trouble}<TroubleNote refusal={trouble} />{/if}
+      <SpecimenList {store} unit={job.units} onbegin={begin} />
+    </div>
+  </main>
+{:else}
+  <main class="mx-auto flex w-full max-w-3xl flex-col gap-4 p-6">
+    {#if jobs.asking}
+      <p role="status" class="chart-label">Looking for the job…</p>
+    {:else}
+      <h1 class="text-3xl font-semibold">No such job</h1>
+      <TroubleNote refusal={jobs.trouble ?? { code: 'job-unknown', job: id }} />
+      <p><a class="tap btn btn-primary" href={resolve('/')}>Jobs</a></p>
+    {/if}
+  </main>
+{/if}
