@@ -17,7 +17,7 @@
     style:height="56px"
   >
     <a href={resolve('/')} class="tap flex items-center gap-2 pr-2" aria-label="Porthole, jobs">
-      <svg viewBox="0 0 32 32" width="34" height="34" aria-hidden="true">
+      <svg viewBox="0 0 32 32" width="34" height="34" class="shrink-0" aria-hidden="true">
         <circle cx="16" cy="16" r="15" fill="#c2923a" />
         <circle cx="16" cy="16" r="10.5" fill="#0b161c" />
         <path d="M5.5 18.5h9v-3h-9zM14 13.2l8 1.3v3l-8 1.3z" fill="#dfe7e4" />

@@ -6,8 +6,8 @@ import type { LookAlike } from '#core/identify/look-alikes.ts';
 import type {
   Colour, Country, CrestForm, Flank, LeafFit, MeasuringInstrument, Observation, ObservationKind, Seat, ThreadMaterial,
 } from '#core/identify/observation.ts'; // prettier-ignore
-import type { LengthUnit } from '#core/units/length.ts';
-import { sayExact } from './length-text.ts';
+import { INCH, MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
+import { sayNumber, sayReading } from './length-text.ts';
 
 export const PLACE_NAMES: Readonly<Record<Place, string>> = {
   mouth: 'at the very end',
@@ -135,9 +135,9 @@ export function sayObservation(observation: Observation, unit: LengthUnit): stri
     case 'gender':
       return observation.value;
     case 'diameter':
-      return `${sayExact(observation.length, unit)} ${observation.side}, ${PLACE_NAMES[observation.place]}, ${INSTRUMENT_NAMES[observation.instrument]}`;
+      return `${sayReading(observation.length, unit)} ${observation.side}, ${PLACE_NAMES[observation.place]}, ${INSTRUMENT_NAMES[observation.instrument]}`;
     case 'count':
-      return `${observation.threads} threads over ${sayExact(observation.over, unit)}, ${INSTRUMENT_NAMES[observation.instrument]}`;
+      return `${observation.threads} threads over ${sayReading(observation.over, unit)}, ${INSTRUMENT_NAMES[observation.instrument]}`;
     case 'leaf':
       return `leaf ${nameLeaf(observation.perInch)} ${LEAF_FIT_NAMES[observation.fit]}`;
     case 'taper':
@@ -153,7 +153,7 @@ export function sayObservation(observation: Observation, unit: LengthUnit): stri
     case 'hand':
       return `${observation.value}-hand`;
     case 'collar':
-      return `${sayExact(observation.acrossFlats, unit)} across the flats`;
+      return `${sayReading(observation.acrossFlats, unit)} across the flats`;
     case 'material':
       return MATERIAL_TEXTS[observation.value];
     case 'colour':
@@ -163,6 +163,17 @@ export function sayObservation(observation: Observation, unit: LengthUnit): stri
     case 'country':
       return `made for ${COUNTRY_NAMES[observation.value]}`;
   }
+}
+
+/** What a measurement may give, shorter: the question names the rest. */
+export function sayOutcome(observation: Observation, unit: LengthUnit): string {
+  const about = (length: number) =>
+    unit === 'in' ? `about ${(length / INCH).toFixed(2)} in` : `about ${(length / MILLIMETRE).toFixed(1)} mm`;
+  if (observation.kind === 'diameter') return about(observation.length);
+  if (observation.kind === 'count') {
+    return `about ${sayNumber((observation.threads * INCH) / observation.over, 1)} an inch`;
+  }
+  return sayObservation(observation, unit);
 }
 
 /** A question's name in a list of them. */

@@ -13,6 +13,10 @@ export function sayExact(length: Length, unit: LengthUnit): string {
   return `${sayNumber(value, unit === 'in' ? 5 : 3)} ${unit}`;
 }
 
+/** A reading as an instrument shows it: thousandths and a half of an inch, hundredths of a millimetre. */
+export const sayReading = (length: Length, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(toInches(length), 4)} in` : `${sayNumber(toMillimetres(length), 2)} mm`;
+
 /** A number without idle zeros. */
 export const sayNumber = (value: number, places: number): string =>
   String(Number(value.toFixed(places))).replace('-', '−');

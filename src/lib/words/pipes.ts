@@ -2,7 +2,7 @@ import type { PeComparison, PrintLineFinding } from '#core/identify/check-print-
 import type { Naming } from '#core/identify/convert-size-name.ts';
 import type { Look, PipeKindId, PipeUse } from '#core/identify/pipe-kinds.ts';
 import type { TubeFit } from '#core/identify/tube-fit.ts';
-import { sayExact } from './length-text.ts';
+import { sayReading } from './length-text.ts';
 
 export const LOOK_QUESTIONS: Readonly<Record<Look, string>> = {
   stuff: 'What is it?',
@@ -143,9 +143,9 @@ export function sayPrintLineFinding(finding: PrintLineFinding): string {
     case 'pe-not-marked-gas':
       return 'Neither GAS nor a gas standard was read on the line. Do not bury it for gas until its maker confirms it.';
     case 'pe-wall-not-as-sdr':
-      return `The wall says ${sayExact(finding.wall, 'in')}, SDR ${finding.sdr} would be ${sayExact(finding.asSdr, 'in')}. One of them is wrong: measure the wall.`;
+      return `The wall says ${sayReading(finding.wall, 'in')}, SDR ${finding.sdr} would be ${sayReading(finding.asSdr, 'in')}. One of them is wrong: measure the wall.`;
     case 'pe-wall-below-legal':
-      return `A wall of ${sayExact(finding.wall, 'in')} is under the legal minimum of ${sayExact(finding.legal, 'in')} (US federal rules; confirm locally). Do not use it.`;
+      return `A wall of ${sayReading(finding.wall, 'in')} is under the legal minimum of ${sayReading(finding.legal, 'in')} (US federal rules; confirm locally). Do not use it.`;
     case 'pe-wall-not-known':
       return 'Neither wall nor SDR was read. The label alone would not do: measure the wall.';
     case 'pe-words-unknown':
@@ -161,7 +161,7 @@ export function sayPeComparison(comparison: PeComparison): string {
       return `Not known: the ${comparison.missing.join(' and the ')} of one of them is missing. Measure it.`;
     case 'differ':
       return `Do not match: ${comparison.by
-        .map(({ what, a, b }) => `${what} ${sayExact(a, 'in')} against ${sayExact(b, 'in')}`)
+        .map(({ what, a, b }) => `${what} ${sayReading(a, 'in')} against ${sayReading(b, 'in')}`)
         .join(', ')}.`;
   }
 }

@@ -6,9 +6,8 @@
 </script>
 
 <svelte:head><title>Identify a thread · Porthole</title></svelte:head>
-<IdentifyNav />
+<IdentifyNav><UnitSwitch /></IdentifyNav>
 <main>
   <h1 class="sr-only">Identify a thread</h1>
-  <div class="flex justify-end px-3 pt-2 sm:px-5"><UnitSwitch /></div>
   <ThreadBench of="open" unit={unitSetting.unit} />
 </main>

@@ -46,11 +46,10 @@
 </script>
 
 <svelte:head><title>Thread chart · Porthole</title></svelte:head>
-<IdentifyNav />
+<IdentifyNav><UnitSwitch /></IdentifyNav>
 <main class="flex flex-col gap-3 p-3 sm:px-5">
   <div class="flex flex-wrap items-end gap-3">
     <h1 class="grow text-3xl font-semibold">Thread chart</h1>
-    <UnitSwitch />
     <button type="button" class="tap no-print btn" onclick={() => window.print()}>Print</button>
   </div>
   <form class="no-print flex flex-wrap items-end gap-3" onsubmit={(event) => event.preventDefault()}>

@@ -3,7 +3,7 @@ import type { ThreadList } from '../catalogue/thread-list.ts';
 import type { TubeList } from '../catalogue/tubes.ts';
 import { readFraction } from '../catalogue/list-threads.ts';
 import { INCH, inches, MILLIMETRE, type Length } from '../units/length.ts';
-import { findNearestHole, getInchHoles, type InchHole, type TubeFit } from './tube-fit.ts';
+import { findNearestHoles, getInchHoles, type FittedHole } from './tube-fit.ts';
 
 /** Ways in which the trade names a size, each for its own things. */
 export const NAMINGS = [
@@ -18,8 +18,8 @@ export interface SizeMeaning {
   readonly name: string;
   /** What a caliper reads over the outside, nm; null where the naming has no such size. */
   readonly outside: Length | null;
-  /** For tube: the inch hole nearest, and whether a flare block grips it. */
-  readonly hole: { readonly nearest: InchHole; readonly fit: TubeFit } | null;
+  /** For tube: the inch holes nearest, and whether a flare block grips it. */
+  readonly holes: readonly FittedHole[];
 }
 
 /** A size as it was written. */
@@ -74,15 +74,17 @@ function readPositive(
  */
 export function convertSizeName(size: SizeName, threads: ThreadList, tubes: TubeList): SizeMeaning[] {
   const holes = getInchHoles(tubes);
-  const tube = (naming: Naming, name: string, outside: Length): SizeMeaning => {
-    const { hole, fit } = findNearestHole(outside, holes);
-    return { naming, name, outside, hole: { nearest: hole, fit } };
-  };
+  const tube = (naming: Naming, name: string, outside: Length): SizeMeaning => ({
+    naming,
+    name,
+    outside,
+    holes: findNearestHoles(outside, holes),
+  });
   const pipe = (naming: Naming, name: string, written: string): SizeMeaning => ({
     naming,
     name,
     outside: threads.taper.find((row) => row.size === written)?.outside ?? null,
-    hole: null,
+    holes: [],
   });
   if (size.kind === 'millimetres')
     return [tube('metric-outside', `${size.value / MILLIMETRE} mm`, size.value)];
@@ -99,7 +101,7 @@ export function convertSizeName(size: SizeName, threads: ThreadList, tubes: Tube
       naming: system === 'IPS' ? 'pe-ips' : 'pe-cts',
       name: `${written} ${system}`,
       outside,
-      hole: null,
+      holes: [],
     };
   };
   const nominal = tubes.copper.find((row) => row.type === 'L' && row.name === written);
@@ -107,7 +109,7 @@ export function convertSizeName(size: SizeName, threads: ThreadList, tubes: Tube
     pipe('pipe-nominal', `${written} pipe`, written),
     nominal
       ? tube('copper-nominal', `${written} copper, K or L`, inches(nominal.outside))
-      : { naming: 'copper-nominal', name: `${written} copper, K or L`, outside: null, hole: null },
+      : { naming: 'copper-nominal', name: `${written} copper, K or L`, outside: null, holes: [] },
     tube('tube-outside', `${written} tube`, value),
     pe('IPS'),
     pe('CTS'),

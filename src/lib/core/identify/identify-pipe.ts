@@ -25,9 +25,15 @@ export function rankPipeKinds(looks: Looks): RankedPipe[] {
   }).toSorted((a, b) => a.against.length - b.against.length || b.for.length - a.for.length);
 }
 
-/** Kinds that nothing speaks against. Empty when something speaks against every one: none of these. */
-export const findPipeKinds = (looks: Looks): RankedPipe[] =>
-  rankPipeKinds(looks).filter(({ against }) => against.length === 0);
+/**
+ * Kinds that nothing speaks against, as long as they explain nearly as much as the best of them. Empty when something
+ * speaks against every one: none of these.
+ */
+export function findPipeKinds(looks: Looks): RankedPipe[] {
+  const possible = rankPipeKinds(looks).filter(({ against }) => against.length === 0);
+  const most = possible[0]?.for.length ?? 0;
+  return possible.filter((each) => each.for.length >= most - 1);
+}
 
 /** A size that an outside diameter may be, as its material names it; `off` is measured minus listed, nm. */
 export interface PipeSizeMatch {

@@ -12,7 +12,7 @@ import { PIPE_KIND_LIST, PIPE_KINDS, type Looks, type PipeKindId } from './pipe-
 import { parsePrintLine } from './print-line.ts';
 import { readMarking } from './read-marking.ts';
 import { makeSpecimen } from './specimen.ts';
-import { checkTubeFit, findNearestHole, getInchHoles } from './tube-fit.ts';
+import { checkTubeFit, findNearestHoles, getInchHoles } from './tube-fit.ts';
 
 const mm = (value: number) => Math.round(value * MILLIMETRE);
 
@@ -45,7 +45,7 @@ describe('tube in a hole', () => {
     [6, '1/4', 'refuse', -0.35],
   ] as const) {
     it(`${tube} mm against ${hole}: ${verdict}`, () => {
-      const found = findNearestHole(mm(tube), holes);
+      const found = findNearestHoles(mm(tube), holes)[0]!;
       expect(found.hole.name).to.equal(hole);
       expect(found.fit.verdict).to.equal(verdict);
       expect(found.fit.off / MILLIMETRE).to.be.closeTo(off, 1e-9);
@@ -53,6 +53,8 @@ describe('tube in a hole', () => {
   }
   it('8 mm is refused for 3/8', () => {
     expect(checkTubeFit(mm(8), inches(0.375)).verdict).to.equal('refuse');
+    const [right, wrong] = findNearestHoles(mm(8), holes);
+    expect([right!.hole.name, wrong!.hole.name, wrong!.fit.verdict]).to.deep.equal(['5/16', '3/8', 'refuse']);
   });
   it('grips to 0.10 mm and doubts to 0.15 mm, both included', () => {
     const verdicts = [0.1, 0.1001, 0.15, 0.1501].map((off) => checkTubeFit(mm(10 + off), mm(10)).verdict);

@@ -32,13 +32,14 @@ export const getInchHoles = ({ copper }: TubeList): readonly InchHole[] =>
     .filter(({ type }) => type === 'ACR coil')
     .map(({ name }) => ({ name, outside: inches(readFraction(name)) }));
 
-/** The inch hole nearest to a tube, and whether it grips. */
-export function findNearestHole(tube: Length, holes: readonly InchHole[]): { hole: InchHole; fit: TubeFit } {
-  const [first, ...others] = holes;
-  if (!first) throw new Error('a flare block without holes');
-  const hole = others.reduce(
-    (best, each) => (Math.abs(tube - each.outside) < Math.abs(tube - best.outside) ? each : best),
-    first,
-  );
-  return { hole, fit: checkTubeFit(tube, hole.outside) };
+export interface FittedHole {
+  readonly hole: InchHole;
+  readonly fit: TubeFit;
 }
+
+/** The two inch holes nearest to a tube, the nearer first, and whether each grips: the second is the one taken by mistake. */
+export const findNearestHoles = (tube: Length, holes: readonly InchHole[]): FittedHole[] =>
+  holes
+    .toSorted((a, b) => Math.abs(tube - a.outside) - Math.abs(tube - b.outside))
+    .slice(0, 2)
+    .map((hole) => ({ hole, fit: checkTubeFit(tube, hole.outside) }));

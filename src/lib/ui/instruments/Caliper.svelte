@@ -11,7 +11,7 @@
   } from '#core/instruments/simulated-specimen.ts';
   import { toMillimetres, type LengthUnit } from '#core/units/length.ts';
   import { PLACE_NAMES } from '#words/identify.ts';
-  import { sayExact } from '#words/length-text.ts';
+  import { sayReading } from '#words/length-text.ts';
 
   interface Props {
     specimen: SimulatedSpecimen;
@@ -115,7 +115,7 @@
   aria-valuenow={Number(toMillimetres(shown).toFixed(2))}
   aria-valuemin={0}
   aria-valuemax={150}
-  aria-valuetext="{sayExact(shown, unit)}, {PLACE_NAMES[nearest]}, {touching ? 'touching' : 'not touching'}"
+  aria-valuetext="{sayReading(shown, unit)}, {PLACE_NAMES[nearest]}, {touching ? 'touching' : 'not touching'}"
   onkeydown={press}
 >
   {#if isMale}
@@ -160,7 +160,7 @@
   </g>
 </svg>
 <p class="text-center text-3xl font-semibold tabular-nums" aria-live="polite">
-  {sayExact(shown, unit)}
+  {sayReading(shown, unit)}
   <span class="block text-base font-normal"
     >{PLACE_NAMES[nearest]}, {touching ? 'jaws touch' : 'jaws stand off: close them'}</span
   >

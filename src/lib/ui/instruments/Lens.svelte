@@ -89,18 +89,22 @@
   const overlayLine = $derived(
     overlay ? toPath(makeThreadProfile(overlay, Math.ceil(width / (25.4 / overlay.perInch)) + 1)) : '',
   );
-  const body = $derived(
-    specimen && specimenLine
-      ? `${specimenLine}L${width * 2} ${specimen.form.gender === 'male' ? width * 2 : -width * 2}L${-width} ${specimen.form.gender === 'male' ? width * 2 : -width * 2}Z`
-      : '',
-  );
+  /** Metal from the end face to beyond the window, below the crests of a male and above those of a female. */
+  const body = $derived.by(() => {
+    if (!specimen) return '';
+    const side = specimen.form.gender === 'male' ? 1 : -1;
+    const own = 25.4 / specimen.form.perInch;
+    const face = pitch / 2 - width / 2 - own * 0.35;
+    const root = side * 0.62 * own - depth / 2;
+    return `M${face} ${side * width * 2}L${face} ${root}L${specimenLine.slice(1)}L${width * 2} ${side * width * 2}Z`;
+  });
   const off = $derived(
     specimen && overlay
       ? getCrestDiameter(overlay, width / 2) - getCrestDiameter(specimen.form, width / 2)
       : 0,
   );
   const ANGLES: Partial<Record<Seat, number>> = { '30': 30, '37': 37, '45': 45 };
-  const seat = $derived(simulated?.seat ?? find('seat')?.value ?? null);
+  const seat = $derived(find('seat')?.value ?? null);
   const seatAngle = $derived(seat ? (ANGLES[seat] ?? null) : null);
   const expectedSeat = $derived.by(() => {
     if (!candidate) return null;
@@ -112,10 +116,17 @@
     const rise = 22 * Math.tan((angle * Math.PI) / 180);
     return `M78 90 L100 ${90 - Math.min(rise, 30)}`;
   };
+  /** The angle is not told before it is measured. */
+  const angles = $derived.by(() => {
+    const measured = find('flank')?.value;
+    const expected = overlay ? String(overlay.flank) : null;
+    if (!measured) return expected ? `${expected}° expected` : '';
+    return expected && expected !== measured ? `${measured}° against ${expected}°` : `${measured}°`;
+  });
   const description = $derived.by(() => {
     if (!specimen) return 'The lens: nothing on the bench yet.';
     const { form } = specimen;
-    const seen = `A ${form.gender} thread, ${Number(form.perInch.toFixed(1))} an inch, ${form.flank} degrees, crests ${form.crest}.`;
+    const seen = `A ${form.gender} thread, ${simulated ? 'from the practice tray' : `${Number(form.perInch.toFixed(1))} an inch, ${form.flank} degrees`}, crests ${form.crest}.`;
     if (!candidate || !overlay) return seen;
     const gap =
       Math.abs(off) < 0.02
@@ -129,7 +140,13 @@
   <svg viewBox="0 0 120 120" class="aspect-square w-full max-w-[19rem]" role="img" aria-label={description}>
     <defs>
       <clipPath id="{id}-glass"><circle cx="60" cy="60" r="49" /></clipPath>
-      <pattern id="{id}-cut" width="3" height="3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern
+        id="{id}-cut"
+        width="3"
+        height="3"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45) scale({width / 98})"
+      >
         <rect width="3" height="3" class="fill-base-300" />
         <line x1="0" y1="0" x2="0" y2="3" class="stroke-secondary" stroke-width="0.6" opacity="0.5" />
       </pattern>
@@ -162,11 +179,7 @@
           {/if}
         </g>
         <g class="fill-base-content" font-size="5.4" font-weight="600">
-          <text x="60" y="25" text-anchor="middle"
-            >{specimen.form.flank}°{overlay && overlay.flank !== specimen.form.flank
-              ? ` against ${overlay.flank}°`
-              : ''}</text
-          >
+          <text x="60" y="25" text-anchor="middle">{angles}</text>
           {#if overlay && Math.abs(off) >= 0.02}
             <text x="60" y="101" text-anchor="middle"
               >{off > 0 ? '+' : '−'}{Math.abs(off).toFixed(2)} mm across</text

@@ -2,7 +2,7 @@
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
   import { checkByHand, checkByHandAll } from '#core/identify/by-hand-check.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { sayExact } from '#words/length-text.ts';
+  import { sayReading } from '#words/length-text.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 
   let { bench, unit }: { bench: IdentifyBench; unit: LengthUnit } = $props();
@@ -21,7 +21,7 @@
   <section aria-label="By-hand check" class="border-t-2 border-base-300 pt-2 text-sm leading-snug">
     <h2 class="text-base font-semibold">The by-hand check</h2>
     <p>
-      {sayExact(diameter.length, unit)} less a quarter inch is nearest to
+      {sayReading(diameter.length, unit)} less a quarter inch is nearest to
       <strong>{check.says.join(' and ')}</strong>{check.says.length > 1 ? ', exactly between them' : ''}.
       {#if disagrees}<strong class="text-error">Here it lies: the tables say {best?.size}.</strong>{/if}
     </p>

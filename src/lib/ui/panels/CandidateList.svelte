@@ -1,5 +1,6 @@
 <script lang="ts">
   import { getSupport } from '#core/identify/rank-candidates.ts';
+  import type { Observation } from '#core/identify/observation.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { OBSERVATION_NAMES, sayObservation } from '#words/identify.ts';
   import { FAMILY_NAMES, nameThread, sayPitch } from '#words/threads.ts';
@@ -7,6 +8,11 @@
 
   let { bench, unit }: { bench: IdentifyBench; unit: LengthUnit } = $props();
   const shown = $derived(bench.ranking.threads.slice(0, 5).filter(({ probability }) => probability > 0.0005));
+  const nameReading = (observation: Observation) => {
+    const name = OBSERVATION_NAMES[observation.kind].toLowerCase();
+    const same = bench.observations.filter(({ kind }) => kind === observation.kind);
+    return same.length > 1 ? `${name} ${same.indexOf(observation) + 1}` : name;
+  };
   const sayChance = (chance: number) =>
     chance > 0.9995
       ? 'over 999 in 1000'
@@ -56,7 +62,7 @@
                   title={sayObservation(observation, unit)}
                   class={says === 'against' ? 'font-semibold text-error' : 'text-success'}
                 >
-                  {says}: {OBSERVATION_NAMES[observation.kind].toLowerCase()}
+                  {says}: {nameReading(observation)}
                 </li>
               {/each}
             </ul>

@@ -1,7 +1,9 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
 
+  let { children }: { children?: Snippet } = $props();
   const stations = [
     { name: 'Thread', href: resolve('/identify') },
     { name: 'Pipe and tube', href: resolve('/identify/pipe') },
@@ -9,17 +11,19 @@
   ];
 </script>
 
-<nav
-  aria-label="Identify"
-  class="no-print flex min-h-[52px] flex-wrap items-center gap-1 border-b border-base-300 bg-base-200 px-3 sm:px-5"
+<div
+  class="no-print flex min-h-[52px] flex-wrap items-center justify-between gap-x-3 border-b border-base-300 bg-base-200 px-3 sm:px-5"
 >
-  {#each stations as { name, href } (name)}
-    <a
-      {href}
-      class="tap flex items-center border-b-4 px-2 text-lg font-semibold {page.url.pathname === href
-        ? 'border-accent'
-        : 'border-transparent'}"
-      aria-current={page.url.pathname === href ? 'page' : undefined}>{name}</a
-    >
-  {/each}
-</nav>
+  <nav aria-label="Identify" class="flex flex-wrap gap-1">
+    {#each stations as { name, href } (name)}
+      <a
+        {href}
+        class="tap flex items-center border-b-4 px-2 text-lg font-semibold {page.url.pathname === href
+          ? 'border-accent'
+          : 'border-transparent'}"
+        aria-current={page.url.pathname === href ? 'page' : undefined}>{name}</a
+      >
+    {/each}
+  </nav>
+  {@render children?.()}
+</div>

@@ -13,7 +13,10 @@
     $props();
   const answer = untrack(() => new MeasuredAnswer(bench, question));
   const id = $props.id();
-  const side = $derived(bench.gender === 'male' ? 'outside' : 'inside');
+  const isDiameter = $derived(question === 'diameter' || question === 'second-diameter');
+  const isGenderSaid = $derived(
+    bench.observations.some(({ kind }) => kind === 'gender' || kind === 'diameter'),
+  );
   let named = $state('');
 
   function take(event: SubmitEvent): void {
@@ -61,6 +64,19 @@
       {/each}
     </fieldset>
   {:else}
+    {#if isDiameter && !isGenderSaid}
+      <fieldset class="grid grid-cols-2 gap-1.5">
+        <legend class="sr-only">Side</legend>
+        {#each ['outside', 'inside'] as const as side (side)}
+          <label
+            class="tap flex cursor-pointer items-center justify-center border border-base-content/60 px-3 has-checked:bg-accent has-checked:text-accent-content has-focus-visible:outline-2"
+          >
+            <input type="radio" class="sr-only" name="{id}-side" value={side} bind:group={answer.side} />
+            {side === 'outside' ? 'outside, male' : 'inside, female'}
+          </label>
+        {/each}
+      </fieldset>
+    {/if}
     <div class="flex flex-wrap gap-3">
       {#if question === 'count'}
         <label class="w-28">
@@ -82,7 +98,7 @@
               ? 'Marking'
               : question === 'collar'
                 ? 'Across the flats'
-                : `Diameter, ${side}`}{#if question !== 'marking'}<span class="font-normal"
+                : `Diameter, ${answer.side}`}{#if question !== 'marking'}<span class="font-normal"
               >, {unit} unless you write it</span
             >{/if}</span
         >

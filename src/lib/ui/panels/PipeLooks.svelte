@@ -9,7 +9,6 @@
   import { LOOK_NAMES, LOOK_QUESTIONS, PIPE_KIND_TEXTS, PIPE_USE_WORDS } from '#words/pipes.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import { sayExact } from '#words/length-text.ts';
-  import UnitSwitch from '../controls/UnitSwitch.svelte';
   import { unitSetting } from '../controls/unit-setting.svelte.ts';
 
   const LOOK_LIST = Object.keys(LOOKS) as Look[];
@@ -31,10 +30,7 @@
 </script>
 
 <section aria-label="Pipe by its looks" class="flex flex-col gap-3">
-  <div class="flex flex-wrap items-center justify-between gap-2">
-    <h2 class="text-2xl font-semibold">By look and touch</h2>
-    <UnitSwitch />
-  </div>
+  <h2 class="text-2xl font-semibold">By look and touch</h2>
   {#each LOOK_LIST as look (look)}
     <fieldset class="flex flex-wrap gap-1.5">
       <legend class="font-semibold">{LOOK_QUESTIONS[look]}</legend>

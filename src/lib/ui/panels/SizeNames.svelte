@@ -29,7 +29,7 @@
   </p>
   {#if meanings.length > 0}
     <dl class="flex flex-col">
-      {#each meanings as { naming, outside, hole } (naming)}
+      {#each meanings as { naming, outside, holes } (naming)}
         <div class="grid grid-cols-[1fr_auto] gap-x-4 border-b border-base-300 py-1.5">
           <dt class="leading-tight">
             <strong>{NAMING_TEXTS[naming].name}</strong>
@@ -41,13 +41,13 @@
               <span class="block text-sm">{sayExact(outside, 'mm')}</span>
             {/if}
           </dd>
-          {#if outside !== null && hole}
-            <dd class="col-span-2 text-sm {hole.fit.verdict === 'refuse' ? 'font-semibold text-error' : ''}">
-              In a {hole.nearest.name} flare block hole: {FIT_WORDS[hole.fit.verdict]}{hole.fit.off === 0
+          {#each holes as { hole, fit } (hole.name)}
+            <dd class="col-span-2 text-sm {fit.verdict === 'refuse' ? 'text-error' : 'font-semibold'}">
+              In a {hole.name} flare block hole: {FIT_WORDS[fit.verdict]}{fit.off === 0
                 ? ''
-                : `, ${sayNumber(Math.abs(toMillimetres(hole.fit.off)), 3)} mm ${hole.fit.off > 0 ? 'too big' : 'under'}`}
+                : `, ${sayNumber(Math.abs(toMillimetres(fit.off)), 3)} mm ${fit.off > 0 ? 'too big' : 'under'}`}
             </dd>
-          {/if}
+          {/each}
         </div>
       {/each}
     </dl>

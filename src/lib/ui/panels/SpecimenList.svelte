@@ -19,7 +19,11 @@
     return thread ? nameThread(thread) : id;
   };
   const sayFound = ({ verdict, end }: Specimen): string => {
-    if (end) return [end.thread, ...end.orElse].map(nameById).join(', or ');
+    if (end?.certainty === 'tie') return [end.thread, ...end.orElse].map(nameById).join(', or ');
+    if (end) {
+      const others = end.orElse.map(nameById).join(', ');
+      return `${nameById(end.thread)}${others ? ` (or ${others}: only the marking tells)` : ''}`;
+    }
     return verdict.kind === 'none'
       ? `nearest: ${verdict.threads.map(nameById).join(', ')}`
       : 'not identified yet';
@@ -46,7 +50,10 @@
             >{/if}
         </p>
         <details class="text-sm">
-          <summary class="tap flex cursor-pointer items-center">{specimen.readings.length} readings</summary>
+          <summary
+            class="tap flex w-fit cursor-pointer items-center underline decoration-dotted underline-offset-4"
+            >{specimen.readings.length} readings</summary
+          >
           <ul class="list-disc pl-5">
             {#each specimen.readings as { id, observation, instrument, simulated } (id)}
               <li>

@@ -38,7 +38,7 @@
     <div class="max-lg:order-6"><TrayPicker {bench} /></div>
   </div>
   <div class="flex flex-col gap-3 max-lg:contents">
-    <div class="max-lg:sticky max-lg:top-0 max-lg:z-10 max-lg:order-1"><VerdictBanner {bench} {unit} /></div>
+    <div class="max-lg:order-1"><VerdictBanner {bench} {unit} /></div>
     <div class="max-lg:order-4"><CandidateList {bench} {unit} /></div>
   </div>
   <div class="flex flex-col gap-4 max-lg:contents">

@@ -1,8 +1,10 @@
 <script lang="ts">
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
-  import { nameThread } from '#words/threads.ts';
+  import { THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
+  import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 
+  let family = $state<ThreadFamily | ''>('');
   let { bench }: { bench: IdentifyBench } = $props();
   const truth = $derived(bench.simulated?.truth ? standardThreads.findThread(bench.simulated.truth) : null);
 </script>
@@ -17,8 +19,15 @@
       Nothing to measure? Take a specimen from the practice tray and read it with simulated instruments.
     {/if}
   </p>
+  <label>
+    <span class="block text-sm font-semibold">Family, to practise one</span>
+    <select class="select w-full" style:height="44px" bind:value={family}>
+      <option value="">any: do not tell me</option>
+      {#each THREAD_FAMILIES as each (each)}<option value={each}>{FAMILY_NAMES[each].name}</option>{/each}
+    </select>
+  </label>
   <div class="flex flex-wrap gap-2">
-    <button type="button" class="tap btn" onclick={() => bench.drawFromTray()}
+    <button type="button" class="tap btn" onclick={() => bench.drawFromTray(family || null)}
       >{bench.simulated ? 'Another from the tray' : 'Take one from the tray'}</button
     >
     {#if bench.simulated}

@@ -1,4 +1,5 @@
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import type { ThreadFamily } from '#core/catalogue/thread-family.ts';
 import { findContradictions, type Contradiction } from '#core/identify/check-reading.ts';
 import {
   findLeads, findNextMeasurements, type NextMeasurement, type Outcome, type Question,
@@ -102,19 +103,13 @@ export class IdentifyBench {
     this.#put([]);
   }
 
-  /** Lays another specimen from the practice tray on the bench. */
-  drawFromTray(random: () => number = Math.random): void {
+  /** Lays a specimen from the practice tray on the bench, of one family or of any. */
+  drawFromTray(family: ThreadFamily | null, random: () => number = Math.random): void {
     this.clear();
-    const mains = standardThreads.threads.filter(({ sisterOf }) => sisterOf === null);
-    this.simulated = drawSpecimen(mains[Math.floor(random() * mains.length)]!, random);
-  }
-
-  /** Lays a given thread from the practice tray on the bench. */
-  layOnBench(thread: string, random: () => number = Math.random): void {
-    const found = standardThreads.findThread(thread);
-    if (!found) return;
-    this.clear();
-    this.simulated = drawSpecimen(found, random);
+    const tray = standardThreads.threads.filter((thread) =>
+      family === null ? thread.sisterOf === null : thread.family === family,
+    );
+    this.simulated = drawSpecimen(tray[Math.floor(random() * tray.length)]!, random);
   }
 
   /** What an outcome of the question would mean: the threads then in the running. */

@@ -15,6 +15,8 @@ export class MeasuredAnswer {
   threads = $state('');
   instrument = $state<MeasuringInstrument>('caliper');
   place = $state<Place>('first');
+  /** Outside or inside, where it is not said yet whether the thread is male or female. */
+  side = $state<'outside' | 'inside'>('outside');
   leaf = $state(14);
   fit = $state<LeafFit>('fits');
   refusal = $state.raw<Refusal | null>(null);
@@ -23,6 +25,7 @@ export class MeasuredAnswer {
   constructor(bench: IdentifyBench, question: BenchQuestion) {
     this.#bench = bench;
     this.question = question;
+    this.side = bench.gender === 'male' ? 'outside' : 'inside';
     if (question === 'second-diameter') this.place = getSecondPlace(this.#firstPlace());
     if (question === 'diameter' && bench.gender === 'female') this.place = 'mouth';
   }
@@ -53,10 +56,9 @@ export class MeasuredAnswer {
     const checked = checkDiameter(length.value.length, typed.trim(), unit);
     if (!checked.ok) return checked;
     if (this.question === 'collar') return accept({ kind: 'collar', acrossFlats: checked.value });
-    const side = this.#bench.gender === 'male' ? 'outside' : 'inside';
     return accept({
       kind: 'diameter',
-      side,
+      side: this.side,
       length: checked.value,
       instrument: this.instrument,
       place: this.place,

@@ -1,12 +1,13 @@
 <script lang="ts">
   import IdentifyNav from '$lib/ui/panels/IdentifyNav.svelte';
   import PipeLooks from '$lib/ui/panels/PipeLooks.svelte';
+  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
   import PrintLines from '$lib/ui/panels/PrintLines.svelte';
   import SizeNames from '$lib/ui/panels/SizeNames.svelte';
 </script>
 
 <svelte:head><title>Identify pipe and tube · Porthole</title></svelte:head>
-<IdentifyNav />
+<IdentifyNav><UnitSwitch /></IdentifyNav>
 <main class="grid gap-x-10 gap-y-8 p-3 sm:px-5 lg:grid-cols-2 lg:items-start">
   <h1 class="sr-only">Identify pipe and tube</h1>
   <PipeLooks />
