@@ -37,6 +37,49 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'job form');
     });
 
+    test('identify: empty, measured, simulated, refused, pipe, chart, specimens', async ({
+      page,
+      request,
+      app,
+    }) => {
+      await page.goto(`${app.url}/identify`);
+      await expect(page.getByText('Nothing measured yet')).toBeVisible();
+      await expectAccessible(page, 'empty bench');
+      await page.getByLabel(/^Diameter/).fill('40');
+      await page.getByRole('button', { name: 'Take this reading' }).click();
+      await expectAccessible(page, 'reading refused');
+      await page.getByLabel(/^Diameter/).fill('1.03');
+      await page.getByRole('button', { name: 'Take this reading' }).click();
+      await page.getByLabel('or answer another').selectOption('leaf');
+      await page.getByText('14', { exact: true }).click();
+      await page.getByRole('button', { name: 'Take this reading' }).click();
+      await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Cannot be told apart');
+      await expectAccessible(page, 'tie');
+      await page.getByRole('button', { name: 'Take one from the tray' }).click();
+      for (const ask of ['diameter', 'leaf', 'flank', 'seat', 'gender', 'count']) {
+        await page.getByLabel('or answer another').selectOption(ask);
+        await expectAccessible(page, `simulated ${ask}`);
+      }
+      await page.goto(`${app.url}/identify/pipe`);
+      await page.getByRole('button', { name: 'plastic' }).click();
+      await page.getByLabel('As printed on the pipe').fill('1 IPS SDR 11 .097 WALL');
+      await expectAccessible(page, 'pipe and tube');
+      await page.goto(`${app.url}/threads`);
+      await expectAccessible(page, 'thread chart');
+      const { job } = await makeJob(request, app.url);
+      await page.goto(`${app.url}/jobs/${job}/identify`);
+      await page.getByRole('button', { name: 'Understood' }).click();
+      await expectAccessible(page, 'specimens, none');
+      await page.getByLabel('or answer another').selectOption('gender');
+      await page.getByRole('button', { name: /^male/ }).click();
+      await page.getByRole('button', { name: 'Keep it' }).click();
+      await expect(page.getByText('on the server', { exact: false }).first()).toBeVisible();
+      await expectAccessible(page, 'specimens, one');
+      await page.goto(`${app.url}/jobs/nosuchjob0/identify`);
+      await expect(page.getByRole('heading', { name: 'No such job' })).toBeVisible();
+      await expectAccessible(page, 'identify, no such job');
+    });
+
     test('empty and error states', async ({ page, problems }) => {
       expect(problems).toEqual([]);
       const own = await startTestApp();

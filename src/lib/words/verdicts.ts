@@ -25,11 +25,15 @@ export function sayVerdict(verdict: Verdict): string {
     case 'likely':
       return nameWithSisters(verdict.found);
     case 'tie':
-      return `${verdict.among.map(({ thread }) => nameThread(thread)).join(', or ')}: cannot be told apart with what was measured.`;
+      return `${verdict.among.map(nameBriefly).join(', or ')}: cannot be told apart with what was measured.`;
     case 'none':
       return `No listed thread agrees. Nearest is ${nameThread(verdict.nearest.thread)}. Do not force a part on it: measure again, or ask for the maker’s sheet.`;
   }
 }
+
+/** A thread and its sisters, for a list. */
+const nameBriefly = ({ thread, sisters }: RankedThread): string =>
+  [thread, ...sisters].map(nameThread).join(' or ');
 
 /** A thread with what no reading parts from it. */
 export function nameWithSisters({ thread, sisters }: RankedThread): string {

@@ -11,7 +11,8 @@
   ];
 </script>
 
-<div
+<section
+  aria-label="Ways to identify"
   class="no-print flex min-h-[52px] flex-wrap items-center justify-between gap-x-3 border-b border-base-300 bg-base-200 px-3 sm:px-5"
 >
   <nav aria-label="Identify" class="flex flex-wrap gap-1">
@@ -26,4 +27,4 @@
     {/each}
   </nav>
   {@render children?.()}
-</div>
+</section>
