@@ -5,6 +5,7 @@ import { startServer, stopServer } from './system/server.mjs';
 
 const FOLDER = 'docs/screenshots';
 const RUN = '/jobs/demofernhill/runs/demofernhillheader';
+const BAKERY = '/jobs/demolanternstreet';
 const SIZES = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
 
 interface Shot {
@@ -23,10 +24,52 @@ const type = async (page: Page) => {
   await page.getByLabel('Measure, centre to centre').fill('2-4 3/8');
 };
 
+/** A male of 3/4 and 14 an inch: American or British is not known yet. */
+const measureTwin = async (page: Page) => {
+  const take = () => page.getByRole('button', { name: 'Take this reading' }).click();
+  const ask = (question: string) => page.getByLabel('or answer another').selectOption(question);
+  await ask('gender');
+  await page.getByRole('button', { name: /^male/ }).click();
+  await ask('diameter');
+  await page.getByLabel(/^Diameter/).fill('1.026');
+  await take();
+  await ask('leaf');
+  await page.getByText('14', { exact: true }).click();
+  await take();
+  await ask('second-diameter');
+  await page.getByLabel(/^Diameter/).fill('1.048');
+  await take();
+  await ask('flank');
+  await page.evaluate(() => scrollTo(0, 0));
+};
+const takeFromTray = async (page: Page) => {
+  await page.getByLabel('Family, to practise one').selectOption('g');
+  await page.getByRole('button', { name: 'Take one from the tray' }).click();
+  await page.getByLabel('or answer another').selectOption('leaf');
+  await page.evaluate(() => scrollTo(0, 0));
+};
+const lookAtPipe = async (page: Page) => {
+  await page.getByRole('button', { name: 'metal, no magnet holds' }).click();
+  await page.getByRole('button', { name: 'corrugated' }).click();
+  await page.getByLabel('A size as it is written').fill('8 mm');
+  await page.getByLabel('As printed on the pipe').fill('1 IPS SDR 11 PE2708 D2513 GAS .097 WALL');
+  await page.evaluate(() => scrollTo(0, 0));
+};
+const showSpecimens = async (page: Page) => {
+  await understood(page);
+  await page.getByText('Regulator swivel', { exact: true }).scrollIntoViewIfNeeded();
+};
+const filterChart = (page: Page) => page.getByLabel('Threads an inch').fill('14');
+
 const SHOTS: readonly Shot[] = [
   { name: 'jobs', path: '/', size: 'desk', theme: 'daylight' },
   { name: 'new-job', path: '/jobs/new', size: 'desk', theme: 'daylight' },
   { name: 'job', path: '/jobs/demofernhill', size: 'desk', theme: 'daylight', act: understood },
+  { name: 'identify', path: '/identify', size: 'desk', theme: 'daylight', act: measureTwin },
+  { name: 'identify-phone', path: '/identify', size: 'phone', theme: 'crawlspace', act: takeFromTray },
+  { name: 'pipe', path: '/identify/pipe', size: 'desk', theme: 'daylight', act: lookAtPipe },
+  { name: 'threads', path: '/threads', size: 'desk', theme: 'daylight', act: filterChart },
+  { name: 'specimens', path: `${BAKERY}/identify`, size: 'desk', theme: 'daylight', act: showSpecimens },
   { name: 'lay-out', path: `${RUN}/lay-out`, size: 'desk', theme: 'daylight', act: type },
   { name: 'lay-out-crawlspace', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: understood },
   { name: 'lay-out-phone', path: `${RUN}/lay-out`, size: 'phone', theme: 'daylight', act: understood },

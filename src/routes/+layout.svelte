@@ -22,7 +22,7 @@
         <circle cx="16" cy="16" r="10.5" fill="#0b161c" />
         <path d="M5.5 18.5h9v-3h-9zM14 13.2l8 1.3v3l-8 1.3z" fill="#dfe7e4" />
       </svg>
-      <span class="font-chart text-2xl italic max-[400px]:text-xl">Porthole</span>
+      <span class="font-chart text-2xl italic max-[400px]:hidden">Porthole</span>
     </a>
     <nav aria-label="Porthole" class="flex">
       <a

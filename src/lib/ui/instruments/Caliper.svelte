@@ -169,7 +169,7 @@
   {#each NAMED as each (each)}
     <button
       type="button"
-      class="btn h-11 px-1 text-sm"
+      class="btn h-11 px-1 text-sm aria-pressed:bg-accent aria-pressed:text-accent-content"
       aria-pressed={nearest === each}
       onclick={() => move(getPlaceOn(specimen, each))}>{each}</button
     >

@@ -40,8 +40,11 @@
 <fieldset class="grid grid-cols-3 gap-2">
   <legend class="sr-only">Profile held on the thread</legend>
   {#each FLANKS as each (each)}
-    <button type="button" class="btn h-12" aria-pressed={flank === each} onclick={() => (flank = each)}
-      >hold {each}°</button
+    <button
+      type="button"
+      class="btn h-12 aria-pressed:bg-accent aria-pressed:text-accent-content"
+      aria-pressed={flank === each}
+      onclick={() => (flank = each)}>hold {each}°</button
     >
   {/each}
 </fieldset>

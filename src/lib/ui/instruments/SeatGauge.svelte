@@ -23,6 +23,8 @@
     if (specimen.seat === 'other') return 'M40 60 Q90 60 130 130 L130 150 L0 150 L0 60 Z';
     return 'M40 42 L40 150 L0 150 L0 42 Z';
   });
+  /** A flatter cone than the seat touches at the rim first and cannot go deeper. */
+  const lift = $derived(truth === null ? 0 : Math.max(0, rise(truth) - rise(Number(held))));
   const gaugePath = $derived(`M40 ${130 - rise(Number(held))} L${40 + RUN} 130 L${40 + RUN} 20 L40 20 Z`);
 </script>
 
@@ -32,7 +34,7 @@
   role="img"
   aria-label="The {held} degree cone held to the end of the specimen against the light"
 >
-  <path d={gaugePath} fill="#9aa7ab" fill-opacity="0.95" transform="translate(0 -1)" />
+  <path d={gaugePath} fill="#9aa7ab" fill-opacity="0.95" transform="translate(0 {-1 - lift})" />
   <path d={seatPath} fill="#14242c" />
   <line x1="132" x2="132" y1="4" y2="146" stroke="#4a6470" stroke-dasharray="8 2 2 2" stroke-width="0.6" />
   <text x="172" y="16" text-anchor="end" font-size="11" font-weight="600" fill="#14242c">{held}°</text>
@@ -40,8 +42,11 @@
 <fieldset class="grid grid-cols-3 gap-2">
   <legend class="sr-only">Cone held to the specimen</legend>
   {#each ['30', '37', '45'] as const as each (each)}
-    <button type="button" class="btn h-12" aria-pressed={held === each} onclick={() => (held = each)}
-      >hold {each}°</button
+    <button
+      type="button"
+      class="btn h-12 aria-pressed:bg-accent aria-pressed:text-accent-content"
+      aria-pressed={held === each}
+      onclick={() => (held = each)}>hold {each}°</button
     >
   {/each}
 </fieldset>

@@ -17,10 +17,11 @@
       {#each bench.readings as { id, observation, instrument, simulated } (id)}
         {@const said = sayObservation(observation, unit)}
         <li class="flex items-center gap-2 border-b border-base-300">
-          <span class="grow leading-snug"
-            >{said}{#if instrument}<span class="chart-label">, {instrument}</span>{/if}{#if simulated}
-              <strong class="text-warning">simulated</strong>{/if}</span
-          >
+          <span class="flex grow flex-wrap gap-x-2 leading-snug">
+            <span>{said}</span>
+            {#if instrument}<span class="chart-label">{instrument}</span>{/if}
+            {#if simulated}<strong class="text-warning">simulated</strong>{/if}
+          </span>
           <button
             type="button"
             class="tap btn btn-ghost px-3"

@@ -49,7 +49,15 @@
               >simulated readings</strong
             >{/if}
         </p>
-        <details class="text-sm">
+        <p class="print-only text-sm">
+          {specimen.readings
+            .map(
+              ({ observation, instrument, simulated }) =>
+                `${sayObservation(observation, unit)}${instrument ? `, ${instrument}` : ''}${simulated ? ' (simulated)' : ''}`,
+            )
+            .join('; ')}
+        </p>
+        <details class="no-print text-sm">
           <summary
             class="tap flex w-fit cursor-pointer items-center underline decoration-dotted underline-offset-4"
             >{specimen.readings.length} readings</summary

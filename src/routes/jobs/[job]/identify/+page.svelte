@@ -58,6 +58,7 @@
     <ThreadBench of={job.id} unit={job.units}>
       {#snippet children(bench)}<KeepSpecimen {bench} {store} people={job.people} />{/snippet}
     </ThreadBench>
+    <h2 class="print-only text-2xl font-semibold">{job.name}</h2>
     <div class="flex flex-col gap-3 px-3 pb-8 sm:px-5">
       {#if trouble}<TroubleNote refusal={trouble} />{/if}
       <SpecimenList {store} unit={job.units} onbegin={begin} />
