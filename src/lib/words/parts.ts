@@ -1,5 +1,6 @@
 import type { Part, PartKind, PartLength } from '#core/catalogue/part.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
+import type { NominalSize } from '#core/catalogue/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { Fitting } from '#core/runs/infer-fitting.ts';
 import type { Confidence } from '#core/catalogue/confidence.ts';
@@ -40,11 +41,22 @@ export const CONFIDENCE_NAMES: Readonly<Record<Confidence, string>> = {
 export const namePart = (part: Part): string =>
   part.kind === 'existing'
     ? `${part.size} female NPT found in place`
-    : `${part.size} black malleable ${PART_KIND_NAMES[part.kind]}`;
+    : isReducing(part)
+      ? `${sayOpenings(part.kind, getSizes(part))}, black malleable`
+      : `${part.size} black malleable ${PART_KIND_NAMES[part.kind]}`;
+
+const getSizes = (part: Part): NominalSize[] => part.ports.map(({ end }) => end.size);
+const isReducing = (part: Part): boolean => part.ports.some(({ end }) => end.size !== part.size);
+
+/** `3/4 × 1/2 90° elbow`, `1 × 3/4 × 1/2 tee`: a tee is named run, run, branch. */
+export const sayOpenings = (kind: PartKind, sizes: readonly NominalSize[]): string =>
+  `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${PART_KIND_NAMES[kind]}`;
 
 /** What stands at a node, in a word or two. */
 export function nameFitting(fitting: Fitting): string {
-  if (fitting.kind === 'part') return PART_KIND_NAMES[fitting.part.kind];
+  if (fitting.kind === 'part') {
+    return `${isReducing(fitting.part) ? 'reducing ' : ''}${PART_KIND_NAMES[fitting.part.kind]}`;
+  }
   return fitting.kind === 'open' ? 'open end' : 'no fitting';
 }
 

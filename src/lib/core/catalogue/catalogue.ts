@@ -1,4 +1,10 @@
-import { makeMalleableParts, type MalleableRow } from './malleable.ts';
+import {
+  makeMalleableParts,
+  makeReducingCouplings,
+  makeReducingPart,
+  type MalleableRow,
+  type ReducingRow,
+} from './malleable.ts';
 import { PART_KINDS, type Part, type PartKind } from './part.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
 import type { NominalSize } from './size.ts';
@@ -14,6 +20,8 @@ export interface Catalogue {
   findPipe(size: NominalSize): Pipe | null;
   /** The fitting of this kind with all openings of one size; null when none is carried. */
   findPart(kind: PartKind, size: NominalSize): Part | null;
+  /** The fitting with openings of these sizes, in the order of its ports (elbow: either end first; tee: run, run, branch). */
+  findSized(kind: PartKind, sizes: readonly NominalSize[]): Part | null;
   readonly parts: readonly Part[];
 }
 
@@ -23,6 +31,7 @@ export interface CatalogueTables {
   readonly engagement: readonly EngagementRow[];
   readonly pipes: readonly PipeRow[];
   readonly malleable: readonly MalleableRow[];
+  readonly reducing: readonly ReducingRow[];
 }
 
 /** Builds a catalogue from published rows. Sizes without both a thread row and an engagement row are not carried. */
@@ -34,17 +43,34 @@ export function makeCatalogue(tables: CatalogueTables): Catalogue {
     if (made) threads.set(made.size, makeTaperThread(row, made));
   }
   const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
-  const parts = tables.malleable.flatMap(makeMalleableParts);
+  const equal = tables.malleable.flatMap(makeMalleableParts);
+  const reducing = [
+    ...tables.reducing.map(makeReducingPart),
+    ...tables.malleable.flatMap((row) => makeReducingCouplings(row, tables.reducing)),
+  ];
+  const parts = [...equal, ...reducing];
+  const bySizes = new Map(
+    parts.map((part) => [
+      getSizeKey(
+        part.kind,
+        part.ports.map(({ end }) => end.size),
+      ),
+      part,
+    ]),
+  );
   const partsByKind = new Map<PartKind, Map<NominalSize, Part>>(
     PART_KINDS.map((kind) => [kind, new Map<NominalSize, Part>()]),
   );
-  for (const part of parts) partsByKind.get(part.kind)?.set(part.size, part);
+  for (const part of equal) partsByKind.get(part.kind)?.set(part.size, part);
   return {
     version: tables.version,
     sizes: [...threads.keys()].filter((size) => pipes.has(size)),
     findThread: (size) => threads.get(size) ?? null,
     findPipe: (size) => pipes.get(size) ?? null,
     findPart: (kind, size) => partsByKind.get(kind)?.get(size) ?? null,
+    findSized: (kind, sizes) => bySizes.get(getSizeKey(kind, sizes)) ?? null,
     parts,
   };
 }
+
+const getSizeKey = (kind: PartKind, sizes: readonly NominalSize[]): string => `${kind} ${sizes.join('x')}`;

@@ -1,6 +1,7 @@
 import { INCH, inches, type Length } from '../units/length.ts';
 import type { Part, PartKind, PartLength } from './part.ts';
-import type { NominalSize } from './size.ts';
+import type { Provenance } from './confidence.ts';
+import { NOMINAL_SIZES, type NominalSize } from './size.ts';
 
 /** A published row of class-150 malleable fittings, inches (see malleable-150.table.ts for the letters). */
 export interface MalleableRow {
@@ -9,9 +10,21 @@ export interface MalleableRow {
   readonly teeA: number;
   readonly couplingW: number;
   readonly capP: number;
+  /** End to end of a reducing coupling whose larger end is this size; null where none is listed. */
+  readonly reducingM: number | null;
   readonly bandH: number;
   readonly source: string;
   readonly doubtful: readonly (keyof MalleableRow)[];
+}
+
+/** A published row of a reducing elbow (large, small) or tee (run, run, branch), inches. */
+export interface ReducingRow extends Provenance {
+  readonly kind: 'elbow-90' | 'tee';
+  readonly sizes: readonly NominalSize[];
+  /** Centre to each end, in the order of the sizes. */
+  readonly ends: readonly number[];
+  /** The whole row is to be shown as typical, measure yours. */
+  readonly doubtful: boolean;
 }
 
 /** Castings vary by about this much; it is the ± of a figure the table itself doubts. */
@@ -65,4 +78,59 @@ function makeReach(
   }
   const confidence = column === 'capP' ? 'likely' : 'certain';
   return { standing: 'published', length, source: row.source, confidence };
+}
+
+const makePorts = (
+  names: readonly string[],
+  sizes: readonly NominalSize[],
+  reaches: readonly PartLength[],
+): Part['ports'] =>
+  names.map((id, i) => ({
+    id,
+    end: { family: 'NPT', size: sizes[i]!, gender: 'female' },
+    reach: reaches[i]!,
+  }));
+
+const getLargest = (sizes: readonly NominalSize[]): NominalSize =>
+  sizes.reduce((a, b) => (NOMINAL_SIZES.indexOf(a) >= NOMINAL_SIZES.indexOf(b) ? a : b));
+
+/** A reducing elbow or tee. */
+export function makeReducingPart({ kind, sizes, ends, doubtful, source, confidence }: ReducingRow): Part {
+  const reaches = ends.map((end): PartLength => {
+    const length = inches(end);
+    return doubtful
+      ? { standing: 'typical', length, plusMinus: CASTING_SPREAD, source, confidence: 'approximate' }
+      : { standing: 'published', length, source, confidence };
+  });
+  return {
+    id: `malleable-150/${kind}/${sizes.join('x')}`,
+    kind,
+    size: getLargest(sizes),
+    material: 'black-malleable',
+    ports: makePorts(SHAPES[kind].ports, sizes, reaches),
+  };
+}
+
+/**
+ * Reducing couplings of a larger size: one for every smaller size that a reducing elbow is listed in. Origin in the
+ * middle, M/2 from each face, whatever the smaller end.
+ */
+export function makeReducingCouplings(row: MalleableRow, pairs: readonly ReducingRow[]): Part[] {
+  const { size, reducingM, source } = row;
+  if (reducingM === null) return [];
+  const reach: PartLength = {
+    standing: 'published',
+    length: inches(reducingM) / 2,
+    source,
+    confidence: 'likely',
+  };
+  return pairs
+    .filter(({ kind, sizes }) => kind === 'elbow-90' && sizes[0] === size)
+    .map(({ sizes }) => ({
+      id: `malleable-150/coupling/${sizes.join('x')}`,
+      kind: 'coupling' as const,
+      size,
+      material: 'black-malleable' as const,
+      ports: makePorts(SHAPES.coupling.ports, sizes, [reach, reach]),
+    }));
 }

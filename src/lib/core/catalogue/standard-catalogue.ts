@@ -1,6 +1,7 @@
 import { CATALOGUE_VERSION } from './catalogue-version.ts';
 import { makeCatalogue, type Catalogue } from './catalogue.ts';
 import { engagementTable } from './tables/engagement.table.ts';
+import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
@@ -14,4 +15,5 @@ export const standardCatalogue: Catalogue = makeCatalogue({
   engagement: engagementTable,
   pipes: steelPipeTable,
   malleable: malleable150Table,
+  reducing: malleable150ReducingTable,
 });

@@ -1,9 +1,10 @@
 import { expect } from 'chai';
 import { inches } from '../units/length.ts';
-import { NOMINAL_SIZES, THREAD_SIZES } from './size.ts';
+import { NOMINAL_SIZES, THREAD_SIZES, type NominalSize } from './size.ts';
 import { PART_KINDS } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 import { engagementTable } from './tables/engagement.table.ts';
+import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
@@ -57,6 +58,34 @@ describe('published tables', () => {
       expect(row.bandH).to.be.greaterThan(nptTable.find(({ size }) => size === row.size)!.D);
     });
   }
+
+  for (const row of malleable150ReducingTable) {
+    it(`reducing ${row.kind} ${row.sizes.join(' x ')}: square openings add up to those of the equal elbows`, () => {
+      const a = (size: NominalSize) => malleable150Table.find((each) => each.size === size)!.elbow90A;
+      /** Centre to the end of one opening with another square to it, as an elbow of the two has it. */
+      const beside = (size: NominalSize, other: NominalSize): number | undefined => {
+        if (size === other) return a(size);
+        const elbow = malleable150ReducingTable.find(
+          ({ kind, sizes }) => kind === 'elbow-90' && sizes.includes(size) && sizes.includes(other),
+        );
+        return elbow?.ends[elbow.sizes.indexOf(size)];
+      };
+      const [run, second, branch] =
+        row.kind === 'tee' ? row.sizes : [row.sizes[0], row.sizes[0], row.sizes[1]];
+      const last = row.ends.length - 1;
+      // The larger run end and the branch clear each other; the smaller run end only has to clear the branch.
+      expect(row.ends[0]! + row.ends[last]!).to.be.closeTo(a(run!) + a(branch!), 0.0301);
+      const expected = beside(second!, branch!);
+      if (row.kind === 'tee' && expected !== undefined) expect(row.ends[1]).to.be.closeTo(expected, 0.0301);
+      expect(new Set(row.sizes).size).to.be.greaterThan(1);
+      expect(row.ends).to.have.length(row.sizes.length);
+    });
+  }
+
+  it('reducing fittings are listed once each', () => {
+    const keys = malleable150ReducingTable.map(({ kind, sizes }) => `${kind} ${sizes.join(' ')}`);
+    expect(new Set(keys).size).to.equal(keys.length);
+  });
 
   for (const row of engagementTable) {
     it(`engagement ${row.size}: between hand-tight and the full thread, cut thread long enough for it`, () => {

@@ -52,7 +52,12 @@ const inch = (length: Length | null): string =>
   length === null ? '' : String(Number(toInches(length).toFixed(5)));
 
 const nameEnd = ({ joint }: LaidEnd): string =>
-  joint ? `${joint.part.kind} ${joint.part.size}${joint.port.id === 'branch' ? ' branch' : ''}` : 'open';
+  joint
+    ? `${joint.part.kind} ${joint.part.ports
+        .map(({ end }) => end.size)
+        .filter((size, i, all) => new Set(all).size > 1 || i === 0)
+        .join('x')}${joint.port.id === 'branch' ? ' branch' : ''}`
+    : 'open';
 
 function writeCut({ cut }: Piece, graduation: TapeGraduation): string[] {
   if (!cut) return ['', '', '', ''];

@@ -184,7 +184,7 @@ describe('makeCutSheetTable', () => {
     const layout = layOut(
       makeRun([
         [0, 'right', 30],
-        [1, 'right', 30, { size: '1/2' }],
+        [1, 'right', 30, { size: '4' }],
       ]),
     );
     const versions = { app: '1', catalogue: '2', rulePack: '3', run: 'r', revision: 4 };

@@ -67,8 +67,12 @@ export function findPipeSizes(
       case 'galvanised':
         return pipes.flatMap(({ size, outside }) => match(size, 'nominal', outside));
       case 'copper':
-        return tubes.copper.flatMap(({ type, name, outside, unit }) =>
-          match(name, type, unit === 'mm' ? Math.round(outside * MILLIMETRE) : inches(outside)),
+        return tubes.copper.flatMap(({ type, name, outside, wall, unit }) =>
+          match(
+            name,
+            `${type}, wall ${wall} ${unit}`,
+            unit === 'mm' ? Math.round(outside * MILLIMETRE) : inches(outside),
+          ),
         );
       case 'polyethylene':
         return tubes.polyethylene

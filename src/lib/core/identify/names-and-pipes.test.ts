@@ -228,7 +228,9 @@ describe('pipe by its looks', () => {
         standardTubes,
       ).map(({ name, detail }) => `${name} ${detail}`);
     expect(size('black-iron', 1.66)).to.deep.equal(['1-1/4 nominal']);
-    expect(size('copper', 0.625)).to.include('1/2 L').and.to.include('5/8 ACR coil');
+    expect(size('copper', 0.625))
+      .to.include('1/2 L, wall 0.04 in')
+      .and.to.include('5/8 ACR coil, wall 0.035 in');
     expect(size('polyethylene', 1.125)).to.deep.equal(['1 CTS CTS']);
     expect(size('csst', 0.8)).to.deep.equal(['1/2 EHD 18, 19']);
     expect(size('pex', 0.8)).to.deep.equal([]);

@@ -1,5 +1,8 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { malleable150ReducingTable } from '../catalogue/tables/malleable-150-reducing.table.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { inches } from '../units/length.ts';
 import { AXES, getOpposite, getVector, type Axis } from '../geometry/axis.ts';
 import { findPort, inferFitting } from './infer-fitting.ts';
 import type { Leg, RunNode } from './run.ts';
@@ -69,12 +72,74 @@ describe('inferFitting', () => {
     }
   });
 
-  it('refuses sizes that differ, naming them', () => {
-    const legs = [makeLeg('left', 0), { ...makeLeg('right', 1), size: '1/2' as const }];
-    expect(inferFitting(node, legs, standardCatalogue)).to.deep.equal({
+  const sized = (...legs: readonly (readonly [Axis, NominalSize])[]) =>
+    inferFitting(
+      node,
+      legs.map(([axis, size], i) => ({ ...makeLeg(axis, i), size })),
+      standardCatalogue,
+    );
+
+  it('refuses sizes that no part has, with the nearest that is made', () => {
+    expect(sized(['left', '4'], ['right', '1/8'])).to.deep.equal({
       kind: 'none',
-      refusal: { code: 'fitting-unequal-sizes', part: 'coupling', sizes: ['3/4', '1/2'] },
+      refusal: { code: 'fitting-unequal-sizes', part: 'coupling', sizes: ['4', '1/8'], nearest: ['4', '4'] },
     });
+    const tee = sized(['left', '1'], ['right', '1/2'], ['down', '1/4']);
+    expect(tee.kind === 'none' && tee.refusal).to.deep.include({ sizes: ['1', '1/2', '1/4'] });
+  });
+
+  it('agrees with brute force on the nearest: no other part needs less bushing', () => {
+    const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
+    for (const a of NOMINAL_SIZES) {
+      for (const b of NOMINAL_SIZES) {
+        const found = sized(['left', a], ['up', b]);
+        if (found.kind !== 'none' || found.refusal.code !== 'fitting-unequal-sizes') continue;
+        const costs = standardCatalogue.parts
+          .filter(({ kind }) => kind === 'elbow-90')
+          .flatMap(({ ports: [x, y] }) => [
+            [rank(x!.end.size) - rank(a), rank(y!.end.size) - rank(b)],
+            [rank(y!.end.size) - rank(a), rank(x!.end.size) - rank(b)],
+          ])
+          .filter((over) => over.every((steps) => steps >= 0))
+          .map(([x, y]) => x! + y!);
+        const { nearest } = found.refusal;
+        const cost = nearest ? rank(nearest[0]!) - rank(a) + rank(nearest[1]!) - rank(b) : Infinity;
+        expect(cost).to.equal(costs.length > 0 ? Math.min(...costs) : Infinity);
+      }
+    }
+  });
+
+  for (const row of malleable150ReducingTable) {
+    it(`takes the reducing ${row.kind} ${row.sizes.join(' x ')}, whichever leg comes first, each leg at its own end`, () => {
+      const axes: Axis[] = row.kind === 'tee' ? ['left', 'right', 'down'] : ['left', 'up'];
+      const ways = axes.map((axis, i) => [axis, row.sizes[i]!] as const);
+      const orders =
+        row.kind === 'tee'
+          ? [ways, [ways[1]!, ways[0]!, ways[2]!], ways.toReversed()]
+          : [ways, ways.toReversed()];
+      for (const order of orders) {
+        const legs = order.map(([axis, size], i) => ({ ...makeLeg(axis, i), size }));
+        const fitting = inferFitting(node, legs, standardCatalogue);
+        if (fitting.kind !== 'part') throw new Error(JSON.stringify(fitting));
+        for (const leg of legs) {
+          const port = findPort(fitting, leg.id)!;
+          expect(port.end.size).to.equal(leg.size);
+          const at = row.sizes.indexOf(leg.size);
+          const reach = port.reach.standing === 'unknown' ? 0 : port.reach.length;
+          if (row.sizes.filter((size) => size === leg.size).length === 1)
+            expect(reach).to.equal(inches(row.ends[at]!));
+        }
+      }
+    });
+  }
+
+  it('joins two in line with a reducing coupling, half its length from each face', () => {
+    const fitting = sized(['left', '3/4'], ['right', '1/2']);
+    if (fitting.kind !== 'part') throw new Error('no coupling');
+    expect(fitting.part.id).to.equal('malleable-150/coupling/3/4x1/2');
+    expect(fitting.part.ports.map(({ reach }) => reach.standing !== 'unknown' && reach.length)).to.deep.equal(
+      [inches(0.72), inches(0.72)],
+    );
   });
 
   it('caps an end only when a cap was chosen', () => {

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, PART_KINDS, PartKind, Port } from '../catalogue/part.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
 import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Leg, RunNode } from './run.ts';
@@ -22,7 +22,10 @@ export type FittingRefusal =
   | {
       readonly code: 'fitting-unequal-sizes';
       readonly part: PartKind;
+      /** Wanted, in the order of the part's openings. */
       readonly sizes: readonly NominalSize[];
+      /** The carried fitting that comes nearest, each opening at least as large: bushings make up the difference. */
+      readonly nearest: readonly NominalSize[] | null;
     }
   /** What was found in place is not told apart, so what makes up in it is not known. */
   | { readonly code: 'existing-end-not-told-apart'; readonly end: SpecimenEnd }
@@ -91,14 +94,61 @@ function joinExisting(end: SpecimenEnd, legs: readonly Leg[]): Fitting {
   return { kind: 'part', part, legs };
 }
 
-/** Takes the part of one size and gives its ports, in order, to the legs. */
+/** The orders in which legs may stand at the openings of a part: an elbow has no first end, a tee's run two. */
+const ORDERS: Readonly<Record<(typeof PART_KINDS)[number], readonly (readonly number[])[]>> = {
+  'elbow-90': [
+    [0, 1],
+    [1, 0],
+  ],
+  coupling: [
+    [0, 1],
+    [1, 0],
+  ],
+  tee: [
+    [0, 1, 2],
+    [1, 0, 2],
+  ],
+  cap: [[0]],
+};
+
+/** Takes the part of the sizes the legs have, and gives its ports to the legs. */
 function takePart(kind: (typeof PART_KINDS)[number], legs: readonly Leg[], catalogue: Catalogue): Fitting {
   const size = legs[0]!.size;
-  if (legs.some((leg) => leg.size !== size)) {
-    const sizes = legs.map((leg) => leg.size);
-    return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes } };
+  if (legs.every((leg) => leg.size === size)) {
+    const part = catalogue.findPart(kind, size);
+    if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
+    return { kind: 'part', part, legs };
   }
-  const part = catalogue.findPart(kind, size);
-  if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
-  return { kind: 'part', part, legs };
+  for (const order of ORDERS[kind]) {
+    const ordered = order.map((i) => legs[i]!);
+    const part = catalogue.findSized(
+      kind,
+      ordered.map((leg) => leg.size),
+    );
+    if (part) return { kind: 'part', part, legs: ordered };
+  }
+  const sizes = legs.map((leg) => leg.size);
+  const nearest = findNearestSizes(kind, sizes, catalogue);
+  return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes, nearest } };
+}
+
+/** The fitting with every opening at least as large as wanted and the least to bush down; sizes in the order wanted. */
+function findNearestSizes(
+  kind: (typeof PART_KINDS)[number],
+  wanted: readonly NominalSize[],
+  catalogue: Catalogue,
+): readonly NominalSize[] | null {
+  const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
+  let best: { sizes: readonly NominalSize[]; steps: number } | null = null;
+  for (const part of catalogue.parts) {
+    if (part.kind !== kind) continue;
+    for (const order of ORDERS[kind]) {
+      const sizes = order.map((i) => part.ports[i]!.end.size);
+      const over = sizes.map((size, i) => rank(size) - rank(wanted[i]!));
+      if (over.some((steps) => steps < 0)) continue;
+      const steps = over.reduce((sum, each) => sum + each, 0);
+      if (!best || steps < best.steps) best = { sizes, steps };
+    }
+  }
+  return best?.sizes ?? null;
 }

@@ -207,6 +207,80 @@ describe('layOutRun', () => {
     expect([...layOut(moved).legs.values()][0]!.leg.tag).to.equal(3);
   });
 
+  // Figures typed in from the published rows, apart from the catalogue: reach less engagement at each end.
+  for (const [name, legs, tag, cut] of [
+    [
+      '3/4 into a 3/4 x 1/2 elbow',
+      [
+        [0, 'right', 30],
+        [1, 'down', 20, { size: '1/2' }],
+      ],
+      1,
+      30 - (1.2 - 0.5625),
+    ],
+    [
+      '1/2 out of a 3/4 x 1/2 elbow',
+      [
+        [0, 'right', 30],
+        [1, 'down', 20, { size: '1/2' }],
+      ],
+      2,
+      20 - (1.22 - 0.5),
+    ],
+    [
+      '1/2 branch of a 3/4 x 3/4 x 1/2 tee',
+      [
+        [0, 'right', 30],
+        [1, 'right', 30],
+        [1, 'down', 20, { size: '1/2' }],
+      ],
+      3,
+      20 - (1.22 - 0.5),
+    ],
+    [
+      '3/4 run of a 3/4 x 1/2 x 1/2 tee',
+      [
+        [0, 'right', 30],
+        [1, 'right', 30, { size: '1/2' }],
+        [1, 'down', 20, { size: '1/2' }],
+      ],
+      1,
+      30 - (1.2 - 0.5625),
+    ],
+    [
+      '1/2 run of a 3/4 x 1/2 x 1/2 tee',
+      [
+        [0, 'right', 30],
+        [1, 'right', 30, { size: '1/2' }],
+        [1, 'down', 20, { size: '1/2' }],
+      ],
+      2,
+      30 - (1.12 - 0.5),
+    ],
+    [
+      '3/4 into a 3/4 x 1/2 coupling',
+      [
+        [0, 'right', 30],
+        [1, 'right', 20, { size: '1/2' }],
+      ],
+      1,
+      30 - (0.72 - 0.5625),
+    ],
+    [
+      '1/2 out of a 3/4 x 1/2 coupling',
+      [
+        [0, 'right', 30],
+        [1, 'right', 20, { size: '1/2' }],
+      ],
+      2,
+      20 - (0.72 - 0.5),
+    ],
+  ] as const satisfies readonly (readonly [string, readonly TestLeg[], number, number])[]) {
+    it(`cuts ${name} by each opening's own length`, () => {
+      expect(getPiece(layOut(makeRun(legs)), tag).cut!.exact).to.equal(inches(cut));
+    });
+  }
+
   it('gives no cut over a fitting that is not carried', () => {
     const bare = makeCatalogue({
       version: 'bare',
@@ -214,6 +288,7 @@ describe('layOutRun', () => {
       engagement: engagementTable,
       pipes: steelPipeTable,
       malleable: malleable150Table.filter(({ size }) => size !== '3/4'),
+      reducing: [],
     });
     const piece = getPiece(
       layOut(

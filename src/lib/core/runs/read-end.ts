@@ -10,7 +10,7 @@ import type { Leg } from './run.ts';
 /** The id of the end of a leg at a node; where a part stands it names the joint. */
 export const getEndId = (node: string, leg: string): string => `${node}:${leg}`;
 
-/** Reads ends, working out each port of each part once: a part has one size, and so has every leg made up in it. */
+/** Reads ends, working out each port of each part once: a port has one size, and so has every leg made up in it. */
 export function makeEndReader(catalogue: Catalogue, rules: HouseRules): (leg: Leg, at: LaidNode) => LaidEnd {
   const known = new Map<Port, WorkedEnd>();
   return (leg, at) => {

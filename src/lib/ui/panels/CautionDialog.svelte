@@ -6,9 +6,11 @@
   /** Said once per job on each device, before its first run is worked on. */
   let { job }: { job: string } = $props();
   let open = $state(false);
+  /** The same job read again from the server is no other job: asking again could open what was just closed. */
+  const id = $derived(job);
 
   $effect(() => {
-    const asked = job;
+    const asked = id;
     void openDeviceDatabase()
       .then((database) => database.get('cautions', asked))
       .then((read) => (open = !read))

@@ -23,7 +23,8 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     trouble = null;
-    if (!atBench.name) {
+    // A job that names nobody can still keep a specimen; then the record says so.
+    if (!atBench.name && people.length > 0) {
       trouble = { code: 'nobody-at-the-bench' };
       return;
     }
@@ -33,7 +34,7 @@
       name: label,
       note: note.trim(),
       readings: bench.readings,
-      by: atBench.name,
+      by: atBench.signature,
       at: getNow(),
     };
     if (!(await store.keep(input))) {

@@ -54,7 +54,7 @@ describe('checkRun', () => {
   it('stops where no fitting is made, and gives no cut there', () => {
     const doc = makeRun([
       [0, 'right', 20],
-      [1, 'right', 20, { size: '1/2' }],
+      [1, 'right', 20, { size: '4' }],
     ]);
     expect(find(doc, 'no-fitting')).to.deep.include({ marks: ['1', '2'], severity: 'stop' });
     expect(getPiece(layOut(doc), 1).cut).to.equal(null);
