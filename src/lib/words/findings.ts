@@ -22,8 +22,10 @@ const SENTENCES: Sentences = {
     by === 0
       ? `Leg ${mark}: nothing is left to cut, the pipe ends would touch. Measure again or move one fitting.`
       : `Leg ${mark}: the fittings at its ends collide by ${sayExact(by, unit)}. Move one of them at least that much.`,
-  'piece-shorter-than-threads': ({ mark, cut, needed }, unit) =>
-    `Leg ${mark}: ${sayExact(cut, unit)} is shorter than its two threads (${sayExact(needed, unit)}). It cannot be cut from pipe: find a bought nipple of that length, or move a fitting ${sayExact(needed - cut, unit)} or more.`,
+  'nipple-fits': ({ mark, size, cut, nipple, off }, unit) =>
+    `Leg ${mark}: ${sayExact(cut, unit)} is too short to thread. Buy a ${size} nipple ${sayLength(nipple, 'in')}${off === 0 ? '' : `, ${sayExact(Math.abs(off), unit)} ${off > 0 ? 'longer' : 'shorter'}: bought nipples vary by about as much`}.`,
+  'too-short-to-thread': ({ mark, cut, needed, nearest, move }, unit) =>
+    `Leg ${mark}: ${sayExact(cut, unit)} is too short to thread (two threads and the vise’s grip need ${sayExact(needed, unit)}), and no nipple is as long. ${nearest === null || move === null ? '' : `Make the leg ${sayExact(Math.abs(move), unit)} ${move > 0 ? 'longer' : 'shorter'} for a nipple ${sayLength(nearest, 'in')}, or `}${nearest === null ? 'Make it' : 'make it'} ${sayExact(needed - cut, unit)} longer to cut it from pipe.`,
   'engagement-not-measured': ({ size }) =>
     `No engagement of your own for ${size} has been entered. Measure made-up test pieces and enter it in House rules, or choose another school there. No cut is given until then.`,
   'size-not-carried': ({ size }) => `The catalogue does not carry ${size}. Choose another size.`,

@@ -74,7 +74,7 @@ describe('a run in words', () => {
   it('names its findings with their numbers', () => {
     const [finding] = checkRun(layout);
     expect(sayFinding(finding!, 'in')).to.equal(
-      'Leg 3: 0.045 in is shorter than its two threads (1.5 in). It cannot be cut from pipe: find a bought nipple of that length, or move a fitting 1.455 in or more.',
+      'Leg 3: 0.045 in is too short to thread (two threads and the vise’s grip need 2.5 in), and no nipple is as long. Make the leg 1.33 in longer for a nipple 1 3/8 in, or make it 2.455 in longer to cut it from pipe.',
     );
   });
 

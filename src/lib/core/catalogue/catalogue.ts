@@ -5,8 +5,10 @@ import {
   type MalleableRow,
   type ReducingRow,
 } from './malleable.ts';
+import { listNippleLengths, type NippleRow } from './nipple.ts';
 import { PART_KINDS, type Part, type PartKind } from './part.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
+import type { Length } from '../units/length.ts';
 import type { NominalSize } from './size.ts';
 import { makeTaperThread, type EngagementRow, type NptRow, type TaperThread } from './thread.ts';
 
@@ -22,6 +24,8 @@ export interface Catalogue {
   findPart(kind: PartKind, size: NominalSize): Part | null;
   /** The fitting with openings of these sizes, in the order of its ports (elbow: either end first; tee: run, run, branch). */
   findSized(kind: PartKind, sizes: readonly NominalSize[]): Part | null;
+  /** Lengths in which nipples of a size are bought, nm; empty where none are listed. */
+  getNippleLengths(size: NominalSize): readonly Length[];
   readonly parts: readonly Part[];
 }
 
@@ -32,6 +36,7 @@ export interface CatalogueTables {
   readonly pipes: readonly PipeRow[];
   readonly malleable: readonly MalleableRow[];
   readonly reducing: readonly ReducingRow[];
+  readonly nipples: readonly NippleRow[];
 }
 
 /** Builds a catalogue from published rows. Sizes without both a thread row and an engagement row are not carried. */
@@ -49,6 +54,7 @@ export function makeCatalogue(tables: CatalogueTables): Catalogue {
     ...tables.malleable.flatMap((row) => makeReducingCouplings(row, tables.reducing)),
   ];
   const parts = [...equal, ...reducing];
+  const nipples = new Map(tables.nipples.map((row) => [row.size, listNippleLengths(row)]));
   const bySizes = new Map(
     parts.map((part) => [
       getSizeKey(
@@ -69,6 +75,7 @@ export function makeCatalogue(tables: CatalogueTables): Catalogue {
     findPipe: (size) => pipes.get(size) ?? null,
     findPart: (kind, size) => partsByKind.get(kind)?.get(size) ?? null,
     findSized: (kind, sizes) => bySizes.get(getSizeKey(kind, sizes)) ?? null,
+    getNippleLengths: (size) => nipples.get(size) ?? [],
     parts,
   };
 }

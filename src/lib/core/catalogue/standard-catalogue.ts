@@ -3,6 +3,7 @@ import { makeCatalogue, type Catalogue } from './catalogue.ts';
 import { engagementTable } from './tables/engagement.table.ts';
 import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
+import { nipplesTable } from './tables/nipples.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
 
@@ -16,4 +17,5 @@ export const standardCatalogue: Catalogue = makeCatalogue({
   pipes: steelPipeTable,
   malleable: malleable150Table,
   reducing: malleable150ReducingTable,
+  nipples: nipplesTable,
 });

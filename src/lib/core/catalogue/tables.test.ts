@@ -6,6 +6,7 @@ import { standardCatalogue } from './standard-catalogue.ts';
 import { engagementTable } from './tables/engagement.table.ts';
 import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
+import { nipplesTable } from './tables/nipples.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
 
@@ -79,6 +80,16 @@ describe('published tables', () => {
       if (row.kind === 'tee' && expected !== undefined) expect(row.ends[1]).to.be.closeTo(expected, 0.0301);
       expect(new Set(row.sizes).size).to.be.greaterThan(1);
       expect(row.ends).to.have.length(row.sizes.length);
+    });
+  }
+
+  for (const row of nipplesTable) {
+    it(`nipples ${row.size}: the close one holds two effective threads and no more than two whole ones, the others rise`, () => {
+      const { L2, L4 } = nptTable.find(({ size }) => size === row.size)!;
+      expect(row.close).to.be.within(2 * L2, 2 * L4);
+      const lengths = [row.close, ...row.standard];
+      expect(lengths).to.deep.equal(lengths.toSorted((a, b) => a - b));
+      expect(new Set(lengths).size).to.equal(lengths.length);
     });
   }
 

@@ -28,15 +28,16 @@ export function makeCutSheetTable(
   const headings = [
     'mark', 'size', 'material', 'centre-to-centre (in)',
     'fitting A', 'allowance A (in)', 'fitting B', 'allowance B (in)',
-    'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)',
+    'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)', 'nipple to buy (in)',
     'thread A (in)', 'threads A (count)', 'thread B (in)', 'threads B (count)',
     'turns past hand-tight A', 'threads showing A', 'turns past hand-tight B', 'threads showing B',
     'as cut (in)', 'cut by', 'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
-  const rows = sheet.rows.map(({ piece, material }) => [
+  const rows = sheet.rows.map(({ piece, material, nipple }) => [
     ...[piece.mark, piece.size, material, inch(piece.centreToCentre)],
     ...piece.ends.flatMap((end) => [nameEnd(end), inch(end.takeOff)]),
     ...writeCut(piece, graduation),
+    inch(nipple),
     ...piece.ends.flatMap((end) => [
       inch(end.thread?.cutLength ?? null),
       String(end.thread?.threadsToCut ?? ''),

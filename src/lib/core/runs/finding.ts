@@ -20,10 +20,23 @@ export type Finding = FindingBase &
     | { readonly code: 'no-fitting'; readonly marks: readonly string[]; readonly refusal: FittingRefusal }
     | { readonly code: 'pieces-collide'; readonly mark: string; readonly by: Length }
     | {
-        readonly code: 'piece-shorter-than-threads';
+        /** Too short to thread, and a bought nipple is as long: nipple minus cut is `off`. */
+        readonly code: 'nipple-fits';
+        readonly mark: string;
+        readonly size: NominalSize;
+        readonly cut: Length;
+        readonly nipple: Length;
+        readonly off: Length;
+      }
+    | {
+        /** Too short to thread (two threads and the grip are needed), and no nipple is as long. */
+        readonly code: 'too-short-to-thread';
         readonly mark: string;
         readonly cut: Length;
         readonly needed: Length;
+        /** The nipple that comes nearest, and how much longer (+) or shorter (-) the leg must become for it. */
+        readonly nearest: Length | null;
+        readonly move: Length | null;
       }
     | { readonly code: 'engagement-not-measured'; readonly size: NominalSize }
     | { readonly code: 'size-not-carried'; readonly size: NominalSize }

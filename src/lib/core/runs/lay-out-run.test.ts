@@ -289,6 +289,7 @@ describe('layOutRun', () => {
       pipes: steelPipeTable,
       malleable: malleable150Table.filter(({ size }) => size !== '3/4'),
       reducing: [],
+      nipples: [],
     });
     const piece = getPiece(
       layOut(

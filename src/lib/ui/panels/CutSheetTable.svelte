@@ -71,7 +71,7 @@
       <th scope="col" class="w-36 font-medium">as cut</th>
     </tr>
   </thead>
-  {#each sheet.rows as { piece, material } (piece.id)}
+  {#each sheet.rows as { piece, material, nipple } (piece.id)}
     <tbody class="border-b border-base-300">
       <tr>
         <th scope="row" class="py-1 align-top text-2xl font-bold">{piece.mark}</th>
@@ -87,6 +87,7 @@
             <span class="no-print"
               ><WhyButton id={piece.id} what="cut of piece {piece.mark}" {onwhy} small /></span
             >
+            {#if nipple !== null}<strong class="block">buy a nipple {sayLength(nipple, 'in')}</strong>{/if}
             <span class="block text-sm md:hidden print:hidden"
               >size {piece.size}, {piece.centreToCentre === null
                 ? '?'

@@ -5,6 +5,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { MATERIAL_NAMES, namePart } from '#words/parts.ts';
   import { sayWrench } from '#words/joints.ts';
+  import { sayLength } from '#words/length-text.ts';
   import LengthText from '../controls/LengthText.svelte';
 
   let { sheet, unit, graduation }: { sheet: CutSheet; unit: LengthUnit; graduation: TapeGraduation } =
@@ -36,6 +37,14 @@
         <li class="py-1"><strong>{total.count} ×</strong> {namePart(total.part)}, class 150</li>
       {:else}<li class="py-1">none yet</li>{/each}
     </ul>
+    {#if sheet.nipples.length > 0}
+      <h2 class="mt-3 text-xl font-semibold">Nipples to buy</h2>
+      <ul>
+        {#each sheet.nipples as { size, length, count } (`${size} ${length}`)}
+          <li class="py-1"><strong>{count} ×</strong> {size} nipple, {sayLength(length, 'in')}</li>
+        {/each}
+      </ul>
+    {/if}
   </div>
 </section>
 

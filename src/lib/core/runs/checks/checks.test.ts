@@ -25,19 +25,38 @@ describe('checkRun', () => {
     expect(find(doc, 'pieces-collide')).to.include({ mark: '2', by: inches(0.245), severity: 'stop' });
   });
 
-  it('says that a piece is shorter than its two threads, from exactly which length on', () => {
+  it('says that a piece is too short to thread, from exactly which length on, and which nipple would do', () => {
     const between = (measure: number) =>
       makeRun([
         [0, 'up', 30],
         [1, 'right', measure],
         [2, 'down', 20],
       ]);
-    expect(find(between(2.994), 'piece-shorter-than-threads')).to.include({
+    // Between two 3/4 elbows the allowances take 1.495; two threads and the grip need 2.5.
+    const codes = (measure: number) => checkRun(layOut(between(measure))).map(({ code }) => code);
+    expect(codes(1.495 + 2.5)).not.to.include.members(['too-short-to-thread', 'nipple-fits']);
+    expect(find(between(1.495 + 2.499), 'nipple-fits')).to.include({
       mark: '2',
-      cut: inches(1.499),
-      needed: inches(1.5),
+      nipple: inches(2.5),
+      off: inches(0.001),
+      severity: 'note',
     });
-    expect(find(between(2.995), 'piece-shorter-than-threads')).to.equal(undefined);
+    expect(find(between(1.495 + 2.0625), 'nipple-fits')).to.include({
+      nipple: inches(2),
+      off: -inches(0.0625),
+    });
+    expect(find(between(1.495 + 2.0626), 'too-short-to-thread')).to.include({
+      mark: '2',
+      cut: inches(2.0626),
+      needed: inches(2.5),
+      nearest: inches(2),
+      move: -inches(0.0626),
+      severity: 'stop',
+    });
+    expect(find(between(1.495 + 1), 'too-short-to-thread')).to.include({
+      nearest: inches(1.375),
+      move: inches(0.375),
+    });
   });
 
   it('names a measure that is missing, and two that contradict each other', () => {

@@ -1,0 +1,14 @@
+import { inches, type Length } from '../units/length.ts';
+import type { Provenance } from './confidence.ts';
+import type { NominalSize } from './size.ts';
+
+/** A published row of nipple lengths of one size, inches. */
+export interface NippleRow extends Provenance {
+  readonly size: NominalSize;
+  readonly close: number;
+  readonly standard: readonly number[];
+}
+
+/** The lengths (nm) in which nipples of a size are bought, the shortest first. */
+export const listNippleLengths = ({ close, standard }: NippleRow): readonly Length[] =>
+  [close, ...standard].map(inches);
