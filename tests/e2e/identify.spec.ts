@@ -230,3 +230,30 @@ test('the thread chart is filtered by what was measured', async ({ page }) => {
   await page.getByLabel(/^Crests measured/).fill('5.4');
   await expect(page.getByText('Nothing in the chart measures that')).toBeVisible();
 });
+
+test('the caliper’s jaws are moved by keys and dragged; a reading is taken only when they touch', async ({
+  page,
+}) => {
+  await seedPage(page, SEED);
+  await page.goto('/identify');
+  await page.getByLabel('Family, to practise one').selectOption('npt');
+  await page.getByRole('button', { name: 'Take one from the tray' }).click();
+  await question(page).getByRole('combobox').last().selectOption('diameter');
+  const jaws = page.getByRole('slider', { name: /^Caliper jaws/ });
+  await expect(page.getByRole('button', { name: 'Take this reading' })).toBeHidden();
+  await jaws.focus();
+  for (let i = 0; i < 7; i++) await page.keyboard.press('ArrowDown');
+  await expect(jaws).toHaveAttribute('aria-valuetext', /first thread, touching$/);
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowRight');
+  await expect(jaws).toHaveAttribute('aria-valuetext', /not touching$/);
+  const box = (await jaws.locator('g path').nth(1).boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + Math.min(box.height / 2, 12)];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y - 120, { steps: 6 });
+  await page.mouse.up();
+  await expect(jaws).toHaveAttribute('aria-valuetext', /, touching$/);
+  await page.getByRole('button', { name: 'Take this reading' }).click();
+  await expect(page.getByLabel('Readings')).toContainText('simulated caliper');
+});

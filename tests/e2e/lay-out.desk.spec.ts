@@ -132,10 +132,14 @@ test('legs are measured again, resized, capped and removed', async ({ page, requ
   await page.getByLabel('Measure, centre to centre').fill('31 1/2');
   await page.keyboard.press('Enter');
   expect((await readLegs(page))[0]).toBe('1 2 ft 7 1/2 in 3/4 right 2 ft 6 3/4 in 90° elbow');
-  await page.getByRole('region', { name: 'Cut length' }).getByLabel('size').selectOption('1/2');
-  await expect(page.getByText(/Legs of 1\/2, 3\/4 meet here/)).toBeVisible();
+  const size = page.getByRole('region', { name: 'Cut length' }).getByLabel('size');
+  await size.selectOption('4');
+  await expect(page.getByText(/No 4 × 3\/4 90° elbow is made\. Nearest is 4 90° elbow/)).toBeVisible();
+  await size.selectOption('1/2');
+  await expect(page.getByText(/is made\. Nearest/)).toBeHidden();
+  expect((await readLegs(page))[0]).toContain('reducing 90° elbow');
   await page.getByRole('button', { name: 'All legs 1/2' }).click();
-  await expect(page.getByText(/meet here/)).toBeHidden();
+  await expect.poll(async () => (await readLegs(page))[0]).not.toContain('reducing');
   await page.getByRole('button', { name: 'Remove with 1 beyond' }).click();
   await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -219,4 +223,24 @@ test('a print is a sheet of paper: drawing, versions and caution on it, screen f
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(page.getByRole('button', { name: /Smell/ })).toBeHidden();
   await expect(page.getByRole('img', { name: /The run/ })).toBeVisible();
+});
+
+test('a run of two sizes is cut by its reducing fittings, and what is too short is bought as a nipple', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'u', '30');
+  await addLegByKeys(page, 'r', '3.495');
+  await addLegByKeys(page, 'u', '20');
+  await expect(page.getByText('Leg 2: 2 in is too short to thread. Buy a 3/4 nipple 2 in.')).toBeVisible();
+  await page.getByLabel('size').selectOption('1/2');
+  await addLegByKeys(page, 'r', '20');
+  await page.goto(run.cut);
+  await expect(page.getByRole('table')).toContainText('buy a nipple 2 in');
+  const totals = page.getByRole('region', { name: 'Totals' });
+  await expect(totals).toContainText('1 × 3/4 nipple, 2 in');
+  await expect(totals).toContainText('3/4 × 1/2 90° elbow, black malleable');
 });
