@@ -25,15 +25,18 @@
   const nameEnd = ({ joint }: LaidEnd): string => (joint ? namePort(joint.part, joint.port.id) : 'open end');
   const sayThread = ({ thread }: LaidEnd): string =>
     thread ? `${thread.threadsToCut} threads, ${sayExact(thread.cutLength, unit)}` : 'no thread known';
-  const sayAllowance = (end: LaidEnd): string =>
-    end.takeOff === null ? 'not known' : sayExact(end.takeOff, unit);
+  /** Into what was found in place the pipe goes beyond what was measured: that end adds to the cut. */
+  const sayAllowance = ({ takeOff }: LaidEnd): string => {
+    if (takeOff === null) return 'take off not known';
+    return takeOff < 0 ? `add ${sayExact(-takeOff, unit)}` : `take off ${sayExact(takeOff, unit)}`;
+  };
   const sayOff = (error: Length): string =>
     error === 0 ? 'on the mark' : `tape ${error < 0 ? '−' : '+'}${sayExact(Math.abs(error), unit)}`;
 
   /** An end in one sentence: the fitting, what it takes off, the thread to cut, how it seals and how tight. */
   const sayEnd = (end: LaidEnd): string =>
     [
-      end.joint ? `${nameEnd(end)}, take off ${sayAllowance(end)}` : nameEnd(end),
+      end.joint ? `${nameEnd(end)}, ${sayAllowance(end)}` : nameEnd(end),
       `cut ${sayThread(end)}`,
       ...(end.joint?.tightness ? [`seal required, ${sayTightness(end.joint.tightness)}`] : []),
     ].join('; ');

@@ -19,7 +19,7 @@
         <li class="flex items-center gap-2 border-b border-base-300">
           <span class="flex grow flex-wrap gap-x-2 leading-snug">
             <span>{said}</span>
-            {#if instrument}<span class="chart-label">{instrument}</span>{/if}
+            {#if instrument && !said.endsWith(instrument)}<span class="chart-label">{instrument}</span>{/if}
             {#if simulated}<strong class="text-warning">simulated</strong>{/if}
           </span>
           <button
