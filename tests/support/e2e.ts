@@ -76,7 +76,6 @@ interface TestFixtures {
 /** Playwright's test with the app of this worker; a test fails on any unhandled browser error. */
 export const test = base.extend<TestFixtures, WorkerFixtures>({
   app: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright reads the parameter's names
     async ({}, use) => {
       const app = await startTestApp();
       await use(app);
@@ -85,7 +84,6 @@ export const test = base.extend<TestFixtures, WorkerFixtures>({
     { scope: 'worker', timeout: 60_000 },
   ],
   baseURL: async ({ app }, use) => use(app.url),
-  // eslint-disable-next-line no-empty-pattern -- Playwright reads the parameter's names
   problems: async ({}, use) => {
     const problems: string[] = [];
     await use(problems);

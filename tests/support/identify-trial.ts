@@ -13,8 +13,8 @@ import {
 } from '#core/identify/rank-candidates.ts';
 import { answerQuestion } from '#core/instruments/answer-question.ts';
 import {
-  makeSpecimen,
-  makeUnlistedSpecimen,
+  drawSpecimen,
+  drawUnlistedSpecimen,
   type Random,
   type SimulatedSpecimen,
 } from '#core/instruments/simulated-specimen.ts';
@@ -83,13 +83,13 @@ export const UNLISTED = UNLISTED_SERIES.filter(
 
 export function drawUnlisted(random: Random): SimulatedSpecimen {
   const [, major, pitch, flank] = UNLISTED[Math.floor(random() * UNLISTED.length)]!;
-  return makeUnlistedSpecimen(major, pitch, flank, random() < 0.5 ? 'male' : 'female', random);
+  return drawUnlistedSpecimen(major, pitch, flank, random() < 0.5 ? 'male' : 'female', random);
 }
 
 export function drawListed(random: Random): { thread: ListedThread; specimen: SimulatedSpecimen } {
   const mains = standardThreads.threads.filter(({ sisterOf }) => sisterOf === null || random() < 0.15);
   const thread = mains[Math.floor(random() * mains.length)]!;
-  return { thread, specimen: makeSpecimen(thread, random) };
+  return { thread, specimen: drawSpecimen(thread, random) };
 }
 
 /** Everything the bench asks. */

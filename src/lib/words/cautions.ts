@@ -23,5 +23,7 @@ export const CAUTIONS = {
   wrench:
     'Snug, not brute force: no cheater on cast fittings. A taper joint only goes tighter, never back it off.',
   openEnd: 'Cap every open end before gas comes, even behind a shut valve.',
+  unscrew:
+    'Unscrew nothing to measure it until the line is isolated and tested for gas, with no ignition near; cap what stays open.',
   liveLine: 'Work on a live line: isolate it, test for gas, no ignition near.',
 } as const;

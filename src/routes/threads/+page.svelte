@@ -4,8 +4,8 @@
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
   import { FAMILY_TRAITS, THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
   import { checkDiameter } from '#core/identify/check-reading.ts';
+  import { filterThreads } from '#core/identify/filter-threads.ts';
   import { parseLength } from '#core/units/parse-length.ts';
-  import { MILLIMETRE } from '#core/units/length.ts';
   import { CONFIDENCE_NAMES } from '#words/parts.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import { FAMILY_NAMES, sayPitch } from '#words/threads.ts';
@@ -26,17 +26,12 @@
     const read = parseLength(typed, unit);
     return read.ok ? checkDiameter(read.value.length, typed.trim(), unit) : read;
   });
-  /** Whatever a caliper could have read somewhere along the thread. */
   const shown = $derived(
-    standardThreads.threads.filter((thread) => {
-      if (family && thread.family !== family) return false;
-      if (gender && thread.gender !== gender) return false;
-      const count = Number(perInch.replace('½', '.5').replace(',', '.'));
-      if (perInch.trim() && !(Math.abs(thread.perInch / count - 1) < 0.02)) return false;
-      if (!diameter?.ok) return true;
-      const read = diameter.value / MILLIMETRE;
-      const [low, high] = getCrestRange(thread, 'unknown');
-      return read >= low - 0.1 && read <= high + 0.1;
+    filterThreads(standardThreads.threads, {
+      family: family || null,
+      gender: gender || null,
+      perInch: perInch.trim() ? Number(perInch.replace('½', '.5').replace(',', '.')) : null,
+      diameter: diameter?.ok ? diameter.value : null,
     }),
   );
   const sayRange = (low: number, high: number) => {

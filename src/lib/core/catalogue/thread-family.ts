@@ -40,3 +40,8 @@ export const FAMILY_TRAITS: Readonly<Record<ThreadFamily, FamilyTraits>> = {
   metric: { gasUse: 'look-alike', origin: 'metric', crest: 'flat' },
   thermocouple: { gasUse: 'look-alike', origin: 'anywhere', crest: 'flat' },
 };
+
+const PIPE_FAMILIES: ReadonlySet<ThreadFamily> = new Set(['npt', 'nptf', 'npsm', 'r', 'rc', 'rp', 'g']);
+
+/** Threads named by an old bore: the quarter-inch check is about these. */
+export const isPipeThread = (family: ThreadFamily): boolean => PIPE_FAMILIES.has(family);

@@ -28,7 +28,7 @@ export interface SimulatedSpecimen {
 }
 
 /** Draws a specimen of a listed thread: anywhere within its tolerances, and now and then worn. */
-export function makeSpecimen(thread: ListedThread, random: Random): SimulatedSpecimen {
+export function drawSpecimen(thread: ListedThread, random: Random): SimulatedSpecimen {
   const { low, high, slope, cap, length } = thread.crest;
   const between = (from: number, to: number) => from + (to - from) * random();
   const wear = random() < 0.1 ? between(0, 0.12) : random() * 0.02;
@@ -60,7 +60,7 @@ export function makeSpecimen(thread: ListedThread, random: Random): SimulatedSpe
 }
 
 /** Draws a specimen of a straight thread that is in no list: its major diameter and pitch in mm. */
-export function makeUnlistedSpecimen(
+export function drawUnlistedSpecimen(
   major: number,
   pitch: number,
   flank: 60 | 55,

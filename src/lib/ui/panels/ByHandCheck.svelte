@@ -1,5 +1,6 @@
 <script lang="ts">
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
+  import { isPipeThread } from '#core/catalogue/thread-family.ts';
   import { checkByHand, checkByHandAll } from '#core/identify/by-hand-check.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayReading } from '#words/length-text.ts';
@@ -11,9 +12,7 @@
   const over = $derived(diameter?.kind === 'diameter' && diameter.side === 'inside' ? 'bore' : 'outside');
   const lies = $derived(checkByHandAll(standardThreads.taper, over).filter(({ holds }) => !holds));
   const best = $derived(bench.ranking.threads[0]?.thread ?? null);
-  const isPipe = $derived(
-    best !== null && ['npt', 'nptf', 'r', 'rc', 'rp', 'g', 'npsm'].includes(best.family),
-  );
+  const isPipe = $derived(best !== null && isPipeThread(best.family));
   const disagrees = $derived(check !== null && isPipe && !check.says.some((size) => size === best?.size));
 </script>
 

@@ -7,7 +7,7 @@
   import { LOOKS, type Look, type Looks } from '#core/identify/pipe-kinds.ts';
   import { parseLength } from '#core/units/parse-length.ts';
   import { LOOK_NAMES, LOOK_QUESTIONS, PIPE_KIND_TEXTS, PIPE_USE_WORDS } from '#words/pipes.ts';
-  import { sayRefusal } from '#words/refusals.ts';
+  import ReadField from '../controls/ReadField.svelte';
   import { sayExact } from '#words/length-text.ts';
   import { unitSetting } from '../controls/unit-setting.svelte.ts';
 
@@ -46,20 +46,11 @@
       {/each}
     </fieldset>
   {/each}
-  <label class="max-w-sm">
-    <span class="block font-semibold">Outside, {unitSetting.unit} unless you write it</span>
-    <input
-      class="input h-12 w-full text-xl"
-      autocomplete="off"
-      maxlength="60"
-      bind:value={typed}
-      aria-invalid={outside !== null && !outside.ok}
-      aria-describedby="outside-wrong"
-    />
-  </label>
-  <p id="outside-wrong" role="status" class="font-semibold text-error empty:hidden">
-    {outside && !outside.ok ? sayRefusal(outside.refusal) : ''}
-  </p>
+  <ReadField
+    label="Outside, {unitSetting.unit} unless you write it"
+    bind:value={typed}
+    refusal={outside && !outside.ok ? outside.refusal : null}
+  />
   <div aria-live="polite" class="flex flex-col gap-2">
     {#if seen === 0}
       <p>Answer what you can see: a magnet and the shape part most of it.</p>

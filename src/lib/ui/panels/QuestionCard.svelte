@@ -20,7 +20,6 @@
 
   function pick(observation: Observation, instrument: string | null): void {
     if (simulated) {
-      // A simulated instrument hands its reading over as any instrument would.
       sendReading({ id: newId(), observation, instrument: instrument ?? 'simulated look', simulated: true });
     } else bench.take(observation, instrument);
   }

@@ -4,7 +4,7 @@
   import { toMillimetres } from '#core/units/length.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { FIT_WORDS, NAMING_TEXTS } from '#words/pipes.ts';
-  import { sayRefusal } from '#words/refusals.ts';
+  import ReadField from '../controls/ReadField.svelte';
 
   let typed = $state('1/2');
   const read = $derived(typed.trim() ? parseSizeName(typed) : null);
@@ -13,20 +13,12 @@
 
 <section aria-label="Names of sizes" class="flex flex-col gap-3">
   <h2 class="text-2xl font-semibold">What does that size name mean?</h2>
-  <label class="max-w-xs">
-    <span class="block font-semibold">A size as it is written</span>
-    <input
-      class="input h-12 w-full text-xl"
-      autocomplete="off"
-      maxlength="20"
-      bind:value={typed}
-      aria-invalid={read !== null && !read.ok}
-      aria-describedby="size-wrong"
-    />
-  </label>
-  <p id="size-wrong" role="status" class="font-semibold text-error empty:hidden">
-    {read && !read.ok ? sayRefusal(read.refusal) : ''}
-  </p>
+  <ReadField
+    label="A size as it is written"
+    bind:value={typed}
+    refusal={read && !read.ok ? read.refusal : null}
+    longest={20}
+  />
   {#if meanings.length > 0}
     <dl class="flex flex-col">
       {#each meanings as { naming, outside, holes } (naming)}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack, type Snippet } from 'svelte';
   import type { LengthUnit } from '#core/units/length.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
   import Lens from '../instruments/Lens.svelte';
   import { listenForReadings } from '../store/reading-channel.ts';
   import ByHandCheck from './ByHandCheck.svelte';
@@ -35,6 +36,7 @@
 >
   <div class="flex flex-col gap-4 max-lg:contents">
     <div class="max-lg:order-2"><QuestionCard {bench} {unit} /></div>
+    <p class="chart-label max-lg:order-6">{CAUTIONS.unscrew}</p>
     <div class="max-lg:order-6"><TrayPicker {bench} /></div>
   </div>
   <div class="flex flex-col gap-3 max-lg:contents">

@@ -9,10 +9,7 @@ import { putReading, type Observation, type Reading } from '#core/identify/obser
 import {
   beginWeighing, getRanking, weighObservation, type RankedThread, type Ranking, type Weights,
 } from '#core/identify/rank-candidates.ts'; // prettier-ignore
-import {
-  makeSpecimen as drawSpecimen,
-  type SimulatedSpecimen,
-} from '#core/instruments/simulated-specimen.ts';
+import { drawSpecimen, type SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { readSetting, writeSetting } from '../store/bench.svelte.ts';
 import { newId } from '../store/new-id.ts';

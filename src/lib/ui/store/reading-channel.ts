@@ -2,7 +2,7 @@ import type { Reading } from '#core/identify/observation.ts';
 import { makeReadingMessage, READING_CHANNEL } from '#core/instruments/reading-message.ts';
 import type { Refusal } from '#words/refusals.ts';
 
-/** Sends a reading as any instrument would. */
+/** Sends a reading over the channel on which instruments are heard. */
 export function sendReading(reading: Reading): void {
   const channel = new BroadcastChannel(READING_CHANNEL);
   channel.postMessage(makeReadingMessage(reading));
