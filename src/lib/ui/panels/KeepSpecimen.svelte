@@ -46,7 +46,10 @@
   }
 </script>
 
-<section aria-label="Keep" class="flex flex-col gap-2 border-t-2 border-base-300 pt-3">
+<section
+  aria-label="Keep"
+  class="flex flex-col gap-2 {bench.readings.length > 0 ? 'border-t-2 border-base-300 pt-3' : ''}"
+>
   {#if bench.readings.length > 0}
     <form class="flex flex-col gap-2" onsubmit={keep}>
       <label>
