@@ -4,7 +4,7 @@ import { applyOps } from '#core/runs/change.ts';
 import { checkRun } from '#core/runs/checks/checks.ts';
 import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
+import { getPieces, layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import { INCH } from '#core/units/length.ts';
 import { makeRandomRun } from '../tests/support/random-run.ts';
@@ -15,13 +15,19 @@ const ROUNDS = 41;
 /** Edits the first leg, lays the whole run out from nothing, reads every piece: milliseconds, and a sum to keep it honest. */
 function editAndLayOut(doc: RunDoc, round: number): { ms: number; sum: number } {
   const began = performance.now();
-  const planned = planChangeMeasure(doc, 'leg000001', (100 + round) * INCH, `${100 + round}`);
+  const planned = planChangeMeasure(
+    doc,
+    'leg000001',
+    (100 + round) * INCH,
+    `${100 + round}`,
+    () => 'unused0000',
+  );
   if (!planned.ok) throw new Error('the first leg is gone');
   const edited = applyOps(doc, planned.value.ops);
   if (!edited.ok) throw new Error('the edit does not fit');
   const layout = layOutRun(edited.value, standardCatalogue, resolveRules({}), NO_FACTS);
   let sum = 0;
-  for (const piece of layout.pieces.values()) sum += piece.cut?.onTape.length ?? 0;
+  for (const piece of getPieces(layout)) sum += piece.cut?.onTape.length ?? 0;
   return { ms: performance.now() - began, sum };
 }
 

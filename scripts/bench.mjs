@@ -7,8 +7,12 @@ import { withThrowAwayCluster } from './system/throw-away-cluster.mjs';
 
 const BUILD = '.porthole/test-build';
 
+const at = process.argv.indexOf('--only');
+const only = at < 0 ? null : process.argv[at + 1];
+
 /** @param {string} file @param {NodeJS.ProcessEnv} [env] */
 async function run(file, env) {
+  if (only && !file.startsWith(only)) return;
   const args = ['--expose-gc', '--import', 'tsx/esm', `bench/${file}`];
   const { code } = await runCommand(process.execPath, args, { env: env ?? process.env, show: true });
   if (code !== 0) process.exitCode = 1;
@@ -19,5 +23,8 @@ await runMain(async () => {
   await run('layout.bench.ts');
   await run('identify.bench.ts');
   await ensureBuild(BUILD);
-  await withThrowAwayCluster((env) => run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD }));
+  await withThrowAwayCluster(async (env) => {
+    await run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });
+    await run('line.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });
+  });
 });

@@ -1,11 +1,11 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { Axis } from '#core/geometry/axis.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import type { Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { planAddLeg } from '#core/runs/commands/add-leg.ts';
-import { planCloseEnd } from '#core/runs/commands/close-end.ts';
-import { newRun, type RunDoc } from '#core/runs/run.ts';
+import { centreToCentre, planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
+import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
+import { planPutPart } from '#core/runs/commands/put-part.ts';
+import { centreOf, newRun, type RunDoc } from '#core/runs/run.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { resolveActor } from '#server/actor.ts';
 import { connect } from '#server/db/database.ts';
@@ -14,28 +14,8 @@ import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
+import { DEMO_JOB, DEMO_RUN, HEADER, VALVE_LENGTH } from './demo-fernhill.ts';
 import { ensureDatabase } from './ensure-database.ts';
-
-/** Ids of the demo are fixed: loading it again finds what is there. */
-export const DEMO_JOB = 'demofernhill';
-export const DEMO_RUN = 'demofernhillheader';
-
-/** Leg: where it grows from (the far end of leg n, 0 for the source), the way, the measure as taken; `cap` closes it. */
-type DemoLeg = readonly [from: number, axis: Axis, measure: string, end?: 'cap'];
-
-/** The header along the north wall of Fernhill Kilns: from the riser up, over, and along, a drop for each appliance. */
-const HEADER: readonly DemoLeg[] = [
-  [0, 'up', '4-2 1/2'],
-  [1, 'back', `1' 3 3/4"`],
-  [2, 'right', '6-4'],
-  [3, 'down', '3-1 1/8'],
-  [3, 'right', '8-10 1/2'],
-  [5, 'down', '3-1 1/8'],
-  [5, 'right', '5-7 3/4'],
-  [7, 'up', '2-9'],
-  [7, 'right', '7-2 1/4'],
-  [9, 'down', '14 1/2', 'cap'],
-];
 
 const url = process.env['DATABASE_URL'];
 if (!url) throw new Error('DATABASE_URL is not set');
@@ -78,16 +58,28 @@ async function loadFernhill(): Promise<void> {
   };
   const ends: string[] = [];
   let made = 0;
-  for (const [from, axis, typed, end] of HEADER) {
-    const { length } = get(parseMeasure(typed, 'in'));
-    const node = from === 0 ? null : ends[from - 1]!;
-    const leg = { from: node, axis, size: '1', material: 'black-iron', length, typed } as const;
-    const planned = get(planAddLeg(doc, leg, () => `demothing${String(made++).padStart(4, '0')}`));
-    await make(planned);
-    const far = Object.values(doc.legs).find(({ tag }) => tag === ends.length + 1)!.to;
-    ends.push(far);
-    if (end === 'cap') await make(get(planCloseEnd(doc, far, { kind: 'cap' })));
+  const newId = () => `demothing${String(made++).padStart(4, '0')}`;
+  const read = (typed: string) => get(parseMeasure(typed, 'in')).length;
+  for (const [i, { from, geometry, size, measure, datum, terminal, part }] of HEADER.entries()) {
+    const said = measure === null ? null : centreToCentre(read(measure), measure);
+    const leg: NewLeg = {
+      from: from === 0 ? null : ends[from - 1]!,
+      geometry,
+      size,
+      material: 'black-iron',
+      measure: said && { ...said, from: datum === undefined ? null : centreOf(ends[datum - 1]!) },
+      terminal: terminal ?? null,
+    };
+    await make(get(planAddLeg(doc, leg, newId)));
+    const laid = Object.values(doc.legs).find(({ tag }) => tag === i + 1)!;
+    ends.push(laid.to);
+    if (!part) continue;
+    const place = { from: laid.from, value: read(part[1]), typed: part[1] };
+    await make(get(planPutPart(doc, laid.id, part[0], place, newId)));
   }
+  const valve = standardCatalogue.findPart('valve', '1')!;
+  const measured = { typed: VALVE_LENGTH, by: 'Ines Marlow' };
+  await make(get(planMeasurePart(doc, valve, { endToEnd: read(VALVE_LENGTH) }, measured, newId)));
 }
 
 /** Six pieces of old pipework; two of them were put in the wrong tray. */

@@ -6,7 +6,11 @@ import { startServer, stopServer } from './system/server.mjs';
 const FOLDER = 'docs/screenshots';
 const RUN = '/jobs/demofernhill/runs/demofernhillheader';
 const BAKERY = '/jobs/demolanternstreet';
-const SIZES = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } };
+const SIZES = {
+  desk: { width: 1280, height: 800 },
+  phone: { width: 390, height: 844 },
+  paper: { width: 690, height: 1000 },
+};
 
 interface Shot {
   readonly name: string;
@@ -19,7 +23,7 @@ interface Shot {
 const understood = (page: Page) => page.getByRole('button', { name: 'Understood' }).click();
 const type = async (page: Page) => {
   await understood(page);
-  await page.getByRole('button', { name: 'Grow from the open end at the end of leg 4' }).click();
+  await page.getByRole('button', { name: 'Grow from the open end at the end of leg 10' }).click();
   await page.getByRole('button', { name: 'back away from you' }).click();
   await page.getByLabel('Measure, centre to centre').fill('2-4 3/8');
 };
@@ -80,7 +84,8 @@ const SHOTS: readonly Shot[] = [
     theme: 'daylight',
     act: async (page) => {
       await understood(page);
-      await page.getByRole('button', { name: 'Why? cut of leg 10' }).click();
+      await page.getByRole('button', { name: /^9 5 ft/ }).click();
+      await page.getByRole('button', { name: 'Why? cut of leg 9' }).click();
     },
   },
   {
@@ -93,7 +98,39 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: 'House rules' }).click();
     },
   },
+  {
+    name: 'leg',
+    path: `${RUN}/lay-out`,
+    size: 'desk',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('button', { name: /^4 3 ft/ }).click();
+      await page.getByRole('button', { name: 'Change leg 4' }).click();
+    },
+  },
   { name: 'cut-sheet', path: `${RUN}/cut`, size: 'desk', theme: 'daylight', act: understood },
+  {
+    name: 'cut-sheet-print',
+    path: `${RUN}/cut`,
+    size: 'paper',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.emulateMedia({ media: 'print' });
+    },
+  },
+  {
+    name: 'vise',
+    path: `${RUN}/vise`,
+    size: 'phone',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('button', { name: 'Next piece' }).click();
+      await page.getByRole('button', { name: 'Next piece' }).click();
+    },
+  },
   { name: 'cut-sheet-phone', path: `${RUN}/cut`, size: 'phone', theme: 'crawlspace', act: understood },
 ];
 

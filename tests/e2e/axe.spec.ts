@@ -134,8 +134,32 @@ for (const theme of THEMES) {
       await addLegByKeys(page, 'u', '30');
       await addLegByKeys(page, 'r', '43 1/4');
       await addLegByKeys(page, 'd', '20');
+      await page
+        .getByRole('button', { name: 'Change open end' })
+        .or(page.getByRole('button', { name: /^Change the open end/ }))
+        .first()
+        .click();
+      await expectAccessible(page, 'an end');
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^Measured centre to centre/ }).click();
+      await page.getByLabel('taken from its').selectOption('wall');
+      await expectAccessible(page, 'measured from');
+      await page.keyboard.press('Escape');
+      for (const kind of [/^offset/, /^no pipe/, /^pipe/]) {
+        await page.getByRole('button', { name: kind }).click();
+        await expectAccessible(page, String(kind));
+      }
       await page.getByRole('button', { name: /^2 3 ft/ }).click();
-      await page.getByRole('button', { name: 'Why? cut of leg 2' }).click();
+      await page.getByRole('button', { name: 'Change leg 2' }).click();
+      const leg = page.getByRole('dialog', { name: 'Leg 2' });
+      await leg.getByRole('button', { name: 'Half way, by eye' }).click();
+      await leg.getByRole('button', { name: 'Add a measure' }).click();
+      await leg.getByRole('textbox', { name: 'to its centre' }).fill('x');
+      await leg.getByRole('textbox', { name: 'to its centre' }).press('Tab');
+      await expectAccessible(page, 'a leg');
+      await page.keyboard.press('Escape');
+      await page.getByRole('button', { name: /^2 3 ft/ }).click();
+      await page.getByRole('button', { name: 'Why? cut of leg 2a' }).click();
       await expectAccessible(page, 'why a cut');
       await page.getByRole('button', { name: /^Joint A/ }).click();
       await expectAccessible(page, 'why a joint');
@@ -167,6 +191,9 @@ for (const theme of THEMES) {
       await page.getByLabel('As cut, piece 2').press('Tab');
       await expect(page.getByText('Say who is at the bench first')).toBeVisible();
       await expectAccessible(page, 'cut sheet');
+      await page.getByRole('link', { name: 'Vise', exact: true }).click();
+      await expect(page.getByText(/^piece 1 of/)).toBeVisible();
+      await expectAccessible(page, 'at the vise');
     });
 
     test('a conflict', async ({ browser, page, request, app }) => {

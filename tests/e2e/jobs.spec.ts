@@ -60,7 +60,7 @@ test('an unknown job, run and page are said in a sentence', async ({ page, reque
 test('smell of gas is one tap away on every screen', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url);
   for (const address of ['/', '/jobs/new', `/jobs/${run.job}`, run.layOut, run.cut, '/nowhere']) {
-    await page.goto(address);
+    await page.goto(address, { waitUntil: 'networkidle' });
     const understood = page.getByRole('button', { name: 'Understood' });
     if (address === `/jobs/${run.job}`) await understood.click();
     await page.getByRole('button', { name: /Smell of gas/ }).click();

@@ -25,9 +25,9 @@ test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, re
     '6 1 ft 2 1/2 in 3/4 out 1 ft 1 3/4 in open end',
   ]);
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('table').locator('tbody tr')).toHaveCount(5);
+  await expect(page.getByRole('table').locator('.leg')).toHaveCount(5);
   await page.keyboard.press('Control+Shift+z');
-  await expect(page.getByRole('table').locator('tbody tr')).toHaveCount(6);
+  await expect(page.getByRole('table').locator('.leg')).toHaveCount(6);
   await expect(onServer(page)).toBeVisible();
   await page.reload();
   await expect.poll(async () => (await readLegs(page)).length).toBe(6);
@@ -132,15 +132,18 @@ test('legs are measured again, resized, capped and removed', async ({ page, requ
   await page.getByLabel('Measure, centre to centre').fill('31 1/2');
   await page.keyboard.press('Enter');
   expect((await readLegs(page))[0]).toBe('1 2 ft 7 1/2 in 3/4 right 2 ft 6 3/4 in 90° elbow');
-  const size = page.getByRole('region', { name: 'Cut length' }).getByLabel('size');
-  await size.selectOption('4');
-  await expect(page.getByText(/No 4 × 3\/4 90° elbow is made\. Nearest is 4 90° elbow/)).toBeVisible();
-  await size.selectOption('1/2');
-  await expect(page.getByText(/is made\. Nearest/)).toBeHidden();
+  await page.getByRole('button', { name: 'Change leg 1' }).click();
+  const leg = page.getByRole('dialog', { name: 'Leg 1' });
+  await leg.getByLabel('size').selectOption('4');
+  await expect(
+    page.getByText(/No 4 × 3\/4 90° elbow is made\. Nearest is 4 90° elbow/).first(),
+  ).toBeAttached();
+  await leg.getByLabel('size').selectOption('1/2');
+  await expect(page.getByText(/is made\. Nearest/)).toHaveCount(0);
   expect((await readLegs(page))[0]).toContain('reducing 90° elbow');
-  await page.getByRole('button', { name: 'All legs 1/2' }).click();
+  await leg.getByRole('button', { name: 'All legs 1/2' }).click();
   await expect.poll(async () => (await readLegs(page))[0]).not.toContain('reducing');
-  await page.getByRole('button', { name: 'Remove with 1 beyond' }).click();
+  await leg.getByRole('button', { name: 'Remove with 1 beyond' }).click();
   await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   expect((await readLegs(page)).length).toBe(2);
@@ -155,8 +158,16 @@ test('a point is picked on the drawing, and the drawing is told in words', async
   await expect(
     page.getByText('Leg 2, 3/4: from the coupling at the end of leg 1, right, 3 ft 4 in, to an open end.'),
   ).toBeAttached();
-  const place = await page.locator('circle.node').nth(1).boundingBox();
-  await page.mouse.click(place!.x + 3, place!.y + 3);
+  // Where the coupling is drawn: the point the next leg would grow from after one step back.
+  const growing = page.locator('circle.growing');
+  const tip = await growing.boundingBox();
+  await page.getByLabel('Measure, centre to centre').focus();
+  await page.keyboard.press('[');
+  await expect.poll(async () => (await growing.boundingBox())!.x).not.toBeCloseTo(tip!.x, 0);
+  const place = await growing.boundingBox();
+  await page.keyboard.press(']');
+  await expect(page.getByText('from the open end at leg 2')).toBeVisible();
+  await page.mouse.click(place!.x + 5, place!.y + 5);
   await expect(page.getByText('from the coupling at leg 1')).toBeVisible();
   await addLegByKeys(page, 'd', '20');
   expect((await readLegs(page)).at(-1)).toContain('3 1 ft 8 in 3/4 down 1 ft 7 1/4 in open end');

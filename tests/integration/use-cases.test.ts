@@ -20,7 +20,8 @@ import { openJob } from '#server/use-cases/open-job.ts';
 import { readJobs } from '#server/use-cases/read-jobs.ts';
 import { readRun } from '#server/use-cases/read-run.ts';
 import { recordEvent } from '#server/use-cases/record-event.ts';
-import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe } from '#support/make-run.ts';
+import { getPieces } from '#core/runs/lay-out-run.ts';
+import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg } from '#support/make-run.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 
 const ACTOR = { crew: FIRST_CREW };
@@ -56,14 +57,11 @@ describe('use cases on a real PostgreSQL', () => {
     mustBe(
       planAddLeg(
         doc,
-        {
-          from: Object.values(doc.legs).at(-1)?.to ?? null,
-          axis: Object.keys(doc.legs).length % 2 === 0 ? 'right' : 'down',
-          size: '3/4',
-          material: 'black-iron',
-          length: inches(20),
-          typed: '20',
-        },
+        newLeg(
+          Object.values(doc.legs).at(-1)?.to ?? null,
+          Object.keys(doc.legs).length % 2 === 0 ? 'right' : 'down',
+          20,
+        ),
         newId,
       ),
     );
@@ -89,12 +87,15 @@ describe('use cases on a real PostgreSQL', () => {
     expect(job!.runs).to.have.length(1);
   });
 
-  it('gives a metric job a metric tape', async () => {
+  it('gives a metric job a metric tape and metric pipe', async () => {
     const metric = mustBe(await openJob(connection.db, ACTOR, { ...JOB, id: 'metricjob0', units: 'mm' }));
-    expect(metric.ruleChoices).to.deep.equal({ 'tape-rounding': { option: '1 mm' } });
+    expect(metric.ruleChoices).to.deep.equal({
+      'tape-rounding': { option: '1 mm' },
+      'stock-length': { option: '6 m' },
+    });
     mustBe(await beginRun(connection.db, ACTOR, 'metricjob0', { id: 'metricrun0', name: 'Run' }));
     const { doc } = mustBe(await readRun(connection.db, ACTOR, 'metricjob0', 'metricrun0'));
-    expect(doc.ruleChoices).to.deep.equal({ 'tape-rounding': { option: '1 mm' } });
+    expect(doc.ruleChoices).to.deep.equal(metric.ruleChoices);
   });
 
   it('edits a job and leaves people of the crew in the crew', async () => {
@@ -155,7 +156,7 @@ describe('use cases on a real PostgreSQL', () => {
   it('refuses a foreign change, one that breaks the document, and one for a run that is not there', async () => {
     const { doc } = await read();
     const foreign = makeRun([[0, 'right', 20]]);
-    const plan = mustBe(planChangeMeasure(foreign, getLeg(foreign, 1).id, inches(5), '5'));
+    const plan = mustBe(planChangeMeasure(foreign, getLeg(foreign, 1).id, inches(5), '5', makeIds()));
     expect(code(await send(wrap(plan, 0)))).to.equal('change-does-not-fit');
     const broken = planLeg(doc).ops.filter((op) => op.in !== 'nodes');
     const label = { command: 'add-leg', leg: 1, turn: null } as const;
@@ -200,7 +201,7 @@ describe('use cases on a real PostgreSQL', () => {
     beforeEach(async () => {
       const { doc } = await read();
       mustBe(await send(wrap(planLeg(doc), 0)));
-      piece = [...layOut((await read()).doc).pieces.values()][0]!.id;
+      piece = [...getPieces(layOut((await read()).doc))][0]!.id;
     });
 
     it('are recorded once however often they are sent, in order', async () => {
@@ -215,7 +216,7 @@ describe('use cases on a real PostgreSQL', () => {
 
     it('are taken for a piece that is gone, and refused for one that never was', async () => {
       const { doc } = await read();
-      const gone = mustBe(planChangeMeasure(doc, getLeg(doc, 1).id, inches(9), '9'));
+      const gone = mustBe(planChangeMeasure(doc, getLeg(doc, 1).id, inches(9), '9', makeIds()));
       mustBe(await send(wrap(gone, 1)));
       expect(code(await record(makeEvent(piece)))).to.equal('ok');
       expect(code(await record(makeEvent('n1234567:l1234567~n7654321:l1234567')))).to.equal('piece-unknown');

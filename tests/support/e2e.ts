@@ -149,7 +149,7 @@ export async function addLegByKeys(page: Page, way: string, measure: string): Pr
 
 /** What the list of legs says, line by line: number, measure, cut, fitting at the far end. */
 export async function readLegs(page: Page): Promise<string[]> {
-  const rows = page.getByRole('table', { name: /Legs of the run/ }).locator('tbody tr');
+  const rows = page.getByRole('table', { name: /Legs of the run/ }).locator('.leg');
   const texts = await rows.allInnerTexts();
   return texts.map((text) => text.replace(/\s+/g, ' ').trim());
 }

@@ -1,25 +1,71 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import type { NominalSize } from '#core/catalogue/size.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
 import type { Axis } from '#core/geometry/axis.ts';
+import type { Way } from '#core/geometry/way.ts';
 import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { planAddLeg } from '#core/runs/commands/add-leg.ts';
+import { centreToCentre, planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
 import { planCloseEnd } from '#core/runs/commands/close-end.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
+import { getPieces, layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
-import { newRun, type RunDoc } from '#core/runs/run.ts';
+import { newRun, type LegGeometry, type RunDoc, type Terminal } from '#core/runs/run.ts';
 import { inches } from '#core/units/length.ts';
 
 /** A leg of a test run: the tag of the leg it grows from (0 the source), its way, inches, and what is unusual. */
 export type TestLeg = readonly [
   from: number,
-  axis: Axis,
-  inches: number,
-  more?: { size?: NominalSize; cap?: true },
+  axis: Way,
+  /** Null where the length follows from the geometry. */
+  inches: number | null,
+  more?: {
+    size?: NominalSize;
+    cap?: true;
+    terminal?: Terminal;
+    material?: Material;
+    geometry?: LegGeometry;
+  },
 ];
+
+/** A leg as a command takes it: straight, centre to centre, unless said otherwise. */
+export const newLeg = (
+  from: string | null,
+  axis: Way,
+  length: number,
+  more: Partial<NewLeg> = {},
+): NewLeg => ({
+  from,
+  geometry: { kind: 'axis', axis },
+  size: '3/4',
+  material: 'black-iron',
+  measure: centreToCentre(inches(length), String(length)),
+  terminal: null,
+  ...more,
+});
+
+/** Fitting straight into fitting: the male end is that of the new leg's far fitting, or of the one it grows from. */
+export const madeUp = (axis: Way, male: 'from' | 'to' = 'to'): LegGeometry => ({
+  kind: 'made-up',
+  axis,
+  male,
+});
+
+/** An offset going `along` with set and roll in inches. */
+export const offset = (
+  along: Axis,
+  set: readonly [Axis, number],
+  roll: readonly [Axis, number] | null = null,
+): LegGeometry => {
+  const side = ([way, length]: readonly [Axis, number]) => ({
+    way,
+    length: inches(length),
+    typed: String(length),
+  });
+  return { kind: 'offset', along, set: side(set), roll: roll && side(roll), angle: 45 };
+};
 
 /** Gives the value of a result that must be there. */
 export function mustBe<Value>(result: Result<Value, unknown>): Value {
@@ -45,14 +91,13 @@ export function makeRun(
   let doc = newRun('testrun00', standardCatalogue.version, choices);
   for (const [from, axis, length, more] of legs) {
     const node = from === 0 ? (Object.values(doc.anchors)[0]?.node ?? null) : getLeg(doc, from).to;
-    const leg = {
-      from: node,
-      axis,
+    const leg = newLeg(node, axis, length ?? 0, {
       size: more?.size ?? size,
-      material: 'black-iron',
-      length: inches(length),
-      typed: String(length),
-    } as const;
+      material: more?.material ?? 'black-iron',
+      terminal: more?.terminal ?? null,
+      ...(more?.geometry ? { geometry: more.geometry } : {}),
+      ...(length === null ? { measure: null } : {}),
+    });
     doc = applyPlan(doc, mustBe(planAddLeg(doc, leg, newId)));
     if (more?.cap) {
       const last = Object.values(doc.legs).at(-1)!;
@@ -71,9 +116,9 @@ export function getLeg(doc: RunDoc, tag: number) {
 export const layOut = (doc: RunDoc, catalogue: Catalogue = standardCatalogue): RunLayout =>
   layOutRun(doc, catalogue, resolveRules(doc.ruleChoices), NO_FACTS);
 
-/** The piece of the leg with this tag. */
-export function getPiece(layout: RunLayout, tag: number) {
-  const piece = [...layout.pieces.values()].find(({ mark }) => mark === String(tag));
+/** The piece with this mark. */
+export function getPiece(layout: RunLayout, tag: number | string) {
+  const piece = [...getPieces(layout)].find(({ mark }) => mark === String(tag));
   if (!piece) throw new Error(`no piece ${tag}`);
   return piece;
 }

@@ -1,7 +1,7 @@
 import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
 import { AXES, getOpposite, type Axis } from '#core/geometry/axis.ts';
 import type { Leg, Measure, RunDoc, RunNode } from '#core/runs/run.ts';
-import { newRun } from '#core/runs/run.ts';
+import { centreOf, newRun } from '#core/runs/run.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { INCH } from '#core/units/length.ts';
 
@@ -57,8 +57,9 @@ export function makeRandomRun(count: number, seed: number): RunDoc {
     const sixteenths = 16 * 12 + Math.floor(random() * 16 * 180);
     measures[measure] = {
       id: measure,
-      from: { kind: 'node', node: from, at: 'centre' },
-      to: { kind: 'node', node: to, at: 'centre' },
+      from: centreOf(from),
+      to: centreOf(to),
+      along: null,
       value: (sixteenths * INCH) / 16,
       typed: `${sixteenths}/16`,
       instrument: null,

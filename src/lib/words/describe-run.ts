@@ -1,9 +1,10 @@
 import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
+import { findWayFrom } from '#core/runs/leg-direction.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayLength } from './length-text.ts';
-import { AXIS_NAMES, nameFitting } from './parts.ts';
+import { nameFitting, PART_KIND_NAMES } from './parts.ts';
 import { nameThread } from './threads.ts';
-import { getAxisFrom } from '#core/runs/infer-fitting.ts';
+import { sayWay } from './ways.ts';
 
 /** The run in words, leg by leg from the source: what the drawing shows, for those who cannot see it. */
 export function describeRun(layout: RunLayout, unit: LengthUnit): string[] {
@@ -18,15 +19,35 @@ export function describeRun(layout: RunLayout, unit: LengthUnit): string[] {
 function describeLeg(laid: LaidLeg, layout: RunLayout, unit: LengthUnit): string {
   const near = layout.nodes.get(laid.near)!;
   const far = layout.nodes.get(laid.far)!;
-  const length = laid.centreToCentre === null ? 'not measured' : sayLength(laid.centreToCentre, unit);
   const before = near.legs[0];
   const from =
     laid.depth === 0
       ? `from the source${near.node.terminal?.kind === 'existing' ? `, ${nameThread(near.node.terminal.end)}` : ''}`
       : `from the ${nameFitting(near.fitting)} at the end of leg ${before?.tag ?? '?'}`;
-  const way = AXIS_NAMES[getAxisFrom(laid.leg, laid.near)];
-  return `Leg ${laid.leg.tag}, ${laid.leg.size}: ${from}, ${way}, ${length}, to ${withArticle(nameFitting(far.fitting))}.`;
+  const to = far.node.terminal?.kind === 'appliance' ? far.node.terminal.name : '';
+  const end = `${withArticle(nameFitting(far.fitting))}${to ? ` (${to})` : ''}`;
+  return `Leg ${laid.leg.tag}, ${laid.leg.size}: ${from}, ${sayCourse(laid, unit)}${sayParts(laid)}, to ${end}.`;
 }
 
+/** The way and the length of a leg, or what takes its place. */
+function sayCourse({ leg, near, centreToCentre }: LaidLeg, unit: LengthUnit): string {
+  const length = centreToCentre === null ? 'not measured' : sayLength(centreToCentre, unit);
+  const { geometry } = leg;
+  if (geometry.kind === 'offset') {
+    const { set, roll, along } = geometry;
+    const sides = [set, ...(roll ? [roll] : [])].map((side) => `${sayLength(side.length, unit)} ${side.way}`);
+    return `offset ${sides.join(' and ')} while going ${along}, travel ${length}`;
+  }
+  const way = sayWay(findWayFrom(leg, near)!);
+  return geometry.kind === 'made-up' ? `${way}, fitting straight into fitting` : `${way}, ${length}`;
+}
+
+const sayParts = ({ leg, inline }: LaidLeg): string => {
+  const names = inline.map(({ id, part }) => part?.kind ?? leg.inline[id]?.part ?? 'coupling');
+  return names.length === 0
+    ? ''
+    : `, with a ${names.map((kind) => PART_KIND_NAMES[kind]).join(' and a ')} in it`;
+};
+
 const withArticle = (name: string): string =>
-  /^(?:open|elbow|existing)/.test(name) ? `an ${name}` : `a ${name}`;
+  /^(?:open|elbow|existing|appliance)/.test(name) ? `an ${name}` : `a ${name}`;

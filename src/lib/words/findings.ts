@@ -2,6 +2,8 @@ import type { Finding, FindingCode, Severity } from '#core/runs/finding.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
+import { namePart, PART_KIND_NAMES } from './parts.ts';
+import { sayMeasure } from './refs.ts';
 
 export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
   stop: 'Do not cut',
@@ -15,8 +17,16 @@ type Sentences = {
 
 const SENTENCES: Sentences = {
   'measure-missing': ({ mark }) => `Leg ${mark} has no measure. Measure it centre to centre.`,
-  'measures-contradict': ({ mark, values }, unit) =>
-    `Leg ${mark} has measures that differ: ${values.map((value) => sayLength(value, unit)).join(' and ')}. Measure again and keep one.`,
+  'measures-contradict': ({ measures, by }, unit) =>
+    `${measures.length} measures contradict each other: ${measures.map((measure) => sayMeasure(measure, unit)).join('; ')}. The first is ${sayExact(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than the other${measures.length > 2 ? 's say' : ' says'}. Measure again and keep what is right; none of them is used until then.`,
+  'measure-against-parts': ({ mark, measure, by }, unit) =>
+    `Leg ${mark} was measured as ${sayMeasure(measure, unit)}, ${sayExact(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than what its parts come to. Strike the measure out, or change the parts.`,
+  'measures-reversed': ({ mark, by }, unit) =>
+    `The measures put the far end of leg ${mark} ${sayExact(by, unit)} before its near end. Check which is the longer of the two running dimensions.`,
+  'measure-not-read': ({ measure, why }, unit) =>
+    why === 'not-in-line'
+      ? `${capital(sayMeasure(measure, unit))}: these do not lie on one straight line of pipe any more. Take the measure from other points, say which square way it runs, or strike it out.`
+      : `${capital(sayMeasure(measure, unit))}: the fitting has no such point, or its size there is not known. Measure from its centre or a face instead.`,
   'no-fitting': ({ marks, refusal }) => `Where legs ${marks.join(', ')} meet: ${sayFittingRefusal(refusal)}`,
   'pieces-collide': ({ mark, by }, unit) =>
     by === 0
@@ -29,14 +39,20 @@ const SENTENCES: Sentences = {
   'engagement-not-measured': ({ size }) =>
     `No engagement of your own for ${size} has been entered. Measure made-up test pieces and enter it in House rules, or choose another school there. No cut is given until then.`,
   'size-not-carried': ({ size }) => `The catalogue does not carry ${size}. Choose another size.`,
-  'part-length-unknown': ({ mark }) =>
-    `Leg ${mark}: a part at its end has no known length. Measure this part; no cut is given until then.`,
-  'part-length-typical': ({ mark, plusMinus }, unit) =>
-    `Leg ${mark}: a part at its end has a typical length only (± ${sayLength(plusMinus, unit)}). Measure yours before cutting.`,
+  'part-length-unknown': ({ part, marks }) =>
+    `${capital(namePart(part))} (leg ${marks.join(', ')}): its length is fixed by no standard. Measure yours and enter it; no cut is given over it until then.`,
+  'part-length-typical': ({ part, marks, plusMinus }, unit) =>
+    `${capital(namePart(part))} (leg ${marks.join(', ')}): the length is typical only (± ${sayLength(plusMinus, unit)}). Measure yours before cutting.`,
+  'part-placed-by-eye': ({ mark, part }) =>
+    `The ${PART_KIND_NAMES[part]} in leg ${mark} stands where it was put by eye. Its place decides both cuts: measure it from one end when it matters.`,
+  'choice-does-not-fit': ({ marks, part, stands }) =>
+    `Where legs ${marks.join(', ')} meet, a ${PART_KIND_NAMES[part]} was chosen, which these legs do not fit any more; a ${PART_KIND_NAMES[stands]} stands there. Choose again.`,
+  'legs-cross': ({ marks, apart }, unit) =>
+    `Legs ${marks.join(' and ')} cross without meeting: their centre lines come within ${sayExact(apart, unit)}, so the pipes would touch. Check the measures, or lead one round.`,
   'turns-outside-window': ({ size, turns, window }) =>
     `${size}: the engagement chosen means ${sayNumber(turns, 1)} turns past hand-tight; usual is ${window.least} to ${window.most}. The house rule “engagement figure” decides.`,
-  'longer-than-stock': ({ mark, stock }, unit) =>
-    `Leg ${mark} is longer than a stock length (${sayLength(stock, unit)}). End it where a coupling will sit and go on from there.`,
+  'longer-than-stock': ({ mark, stock, couplings }, unit) =>
+    `Leg ${mark} is longer than a stock length (${sayLength(stock, unit)}): ${couplings === 1 ? 'one coupling joins' : `${couplings} couplings join`} its pieces, whole lengths first. Put a coupling where you want it to have it elsewhere.`,
   'open-end': ({ mark }) => `Leg ${mark} ends open. Cap it before gas comes, even behind a shut valve.`,
   'loop-misses': ({ mark, by }, unit) =>
     `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,
@@ -45,6 +61,8 @@ const SENTENCES: Sentences = {
   'catalogue-changed': ({ pinned, now }) =>
     `This run was laid out with catalogue ${pinned}; the figures shown are of ${now}. Compare the cuts before using an old sheet.`,
 };
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The sentence of a finding, lengths in the job's unit. */
 export function sayFinding(finding: Finding, unit: LengthUnit): string {

@@ -1,4 +1,4 @@
-import type { FormulaCode, Quantity, Term, Working } from '#core/runs/explain.ts';
+import type { FormulaCode, Quantity, Term, Working } from '#core/runs/explanation.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayNumber } from './length-text.ts';
 import { CONFIDENCE_NAMES, STANDING_NAMES } from './parts.ts';
@@ -18,6 +18,18 @@ export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   'threads-showing': 'threads showing',
   'rounding-error': 'rounding',
   'turns-asked': 'turns past hand-tight asked',
+  'reach-male': 'centre to male end',
+  set: 'set',
+  roll: 'roll',
+  'true-set': 'true set',
+  run: 'run',
+  travel: 'travel',
+  measured: 'as measured',
+  'to-centre': 'to the centre',
+  'between-centres': 'between centres',
+  place: 'place in the leg',
+  nipple: 'nipple',
+  'line-error': 'rounding of the line',
 };
 
 /** Each formula as a fitter would say it, and with `#1 #2 #3` where its terms go. */
@@ -26,6 +38,21 @@ export const FORMULAS: Readonly<Record<FormulaCode, { readonly says: string; rea
   'face-to-face': { says: 'centre-to-centre − centre-to-face − centre-to-face', values: '#1 − #2 − #3' },
   'cut-by-make-in': { says: 'face-to-face + make-in + make-in', values: '#1 + #2 + #3' },
   'on-tape': { says: 'cut length, to the nearest mark', values: '#1, rounded by #2' },
+  'on-tape-in-line': {
+    says: 'cut length, marked so that the line of pieces ends on its own mark',
+    values: '#1, with #2',
+  },
+  nipple: { says: 'the bought nipple nearest to the cut', values: '#1, off by #2' },
+  'true-set': { says: '√(set² + roll²)', values: '√(#1² + #2²)' },
+  'run-of-offset': { says: 'at 45° the run is the true set', values: '#1' },
+  travel: { says: 'true set × √2', values: '√(#1² + #2²) × √2' },
+  'made-up': { says: 'centre to male end + centre-to-face − engagement', values: '#1 + #2 − #3' },
+  'measure-to-centres': {
+    says: 'as measured, and what its two points lie from the centres',
+    values: '#1 + #2 + #3',
+  },
+  'sum-of-measures': { says: 'what the measures come to', values: '' },
+  'between-places': { says: 'place of the one − place of the other', values: '#1 − #2' },
   'take-off': { says: 'centre-to-face − engagement', values: '#1 − #2' },
   'engagement-shop-table': { says: 'shop table of normal engagement', values: '#1' },
   'engagement-hand-tight-plus-turns': {
@@ -44,12 +71,19 @@ export const FORMULAS: Readonly<Record<FormulaCode, { readonly says: string; rea
 export const sayTerm = (term: Term, unit: LengthUnit): string =>
   term.isLength ? sayExact(term.value, unit).replace(/^-/, '−') : sayNumber(term.value, 2);
 
-/** A working with its values put in: `43.25 in − 0.7475 in − 0.7475 in`. */
-export const sayValues = (working: Working, unit: LengthUnit): string =>
-  FORMULAS[working.formula].values.replace(/#(\d)/g, (_, place: string) => {
+/** A working with its values put in: `43.25 in − 0.7475 in − 0.7475 in`. A sum has as many terms as it needs. */
+export function sayValues(working: Working, unit: LengthUnit): string {
+  const { values } = FORMULAS[working.formula];
+  if (!values) return tidySigns(working.terms.map((term) => sayTerm(term, unit)).join(' + '));
+  const put = values.replace(/#(\d)/g, (_, place: string) => {
     const term = working.terms[Number(place) - 1];
     return term ? sayTerm(term, unit) : '?';
   });
+  return tidySigns(put);
+}
+
+/** Adding a negative is subtracting. */
+const tidySigns = (text: string): string => text.replaceAll('+ −', '− ').replaceAll('− −', '+ ');
 
 /** Where a term's figure is from and how sure it is; empty for a figure that was worked out or measured here. */
 export function saySource({ provenance, standing }: Term): string {

@@ -1,8 +1,12 @@
 import type { EngagementChoice, EngagementOption } from '#core/house-rules/engagement-figure.ts';
 import type { LengthMethodOption } from '#core/house-rules/length-method.ts';
+import type { NipplesOption } from '#core/house-rules/nipples.ts';
+import type { KerfOption } from '#core/house-rules/saw-kerf.ts';
+import type { StockOption } from '#core/house-rules/stock-length.ts';
+import type { GripOption } from '#core/house-rules/threading-grip.ts';
 import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
-import { GRADUATION_NAMES, sayNumber } from './length-text.ts';
+import { GRADUATION_NAMES, sayExact, sayNumber } from './length-text.ts';
 
 interface RuleWords<Option extends string> {
   readonly title: string;
@@ -16,6 +20,10 @@ interface AllRuleWords {
   readonly 'engagement-figure': RuleWords<EngagementOption>;
   readonly 'tape-rounding': RuleWords<TapeGraduation>;
   readonly 'length-method': RuleWords<LengthMethodOption>;
+  readonly nipples: RuleWords<NipplesOption>;
+  readonly 'threading-grip': RuleWords<GripOption>;
+  readonly 'saw-kerf': RuleWords<KerfOption>;
+  readonly 'stock-length': RuleWords<StockOption>;
 }
 
 const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION_NAMES[option], says });
@@ -68,13 +76,66 @@ export const RULE_WORDS: AllRuleWords = {
       },
     },
   },
+  nipples: {
+    title: 'Nipples',
+    question: 'Which short pieces are bought ready threaded?',
+    reason: 'Bought up to 12 in: a bought nipple costs less than two threads, where one is as long.',
+    options: {
+      'bought-to-12': {
+        name: 'Bought up to 12 in',
+        says: 'Every piece that a stock nipple comes near enough to is bought.',
+      },
+      'bought-when-too-short': {
+        name: 'Bought when too short to thread',
+        says: 'Whatever the machine can hold is cut; only what it cannot is bought.',
+      },
+      'cut-in-house': {
+        name: 'Threaded in house',
+        says: 'A nipple chuck holds the first thread, so that two threads are the shortest piece.',
+      },
+    },
+  },
+  'threading-grip': {
+    title: 'Grip of the machine',
+    question: 'How much pipe must the machine or vise hold between the two threads?',
+    reason: '1 in: an assumption until the shop measures its own machine.',
+    options: {
+      'one-inch': { name: '1 in', says: 'What most jaws hold safely; an assumption, not your machine.' },
+      own: { name: 'Own machine', says: 'Measured between jaw and die head of the machine you use.' },
+    },
+  },
+  'saw-kerf': {
+    title: 'What a cut takes',
+    question: 'How much of the stock is lost at every cut?',
+    reason: 'Wheel cutter: it parts the pipe without removing any. Its burr must be reamed.',
+    options: {
+      'wheel-cutter': {
+        name: 'Wheel cutter',
+        says: 'Takes nothing off; leaves a burr inside that must come out.',
+      },
+      saw: { name: 'Saw', says: 'A blade takes its own width; measure one slot of yours.' },
+    },
+  },
+  'stock-length': {
+    title: 'Stock length',
+    question: 'How long is the pipe you buy?',
+    reason: '21 ft is how steel pipe is commonly stocked; a leg longer than that is joined by couplings.',
+    options: {
+      '21 ft': { name: '21 ft', says: 'The common mill length; needs a rack to carry it.' },
+      '10 ft': { name: '10 ft', says: 'Fits in a van; twice the couplings.' },
+      '6 m': { name: '6 m', says: 'The common metric length.' },
+    },
+  },
 };
 
 /** A choice of a rule in words, with what it was set to. */
 export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): string {
   if (rule === 'engagement-figure') return sayEngagementChoice(choice as EngagementChoice);
   const options = RULE_WORDS[rule].options as Readonly<Record<string, { name: string }>>;
-  return options[choice.option]?.name ?? choice.option;
+  const name = options[choice.option]?.name ?? choice.option;
+  if ('length' in choice) return `${name} (${sayExact(choice.length, 'in')})`;
+  if ('width' in choice) return `${name} (${sayExact(choice.width, 'in')})`;
+  return 'tolerance' in choice ? `${name} (± ${sayExact(choice.tolerance, 'in')})` : name;
 }
 
 function sayEngagementChoice(choice: EngagementChoice): string {

@@ -20,6 +20,13 @@ export const JOINT_WORDS: Readonly<Record<JointKind['id'], JointWords>> = {
       'Gas-rated sealant required, on the male only, from the second thread on; the first thread stays bare so nothing enters the bore.',
     madeAgain: 'Made again once if clean and undamaged, with new sealant; then replaced.',
   },
+  'r-in-rp': {
+    name: 'British taper R in a parallel Rp or taper Rc opening',
+    seals: 'On the flanks, wedged by the taper of the pipe. A spiral path stays open along the thread.',
+    sealant:
+      'Gas-rated sealant required, on the male only, from the second thread on; the first thread stays bare so nothing enters the bore.',
+    madeAgain: 'Made again once if clean and undamaged, with new sealant; then replaced.',
+  },
 };
 
 /** Turns as they are counted at the wrench: to the nearest quarter. */

@@ -1,27 +1,29 @@
 import type { Part, PartKind, PartLength } from '#core/catalogue/part.ts';
+import type { Confidence } from '#core/catalogue/confidence.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/catalogue/size.ts';
-import type { Axis } from '#core/geometry/axis.ts';
-import type { Fitting } from '#core/runs/infer-fitting.ts';
-import type { Confidence } from '#core/catalogue/confidence.ts';
+import type { Fitting } from '#core/runs/fitting.ts';
 
 export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   'elbow-90': '90° elbow',
+  'elbow-45': '45° elbow',
+  'street-90': 'street 90° elbow',
+  'street-45': 'street 45° elbow',
   tee: 'tee',
   coupling: 'coupling',
+  union: 'union',
+  valve: 'valve',
+  'hex-bushing': 'hex bushing',
+  'face-bushing': 'face bushing',
+  plug: 'plug',
   cap: 'cap',
   existing: 'existing fitting',
+  appliance: 'appliance inlet',
 };
 
-export const MATERIAL_NAMES: Readonly<Record<Material, string>> = { 'black-iron': 'black iron' };
-
-export const AXIS_NAMES: Readonly<Record<Axis, string>> = {
-  up: 'up',
-  down: 'down',
-  left: 'left',
-  right: 'right',
-  out: 'out toward you',
-  back: 'back away from you',
+export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
+  'black-iron': 'black iron',
+  'steel-r': 'steel tube, R thread',
 };
 
 export const STANDING_NAMES: Readonly<Record<PartLength['standing'], string>> = {
@@ -37,15 +39,30 @@ export const CONFIDENCE_NAMES: Readonly<Record<Confidence, string>> = {
   approximate: 'approximate',
 };
 
-/** The name a counter clerk needs: `3/4 black malleable 90° elbow`. */
-export const namePart = (part: Part): string =>
-  part.kind === 'existing'
-    ? `${part.size} female NPT found in place`
-    : isReducing(part)
-      ? `${sayOpenings(part.kind, getSizes(part))}, black malleable`
-      : `${part.size} black malleable ${PART_KIND_NAMES[part.kind]}`;
+const MATERIAL_OF_PART: Readonly<Record<Part['material'], string>> = {
+  'black-malleable': 'black malleable',
+  brass: 'brass',
+  'as-found': 'as found',
+};
 
-const getSizes = (part: Part): NominalSize[] => part.ports.map(({ end }) => end.size);
+/** The name a counter clerk needs: `3/4 black malleable 90° elbow`. */
+export function namePart(part: Part): string {
+  const { family, gender } = part.ports[0]!.end;
+  const thread = family === 'R' ? (gender === 'female' ? 'Rp' : 'R') : 'NPT';
+  if (part.kind === 'existing') return `${part.size} ${gender} ${thread} found in place`;
+  if (part.kind === 'appliance') return `appliance inlet, ${part.size} ${gender} ${thread}`;
+  const material = MATERIAL_OF_PART[part.material];
+  const rating = part.material === 'black-malleable' && family === 'R' ? ', Rp threads' : '';
+  return isReducing(part)
+    ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
+    : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
+}
+
+/** Sizes as they are said: a bushing's male, the larger, first. */
+const getSizes = (part: Part): NominalSize[] => {
+  const sizes = part.ports.map(({ end }) => end.size);
+  return part.kind === 'hex-bushing' || part.kind === 'face-bushing' ? sizes.toReversed() : sizes;
+};
 const isReducing = (part: Part): boolean => part.ports.some(({ end }) => end.size !== part.size);
 
 /** `3/4 × 1/2 90° elbow`, `1 × 3/4 × 1/2 tee`: a tee is named run, run, branch. */
@@ -55,11 +72,19 @@ export const sayOpenings = (kind: PartKind, sizes: readonly NominalSize[]): stri
 /** What stands at a node, in a word or two. */
 export function nameFitting(fitting: Fitting): string {
   if (fitting.kind === 'part') {
-    return `${isReducing(fitting.part) ? 'reducing ' : ''}${PART_KIND_NAMES[fitting.part.kind]}`;
+    const { kind } = fitting.part;
+    const reduces = isReducing(fitting.part) && kind !== 'hex-bushing' && kind !== 'face-bushing';
+    return `${reduces ? 'reducing ' : ''}${PART_KIND_NAMES[kind]}`;
   }
-  return fitting.kind === 'open' ? 'open end' : 'no fitting';
+  if (fitting.kind === 'open') return 'open end';
+  return fitting.refusal.code === 'fitting-undecided' ? 'male end' : 'no fitting';
 }
 
-/** A port as seen in its fitting; only a tee has ports that differ. */
-export const namePort = (part: Part, port: string): string =>
-  part.kind === 'tee' ? (port === 'branch' ? 'tee, branch' : 'tee, run') : PART_KIND_NAMES[part.kind];
+/** A port as seen in its fitting; only a tee and a street elbow have ports that differ. */
+export function namePort(part: Part, port: string): string {
+  if (part.kind === 'tee') return port === 'branch' ? 'tee, branch' : 'tee, run';
+  if (part.kind === 'street-90' || part.kind === 'street-45') {
+    return `${PART_KIND_NAMES[part.kind]}, ${port} end`;
+  }
+  return PART_KIND_NAMES[part.kind];
+}

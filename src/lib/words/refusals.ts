@@ -1,13 +1,22 @@
 import type { BrokenReference } from '#core/runs/check-run.ts';
 import type { AddLegRefusal } from '#core/runs/commands/add-leg.ts';
-import type { UnknownLeg } from '#core/runs/commands/change-measure.ts';
+import type { LengthFollows, UnknownLeg } from '#core/runs/commands/change-measure.ts';
+import type { BranchRefusal } from '#core/runs/commands/branch-here.ts';
+import type { NothingToBush } from '#core/runs/commands/bush-down.ts';
+import type { ChoosePartRefusal } from '#core/runs/commands/choose-part.ts';
+import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
+import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
+import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
+import type { MeasureRefusal } from '#core/runs/commands/refer-measure.ts';
+import type { OffsetPart, OffsetRefusal } from '#core/allowances/offset.ts';
 import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import type { LengthRefusal } from '#core/units/length-refusal.ts';
 import type { ReadingRefusal } from '#core/identify/check-reading.ts';
 import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
-import { sayExact, sayLength } from './length-text.ts';
-import { AXIS_NAMES } from './parts.ts';
+import { sayExact, sayLength, sayNumber } from './length-text.ts';
+import { PART_KIND_NAMES } from './parts.ts';
+import { nameWay } from './ways.ts';
 import { sayInputRefusal } from './input-refusals.ts';
 
 /** What the device itself may refuse, beside the core and the server. */
@@ -16,6 +25,7 @@ export type DeviceRefusal =
   | { readonly code: 'device-store-refused' }
   | { readonly code: 'nobody-at-the-bench' }
   | { readonly code: 'direction-missing' }
+  | { readonly code: 'offset-ways-missing' }
   | { readonly code: 'marking-empty' }
   | { readonly code: 'reading-message-unreadable'; readonly path: string };
 
@@ -25,6 +35,15 @@ export type Refusal =
   | LengthRefusal
   | AddLegRefusal
   | UnknownLeg
+  | LengthFollows
+  | BranchRefusal
+  | ChoosePartRefusal
+  | PutPartRefusal
+  | PartNotMeasured
+  | MovesIntoItself
+  | MeasureRefusal
+  | NothingToBush
+  | OffsetRefusal
   | NotAnEnd
   | BrokenReference
   | WireRefusal
@@ -67,16 +86,50 @@ const SENTENCES: Sentences = {
   'length-absurd': ({ typed, length, limit }) =>
     `Read “${typed}” as ${sayLength(length, 'in')}; a leg over ${sayLength(limit, 'in')} is taken for a slip. Check the unit.`,
   'leg-straight-back': ({ axis, mark }) =>
-    `${capital(AXIS_NAMES[axis])} goes straight back into leg ${mark}. Choose another direction.`,
+    `${capital(nameWay(axis))} goes straight back into leg ${mark}. Choose another direction.`,
   'leg-direction-taken': ({ axis, mark }) =>
-    `Leg ${mark} already leaves this point ${AXIS_NAMES[axis]}. Choose another direction or another point.`,
+    `Leg ${mark} already leaves this point ${nameWay(axis)}. Choose another direction or another point.`,
   'leg-existing-end-taken': ({ mark }) =>
-    `Leg ${mark} is already made up in what was found in place, and it takes one pipe. Branch at another point.`,
+    `Leg ${mark} is already made up in what was found or stands there, and it takes one pipe. Branch at another point.`,
   'leg-node-full': ({ legs }) =>
     `${legs} legs already meet at this point, and no threaded gas fitting takes another. Branch at another point.`,
   'leg-begins-nowhere': () =>
     'The point this leg would grow from is not in the run. Pick a point of the drawing.',
   'leg-unknown': () => 'That leg is not in the run any more. Pick a leg of the list.',
+  'leg-length-follows': ({ mark }) =>
+    `The length of leg ${mark} follows from its parts or its set and roll, so there is nothing to measure. Change those instead.`,
+  'leg-not-parted': ({ mark }) =>
+    `Leg ${mark} is an offset or fitting in fitting; only a straight piece of pipe is parted. Branch at one of its ends.`,
+  'place-beyond-leg': ({ mark, length }) =>
+    `Leg ${mark} is ${sayLength(length, 'in')} long (${sayExact(length, 'mm')}), and that place lies beyond it. Measure from the centre at its end to where the branch leaves.`,
+  'leg-has-no-pipe': ({ mark }) =>
+    `Leg ${mark} is fitting straight into fitting: there is no pipe to put a part in.`,
+  'leg-moves-into-itself': ({ mark }) =>
+    `That point lies beyond leg ${mark} itself. Pick a point of the rest of the run to hang it on.`,
+  'node-unknown': () => 'That point is not in the run any more. Pick another.',
+  'part-does-not-fit': ({ part, kinds }) =>
+    `A ${PART_KIND_NAMES[part]} does not fit the legs at this point${kinds.length > 0 ? `; what does: ${kinds.map((kind) => PART_KIND_NAMES[kind]).join(', ')}` : ''}. Change the legs first.`,
+  'bushing-into-pipe': ({ part }) =>
+    `A ${PART_KIND_NAMES[part]} goes with its male thread into a fitting's opening, never onto a pipe. Use a reducing coupling here, or let the smaller leg grow fitting in fitting out of the larger one.`,
+  'male-end-takes-no-pipe': ({ part }) =>
+    `The male end of a ${PART_KIND_NAMES[part]} takes no pipe: it goes straight into an opening. Make the leg fitting in fitting first, or put a coupling on the pipe.`,
+  'part-has-no-port': () => 'That part has no such opening. Pick it again.',
+  'measure-unknown': () => 'That measure is not in the run any more. Pick another.',
+  'measure-of-nothing': () =>
+    'Both ends of the measure are the same place. Pick another place for one of them.',
+  'measure-not-in-line': () =>
+    'These two do not lie on one straight line of pipe. Say which square way the measure runs, or pick others.',
+  'nothing-to-bush': () =>
+    'There is nothing to bush down here: the fitting is made as it is, or none comes near.',
+  'plug-takes-no-pipe': () =>
+    'A plug goes into the opening of a fitting and closes no pipe. Cap the pipe instead.',
+  'offset-cannot-be': ({ part, length, within, most }) =>
+    `Read ${OFFSET_NAMES[part]} ${sayBoth(length)}, but the ${OFFSET_NAMES[within]} leaves at most ${sayBoth(most)} for it. Measure both again.`,
+  'offset-angle-not-made': ({ degrees }) =>
+    `That run and travel make an angle of ${sayNumber(degrees, 1)}°; threaded elbows for an offset are made at 45°. Give the set instead, or swing two 90° elbows.`,
+  'offset-set-missing': () => 'The set is still missing: how far does the pipe move to the side?',
+  'offset-too-little-said': () =>
+    'Give the set, and the roll if it moves both ways; or any two of set, roll, run and travel.',
   'node-is-not-an-end': () =>
     'Legs meet at that point, so there is nothing to close. Pick an end of the run.',
   'run-reference-broken': ({ in: where, id, missing }) =>
@@ -130,8 +183,18 @@ const SENTENCES: Sentences = {
   'device-store-refused': () =>
     'This browser does not let Porthole keep anything (private window, or storage full). Free some space or use another window: edits would be lost.',
   'nobody-at-the-bench': () => 'Say who is at the bench first: the record carries the name.',
+  'offset-ways-missing': () =>
+    'Say which way the offset goes on, and to which side the set (and the roll) lie, square to it.',
   'direction-missing': () => 'Pick a direction first: which way does this leg go?',
 };
+
+const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {
+  set: 'set',
+  roll: 'roll',
+  run: 'run',
+  travel: 'travel',
+};
+const sayBoth = (length: number): string => `${sayLength(length, 'in')} (${sayExact(length, 'mm')})`;
 
 const DOES_NOT_FIT = {
   'already-there': 'what it adds is already there',

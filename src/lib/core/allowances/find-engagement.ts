@@ -1,6 +1,6 @@
 import type { TaperThread } from '../catalogue/thread.ts';
 import { isLargeSize, type NominalSize } from '../catalogue/size.ts';
-import type { EngagementChoice } from '../house-rules/engagement-figure.ts';
+import { getFigureKey, type EngagementChoice } from '../house-rules/engagement-figure.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { INCH, type Length } from '../units/length.ts';
 
@@ -32,7 +32,7 @@ export function findEngagement(
       return accept(Math.round(thread.handTight + (turns * INCH) / thread.threadsPerInch));
     }
     case 'own-measured': {
-      const own = choice.figures[thread.size];
+      const own = choice.figures[getFigureKey(thread.size, thread.family)];
       return own === undefined ? refuse({ code: 'engagement-not-measured', size: thread.size }) : accept(own);
     }
   }

@@ -1,31 +1,48 @@
+import type { Length } from '../units/length.ts';
+import { makeBspParts, type BspMalleableRow } from './bsp-malleable.ts';
 import {
+  makeBushings,
   makeMalleableParts,
+  makePlug,
   makeReducingCouplings,
   makeReducingPart,
+  makeUnion,
+  makeValve,
+  type BushingRow,
   type MalleableRow,
   type ReducingRow,
+  type UnionRow,
 } from './malleable.ts';
 import { listNippleLengths, type NippleRow } from './nipple.ts';
-import { PART_KINDS, type Part, type PartKind } from './part.ts';
+import type { BoughtKind, Part, TaperFamily } from './part.ts';
+import type { BspRow } from './pipe-threads.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
-import type { Length } from '../units/length.ts';
 import type { NominalSize } from './size.ts';
-import { makeTaperThread, type EngagementRow, type NptRow, type TaperThread } from './thread.ts';
+import {
+  makeBritishThread,
+  makeTaperThread,
+  type EngagementRow,
+  type NptRow,
+  type TaperThread,
+} from './thread.ts';
 
-/** What the core knows about bought things. An argument everywhere: a test builds three fittings, a shop adds its own. */
+/**
+ * What the core knows about bought things. An argument everywhere: a test builds three fittings, a shop adds its own.
+ * Where no family is named the American one (NPT) is meant.
+ */
 export interface Catalogue {
   readonly version: string;
-  /** Sizes in which both a pipe and its thread are known, smallest first. */
+  /** Sizes in which both a pipe and its NPT thread are known, smallest first. */
   readonly sizes: readonly NominalSize[];
   /** Null when the size is not carried. */
-  findThread(size: NominalSize): TaperThread | null;
+  findThread(size: NominalSize, family?: TaperFamily): TaperThread | null;
   findPipe(size: NominalSize): Pipe | null;
   /** The fitting of this kind with all openings of one size; null when none is carried. */
-  findPart(kind: PartKind, size: NominalSize): Part | null;
+  findPart(kind: BoughtKind, size: NominalSize, family?: TaperFamily): Part | null;
   /** The fitting with openings of these sizes, in the order of its ports (elbow: either end first; tee: run, run, branch). */
-  findSized(kind: PartKind, sizes: readonly NominalSize[]): Part | null;
+  findSized(kind: BoughtKind, sizes: readonly NominalSize[], family?: TaperFamily): Part | null;
   /** Lengths in which nipples of a size are bought, nm; empty where none are listed. */
-  getNippleLengths(size: NominalSize): readonly Length[];
+  getNippleLengths(size: NominalSize, family?: TaperFamily): readonly Length[];
   readonly parts: readonly Part[];
 }
 
@@ -37,47 +54,81 @@ export interface CatalogueTables {
   readonly malleable: readonly MalleableRow[];
   readonly reducing: readonly ReducingRow[];
   readonly nipples: readonly NippleRow[];
+  readonly unions: readonly UnionRow[];
+  readonly bushings: readonly BushingRow[];
+  readonly britishThreads: readonly BspRow[];
+  readonly britishFittings: readonly BspMalleableRow[];
 }
 
 /** Builds a catalogue from published rows. Sizes without both a thread row and an engagement row are not carried. */
 export function makeCatalogue(tables: CatalogueTables): Catalogue {
-  const engagement = new Map<string, EngagementRow>(tables.engagement.map((row) => [row.size, row]));
-  const threads = new Map<NominalSize, TaperThread>();
-  for (const row of tables.threads) {
-    const made = engagement.get(row.size);
-    if (made) threads.set(made.size, makeTaperThread(row, made));
-  }
+  const threads = { NPT: listAmericanThreads(tables), R: listBritishThreads(tables) };
   const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
-  const equal = tables.malleable.flatMap(makeMalleableParts);
-  const reducing = [
-    ...tables.reducing.map(makeReducingPart),
-    ...tables.malleable.flatMap((row) => makeReducingCouplings(row, tables.reducing)),
-  ];
-  const parts = [...equal, ...reducing];
   const nipples = new Map(tables.nipples.map((row) => [row.size, listNippleLengths(row)]));
-  const bySizes = new Map(
-    parts.map((part) => [
-      getSizeKey(
-        part.kind,
-        part.ports.map(({ end }) => end.size),
-      ),
-      part,
-    ]),
-  );
-  const partsByKind = new Map<PartKind, Map<NominalSize, Part>>(
-    PART_KINDS.map((kind) => [kind, new Map<NominalSize, Part>()]),
-  );
-  for (const part of equal) partsByKind.get(part.kind)?.set(part.size, part);
   return {
     version: tables.version,
-    sizes: [...threads.keys()].filter((size) => pipes.has(size)),
-    findThread: (size) => threads.get(size) ?? null,
+    sizes: [...threads.NPT.keys()].filter((size) => pipes.has(size)),
+    findThread: (size, family = 'NPT') => threads[family].get(size) ?? null,
     findPipe: (size) => pipes.get(size) ?? null,
-    findPart: (kind, size) => partsByKind.get(kind)?.get(size) ?? null,
-    findSized: (kind, sizes) => bySizes.get(getSizeKey(kind, sizes)) ?? null,
-    getNippleLengths: (size) => nipples.get(size) ?? [],
-    parts,
+    getNippleLengths: (size, family = 'NPT') => (family === 'NPT' ? (nipples.get(size) ?? []) : []),
+    ...indexParts(listParts(tables)),
   };
 }
 
-const getSizeKey = (kind: PartKind, sizes: readonly NominalSize[]): string => `${kind} ${sizes.join('x')}`;
+/** Finds parts quickly: by kind and one size for most, by all sizes for the rest. */
+export function indexParts(parts: readonly Part[]): Pick<Catalogue, 'findPart' | 'findSized' | 'parts'> {
+  const equal = {
+    NPT: new Map<string, Map<NominalSize, Part>>(),
+    R: new Map<string, Map<NominalSize, Part>>(),
+  };
+  const sized = new Map<string, Part>();
+  for (const part of parts) {
+    const sizes = part.ports.map(({ end }) => end.size);
+    const { family } = part.ports[0]!.end;
+    sized.set(getSizeKey(family, part.kind, sizes), part);
+    if (new Set(sizes).size > 1) continue;
+    const ofKind = equal[family].get(part.kind) ?? new Map<NominalSize, Part>();
+    equal[family].set(part.kind, ofKind.set(part.size, part));
+  }
+  return {
+    parts,
+    findPart: (kind, size, family = 'NPT') => equal[family].get(kind)?.get(size) ?? null,
+    findSized: (kind, sizes, family = 'NPT') => sized.get(getSizeKey(family, kind, sizes)) ?? null,
+  };
+}
+
+function listParts(tables: CatalogueTables): Part[] {
+  return [
+    ...tables.malleable.flatMap(makeMalleableParts),
+    ...tables.reducing.map((row) => makeReducingPart(row, tables.malleable)),
+    ...tables.malleable.flatMap((row) => makeReducingCouplings(row, tables.reducing)),
+    ...tables.unions.map(makeUnion),
+    ...tables.malleable.map(({ size }) => makeValve(size)),
+    ...tables.bushings.flatMap(makeBushings),
+    ...tables.bushings.map(makePlug),
+    ...tables.britishFittings.flatMap(makeBspParts),
+  ];
+}
+
+function listAmericanThreads(tables: CatalogueTables): Map<NominalSize, TaperThread> {
+  const engagement = new Map<string, EngagementRow>(tables.engagement.map((row) => [row.size, row]));
+  return new Map(
+    tables.threads.flatMap((row) => {
+      const made = engagement.get(row.size);
+      return made ? [[made.size, makeTaperThread(row, made)] as const] : [];
+    }),
+  );
+}
+
+function listBritishThreads(tables: CatalogueTables): Map<NominalSize, TaperThread> {
+  return new Map(
+    tables.britishFittings.flatMap((fitting) => {
+      const row = tables.britishThreads.find(({ size }) => size === fitting.size);
+      const thread = row && makeBritishThread(row, fitting);
+      return thread ? [[fitting.size, thread] as const] : [];
+    }),
+  );
+}
+
+const getSizeKey = (family: TaperFamily, kind: string, sizes: readonly NominalSize[]): string =>
+  `${family} ${kind} ${sizes.join('x')}`;

@@ -1,6 +1,6 @@
 import { INCH, inches, type Length } from '../units/length.ts';
-import type { Part, PartKind, PartLength } from './part.ts';
-import type { Provenance } from './confidence.ts';
+import type { Confidence, Provenance } from './confidence.ts';
+import type { BoughtKind, End, Part, PartLength, Port } from './part.ts';
 import { NOMINAL_SIZES, type NominalSize } from './size.ts';
 
 /** A published row of class-150 malleable fittings, inches (see malleable-150.table.ts for the letters). */
@@ -8,8 +8,13 @@ export interface MalleableRow {
   readonly size: NominalSize;
   readonly elbow90A: number;
   readonly teeA: number;
+  readonly elbow45C: number | null;
   readonly couplingW: number;
   readonly capP: number;
+  readonly streetA: number | null;
+  readonly streetJ: number | null;
+  readonly street45C: number | null;
+  readonly street45K: number | null;
   /** End to end of a reducing coupling whose larger end is this size; null where none is listed. */
   readonly reducingM: number | null;
   readonly bandH: number;
@@ -28,59 +33,89 @@ export interface ReducingRow extends Provenance {
 }
 
 /** Castings vary by about this much; it is the ± of a figure the table itself doubts. */
-const CASTING_SPREAD: Length = INCH / 16;
+export const CASTING_SPREAD: Length = INCH / 16;
 
-/** Openings of each kind: the port's name, the published column its reach comes from, and the share of it. */
-const SHAPES: Readonly<
-  Record<
-    Exclude<PartKind, 'existing'>,
-    { column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP'; share: number; ports: readonly string[] }
-  >
-> = {
-  'elbow-90': { column: 'elbow90A', share: 1, ports: ['a', 'b'] },
-  tee: { column: 'teeA', share: 1, ports: ['run-a', 'run-b', 'branch'] },
+type Column =
+  | 'elbow90A' | 'teeA' | 'elbow45C' | 'couplingW' | 'capP' | 'streetA' | 'streetJ' | 'street45C' | 'street45K'; // prettier-ignore
+type MalleableKind = Exclude<BoughtKind, 'union' | 'valve' | 'hex-bushing' | 'face-bushing' | 'plug'>;
+
+interface PortShape {
+  readonly id: string;
+  /** The published column its reach comes from, and the share of it. */
+  readonly column: Column;
+  readonly share: number;
+  readonly gender: End['gender'];
+}
+
+const port = (id: string, column: Column, share = 1, gender: End['gender'] = 'female'): PortShape => ({
+  id,
+  column,
+  share,
+  gender,
+});
+
+/** Openings of each kind. */
+const SHAPES: Readonly<Record<MalleableKind, readonly PortShape[]>> = {
+  'elbow-90': [port('a', 'elbow90A'), port('b', 'elbow90A')],
+  'elbow-45': [port('a', 'elbow45C'), port('b', 'elbow45C')],
+  'street-90': [port('female', 'streetA'), port('male', 'streetJ', 1, 'male')],
+  'street-45': [port('female', 'street45C'), port('male', 'street45K', 1, 'male')],
+  tee: [port('run-a', 'teeA'), port('run-b', 'teeA'), port('branch', 'teeA')],
   // A threaded malleable coupling has no stop: its origin is the middle, half its length away from each face.
-  coupling: { column: 'couplingW', share: 1 / 2, ports: ['a', 'b'] },
+  coupling: [port('a', 'couplingW', 1 / 2), port('b', 'couplingW', 1 / 2)],
   // A cap is measured to its closed end, so its whole height is its reach.
-  cap: { column: 'capP', share: 1, ports: ['a'] },
+  cap: [port('a', 'capP')],
 };
 
-/** The fittings one published row describes. */
+/** A and W are certain, the others likely. */
+const getConfidence = (column: Column): Confidence =>
+  column === 'elbow90A' || column === 'teeA' || column === 'elbow45C' || column === 'couplingW'
+    ? 'certain'
+    : 'likely';
+
+/** The fittings one published row describes: those whose every length it gives. */
 export function makeMalleableParts(row: MalleableRow): Part[] {
-  return (Object.keys(SHAPES) as (keyof typeof SHAPES)[]).map((kind) => {
-    const { column, share, ports } = SHAPES[kind];
-    const reach = makeReach(row, column, share);
-    const end = { family: 'NPT', size: row.size, gender: 'female' } as const;
-    return {
-      id: `malleable-150/${kind}/${row.size}`,
-      kind,
-      size: row.size,
-      material: 'black-malleable',
-      ports: ports.map((id) => ({ id, end, reach })),
-    };
+  return (Object.keys(SHAPES) as MalleableKind[]).flatMap((kind) => {
+    const ports = SHAPES[kind].flatMap(({ id, column, share, gender }): Port[] => {
+      const reach = makeReach(row, column, share);
+      return reach ? [{ id, end: { family: 'NPT', size: row.size, gender }, reach }] : [];
+    });
+    if (ports.length < SHAPES[kind].length) return [];
+    return [makePart(kind, [row.size], ports, inches(row.bandH))];
   });
 }
 
-function makeReach(
-  row: MalleableRow,
-  column: 'elbow90A' | 'teeA' | 'couplingW' | 'capP',
-  share: number,
-): PartLength {
-  const length = inches(row[column]) * share;
-  if (row.doubtful.includes(column)) {
-    return {
-      standing: 'typical',
-      length,
-      plusMinus: CASTING_SPREAD,
-      source: row.source,
-      confidence: 'approximate',
-    };
-  }
-  const confidence = column === 'capP' ? 'likely' : 'certain';
-  return { standing: 'published', length, source: row.source, confidence };
+const makePart = (
+  kind: BoughtKind,
+  sizes: readonly NominalSize[],
+  ports: readonly Port[],
+  outside: Length | null,
+): Part => ({
+  id: `malleable-150/${kind}/${sizes.join('x')}`,
+  kind,
+  size: getLargest(sizes),
+  material: 'black-malleable',
+  ports,
+  outside,
+});
+
+function makeReach(row: MalleableRow, column: Column, share: number): PartLength | null {
+  const figure = row[column];
+  if (figure === null) return null;
+  const length = inches(figure) * share;
+  if (row.doubtful.includes(column)) return makeTypical(length, CASTING_SPREAD, row.source);
+  return { standing: 'published', length, source: row.source, confidence: getConfidence(column) };
 }
 
-const makePorts = (
+const makeTypical = (length: Length, plusMinus: Length, source: string): PartLength => ({
+  standing: 'typical',
+  length,
+  plusMinus,
+  source,
+  confidence: 'approximate',
+});
+
+const makeFemalePorts = (
   names: readonly string[],
   sizes: readonly NominalSize[],
   reaches: readonly PartLength[],
@@ -94,21 +129,20 @@ const makePorts = (
 const getLargest = (sizes: readonly NominalSize[]): NominalSize =>
   sizes.reduce((a, b) => (NOMINAL_SIZES.indexOf(a) >= NOMINAL_SIZES.indexOf(b) ? a : b));
 
+const getNames = (kind: MalleableKind): string[] => SHAPES[kind].map(({ id }) => id);
+
 /** A reducing elbow or tee. */
-export function makeReducingPart({ kind, sizes, ends, doubtful, source, confidence }: ReducingRow): Part {
+export function makeReducingPart(row: ReducingRow, malleable: readonly MalleableRow[]): Part {
+  const { kind, sizes, ends, doubtful, source, confidence } = row;
   const reaches = ends.map((end): PartLength => {
     const length = inches(end);
     return doubtful
-      ? { standing: 'typical', length, plusMinus: CASTING_SPREAD, source, confidence: 'approximate' }
+      ? makeTypical(length, CASTING_SPREAD, source)
       : { standing: 'published', length, source, confidence };
   });
-  return {
-    id: `malleable-150/${kind}/${sizes.join('x')}`,
-    kind,
-    size: getLargest(sizes),
-    material: 'black-malleable',
-    ports: makePorts(SHAPES[kind].ports, sizes, reaches),
-  };
+  const band = malleable.find(({ size }) => size === getLargest(sizes))?.bandH;
+  const outside = band === undefined ? null : inches(band);
+  return makePart(kind, sizes, makeFemalePorts(getNames(kind), sizes, reaches), outside);
 }
 
 /**
@@ -126,11 +160,91 @@ export function makeReducingCouplings(row: MalleableRow, pairs: readonly Reducin
   };
   return pairs
     .filter(({ kind, sizes }) => kind === 'elbow-90' && sizes[0] === size)
-    .map(({ sizes }) => ({
-      id: `malleable-150/coupling/${sizes.join('x')}`,
-      kind: 'coupling' as const,
-      size,
-      material: 'black-malleable' as const,
-      ports: makePorts(SHAPES.coupling.ports, sizes, [reach, reach]),
-    }));
+    .map(({ sizes }) =>
+      makePart(
+        'coupling',
+        sizes,
+        makeFemalePorts(getNames('coupling'), sizes, [reach, reach]),
+        inches(row.bandH),
+      ),
+    );
+}
+
+/** A published row of unions, inches: not fixed by a standard, so a typical length and the range that is met. */
+export interface UnionRow extends Provenance {
+  readonly size: NominalSize;
+  readonly endToEnd: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** A union, made up: origin in its middle. Its length is typical; the shop measures its own. */
+export function makeUnion({ size, endToEnd, least, most, source }: UnionRow): Part {
+  const spread = Math.max(endToEnd - least, most - endToEnd);
+  // Half to each face; the ± of the two halves adds up to that of the whole.
+  const reach = makeTypical(Math.round(inches(endToEnd) / 2), Math.round(inches(spread) / 2), source);
+  return makePart('union', [size], makeFemalePorts(['a', 'b'], [size, size], [reach, reach]), null);
+}
+
+/** A shut-off valve: no standard fixes its length and no table gives one, so it is measured before anything is cut. */
+export const makeValve = (size: NominalSize): Part => ({
+  ...makePart(
+    'valve',
+    [size],
+    makeFemalePorts(['a', 'b'], [size, size], [{ standing: 'unknown' }, { standing: 'unknown' }]),
+    null,
+  ),
+  id: `brass/valve/${size}`,
+  material: 'brass',
+});
+
+/** A published row of bushings and plugs by their outside thread, inches; heads are minima. */
+export interface BushingRow extends Provenance {
+  readonly size: NominalSize;
+  readonly threadA: number;
+  /** Null where no hexagon head is listed. */
+  readonly hexHead: number | null;
+  readonly plugHead: number;
+  readonly doubtful: boolean;
+}
+
+/**
+ * Bushings of one outside size, down to every smaller one. Origin at the outer face, in which the smaller pipe makes
+ * up; the male reaches LB = thread + head (hex) or thread (face). Lengths are minima: typical, measure yours.
+ */
+export function makeBushings({ size, threadA, hexHead, source }: BushingRow): Part[] {
+  const smaller = NOMINAL_SIZES.slice(0, NOMINAL_SIZES.indexOf(size));
+  const make = (kind: 'hex-bushing' | 'face-bushing', length: number, small: NominalSize): Part =>
+    makePart(
+      kind,
+      [size, small],
+      [
+        {
+          id: 'small',
+          end: { family: 'NPT', size: small, gender: 'female' },
+          reach: { standing: 'published', length: 0, source, confidence: 'certain' },
+        },
+        {
+          id: 'large',
+          end: { family: 'NPT', size, gender: 'male' },
+          reach: makeTypical(inches(length), CASTING_SPREAD, source),
+        },
+      ],
+      null,
+    );
+  return smaller.flatMap((small) => [
+    ...(hexHead === null ? [] : [make('hex-bushing', threadA + hexHead, small)]),
+    make('face-bushing', threadA, small),
+  ]);
+}
+
+/** A square-head plug: origin at the outer end of its head. It stands out thread − engagement + head. */
+export function makePlug({ size, threadA, plugHead, source }: BushingRow): Part {
+  const reach = makeTypical(inches(threadA + plugHead), CASTING_SPREAD, source);
+  return makePart(
+    'plug',
+    [size],
+    [{ id: 'male', end: { family: 'NPT', size, gender: 'male' }, reach }],
+    null,
+  );
 }

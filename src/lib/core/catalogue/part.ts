@@ -20,29 +20,54 @@ export type PartLength =
   | { readonly standing: 'entered'; readonly length: Length; readonly by: string }
   | { readonly standing: 'unknown' };
 
-/** What waits at an opening. The first slice knows the female taper thread; every later family joins this union. */
+/** The two systems of taper pipe thread a rigid run is made in: the American one, and the British one (R in Rp or Rc). */
+export const TAPER_FAMILIES = ['NPT', 'R'] as const;
+export type TaperFamily = (typeof TAPER_FAMILIES)[number];
+
+/** What waits at an opening. Rigid threaded work knows the taper threads; every later family joins this union. */
 export interface End {
-  readonly family: 'NPT';
+  readonly family: TaperFamily;
   readonly size: NominalSize;
   readonly gender: 'male' | 'female';
 }
 
-/** An opening of a part: `reach` is the distance from the part's origin along the port's axis to its face. */
+/**
+ * An opening of a part: `reach` is the distance from the part's origin along the port's axis to its face (female) or
+ * to its end (male).
+ */
 export interface Port {
   readonly id: string;
   readonly end: End;
   readonly reach: PartLength;
 }
 
-export const PART_KINDS = ['elbow-90', 'tee', 'coupling', 'cap'] as const;
-/** Kinds that are bought, and what was found in place. */
-export type PartKind = (typeof PART_KINDS)[number] | 'existing';
+/** Kinds that are bought. */
+export const PART_KINDS = [
+  'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
+  'plug', 'cap',
+] as const; // prettier-ignore
+export type BoughtKind = (typeof PART_KINDS)[number];
+/** Kinds that are bought, what was found in place, and the inlet of an appliance. */
+export type PartKind = BoughtKind | 'existing' | 'appliance';
 
-/** A fitting: a set of ports round one origin (the crossing of its axes; a coupling's middle; a cap's closed end). */
+/**
+ * A fitting: a set of ports round one origin. That is the crossing of its axes; the middle of a coupling, union or
+ * valve; the closed end of a cap; the outer face of a bushing; the outer end of a plug's head.
+ */
 export interface Part {
   readonly id: string;
   readonly kind: PartKind;
   readonly size: NominalSize;
-  readonly material: 'black-malleable' | 'as-found';
+  readonly material: 'black-malleable' | 'brass' | 'as-found';
   readonly ports: readonly Port[];
+  /** Half of it lies behind its centre where no port does: outside diameter over the band, nm; null where not listed. */
+  readonly outside: Length | null;
 }
+
+/** Half the spread of a length that is typical only, nm; 0 for one that is fixed or was measured. */
+export const getPlusMinus = (reach: PartLength): Length =>
+  reach.standing === 'typical' ? reach.plusMinus : 0;
+
+/** A reach in nm; null while it is not known. */
+export const findReach = ({ reach }: Port): Length | null =>
+  reach.standing === 'unknown' ? null : reach.length;

@@ -1,10 +1,15 @@
-import { FOOT, inches, type Length } from '../units/length.ts';
+import { inches, type Length } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
+import type { TaperFamily } from './part.ts';
 import type { NominalSize } from './size.ts';
 
-/** Materials a leg can be made of. */
-export const MATERIALS = ['black-iron'] as const;
+/** Materials a leg can be made of: black steel pipe with NPT threads, and black steel tube with R threads. */
+export const MATERIALS = ['black-iron', 'steel-r'] as const;
 export type Material = (typeof MATERIALS)[number];
+
+/** The thread each is made up with. */
+const FAMILIES: Readonly<Record<Material, TaperFamily>> = { 'black-iron': 'NPT', 'steel-r': 'R' };
+export const getThreadFamily = (material: Material): TaperFamily => FAMILIES[material];
 
 /** A published row of steel pipe, inches, pounds a foot, square inches. */
 export interface PipeRow extends Provenance {
@@ -24,9 +29,6 @@ export interface Pipe extends Provenance {
   readonly bore: Length;
   readonly poundsPerFoot: number;
 }
-
-/** The length in which steel pipe is commonly stocked. */
-export const STOCK_LENGTH: Length = 21 * FOOT;
 
 export const makePipe = (row: PipeRow): Pipe => ({
   size: row.size,

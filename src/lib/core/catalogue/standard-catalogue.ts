@@ -1,11 +1,15 @@
 import { CATALOGUE_VERSION } from './catalogue-version.ts';
 import { makeCatalogue, type Catalogue } from './catalogue.ts';
+import { bspMalleableTable } from './tables/bsp-malleable.table.ts';
+import { bspTable } from './tables/bsp.table.ts';
+import { bushingsPlugsTable } from './tables/bushings-plugs.table.ts';
 import { engagementTable } from './tables/engagement.table.ts';
 import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
 import { nipplesTable } from './tables/nipples.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
+import { unionsTable } from './tables/unions.table.ts';
 
 export { CATALOGUE_VERSION };
 
@@ -18,4 +22,8 @@ export const standardCatalogue: Catalogue = makeCatalogue({
   malleable: malleable150Table,
   reducing: malleable150ReducingTable,
   nipples: nipplesTable,
+  unions: unionsTable,
+  bushings: bushingsPlugsTable,
+  britishThreads: bspTable,
+  britishFittings: bspMalleableTable,
 });

@@ -1,14 +1,18 @@
 import { expect } from 'chai';
-import { inches } from '../units/length.ts';
+import { inches, millimetres } from '../units/length.ts';
 import { NOMINAL_SIZES, THREAD_SIZES, type NominalSize } from './size.ts';
-import { PART_KINDS } from './part.ts';
+import { findReach, getPlusMinus, PART_KINDS, type BoughtKind } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
+import { bspMalleableTable } from './tables/bsp-malleable.table.ts';
+import { bspTable } from './tables/bsp.table.ts';
+import { bushingsPlugsTable } from './tables/bushings-plugs.table.ts';
 import { engagementTable } from './tables/engagement.table.ts';
 import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
 import { nipplesTable } from './tables/nipples.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
+import { unionsTable } from './tables/unions.table.ts';
 
 const TABLES = { nptTable, steelPipeTable, malleable150Table, engagementTable };
 
@@ -59,6 +63,99 @@ describe('published tables', () => {
       expect(row.bandH).to.be.greaterThan(nptTable.find(({ size }) => size === row.size)!.D);
     });
   }
+
+  for (const row of malleable150Table) {
+    it(`elbows ${row.size}: a 45 is shorter than a 90, a street elbow is female as its plain one and longer on its male side`, () => {
+      const { normal } = engagementTable.find(({ size }) => size === row.size)!;
+      if (row.elbow45C !== null) expect(row.elbow45C).to.be.within(normal, row.elbow90A);
+      if (row.streetJ !== null) {
+        expect(row.streetA).to.equal(row.elbow90A);
+        // The male end must clear the female one's face by its thread.
+        expect(row.streetJ).to.be.greaterThan(row.elbow90A + normal / 2);
+      }
+      if (row.street45K !== null) {
+        expect(row.street45C).to.equal(row.elbow45C);
+        expect(row.street45K).to.be.greaterThan(row.elbow45C!);
+        expect(row.street45K).to.be.lessThan(row.streetJ!);
+        expect(row.doubtful).to.include('street45K');
+      }
+    });
+  }
+
+  for (const row of unionsTable) {
+    it(`union ${row.size}: typical within the range met, longer than both threads and than a coupling, typical in the catalogue`, () => {
+      const { normal } = engagementTable.find(({ size }) => size === row.size)!;
+      const coupling = malleable150Table.find(({ size }) => size === row.size)!.couplingW;
+      expect(row.endToEnd).to.be.within(row.least, row.most);
+      expect(row.endToEnd).to.be.greaterThan(2 * normal);
+      expect(row.endToEnd).to.be.greaterThan(coupling);
+      const { ports } = standardCatalogue.findPart('union', row.size)!;
+      const over = ports.reduce((sum, port) => sum + findReach(port)!, 0);
+      expect(over).to.be.closeTo(inches(row.endToEnd), 1);
+      expect(ports.map(({ reach }) => reach.standing)).to.deep.equal(['typical', 'typical']);
+      const spread = ports.reduce((sum, { reach }) => sum + getPlusMinus(reach), 0);
+      expect(inches(row.endToEnd) + spread).to.be.at.least(inches(row.most) - 1);
+      expect(inches(row.endToEnd) - spread).to.be.at.most(inches(row.least) + 1);
+    });
+  }
+
+  it('unions, bushings and plugs rise with their size', () => {
+    const rises = (values: readonly (number | null)[]) => {
+      const known = values.filter((value) => value !== null);
+      expect(known).to.deep.equal(known.toSorted((a, b) => a - b));
+    };
+    rises(unionsTable.map(({ endToEnd }) => endToEnd));
+    for (const field of ['threadA', 'hexHead', 'plugHead'] as const)
+      rises(bushingsPlugsTable.map((row) => row[field]));
+  });
+
+  for (const row of bushingsPlugsTable) {
+    it(`bushings and plug ${row.size}: thread long enough for the joint, one of each to every smaller size`, () => {
+      const { normal } = engagementTable.find(({ size }) => size === row.size)!;
+      expect(row.threadA).to.be.at.least(normal - 0.01);
+      const smaller = NOMINAL_SIZES.slice(0, NOMINAL_SIZES.indexOf(row.size));
+      for (const small of smaller) {
+        for (const kind of ['hex-bushing', 'face-bushing'] as const) {
+          const part = standardCatalogue.findSized(kind, [small, row.size]);
+          if (kind === 'hex-bushing' && row.hexHead === null) expect(part).to.equal(null);
+          else {
+            const head = kind === 'hex-bushing' ? row.hexHead! : 0;
+            expect(part!.ports.map(({ end }) => end.gender)).to.deep.equal(['female', 'male']);
+            expect(part!.ports.map(findReach)).to.deep.equal([0, inches(row.threadA + head)]);
+          }
+        }
+        // Never the wrong way round: a bushing reduces.
+        expect(standardCatalogue.findSized('hex-bushing', [row.size, small])).to.equal(null);
+      }
+      const plug = standardCatalogue.findPart('plug', row.size)!;
+      expect(plug.ports.map(findReach)).to.deep.equal([inches(row.threadA + row.plugHead)]);
+    });
+  }
+
+  for (const row of bspMalleableTable) {
+    it(`R in Rp ${row.size}: centre to face less engagement is centre to pipe end, and the thread is long enough`, () => {
+      expect(row.a - row.engagement).to.equal(row.z);
+      const thread = bspTable.find(({ size }) => size === row.size)!;
+      expect(row.engagement).to.be.greaterThan(thread.gaugeLength!);
+      // The useful thread is for the basic gauge length; a fitting at its limit takes a turn more.
+      expect(row.engagement).to.be.lessThan(thread.usefulThread! + 25.4 / thread.n);
+      const found = standardCatalogue.findThread(row.size, 'R')!;
+      expect(found.normalEngagement).to.equal(millimetres(row.engagement));
+      expect(standardCatalogue.findPart('elbow-90', row.size, 'R')!.ports.map(findReach)).to.deep.equal([
+        millimetres(row.a),
+        millimetres(row.a),
+      ]);
+      expect(standardCatalogue.findPart('elbow-90', row.size)!.ports[0]!.end.family).to.equal('NPT');
+    });
+  }
+
+  it('no two parts of the catalogue have one id, and every port says its length or that it is not known', () => {
+    const ids = standardCatalogue.parts.map(({ id }) => id);
+    expect(new Set(ids).size).to.equal(ids.length);
+    for (const { id, ports } of standardCatalogue.parts) {
+      for (const port of ports) expect(findReach(port) ?? 0, id).to.be.at.least(0);
+    }
+  });
 
   for (const row of malleable150ReducingTable) {
     it(`reducing ${row.kind} ${row.sizes.join(' x ')}: square openings add up to those of the equal elbows`, () => {
@@ -114,8 +211,20 @@ describe('standardCatalogue', () => {
   it('carries every size, and every kind of fitting in it', () => {
     expect(standardCatalogue.sizes).to.deep.equal([...NOMINAL_SIZES]);
     for (const size of NOMINAL_SIZES) {
-      for (const kind of PART_KINDS)
-        expect(standardCatalogue.findPart(kind, size), `${kind} ${size}`).to.exist;
+      const row = malleable150Table.find((each) => each.size === size)!;
+      const notListed: Partial<Record<BoughtKind, boolean>> = {
+        'elbow-45': row.elbow45C === null,
+        'street-90': row.streetJ === null,
+        'street-45': row.street45K === null,
+        union: !unionsTable.some((each) => each.size === size),
+        // A bushing reduces: it has no single size.
+        'hex-bushing': true,
+        'face-bushing': true,
+      };
+      for (const kind of PART_KINDS) {
+        const part = standardCatalogue.findPart(kind, size);
+        expect(part === null, `${kind} ${size}`).to.equal(notListed[kind] ?? false);
+      }
     }
   });
 

@@ -1,5 +1,8 @@
-import { inches, type Length } from '../units/length.ts';
+import { INCH, inches, millimetres, type Length } from '../units/length.ts';
+import type { BspMalleableRow } from './bsp-malleable.ts';
 import type { Provenance } from './confidence.ts';
+import type { TaperFamily } from './part.ts';
+import type { BspRow } from './pipe-threads.ts';
 import type { NominalSize, ThreadSize } from './size.ts';
 
 /** A published row of the national pipe taper thread, inches and threads an inch (see npt.table.ts for the letters). */
@@ -31,6 +34,7 @@ const CUT_THREAD_SOURCE: Provenance = { source: 'fuel gas code, threads to be cu
 
 /** A taper pipe thread of one size, lengths in nm. */
 export interface TaperThread {
+  readonly family: TaperFamily;
   readonly size: NominalSize;
   readonly threadsPerInch: number;
   readonly outside: Length;
@@ -53,6 +57,7 @@ export interface TaperThread {
 export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperThread {
   const threadSource = { source: npt.source, confidence: npt.confidence };
   return {
+    family: 'NPT',
     size: engagement.size,
     threadsPerInch: npt.n,
     outside: inches(npt.D),
@@ -64,5 +69,30 @@ export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperTh
     threadSource,
     engagementSource: { source: engagement.source, confidence: engagement.confidence },
     cutLengthSource: engagement.cutThread === null ? threadSource : CUT_THREAD_SOURCE,
+  };
+}
+
+/**
+ * The British taper thread R of one size as it makes up in malleable Rp fittings; lengths become exact nm. Hand-tight is
+ * the gauge length and the thread to cut is the useful length of ISO 7-1; engagement is that of the fittings' own table.
+ * Null for a size that has no taper thread.
+ */
+export function makeBritishThread(row: BspRow, fitting: BspMalleableRow): TaperThread | null {
+  const { gaugeLength, usefulThread, n, major } = row;
+  if (gaugeLength === null || usefulThread === null) return null;
+  const threadSource = { source: 'ISO 7-1', confidence: row.confidence };
+  return {
+    family: 'R',
+    size: fitting.size,
+    threadsPerInch: n,
+    outside: millimetres(major),
+    handTight: millimetres(gaugeLength),
+    fullLength: millimetres(usefulThread),
+    normalEngagement: millimetres(fitting.engagement),
+    cutLength: millimetres(usefulThread),
+    threadsToCut: Math.round((millimetres(usefulThread) / INCH) * n),
+    threadSource,
+    engagementSource: { source: fitting.source, confidence: fitting.confidence },
+    cutLengthSource: threadSource,
   };
 }

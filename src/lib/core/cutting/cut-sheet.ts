@@ -1,16 +1,27 @@
-import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import type { Part, PartKind } from '../catalogue/part.ts';
+import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { getKerf } from '../house-rules/saw-kerf.ts';
+import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
+import { getPieces } from '../runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
-import { findNipple } from '../runs/threading-need.ts';
 import type { Length } from '../units/length.ts';
 
 /** A piece with what the bench needs to make it. */
 export interface CutSheetRow {
   readonly piece: Piece;
   readonly material: Material;
+  /** Its place in the cutting order, from 1. */
+  readonly order: number;
   /** The nipple to buy in place of cutting, nm; null for pipe that is cut. */
   readonly nipple: Length | null;
+}
+
+/** The pieces of one size: one set of dies. */
+export interface SizeGroup {
+  readonly size: NominalSize;
+  readonly material: Material;
+  readonly rows: readonly CutSheetRow[];
 }
 
 /** Nipples of one size and length to buy. */
@@ -24,8 +35,12 @@ export interface SizeTotal {
   readonly size: NominalSize;
   readonly material: Material;
   readonly pieces: number;
-  /** Sum of the cut lengths on the tape, nm; kerf is added when the stock is planned. */
+  /** Sum of the cut lengths on the tape, nm. */
   readonly length: Length;
+  /** What the cuts themselves take of the stock, nm: one a piece. */
+  readonly kerf: Length;
+  /** No fewer stock lengths than these hold it all; how the cuts fall may take more. */
+  readonly stockAtLeast: number;
   readonly threads: number;
   /** Pieces whose cut is not known and is therefore not in the length. */
   readonly unknown: number;
@@ -39,54 +54,73 @@ export interface FittingTotal {
 }
 
 export interface CutSheet {
+  /** All rows, in cutting order. */
   readonly rows: readonly CutSheetRow[];
+  readonly groups: readonly SizeGroup[];
   readonly sizes: readonly SizeTotal[];
   readonly fittings: readonly FittingTotal[];
   readonly nipples: readonly NippleTotal[];
 }
 
-/** The cut sheet of a laid-out run: pieces in the order of their marks, totals by size, fittings to buy. */
+/**
+ * The cut sheet of a laid-out run. Cutting order: size by size, the largest first, so that the dies are changed once; and
+ * within a size from the source on, since a piece that comes out long or short is made good by the next in its line.
+ */
 export function makeCutSheet(layout: RunLayout): CutSheet {
-  const rows = [...layout.pieces.values()]
-    .map((piece) => ({
-      piece,
-      material: layout.legs.get(piece.leg)!.leg.material,
-      nipple: findNipple(piece, layout.catalogue),
-    }))
-    .sort((a, b) => Number(a.piece.mark) - Number(b.piece.mark));
-  return { rows, sizes: sumSizes(rows), fittings: countFittings(layout), nipples: countNipples(rows) };
+  const groups = groupPieces(layout);
+  const rows = groups.flatMap((group) => group.rows);
+  return {
+    rows,
+    groups,
+    sizes: groups.flatMap((group) => sumSize(group, layout) ?? []),
+    fittings: countFittings(layout),
+    nipples: countNipples(rows),
+  };
 }
 
-function sumSizes(rows: readonly CutSheetRow[]): SizeTotal[] {
-  const totals: SizeTotal[] = [];
+function groupPieces(layout: RunLayout): SizeGroup[] {
+  const groups: SizeGroup[] = [];
+  let order = 1;
   for (const material of MATERIALS) {
-    for (const size of NOMINAL_SIZES) {
-      const pieces = rows.filter(
-        (row) => row.material === material && row.piece.size === size && row.nipple === null,
-      );
-      if (pieces.length === 0) continue;
-      const cuts = pieces.flatMap(({ piece }) => (piece.cut ? [piece.cut.onTape.length] : []));
-      totals.push({
-        size,
-        material,
-        pieces: pieces.length,
-        length: cuts.reduce((sum, length) => sum + length, 0),
-        threads: pieces.length * 2,
-        unknown: pieces.length - cuts.length,
-      });
+    for (const size of NOMINAL_SIZES.toReversed()) {
+      const rows = [...getPieces(layout)]
+        .filter((piece) => piece.size === size && layout.legs.get(piece.leg)!.leg.material === material)
+        .map((piece): CutSheetRow => {
+          return { piece, material, order: order++, nipple: piece.cut?.nipple ?? null };
+        });
+      if (rows.length > 0) groups.push({ size, material, rows });
     }
   }
-  return totals;
+  return groups;
+}
+
+function sumSize({ size, material, rows }: SizeGroup, { rules }: RunLayout): SizeTotal | null {
+  const pieces = rows.filter(({ nipple }) => nipple === null);
+  if (pieces.length === 0) return null;
+  const cuts = pieces.flatMap(({ piece }) => (piece.cut ? [piece.cut.onTape.length] : []));
+  const length = cuts.reduce((sum, cut) => sum + cut, 0);
+  const kerf = cuts.length * getKerf(rules['saw-kerf']);
+  return {
+    size,
+    material,
+    pieces: pieces.length,
+    length,
+    kerf,
+    stockAtLeast: Math.ceil((length + kerf) / STOCK_LENGTHS[rules['stock-length'].option]),
+    threads: pieces.length * 2,
+    unknown: pieces.length - cuts.length,
+  };
 }
 
 function countFittings(layout: RunLayout): FittingTotal[] {
   const totals = new Map<string, FittingTotal>();
-  for (const { fitting } of layout.nodes.values()) {
-    if (fitting.kind !== 'part' || fitting.part.kind === 'existing') continue;
-    const { part } = fitting;
+  const add = (part: Part) => {
+    if (part.kind === 'existing' || part.kind === 'appliance') return;
     const count = (totals.get(part.id)?.count ?? 0) + 1;
     totals.set(part.id, { kind: part.kind, size: part.size, part, count });
-  }
+  };
+  for (const { fitting } of layout.nodes.values()) if (fitting.kind === 'part') add(fitting.part);
+  for (const { inline } of layout.legs.values()) for (const { part } of inline) if (part) add(part);
   return [...totals.values()].sort(
     (a, b) => NOMINAL_SIZES.indexOf(a.size) - NOMINAL_SIZES.indexOf(b.size) || a.kind.localeCompare(b.kind),
   );

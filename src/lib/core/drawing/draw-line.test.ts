@@ -1,15 +1,20 @@
 import { expect } from 'chai';
-import { getVector } from '../geometry/axis.ts';
 import { projectIsometric } from '../geometry/isometric.ts';
-import { getAxisFrom } from '../runs/infer-fitting.ts';
-import { layOut, makeRun } from '#support/make-run.ts';
+import { getVectorFrom } from '../runs/leg-direction.ts';
+import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, offset } from '#support/make-run.ts';
+import { planPutPart } from '../runs/commands/put-part.ts';
+import { planReferMeasure } from '../runs/commands/refer-measure.ts';
+import { centreOf } from '../runs/run.ts';
+import { inches } from '../units/length.ts';
 import { makeRandomRun } from '#support/random-run.ts';
-import { drawLine } from './draw-line.ts';
+import { drawDraft, drawLine } from './draw-line.ts';
+import type { Sheet } from './place-line.ts';
+import { findDrawingFrame } from './find-drawing-frame.ts';
 import { makeRecordingSink } from './sink.ts';
 
-const SHEET = { width: 700, height: 500, margin: 46, letter: 16 };
+const SHEET = { width: 700, height: 500, margin: 46, letter: 16, turns: 0 } as const;
 
-function draw(doc: Parameters<typeof layOut>[0], sheet = SHEET) {
+function draw(doc: Parameters<typeof layOut>[0], sheet: Sheet = SHEET) {
   const sink = makeRecordingSink();
   const layout = layOut(doc);
   const placed = drawLine(layout, sink, sheet, 'in');
@@ -32,7 +37,7 @@ describe('drawLine', () => {
       if (shape.kind !== 'stroke' || shape.role !== 'pipe') continue;
       const laid = layout.legs.get(shape.subject)!;
       const [from, to] = shape.points;
-      const way = projectIsometric(getVector(getAxisFrom(laid.leg, laid.near)));
+      const way = projectIsometric(getVectorFrom(laid.leg, laid.near));
       const [dx, dy] = [to!.x - from!.x, to!.y - from!.y];
       expect(dx * way.y - dy * way.x).to.be.closeTo(0, 1e-6);
       expect(dx * way.x + dy * way.y).to.be.greaterThan(0);
@@ -54,20 +59,76 @@ describe('drawLine', () => {
     expect(roles('source')).to.equal(1);
   });
 
-  it('keeps everything inside its sheet, which grows when legs would be too close to read', () => {
-    for (const sheet of [SHEET, { width: 320, height: 200, margin: 46, letter: 14 }]) {
-      for (let seed = 1; seed <= 10; seed++) {
-        const { shapes, width, height } = draw(makeRandomRun(25, seed), sheet);
-        expect(width).to.be.at.least(sheet.width);
-        for (const shape of shapes) {
-          const points = shape.kind === 'stroke' ? shape.points : [shape.at];
-          for (const { x, y } of points) {
-            expect(x).to.be.within(0, width);
-            expect(y).to.be.within(0, height);
-          }
+  it('draws parts in legs, offsets with the box they lie in, dimension lines for running measures, names of appliances', () => {
+    let doc = makeRun([
+      [0, 'up', 30],
+      [1, 'right', 60],
+      [2, 'right', 40],
+      [3, 'right', null, { geometry: offset('right', ['up', 10]) }],
+      [4, 'right', 20, { terminal: { kind: 'appliance', name: 'kiln 3', gender: 'female' } }],
+    ]);
+    const newId = makeIds('parts');
+    doc = applyPlan(doc, mustBe(planPutPart(doc, getLeg(doc, 1).id, 'valve', { share: 0.5 }, newId)));
+    doc = applyPlan(doc, mustBe(planPutPart(doc, getLeg(doc, 2).id, 'union', { share: 0.5 }, newId)));
+    const third = Object.values(doc.measures).find(({ to }) => to.id === getLeg(doc, 3).to)!;
+    const running = planReferMeasure(doc, third.id, {
+      from: centreOf(getLeg(doc, 1).to),
+      value: inches(100),
+      typed: '100',
+    });
+    doc = applyPlan(doc, mustBe(running));
+    const { shapes } = draw(doc);
+    const roles = (role: string) => shapes.filter((shape) => shape.role === role).length;
+    expect(roles('valve')).to.equal(1);
+    expect(roles('union')).to.equal(1);
+    expect(roles('construction')).to.equal(1);
+    expect(roles('appliance')).to.equal(1);
+    // Two lines out, the line between, and a tick at each end.
+    expect(roles('dimension')).to.equal(5);
+    const texts = shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : []));
+    expect(texts).to.include.members(['8 ft 4 in', 'kiln 3', '3/4', '14.142 in']);
+    expect(texts).not.to.include('3 ft 4 in');
+  });
+
+  it('draws a leg being tried out where it will be, and nothing else', () => {
+    const doc = makeRun([[0, 'right', 30]]);
+    const before = draw(doc);
+    const grown = makeRun([
+      [0, 'right', 30],
+      [1, 'down', 30],
+    ]);
+    const sink = makeRecordingSink();
+    drawDraft(layOut(grown), getLeg(grown, 2).id, before, sink, SHEET, 'in');
+    const after = draw(grown);
+    expect(after.scale).to.equal(before.scale);
+    const pipe = sink.shapes.find((shape) => shape.role === 'pipe');
+    const drawn = after.shapes.find(
+      (shape) => shape.role === 'pipe' && shape.subject === getLeg(grown, 2).id,
+    );
+    expect(pipe).to.deep.equal(drawn);
+    expect(
+      sink.shapes.every(({ subject }) => [getLeg(grown, 2).id, getLeg(grown, 2).to].includes(subject)),
+    ).to.equal(true);
+  });
+
+  it('moves nothing that is drawn when a leg is added at the same scale', () => {
+    const [before, after] = [makeRandomRun(40, 3), makeRandomRun(41, 3)].map((doc) => draw(doc));
+    expect(after!.scale).to.equal(before!.scale);
+    for (const [id, place] of before!.places) expect(after!.places.get(id)).to.deep.equal(place);
+  });
+
+  it('frames everything that was drawn, lettering included', () => {
+    for (let seed = 1; seed <= 10; seed++) {
+      const { shapes } = draw(makeRandomRun(25, seed));
+      const frame = findDrawingFrame(shapes, 16)!;
+      for (const shape of shapes) {
+        for (const { x, y } of shape.kind === 'stroke' ? shape.points : [shape.at]) {
+          expect(x).to.be.within(frame.x, frame.x + frame.width);
+          expect(y).to.be.within(frame.y, frame.y + frame.height);
         }
       }
     }
+    expect(findDrawingFrame([], 16)).to.equal(null);
   });
 
   it('draws an empty run as nothing', () => {

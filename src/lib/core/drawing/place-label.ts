@@ -1,4 +1,6 @@
 import type { Point } from '../geometry/isometric.ts';
+import { along, getDistance } from './sheet-geometry.ts';
+import type { TakenPlaces } from './taken-places.ts';
 
 /** An upright box on the sheet, by its middle. */
 export interface Box {
@@ -13,13 +15,9 @@ export interface LabelPlace {
   readonly turn: number;
 }
 
-/** Do two boxes overlap? */
-export const overlaps = (a: Box, b: Box): boolean =>
-  Math.abs(a.at.x - b.at.x) * 2 < a.width + b.width && Math.abs(a.at.y - b.at.y) * 2 < a.height + b.height;
-
 /** Small boxes strung along a line, so that a slanting thing covers no more than itself. */
 export function coverLine(from: Point, to: Point, size: number): Box[] {
-  const steps = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / size));
+  const steps = Math.max(1, Math.ceil(getDistance(from, to) / size));
   return Array.from({ length: steps + 1 }, (_, i) => ({
     at: { x: from.x + ((to.x - from.x) * i) / steps, y: from.y + ((to.y - from.y) * i) / steps },
     width: size,
@@ -34,28 +32,49 @@ export function coverLabel({ at, turn }: LabelPlace, width: number, height: numb
   return coverLine({ x: at.x - dx, y: at.y - dy }, { x: at.x + dx, y: at.y + dy }, height);
 }
 
-const isOnSheet = ({ at, width, height }: Box, sheet: { readonly width: number; readonly height: number }) =>
-  at.x >= width / 2 &&
-  at.y >= height / 2 &&
-  at.x <= sheet.width - width / 2 &&
-  at.y <= sheet.height - height / 2;
-
-/** The first of the places (best first) on the sheet where a label hits nothing; where all hit, the one that hits least. */
+/** The first of the places (best first) where a label hits nothing; where all hit, the one that hits least. */
 export function placeLabel(
   places: readonly LabelPlace[],
   width: number,
   height: number,
-  taken: readonly Box[],
-  sheet: { readonly width: number; readonly height: number },
+  taken: TakenPlaces,
 ): LabelPlace {
   let [best, fewest] = [places[0], Infinity];
   for (const place of places) {
-    const boxes = coverLabel(place, width, height);
-    if (!boxes.every((box) => isOnSheet(box, sheet))) continue;
-    const hits = taken.filter((other) => boxes.some((box) => overlaps(box, other))).length;
+    const hits = taken.countLabel(place, width, height, fewest);
     if (hits < fewest) [best, fewest] = [place, hits];
     if (hits === 0) break;
   }
   if (!best) throw new Error('a label needs at least one place');
   return best;
+}
+
+/** How text along a line is turned (degrees clockwise) so that it is never upside down. */
+export function getReadingTurn(from: Point, to: Point): number {
+  const slant = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
+  return slant > 90 ? slant - 180 : slant < -90 ? slant + 180 : slant;
+}
+
+/**
+ * Places for a label on either side of a leg, best first: along a slanting leg turned with it, beside an upright one
+ * level; first at its middle, then toward its ends and farther off.
+ */
+export function getPlacesBeside(from: Point, to: Point, width: number, height: number): LabelPlace[] {
+  const length = getDistance(from, to) || 1;
+  const [nx, ny] = [-(to.y - from.y) / length, (to.x - from.x) / length];
+  const upright = Math.abs(to.x - from.x) < 1;
+  const turn = upright ? 0 : getReadingTurn(from, to);
+  const off = upright ? width / 2 + height * 0.95 : height * 1.4;
+  // Above a slanting leg, right of an upright one, before the other side.
+  const first = upright ? (nx > 0 ? 1 : -1) : ny < 0 ? 1 : -1;
+  const places: LabelPlace[] = [];
+  for (const far of [1, 1.5, 2.2]) {
+    for (const share of [0.5, 0.3, 0.7, 0.1, 0.9]) {
+      for (const side of [first, -first]) {
+        const at = along(from, to, length * share);
+        places.push({ at: { x: at.x + nx * off * side * far, y: at.y + ny * off * side * far }, turn });
+      }
+    }
+  }
+  return places;
 }

@@ -1,17 +1,17 @@
-import { getVector } from '../geometry/axis.ts';
-import { projectIsometric, type Point } from '../geometry/isometric.ts';
+import { projectIsometric, type Point, type QuarterTurns } from '../geometry/isometric.ts';
 import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
-import { getAxisFrom } from '../runs/infer-fitting.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import { getVectorFrom } from '../runs/leg-direction.ts';
 import { FOOT, type Length } from '../units/length.ts';
 
-/** The sheet the line is fitted to, in its own units (pixels on a screen, points on paper). */
+/** The sheet the line is drawn for, in its own units (pixels on a screen, points on paper). */
 export interface Sheet {
   readonly width: number;
   readonly height: number;
   readonly margin: number;
   /** Height of lettering. */
   readonly letter: number;
+  readonly turns: QuarterTurns;
 }
 
 /**
@@ -19,57 +19,64 @@ export interface Sheet {
  * A piping isometric is not to scale; its measures are.
  */
 const getDrawnLength = (length: Length | null): number => Math.max(0.8, Math.sqrt((length ?? FOOT) / FOOT));
+/** Fitting in fitting is drawn shorter than the shortest pipe. */
+const MADE_UP = 0.42;
 
-/** Places of the nodes, and the sheet they need: the one given, or larger where legs would come too close to read. */
+/** Where the nodes lie: the source at 0, 0, so that a leg more moves nothing that is drawn already. */
 export interface PlacedLine {
   readonly places: ReadonlyMap<string, Point>;
-  readonly width: number;
-  readonly height: number;
+  /** Sheet units a drawn foot takes. */
+  readonly scale: number;
 }
 
-/**
- * Fits the whole run inside the margins of a sheet, centred. Never so small that the lettering of neighbouring legs
- * collides: then the sheet grows instead, and whoever shows it lets it be moved.
- */
+/** Places the nodes of a run round its source, at a scale that fits the sheet as far as the lettering allows. */
 export function placeLine(layout: RunLayout, sheet: Sheet): PlacedLine {
   const drawn = new Map<string, Vector>();
-  for (const { leg, near, far, centreToCentre } of layout.legs.values()) {
-    const from = drawn.get(near) ?? ORIGIN;
-    if (!drawn.has(near)) drawn.set(near, from);
-    if (drawn.has(far)) continue;
-    drawn.set(far, addScaled(from, getVector(getAxisFrom(leg, near)), getDrawnLength(centreToCentre)));
+  for (const laid of layout.legs.values()) {
+    const from = drawn.get(laid.near) ?? ORIGIN;
+    if (!drawn.has(laid.near)) drawn.set(laid.near, from);
+    if (!drawn.has(laid.far)) drawn.set(laid.far, addScaled(from, ...getDrawnStep(laid)));
   }
-  return fitToSheet(new Map([...drawn].map(([id, at]) => [id, projectIsometric(at)])), sheet);
+  const flat = new Map([...drawn].map(([id, at]) => [id, projectIsometric(at, sheet.turns)]));
+  const scale = findScale([...flat.values()], sheet);
+  const places = new Map<string, Point>();
+  for (const [id, { x, y }] of flat) places.set(id, { x: x * scale, y: y * scale });
+  return { places, scale };
+}
+
+function getDrawnStep({ leg, near, centreToCentre }: LaidLeg): [way: Vector, length: number] {
+  const length = leg.geometry.kind === 'made-up' ? MADE_UP : getDrawnLength(centreToCentre);
+  return [getVectorFrom(leg, near), length];
+}
+
+/** Where the far end of a leg that is being tried out lies, seen from a node that is placed already. */
+export function placeFarEnd(from: Point, laid: LaidLeg, scale: number, turns: QuarterTurns): Point {
+  const { x, y } = projectIsometric(addScaled(ORIGIN, ...getDrawnStep(laid)), turns);
+  return { x: from.x + x * scale, y: from.y + y * scale };
 }
 
 /** Letter heights that a drawn foot takes at most and at least. */
 const LARGEST = 9;
-const SMALLEST = 2.6;
+const SMALLEST = 3;
+/** Scales differ by this factor: the drawing keeps its scale while it grows a little. */
+const STEP = 1.2;
 
-function fitToSheet(points: ReadonlyMap<string, Point>, sheet: Sheet): PlacedLine {
-  const xs = getRange([...points.values()].map((point) => point.x));
-  const ys = getRange([...points.values()].map((point) => point.y));
+function findScale(points: readonly Point[], sheet: Sheet): number {
+  const [width, height] = [getExtent(points, 'x'), getExtent(points, 'y')];
   const margins = 2 * sheet.margin;
-  const fitting = Math.min(
-    (sheet.width - margins) / (xs.size || 1),
-    (sheet.height - margins) / (ys.size || 1),
-  );
-  const scale = Math.max(sheet.letter * SMALLEST, Math.min(sheet.letter * LARGEST, fitting));
-  const width = Math.max(sheet.width, xs.size * scale + margins);
-  const height = Math.max(sheet.height, ys.size * scale + margins);
-  const places = new Map<string, Point>();
-  for (const [id, { x, y }] of points) {
-    places.set(id, { x: width / 2 + (x - xs.middle) * scale, y: height / 2 + (y - ys.middle) * scale });
-  }
-  return { places, width, height };
+  const fitting = Math.min((sheet.width - margins) / (width || 1), (sheet.height - margins) / (height || 1));
+  const [least, most] = [sheet.letter * SMALLEST, sheet.letter * LARGEST];
+  if (fitting >= most) return most;
+  const steps = Math.ceil(Math.log(most / Math.max(fitting, least)) / Math.log(STEP));
+  return Math.max(least, most / STEP ** steps);
 }
 
-/** Middle and extent of numbers; a loop, since a long list cannot be spread into arguments. */
-function getRange(values: readonly number[]): { middle: number; size: number } {
-  let [least, most] = [values[0] ?? 0, values[0] ?? 0];
-  for (const value of values) {
-    least = Math.min(least, value);
-    most = Math.max(most, value);
+/** A loop, since a long list cannot be spread into arguments. */
+function getExtent(points: readonly Point[], side: 'x' | 'y'): number {
+  let [least, most] = [points[0]?.[side] ?? 0, points[0]?.[side] ?? 0];
+  for (const point of points) {
+    least = Math.min(least, point[side]);
+    most = Math.max(most, point[side]);
   }
-  return { middle: (least + most) / 2, size: most - least };
+  return most - least;
 }

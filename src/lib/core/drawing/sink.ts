@@ -1,9 +1,11 @@
 import type { Point } from '../geometry/isometric.ts';
 
 /** What a stroke stands for; whoever shows it decides how it looks. */
-export type StrokeRole = 'pipe' | 'face' | 'cap' | 'flow' | 'source';
+export type StrokeRole =
+  | 'pipe' | 'pipe-r' | 'made-up' | 'face' | 'cap' | 'plug' | 'union' | 'valve' | 'flow' | 'source' | 'construction'
+  | 'dimension' | 'appliance'; // prettier-ignore
 export type MarkRole = 'node' | 'open-end' | 'tag' | 'no-fitting';
-export type TextRole = 'measure' | 'tag';
+export type TextRole = 'measure' | 'tag' | 'size' | 'name';
 
 /** Where drawing goes: the screen, a sheet, a file, or a test. Coordinates in sheet units, y down. */
 export interface Sink {
@@ -13,28 +15,28 @@ export interface Sink {
   text(role: TextRole, at: Point, turn: number, text: string, subject: string): void;
 }
 
-export type Shape =
-  | {
-      readonly kind: 'stroke';
-      readonly role: StrokeRole;
-      readonly points: readonly Point[];
-      readonly subject: string;
-    }
-  | {
-      readonly kind: 'mark';
-      readonly role: MarkRole;
-      readonly at: Point;
-      readonly radius: number;
-      readonly subject: string;
-    }
-  | {
-      readonly kind: 'text';
-      readonly role: TextRole;
-      readonly at: Point;
-      readonly turn: number;
-      readonly text: string;
-      readonly subject: string;
-    };
+export interface StrokeShape {
+  readonly kind: 'stroke';
+  readonly role: StrokeRole;
+  readonly points: readonly Point[];
+  readonly subject: string;
+}
+export interface MarkShape {
+  readonly kind: 'mark';
+  readonly role: MarkRole;
+  readonly at: Point;
+  readonly radius: number;
+  readonly subject: string;
+}
+export interface TextShape {
+  readonly kind: 'text';
+  readonly role: TextRole;
+  readonly at: Point;
+  readonly turn: number;
+  readonly text: string;
+  readonly subject: string;
+}
+export type Shape = StrokeShape | MarkShape | TextShape;
 
 /** A sink that keeps what is drawn as a list of shapes, in the order in which it was drawn. */
 export function makeRecordingSink(): Sink & { readonly shapes: Shape[] } {

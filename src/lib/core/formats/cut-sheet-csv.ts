@@ -26,15 +26,15 @@ export function makeCutSheetTable(
     String,
   );
   const headings = [
-    'mark', 'size', 'material', 'centre-to-centre (in)',
+    'order', 'mark', 'size', 'material', 'centre-to-centre (in)',
     'fitting A', 'allowance A (in)', 'fitting B', 'allowance B (in)',
-    'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)', 'nipple to buy (in)',
+    'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)', 'end of the line off (in)', 'nipple to buy (in)',
     'thread A (in)', 'threads A (count)', 'thread B (in)', 'threads B (count)',
     'turns past hand-tight A', 'threads showing A', 'turns past hand-tight B', 'threads showing B',
-    'as cut (in)', 'cut by', 'run', 'revision', 'app', 'catalogue', 'house rules',
+    'as cut (in)', 'cut by', 'ticked off by', 'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
-  const rows = sheet.rows.map(({ piece, material, nipple }) => [
-    ...[piece.mark, piece.size, material, inch(piece.centreToCentre)],
+  const rows = sheet.rows.map(({ piece, material, nipple, order }) => [
+    ...[String(order), piece.mark, piece.size, material, inch(piece.centreToCentre)],
     ...piece.ends.flatMap((end) => [nameEnd(end), inch(end.takeOff)]),
     ...writeCut(piece, graduation),
     inch(nipple),
@@ -43,7 +43,7 @@ export function makeCutSheetTable(
       String(end.thread?.threadsToCut ?? ''),
     ]),
     ...piece.ends.flatMap(writeTightness),
-    ...[inch(piece.asCut?.length ?? null), piece.asCut?.by ?? ''],
+    ...[inch(piece.asCut?.length ?? null), piece.asCut?.by ?? '', piece.ticked?.by ?? ''],
     ...tail,
   ]);
   return [headings, ...rows];
@@ -61,9 +61,15 @@ const nameEnd = ({ joint }: LaidEnd): string =>
     : 'open';
 
 function writeCut({ cut }: Piece, graduation: TapeGraduation): string[] {
-  if (!cut) return ['', '', '', ''];
+  if (!cut) return ['', '', '', '', ''];
   const onTape = formatLength(cut.onTape.length, getTapeFormat(graduation));
-  return [inch(cut.exact), onTape, toMillimetres(cut.exact).toFixed(2), inch(cut.onTape.error)];
+  return [
+    inch(cut.exact),
+    onTape,
+    toMillimetres(cut.exact).toFixed(2),
+    inch(cut.onTape.error),
+    inch(cut.farEndOff),
+  ];
 }
 
 const writeTightness = ({ joint }: LaidEnd): string[] =>

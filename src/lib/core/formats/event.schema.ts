@@ -7,11 +7,13 @@ import { LIMITS } from './limits.ts';
 
 const length = Joi.number().integer().min(1).max(LONGEST_MEASURE);
 const isCorrection = { is: 'correction' };
+/** A tick says no length: it was made as asked. */
+const mayBeSilent = { is: Joi.valid('correction', 'ticked') };
 
 /** An event as the bench records it. Only a correction may withdraw, and it names what it corrects. */
 export const eventSchema: Joi.ObjectSchema<RunEvent> = Joi.object<RunEvent>({
   id: idSchema,
-  kind: Joi.string().valid('as-cut', 'correction').required(),
+  kind: Joi.string().valid('as-cut', 'ticked', 'correction').required(),
   subject: subjectSchema,
   runRevision: Joi.number().integer().min(0).required(),
   asked: Joi.object({
@@ -25,7 +27,7 @@ export const eventSchema: Joi.ObjectSchema<RunEvent> = Joi.object<RunEvent>({
     rulePackVersion: Joi.string().max(LIMITS.name).required(),
   }).required(),
   said: Joi.object({
-    length: length.when('/kind', { ...isCorrection, then: Joi.allow(null) }).required(),
+    length: length.when('/kind', { ...mayBeSilent, then: Joi.allow(null) }).required(),
     typed: Joi.string().max(LIMITS.typed).allow('').required(),
   }).required(),
   instrument: Joi.string().max(LIMITS.name).required(),

@@ -4,6 +4,7 @@ import { parse } from 'csv-parse/sync';
 import { stringify } from 'csv-stringify/sync';
 import { makeCutSheet } from '../cutting/cut-sheet.ts';
 import { toInches } from '../units/length.ts';
+import { getPieces } from '../runs/lay-out-run.ts';
 import { getLeg, getPiece, layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { changeSchema } from './change.schema.ts';
@@ -51,6 +52,14 @@ describe('readRunDoc', () => {
     ['a negative measure', (d) => Object.assign(d['measures']![measureId]!, { value: -5 }), `measures.${measureId}.value`],
     ['half a nanometre', (d) => Object.assign(d['measures']![measureId]!, { value: 0.5 }), `measures.${measureId}.value`],
     ['an id under another key', (d) => Object.assign(d['nodes']![nodeId]!, { id: 'another00' }), ''],
+    ['a part in a leg under another key', (d) => Object.assign(d['legs']![legId]!, { inline: { another00: { id: 'partinleg0', part: 'union', share: 0.5 } } }), ''],
+    ['a share over 1', (d) => Object.assign(d['legs']![legId]!, { inline: { partinleg0: { id: 'partinleg0', part: 'union', share: 2 } } }), `legs.${legId}.inline.partinleg0.share`],
+    ['an offset that sets along itself', (d) => Object.assign(d['legs']![legId]!, { geometry: { kind: 'offset', along: 'up', set: { way: 'down', length: 5, typed: '' }, roll: null, angle: 45 } }), `legs.${legId}.geometry`],
+    ['an offset of 30°', (d) => Object.assign(d['legs']![legId]!, { geometry: { kind: 'offset', along: 'up', set: { way: 'left', length: 5, typed: '' }, roll: null, angle: 30 } }), `legs.${legId}.geometry.angle`],
+    ['a chosen part nobody makes', (d) => Object.assign(d['nodes']![nodeId]!, { part: { kind: 'chosen', part: 'cross' } }), `nodes.${nodeId}.part`],
+    ['a measure to a part that is not there', (d) => Object.assign(d['measures']![measureId]!, { to: { kind: 'inline', id: 'nosuchpart', at: 'centre', gap: 0 } }), 'run-reference-broken'],
+    ['a point of reference nobody has', (d) => Object.assign(d['measures']![measureId]!, { to: { kind: 'node', id: nodeId, at: 'edge', gap: 0 } }), `measures.${measureId}.to.at`],
+    ['a kerf of a foot', (d) => Object.assign(d, { ruleChoices: { 'saw-kerf': { option: 'saw', width: 304_800_000 } } }), 'ruleChoices.saw-kerf'],
     ['figures beyond 3 in', (d) => Object.assign(d, { ruleChoices: { 'engagement-figure': { option: 'own-measured', figures: { '1/2': 1e9 } } } }), 'ruleChoices.engagement-figure'],
   ]; // prettier-ignore
   for (const [name, damage, where] of DAMAGE) {
@@ -60,6 +69,22 @@ describe('readRunDoc', () => {
       expect(refusalOf(copy)).to.equal(where);
     });
   }
+
+  it('carries a document of the second version up: its measures were all centre to centre', () => {
+    const old = JSON.parse(JSON.stringify(doc)) as {
+      schema: number;
+      measures: Record<string, Record<string, unknown>>;
+    };
+    old.schema = 2;
+    for (const measure of Object.values(old.measures)) {
+      for (const side of ['from', 'to']) {
+        const { id } = measure[side] as { id: string };
+        measure[side] = { kind: 'node', node: id, at: 'centre' };
+      }
+      delete measure['along'];
+    }
+    expect(readRunDoc(old)).to.deep.equal({ ok: true, value: doc });
+  });
 
   it('drops a hostile key rather than carry it on', () => {
     const copy = JSON.parse(
@@ -135,6 +160,13 @@ describe('schemas at the border', () => {
       expect(readWith(changeSchema, input).ok, JSON.stringify(input)).to.equal(false);
   });
 
+  it('take a tick without a length', () => {
+    const tick = { ...event, kind: 'ticked', said: { length: null, typed: '' } };
+    expect(readWith(eventSchema, tick).ok).to.equal(true);
+    const subject = 'node00001:leg00001~leg00001#1.a:leg00001';
+    expect(readWith(eventSchema, { ...tick, subject }).ok).to.equal(true);
+  });
+
   it('let only a correction withdraw, and make it name what it corrects', () => {
     expect(readWith(eventSchema, { ...event, said: { length: null, typed: '' } }).ok).to.equal(false);
     expect(readWith(eventSchema, { ...event, corrects: 'event00000' }).ok).to.equal(false);
@@ -204,9 +236,18 @@ describe('makeCutSheet', () => {
     );
     const sheet = makeCutSheet(layout);
     expect(sheet.rows.map(({ piece }) => piece.mark)).to.deep.equal(['1', '2', '3']);
-    const total = [...layout.pieces.values()].reduce((sum, piece) => sum + piece.cut!.onTape.length, 0);
+    const total = [...getPieces(layout)].reduce((sum, piece) => sum + piece.cut!.onTape.length, 0);
     expect(sheet.sizes).to.deep.equal([
-      { size: '3/4', material: 'black-iron', pieces: 3, length: total, threads: 6, unknown: 0 },
+      {
+        size: '3/4',
+        material: 'black-iron',
+        pieces: 3,
+        length: total,
+        kerf: 0,
+        stockAtLeast: 1,
+        threads: 6,
+        unknown: 0,
+      },
     ]);
     expect(sheet.fittings.map(({ kind, count }) => [kind, count])).to.deep.equal([
       ['cap', 1],

@@ -5,9 +5,9 @@ export const idSchema = Joi.string()
   .pattern(/^[a-z][a-z0-9]{7,39}$/)
   .required();
 
-/** An id that names places in a run: ends `node:leg` and pieces `end~end` are made of plain ids. */
+/** An id that names places in a run: ends `station:leg` (a part in a leg is `part.port`, or `leg#k.port`), pieces `end~end`. */
 export const subjectSchema = Joi.string()
-  .pattern(/^[a-z][a-z0-9:~-]{7,199}$/)
+  .pattern(/^[a-z][a-z0-9:~.#-]{7,199}$/)
   .required();
 
 /** A moment, as ISO 8601 in UTC. */

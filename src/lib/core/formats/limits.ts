@@ -7,6 +7,8 @@ export const LIMITS = {
   typed: 60,
   readings: 40,
   legs: 12_000,
+  partsInLeg: 12,
+  ownParts: 200,
   opsPerChange: 40_000,
   /** Bytes of a request body. */
   body: 4 * 1024 * 1024,

@@ -13,7 +13,30 @@ export type DocumentRefusal =
 const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Record<string, unknown>>> = {
   // 2: an end of a run may be something found in place. Older documents have none.
   1: (doc) => ({ ...doc, schema: 2 }),
+  // 3: measures name any two references; offsets, parts in a leg, own parts. Older measures are centre to centre.
+  2: (doc) => ({ ...doc, schema: 3, measures: widenMeasures(doc['measures']) }),
 };
+
+/** Damaged entries are left as they are: the schema says where. */
+function widenMeasures(measures: unknown): unknown {
+  if (!isObject(measures)) return measures;
+  const widenRef = (ref: unknown): unknown => {
+    if (!isObject(ref) || !('node' in ref)) return ref;
+    const { node, ...rest } = ref;
+    return { ...rest, id: node, gap: 0 };
+  };
+  return Object.fromEntries(
+    Object.entries(measures).map(([id, measure]) => [
+      id,
+      isObject(measure)
+        ? { ...measure, from: widenRef(measure['from']), to: widenRef(measure['to']), along: null }
+        : measure,
+    ]),
+  );
+}
+
+const isObject = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /**
  * Reads a stored or sent run document of any version up to the present one. Refuses what does not have its shape,

@@ -1,11 +1,15 @@
 import Joi from 'joi';
+import { PART_KINDS } from '../catalogue/part.ts';
 import { MATERIALS } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES } from '../catalogue/size.ts';
-import { AXES } from '../geometry/axis.ts';
+import { AXES, getOpposite } from '../geometry/axis.ts';
+import { WAYS } from '../geometry/way.ts';
 import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
 import { lengthMethodRule } from '../house-rules/length-method.ts';
+import { nipplesRule } from '../house-rules/nipples.ts';
+import { stockLengthRule } from '../house-rules/stock-length.ts';
 import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
-import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
+import { INLINE_KINDS, REF_POINTS, RUN_SCHEMA, type OffsetGeometry, type RunDoc } from '../runs/run.ts';
 import { INCH } from '../units/length.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema } from './id.schema.ts';
@@ -33,8 +37,8 @@ const engagementChoice = Joi.alternatives().try(
     option: oneOf([engagementFigureRule.options[2]!]),
     figures: Joi.object(
       Object.fromEntries(
-        NOMINAL_SIZES.map((size) => [
-          size,
+        NOMINAL_SIZES.flatMap((size) => [size, `R ${size}`]).map((key) => [
+          key,
           Joi.number()
             .integer()
             .min(1)
@@ -45,51 +49,145 @@ const engagementChoice = Joi.alternatives().try(
   }),
 );
 
+const length = Joi.number().integer().min(1).max(LONGEST_MEASURE).required();
+const short = Joi.number()
+  .integer()
+  .min(0)
+  .max(24 * INCH)
+  .required();
+
 /** Which house rules were chosen, and how. */
 export const ruleChoicesSchema = Joi.object({
   'engagement-figure': engagementChoice,
   'tape-rounding': Joi.object({ option: oneOf(tapeRoundingRule.options) }),
   'length-method': Joi.object({ option: oneOf(lengthMethodRule.options) }),
+  nipples: Joi.object({ option: oneOf(nipplesRule.options), tolerance: short.max(INCH) }),
+  'threading-grip': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['one-inch']) }),
+    Joi.object({ option: oneOf(['own']), length: short }),
+  ),
+  'saw-kerf': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['wheel-cutter']) }),
+    Joi.object({ option: oneOf(['saw']), width: short.max(INCH) }),
+  ),
+  'stock-length': Joi.object({ option: oneOf(stockLengthRule.options) }),
 }).required();
 
 const nodeSchema = entity({
-  part: Joi.object({ kind: oneOf(['auto']) }).required(),
+  part: Joi.alternatives()
+    .try(
+      Joi.object({ kind: oneOf(['auto']) }),
+      Joi.object({ kind: oneOf(['chosen']), part: oneOf(PART_KINDS) }),
+    )
+    .required(),
   terminal: Joi.alternatives()
     .try(
-      Joi.object({ kind: oneOf(['open', 'cap']) }),
+      Joi.object({ kind: oneOf(['open', 'cap', 'plug']) }),
+      Joi.object({
+        kind: oneOf(['appliance']),
+        name: Joi.string().max(LIMITS.name).required(),
+        gender: oneOf(['male', 'female']),
+      }),
       Joi.object({ kind: oneOf(['existing']), specimen: idSchema, end: specimenEndSchema }),
     )
     .allow(null)
     .required(),
 });
 
+const typed = Joi.string().max(LIMITS.typed).allow('').required();
+const offsetSide = Joi.object({ way: oneOf(AXES), length, typed });
+
+/** Set and roll go to the side: square to the way onward and to each other. */
+const isSquareOffset: Joi.CustomValidator<OffsetGeometry> = (offset, helpers) => {
+  const { along, set, roll } = offset;
+  const lines = [along, set.way, ...(roll ? [roll.way] : [])].map((way) =>
+    AXES.indexOf(way) < AXES.indexOf(getOpposite(way)) ? way : getOpposite(way),
+  );
+  return new Set(lines).size === lines.length ? offset : helpers.error('any.invalid');
+};
+
+const geometrySchema = Joi.alternatives()
+  .conditional('.kind', {
+    switch: [
+      {
+        is: 'offset',
+        then: Joi.object({
+          kind: oneOf(['offset']),
+          along: oneOf(AXES),
+          set: offsetSide.required(),
+          roll: offsetSide.allow(null).required(),
+          angle: Joi.number().valid(45).required(),
+        }).custom(isSquareOffset),
+      },
+      {
+        is: 'made-up',
+        then: Joi.object({ kind: oneOf(['made-up']), axis: oneOf(WAYS), male: oneOf(['from', 'to']) }),
+      },
+    ],
+    otherwise: Joi.object({ kind: oneOf(['axis']), axis: oneOf(WAYS) }),
+  })
+  .required();
+
+const inlineSchema = entity({
+  part: oneOf(INLINE_KINDS),
+  share: Joi.number().min(0).max(1).required(),
+});
+
 const legSchema = entity({
   from: idSchema,
   to: idSchema.invalid(Joi.ref('from')),
-  geometry: Joi.object({ kind: oneOf(['axis']), axis: oneOf(AXES) }).required(),
+  geometry: geometrySchema,
   size: oneOf(NOMINAL_SIZES),
   material: oneOf(MATERIALS),
   specs: empty,
-  inline: empty,
+  inline: map(inlineSchema).max(LIMITS.partsInLeg),
   rank: Joi.string()
     .pattern(/^[0-9A-Za-z]{1,60}$/)
     .required(),
   tag: Joi.number().integer().min(1).max(1_000_000).required(),
 });
 
-const refSchema = Joi.object({ kind: oneOf(['node']), node: idSchema, at: oneOf(['centre']) }).required();
+const refSchema = Joi.object({
+  kind: oneOf(['node', 'inline']),
+  id: idSchema,
+  at: oneOf(REF_POINTS),
+  gap: Joi.number().integer().min(0).max(LONGEST_MEASURE).required(),
+}).required();
 const measureSchema = entity({
   from: refSchema,
   to: refSchema,
-  value: Joi.number().integer().min(1).max(LONGEST_MEASURE).required(),
-  typed: Joi.string().max(LIMITS.typed).required(),
+  along: Joi.string()
+    .valid(...AXES)
+    .allow(null)
+    .required(),
+  value: length,
+  typed,
   instrument: Joi.string().max(LIMITS.name).allow(null).required(),
+});
+
+const ownPartSchema = entity({
+  of: Joi.string()
+    .pattern(/^[a-z][A-Za-z0-9/-]{2,119}$/)
+    .required(),
+  reaches: Joi.object()
+    .pattern(/^[a-z][a-z-]{0,20}$/, short)
+    .max(4)
+    .required(),
+  typed,
+  by: Joi.string().max(LIMITS.name).allow('').required(),
 });
 
 const anchorSchema = entity({ node: idSchema, role: oneOf(['source']) });
 
 const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
-  for (const collection of [doc.nodes, doc.legs, doc.measures, doc.anchors]) {
+  for (const collection of [
+    doc.ownParts,
+    doc.nodes,
+    doc.legs,
+    doc.measures,
+    doc.anchors,
+    ...Object.values(doc.legs).map(({ inline }) => inline),
+  ]) {
     for (const [key, { id }] of Object.entries(collection)) {
       if (key !== id) return helpers.error('any.invalid');
     }
@@ -102,7 +200,7 @@ export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   schema: Joi.number().valid(RUN_SCHEMA).required(),
   id: idSchema,
   catalogueVersion: Joi.string().max(LIMITS.name).required(),
-  ownParts: empty,
+  ownParts: map(ownPartSchema).max(LIMITS.ownParts),
   ruleChoices: ruleChoicesSchema,
   nodes: map(nodeSchema),
   legs: map(legSchema).max(LIMITS.legs),

@@ -1,3 +1,4 @@
+import type { Axis } from './axis.ts';
 import type { Vector } from './vector.ts';
 
 /** A point on the sheet, x to the right and y down, in the unit that went in. */
@@ -5,6 +6,9 @@ export interface Point {
   readonly x: number;
   readonly y: number;
 }
+
+/** Quarter turns of the run about its upright axis before it is looked at, clockwise seen from above. */
+export type QuarterTurns = 0 | 1 | 2 | 3;
 
 const COS_30 = Math.sqrt(3) / 2;
 const SIN_30 = 0.5;
@@ -19,7 +23,29 @@ const SIN_30 = 0.5;
  *       /   \
  *     out     right
  */
-export const projectIsometric = ({ x, y, z }: Vector): Point => ({
-  x: (x + y) * COS_30,
-  y: (x - y) * SIN_30 - z,
-});
+export function projectIsometric(vector: Vector, turns: QuarterTurns = 0): Point {
+  const { x, y } = turn(vector, turns);
+  return { x: (x + y) * COS_30, y: (x - y) * SIN_30 - vector.z };
+}
+
+function turn({ x, y }: Vector, turns: QuarterTurns): Point {
+  switch (turns) {
+    case 0:
+      return { x, y };
+    case 1:
+      return { x: y, y: -x };
+    case 2:
+      return { x: -x, y: -y };
+    case 3:
+      return { x: -y, y: x };
+  }
+}
+
+/** Level ways in the order in which a quarter turn moves them: what goes right is then seen going out. */
+const LEVEL: readonly Axis[] = ['right', 'out', 'left', 'back'];
+
+/** The way in which an axis is seen to go after so many quarter turns. */
+export function getSeenAxis(axis: Axis, turns: QuarterTurns): Axis {
+  const at = LEVEL.indexOf(axis);
+  return at < 0 ? axis : LEVEL[(at + turns) % 4]!;
+}

@@ -15,4 +15,12 @@ export const addScaled = (from: Vector, along: Vector, by: number): Vector => ({
 
 export const subtract = (a: Vector, b: Vector): Vector => ({ x: a.x - b.x, y: a.y - b.y, z: a.z - b.z });
 
+export const negate = ({ x, y, z }: Vector): Vector => ({ x: -x, y: -y, z: -z });
+
 export const magnitude = (v: Vector): number => Math.hypot(v.x, v.y, v.z);
+
+/** Cosine of the angle between two unit vectors. */
+export const dot = (a: Vector, b: Vector): number => a.x * b.x + a.y * b.y + a.z * b.z;
+
+/** Cosines that are the same but for rounding; 45° and 46° differ by 0.012. */
+export const isNear = (cosine: number, wanted: number): boolean => Math.abs(cosine - wanted) < 1e-6;

@@ -1,3 +1,4 @@
+import type { TaperFamily } from '../catalogue/part.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import type { Length } from '../units/length.ts';
 import type { HouseRule } from './house-rule.ts';
@@ -19,8 +20,13 @@ export const engagementFigureRule: HouseRule<'engagement-figure', EngagementOpti
  */
 export const DEFAULT_TURNS = { upTo2in: 2.75, above2in: 2.25 } as const;
 
+/** Under what an own figure is kept: the size for NPT, `R 3/4` for the British thread. */
+export type FigureKey = NominalSize | `R ${NominalSize}`;
+export const getFigureKey = (size: NominalSize, family: TaperFamily): FigureKey =>
+  family === 'R' ? `R ${size}` : size;
+
 /** A choice of the engagement rule with what it needs; turns are turns past hand-tight, figures are nm per size. */
 export type EngagementChoice =
   | { readonly option: 'shop-table' }
   | { readonly option: 'hand-tight-plus-turns'; readonly upTo2in: number; readonly above2in: number }
-  | { readonly option: 'own-measured'; readonly figures: Readonly<Partial<Record<NominalSize, Length>>> };
+  | { readonly option: 'own-measured'; readonly figures: Readonly<Partial<Record<FigureKey, Length>>> };

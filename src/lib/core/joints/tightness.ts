@@ -1,3 +1,4 @@
+import type { TaperFamily } from '../catalogue/part.ts';
 import { isLargeSize, type NominalSize } from '../catalogue/size.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
 import { INCH, type Length } from '../units/length.ts';
@@ -18,8 +19,12 @@ export interface Tightness {
 }
 
 /** 2 to 3½ turns up to 2 in, 1½ to 3 from 2-1/2 up. Real parts vary by about a turn each way. */
-export const getTurnsWindow = (size: NominalSize): TurnsWindow =>
-  isLargeSize(size) ? { least: 1.5, most: 3 } : { least: 2, most: 3.5 };
+export const getTurnsWindow = (size: NominalSize, family: TaperFamily): TurnsWindow =>
+  family === 'R'
+    ? { least: 1.5, most: 2.5 }
+    : isLargeSize(size)
+      ? { least: 1.5, most: 3 }
+      : { least: 2, most: 3.5 };
 
 /**
  * The same engagement said in three ways: turns past hand-tight = (e − L1)·n and threads showing = (T − e)·n,
@@ -27,7 +32,7 @@ export const getTurnsWindow = (size: NominalSize): TurnsWindow =>
  */
 export function getTightness(thread: TaperThread, engagement: Length, threadLength: Length): Tightness {
   const turns = ((engagement - thread.handTight) / INCH) * thread.threadsPerInch;
-  const window = getTurnsWindow(thread.size);
+  const window = getTurnsWindow(thread.size, thread.family);
   return {
     engagement,
     turnsPastHandTight: turns,

@@ -1,76 +1,72 @@
 import { expect } from 'chai';
-import { AXES } from '../geometry/axis.ts';
-import { inches } from '../units/length.ts';
-import { makeIds, makeRun, mustBe, layOut, applyPlan, getLeg } from '#support/make-run.ts';
+import type { AXES } from '../geometry/axis.ts';
+import { makeIds, makeRun, mustBe, layOut, applyPlan, getLeg, newLeg } from '#support/make-run.ts';
+import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
-import { applyOps, invertOps, isSameJson, type PlannedChange } from './change.ts';
+import { readRunDoc } from '../formats/read-run-doc.ts';
+import { applyOps, COMMAND_NAMES, invertOps, isSameJson, type PlannedChange } from './change.ts';
 import { findBrokenReference } from './check-run.ts';
 import { planAddLeg } from './commands/add-leg.ts';
 import { planChangeMeasure } from './commands/change-measure.ts';
-import { planChooseRule } from './commands/choose-rule.ts';
 import { planCloseEnd } from './commands/close-end.ts';
 import { planCopyRun } from './commands/copy-run.ts';
 import { findLegsBeyond, planRemoveLegs } from './commands/remove-legs.ts';
-import { planResizeLegs } from './commands/resize-legs.ts';
 import { newRun, type RunDoc } from './run.ts';
 
-/** A random command that makes sense, or null when the one picked refused. */
-function planRandom(doc: RunDoc, random: () => number, newId: () => string): PlannedChange | null {
-  const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
-  const legs = Object.values(doc.legs);
-  const node = legs.length === 0 ? null : pick(Object.keys(doc.nodes));
-  const take = <Plan>(result: { ok: true; value: Plan } | { ok: false; refusal: unknown }) =>
-    result.ok ? result.value : null;
-  const kind = legs.length === 0 ? 0 : Math.floor(random() * 7);
-  switch (kind) {
-    case 1:
-      return take(planChangeMeasure(doc, pick(legs).id, inches(Math.ceil(random() * 500)), 'again'));
-    case 2:
-      return planResizeLegs(doc, random() < 0.5 ? pick(legs).id : null, pick(['1/2', '3/4', '1']));
-    case 3:
-      return random() < 0.3 ? take(planRemoveLegs(layOut(doc), pick(legs).id)) : null;
-    case 4:
-      return take(planCloseEnd(doc, node!, pick([{ kind: 'cap' }, { kind: 'open' }, null] as const)));
-    case 5:
-      return planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) });
-    default: {
-      const length = inches(Math.ceil(random() * 300));
-      const leg = {
-        from: node,
-        axis: pick(AXES),
-        size: '3/4',
-        material: 'black-iron',
-        length,
-        typed: 't',
-      } as const;
-      return take(planAddLeg(doc, leg, newId));
-    }
-  }
+/** Legs whose pieces, joints or numbers a change speaks of: its own, and those at nodes or measures it touches. */
+function findTouched(doc: RunDoc, { ops }: PlannedChange): Set<string> {
+  const ids = new Set(ops.map(({ id }) => id));
+  return new Set(Object.values(doc.legs).flatMap((leg) => (ids.has(leg.id) ? [leg.id] : [])));
+}
+
+/** Ids of the pieces of legs without couplings of their own, whose number follows the measure. */
+function listPieceIds(doc: RunDoc): Map<string, string[]> {
+  const layout = layOut(doc);
+  return new Map(
+    [...layout.pieces].flatMap(([leg, pieces]) =>
+      layout.legs.get(leg)!.inline.some(({ placedBy }) => placedBy === 'stock')
+        ? []
+        : [[leg, pieces.map(({ id }) => id).sort()] as const],
+    ),
+  );
 }
 
 describe('changes', () => {
+  const done = new Set<string>();
   for (let seed = 1; seed <= 20; seed++) {
     it(`seed ${seed}: every change and then its inverse is the document before, and all undone is the empty run`, () => {
       const random = makeRandom(seed);
       const newId = makeIds();
       const empty = newRun('testrun00', '1', {});
       let doc = empty;
-      const done: PlannedChange[] = [];
-      for (let step = 0; step < 60; step++) {
-        const plan = planRandom(doc, random, newId);
+      const plans: PlannedChange[] = [];
+      for (let step = 0; step < 90; step++) {
+        const plan = planRandomCommand(doc, random, newId);
         if (!plan || plan.ops.length === 0) continue;
         const after = applyPlan(doc, plan);
         expect(mustBe(applyOps(after, invertOps(plan.ops)))).to.deep.equal(doc);
         expect(findBrokenReference(after), JSON.stringify(plan.label)).to.equal(null);
-        expect(layOut(after).pieces.size).to.equal(Object.keys(after.legs).length);
+        expect(readRunDoc(JSON.parse(JSON.stringify(after))), plan.label.command).to.deep.equal({
+          ok: true,
+          value: after,
+        });
+        const [before, now, touched] = [listPieceIds(doc), listPieceIds(after), findTouched(doc, plan)];
+        for (const [leg, ids] of before) {
+          if (!touched.has(leg) && now.has(leg)) expect(now.get(leg), plan.label.command).to.deep.equal(ids);
+        }
         doc = after;
-        done.push(plan);
+        plans.push(plan);
+        done.add(plan.label.command);
       }
-      expect(done.length).to.be.greaterThan(20);
-      for (const plan of done.reverse()) doc = mustBe(applyOps(doc, invertOps(plan.ops)));
+      expect(plans.length).to.be.greaterThan(20);
+      for (const plan of plans.reverse()) doc = mustBe(applyOps(doc, invertOps(plan.ops)));
       expect(doc).to.deep.equal(empty);
     });
   }
+
+  it('were made by every command but copying', () => {
+    expect([...done].sort()).to.deep.equal(COMMAND_NAMES.filter((name) => name !== 'copy-run').toSorted());
+  });
 
   it('does not alter the document it is applied to', () => {
     const doc = makeRun([
@@ -108,11 +104,7 @@ describe('changes', () => {
 
 describe('commands', () => {
   const add = (doc: RunDoc, from: string | null, axis: (typeof AXES)[number]) =>
-    planAddLeg(
-      doc,
-      { from, axis, size: '3/4', material: 'black-iron', length: inches(20), typed: '20' },
-      makeIds('more'),
-    );
+    planAddLeg(doc, newLeg(from, axis, 20), makeIds('more'));
 
   it('refuses a leg straight back into the one it comes from, naming it', () => {
     const doc = makeRun([[0, 'right', 20]]);
@@ -178,7 +170,7 @@ describe('commands', () => {
       [0, 'right', 20],
       [1, 'down', 20],
     ]);
-    expect(planChangeMeasure(doc, 'constructor', 1, '1').ok).to.equal(false);
+    expect(planChangeMeasure(doc, 'constructor', 1, '1', makeIds()).ok).to.equal(false);
     expect(planRemoveLegs(layOut(doc), 'nosuchleg').ok).to.equal(false);
     expect(planCloseEnd(doc, getLeg(doc, 1).to, { kind: 'cap' }).ok).to.equal(false);
   });

@@ -2,7 +2,7 @@ import { accept, refuse, type Result } from '../outcome/result.ts';
 import type { RunDoc } from './run.ts';
 
 /** The maps of the document that a change may touch. */
-export const COLLECTIONS = ['ruleChoices', 'nodes', 'legs', 'measures', 'anchors'] as const;
+export const COLLECTIONS = ['ownParts', 'ruleChoices', 'nodes', 'legs', 'measures', 'anchors'] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 
 /** A JSON value, as it stands in a document. */
@@ -39,7 +39,20 @@ export interface ChangeLabel {
 
 export const COMMAND_NAMES = [
   'add-leg',
+  'insert-leg',
+  'take-out-leg',
+  'move-leg',
+  'redirect-leg',
+  'branch-here',
+  'put-part',
+  'take-out-part',
+  'choose-part',
+  'measure-part',
+  'bush-down',
   'change-measure',
+  'add-measure',
+  'refer-measure',
+  'remove-measure',
   'resize-legs',
   'remove-legs',
   'close-end',

@@ -1,4 +1,4 @@
-import type { RunDoc } from './run.ts';
+import { centreOf, type Ref, type RunDoc } from './run.ts';
 
 /** A reference in the document that leads nowhere. */
 export interface BrokenReference {
@@ -8,27 +8,31 @@ export interface BrokenReference {
   readonly missing: string;
 }
 
-/** Finds the first reference to a node that is not there; null when the document hangs together. */
+/** Finds the first reference to a node or a part that is not there; null when the document hangs together. */
 export function findBrokenReference(doc: RunDoc): BrokenReference | null {
-  const isMissing = (node: string) => !Object.hasOwn(doc.nodes, node);
+  const parts = new Set(Object.values(doc.legs).flatMap((leg) => Object.keys(leg.inline)));
+  const isMissing = (ref: Pick<Ref, 'kind' | 'id'>) =>
+    ref.kind === 'node' ? !Object.hasOwn(doc.nodes, ref.id) : !parts.has(ref.id);
   const broken = (
     place: BrokenReference['in'],
     id: string,
-    nodes: readonly string[],
+    refs: readonly Pick<Ref, 'kind' | 'id'>[],
   ): BrokenReference | null => {
-    const missing = nodes.find(isMissing);
-    return missing === undefined ? null : { code: 'run-reference-broken', in: place, id, missing };
+    const missing = refs.find(isMissing);
+    return missing === undefined
+      ? null
+      : { code: 'run-reference-broken', in: place, id, missing: missing.id };
   };
   for (const leg of Object.values(doc.legs)) {
-    const found = broken('legs', leg.id, [leg.from, leg.to]);
+    const found = broken('legs', leg.id, [centreOf(leg.from), centreOf(leg.to)]);
     if (found) return found;
   }
   for (const measure of Object.values(doc.measures)) {
-    const found = broken('measures', measure.id, [measure.from.node, measure.to.node]);
+    const found = broken('measures', measure.id, [measure.from, measure.to]);
     if (found) return found;
   }
   for (const anchor of Object.values(doc.anchors)) {
-    const found = broken('anchors', anchor.id, [anchor.node]);
+    const found = broken('anchors', anchor.id, [centreOf(anchor.node)]);
     if (found) return found;
   }
   return null;

@@ -13,12 +13,13 @@ export interface Asked {
 /** Something that happened at the bench. Append-only: undo never touches it, a correction is a new event. */
 export interface RunEvent {
   readonly id: string;
-  readonly kind: 'as-cut' | 'correction';
+  /** `ticked`: made as asked; `as-cut`: its length was measured; `correction`: takes one of these back, or corrects it. */
+  readonly kind: 'as-cut' | 'ticked' | 'correction';
   /** The piece it is about. */
   readonly subject: string;
   readonly runRevision: number;
   readonly asked: Asked;
-  /** The length found on the piece, nm; null in a correction that withdraws. */
+  /** The length found on the piece, nm; null in a tick, and in a correction that withdraws. */
   readonly said: { readonly length: Length | null; readonly typed: string };
   readonly instrument: string;
   readonly simulated: boolean;

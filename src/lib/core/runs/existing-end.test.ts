@@ -4,11 +4,11 @@ import { makeCutSheet } from '../cutting/cut-sheet.ts';
 import { readRunDoc } from '../formats/read-run-doc.ts';
 import type { SpecimenEnd } from '../identify/specimen.ts';
 import { inches } from '../units/length.ts';
-import { layOut, mustBe } from '#support/make-run.ts';
+import { layOut, mustBe, newLeg } from '#support/make-run.ts';
 import { applyOps } from './change.ts';
 import { planAddLeg } from './commands/add-leg.ts';
 import { planRemoveLegs } from './commands/remove-legs.ts';
-import { findSource, newRun, newRunFromSpecimen } from './run.ts';
+import { findSource, newRun, newRunFromSpecimen, RUN_SCHEMA } from './run.ts';
 
 describe('an end found in place', () => {
   const end = (more: Partial<SpecimenEnd>): SpecimenEnd => ({
@@ -27,21 +27,13 @@ describe('an end found in place', () => {
       anchor: 'foundanchor',
     });
     const ids = ['farnode00', 'firstleg0', 'measure00'];
-    const leg = {
-      from: 'foundnode',
-      axis: 'right',
-      size: '3/4',
-      material: 'black-iron',
-      length: inches(20),
-      typed: '20',
-    } as const;
-    const planned = mustBe(planAddLeg(doc, leg, () => ids.shift()!));
+    const planned = mustBe(planAddLeg(doc, newLeg('foundnode', 'right', 20), () => ids.shift()!));
     return mustBe(applyOps(doc, planned.ops));
   };
 
   it('takes the pipe to its mouth: the cut is the measure and what goes in', () => {
     const layout = layOut(begin({}));
-    const piece = layout.pieces.get('firstleg0')!;
+    const piece = layout.pieces.get('firstleg0')![0]!;
     const engagement = piece.ends[0].joint!.engagement!;
     expect(piece.ends[0].joint!.part.kind).to.equal('existing');
     expect(piece.cut!.exact).to.equal(inches(20) + engagement);
@@ -56,7 +48,7 @@ describe('an end found in place', () => {
   ] as const) {
     it(`gives no cut for ${name}, and says why`, () => {
       const layout = layOut(begin(more));
-      expect(layout.pieces.get('firstleg0')!.cut).to.equal(null);
+      expect(layout.pieces.get('firstleg0')![0]!.cut).to.equal(null);
       const { fitting } = layout.nodes.get('foundnode')!;
       expect(fitting.kind === 'none' && fitting.refusal.code).to.equal(refusal);
     });
@@ -64,11 +56,7 @@ describe('an end found in place', () => {
 
   it('takes one pipe, and stays when the run goes', () => {
     const doc = begin({});
-    const second = planAddLeg(
-      doc,
-      { from: 'foundnode', axis: 'up', size: '3/4', material: 'black-iron', length: inches(9), typed: '9' },
-      () => 'unusedid0',
-    );
+    const second = planAddLeg(doc, newLeg('foundnode', 'up', 9), () => 'unusedid0');
     expect(second.ok ? '' : second.refusal.code).to.equal('leg-existing-end-taken');
     const gone = mustBe(applyOps(doc, mustBe(planRemoveLegs(layOut(doc), 'firstleg0')).ops));
     expect(Object.keys(gone.nodes)).to.deep.equal(['foundnode']);
@@ -79,6 +67,6 @@ describe('an end found in place', () => {
     const doc = begin({});
     expect(mustBe(readRunDoc(JSON.parse(JSON.stringify(doc))))).to.deep.equal(doc);
     const first = { ...newRun('existingrun', standardCatalogue.version, {}), schema: 1 };
-    expect(mustBe(readRunDoc(first)).schema).to.equal(2);
+    expect(mustBe(readRunDoc(first)).schema).to.equal(RUN_SCHEMA);
   });
 });

@@ -1,8 +1,12 @@
 import { expect } from 'chai';
-import { layOut, makeRun } from '#support/make-run.ts';
-import { makeRandomRun } from '#support/random-run.ts';
-import { evaluateWorking, explain } from './explain.ts';
-import { findEnd, findPiece, getEnds } from './lay-out-run.ts';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { applyPlan, layOut, makeIds, makeRun } from '#support/make-run.ts';
+import { planRandomCommand } from '#support/random-command.ts';
+import { makeRandom, makeRandomRun } from '#support/random-run.ts';
+import { newRun } from './run.ts';
+import { evaluateWorking } from './explanation.ts';
+import { explain } from './explain.ts';
+import { findEnd, findPiece, getEnds, getPieces } from './lay-out-run.ts';
 
 const CHOICES = [
   {},
@@ -16,7 +20,7 @@ describe('explain', () => {
     it(`gives workings that come out at the numbers shown, under ${JSON.stringify(choices)}`, () => {
       const layout = layOut({ ...makeRandomRun(50, 3), ruleChoices: choices });
       for (const id of [
-        ...[...layout.pieces.values()].map((piece) => piece.id),
+        ...[...getPieces(layout)].map((piece) => piece.id),
         ...[...getEnds(layout)].map((end) => end.id),
       ]) {
         const explanation = explain(layout, id);
@@ -35,6 +39,36 @@ describe('explain', () => {
     });
   }
 
+  it('comes out at the numbers shown whatever was done to a run, seeds 1 to 36', () => {
+    let explained = 0;
+    for (let seed = 1; seed <= 36; seed++) {
+      const random = makeRandom(seed);
+      const newId = makeIds();
+      let doc = newRun('testrun00', standardCatalogue.version, {});
+      for (let step = 0; step < 60; step++) {
+        const plan = planRandomCommand(doc, random, newId);
+        if (plan) doc = applyPlan(doc, plan);
+      }
+      const layout = layOut(doc);
+      const ids = [...layout.legs.keys(), ...[...getPieces(layout)].map(({ id }) => id)];
+      for (const id of ids) {
+        const explanation = explain(layout, id);
+        for (const working of explanation?.workings ?? []) {
+          explained++;
+          // A slanting leg found from square measures is rounded to 1 nm at every step.
+          expect(evaluateWorking(working), `${seed} ${id} ${working.formula}`).to.be.closeTo(
+            working.result.value,
+            4,
+          );
+        }
+        const leg = layout.legs.get(id);
+        if (leg && explanation)
+          expect(explanation.workings.at(-1)!.result.value).to.equal(leg.centreToCentre);
+      }
+    }
+    expect(explained).to.be.greaterThan(500);
+  });
+
   it('shows both roads to a cut by default, and names the rule that chose them', () => {
     const layout = layOut(
       makeRun([
@@ -43,7 +77,7 @@ describe('explain', () => {
         [2, 'down', 20],
       ]),
     );
-    const piece = [...layout.pieces.values()][1]!.id;
+    const piece = [...getPieces(layout)][1]!.id;
     const formulas = explain(layout, piece)!.workings.map(({ formula, rule }) => [formula, rule]);
     expect(formulas).to.deep.equal([
       ['cut-by-allowances', 'length-method'],

@@ -1,7 +1,11 @@
+import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import type { Length } from '../units/length.ts';
 import type { TurnsWindow } from '../joints/tightness.ts';
-import type { FittingRefusal } from './infer-fitting.ts';
+import type { FittingRefusal } from './fitting.ts';
+import type { NamedRef } from './name-ref.ts';
+import type { InlineKind } from './run.ts';
+import type { UnreadReason } from './solve-lengths.ts';
 
 /** stop: do not cut; ask: something must be found out first; note: worth knowing. */
 export type Severity = 'stop' | 'ask' | 'note';
@@ -12,11 +16,36 @@ interface FindingBase {
   readonly subject: string;
 }
 
+/** A measure with its two references named. */
+export interface NamedMeasure {
+  readonly value: Length;
+  readonly from: NamedRef;
+  readonly to: NamedRef;
+}
+
 /** What a check has to say, as data. */
 export type Finding = FindingBase &
   (
     | { readonly code: 'measure-missing'; readonly mark: string }
-    | { readonly code: 'measures-contradict'; readonly mark: string; readonly values: readonly Length[] }
+    | {
+        /** Two or more measures that cannot all be right: the first is `by` longer (+) than the others say. */
+        readonly code: 'measures-contradict';
+        readonly measures: readonly NamedMeasure[];
+        readonly by: Length;
+      }
+    | {
+        /** A measure of something whose length follows from its parts or its offset, and they differ. */
+        readonly code: 'measure-against-parts';
+        readonly mark: string;
+        readonly measure: NamedMeasure;
+        readonly by: Length;
+      }
+    | { readonly code: 'measures-reversed'; readonly mark: string; readonly by: Length }
+    | {
+        readonly code: 'measure-not-read';
+        readonly measure: NamedMeasure;
+        readonly why: UnreadReason;
+      }
     | { readonly code: 'no-fitting'; readonly marks: readonly string[]; readonly refusal: FittingRefusal }
     | { readonly code: 'pieces-collide'; readonly mark: string; readonly by: Length }
     | {
@@ -40,15 +69,33 @@ export type Finding = FindingBase &
       }
     | { readonly code: 'engagement-not-measured'; readonly size: NominalSize }
     | { readonly code: 'size-not-carried'; readonly size: NominalSize }
-    | { readonly code: 'part-length-unknown'; readonly mark: string }
-    | { readonly code: 'part-length-typical'; readonly mark: string; readonly plusMinus: Length }
+    | { readonly code: 'part-length-unknown'; readonly part: Part; readonly marks: readonly string[] }
+    | {
+        readonly code: 'part-length-typical';
+        readonly part: Part;
+        readonly marks: readonly string[];
+        readonly plusMinus: Length;
+      }
+    | { readonly code: 'part-placed-by-eye'; readonly mark: string; readonly part: InlineKind }
+    | {
+        readonly code: 'choice-does-not-fit';
+        readonly marks: readonly string[];
+        readonly part: BoughtKind;
+        readonly stands: PartKind;
+      }
+    | { readonly code: 'legs-cross'; readonly marks: readonly [string, string]; readonly apart: Length }
     | {
         readonly code: 'turns-outside-window';
         readonly size: NominalSize;
         readonly turns: number;
         readonly window: TurnsWindow;
       }
-    | { readonly code: 'longer-than-stock'; readonly mark: string; readonly stock: Length }
+    | {
+        readonly code: 'longer-than-stock';
+        readonly mark: string;
+        readonly stock: Length;
+        readonly couplings: number;
+      }
     | { readonly code: 'open-end'; readonly mark: string }
     | { readonly code: 'loop-misses'; readonly mark: string; readonly by: Length }
     | { readonly code: 'cut-for-no-place'; readonly length: Length; readonly by: string }

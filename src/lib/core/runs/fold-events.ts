@@ -1,36 +1,42 @@
 import type { Length } from '../units/length.ts';
 import type { RunEvent } from './event.ts';
 
-/** A piece as it was cut: the last thing said of it that still stands. */
-export interface AsCut {
-  readonly length: Length;
+/** Who said something of a piece, and when. */
+export interface Tick {
   readonly by: string;
   readonly at: string;
   readonly event: string;
 }
 
-/** What the events add up to. */
-export interface Facts {
-  readonly asCut: ReadonlyMap<string, AsCut>;
+/** A piece as it was cut: the last thing said of it that still stands. */
+export interface AsCut extends Tick {
+  readonly length: Length;
 }
 
-export const NO_FACTS: Facts = { asCut: new Map() };
+/** What the events add up to, by the id of the piece. */
+export interface Facts {
+  readonly asCut: ReadonlyMap<string, AsCut>;
+  /** Ticked off: made as it was asked. */
+  readonly ticked: ReadonlyMap<string, Tick>;
+}
+
+export const NO_FACTS: Facts = { asCut: new Map(), ticked: new Map() };
 
 /** Folds the events of a run, oldest first, into facts. A correction counts only if it corrects what stands. */
 export function foldEvents(events: readonly RunEvent[]): Facts {
   const asCut = new Map<string, AsCut>();
+  const ticked = new Map<string, Tick>();
   for (const event of events) {
-    const stands = asCut.get(event.subject);
-    if (event.kind === 'correction' && stands?.event !== event.corrects) continue;
-    if (event.said.length === null) asCut.delete(event.subject);
-    else {
-      asCut.set(event.subject, {
-        length: event.said.length,
-        by: event.by,
-        at: event.atDevice,
-        event: event.id,
-      });
-    }
+    const { subject, said } = event;
+    const tick: Tick = { by: event.by, at: event.atDevice, event: event.id };
+    if (event.kind === 'ticked') {
+      ticked.set(subject, tick);
+    } else if (event.kind === 'correction' && ticked.get(subject)?.event === event.corrects) {
+      ticked.delete(subject);
+    } else if (event.kind === 'correction' && asCut.get(subject)?.event !== event.corrects) {
+      continue;
+    } else if (said.length === null) asCut.delete(subject);
+    else asCut.set(subject, { ...tick, length: said.length });
   }
-  return { asCut };
+  return { asCut, ticked };
 }

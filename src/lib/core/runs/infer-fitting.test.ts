@@ -4,8 +4,11 @@ import { malleable150ReducingTable } from '../catalogue/tables/malleable-150-red
 import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
 import { inches } from '../units/length.ts';
 import { AXES, getOpposite, getVector, type Axis } from '../geometry/axis.ts';
-import { findPort, inferFitting } from './infer-fitting.ts';
+import { findPort } from './fitting.ts';
+import { inferFitting } from './infer-fitting.ts';
 import type { Leg, RunNode } from './run.ts';
+import { dot } from '../geometry/vector.ts';
+import { getWayVector, WAYS } from '../geometry/way.ts';
 
 const node: RunNode = { id: 'node', part: { kind: 'auto' }, terminal: null };
 const makeLeg = (axis: Axis, i: number, from = 'node'): Leg => ({
@@ -140,6 +143,58 @@ describe('inferFitting', () => {
     expect(fitting.part.ports.map(({ reach }) => reach.standing !== 'unknown' && reach.length)).to.deep.equal(
       [inches(0.72), inches(0.72)],
     );
+  });
+
+  it('turns two ways at 45° with a 45° elbow, and by no other angle', () => {
+    for (const a of WAYS) {
+      for (const b of WAYS) {
+        const legs = [a, b].map((way, i) => ({
+          ...makeLeg('up', i),
+          geometry: { kind: 'axis', axis: way } as const,
+        }));
+        const fitting = inferFitting(node, legs, standardCatalogue);
+        const degrees = Math.round(
+          (Math.acos(Math.max(-1, Math.min(1, dot(getWayVector(a), getWayVector(b))))) * 180) / Math.PI,
+        );
+        const expected =
+          { 0: 'fitting-legs-overlap', 90: 'elbow-90', 135: 'elbow-45', 180: 'coupling' }[degrees] ??
+          'fitting-angle-not-made';
+        const found =
+          fitting.kind === 'part'
+            ? fitting.part.kind
+            : fitting.kind === 'none'
+              ? fitting.refusal.code
+              : 'open';
+        expect(found, `${a} ${b}`).to.equal(expected);
+      }
+    }
+  });
+
+  it('makes a street elbow, a bushing or a plug of a male end, by the way the run goes on', () => {
+    const male = {
+      ...makeLeg('left', 0),
+      geometry: { kind: 'made-up', axis: 'left', male: 'from' } as const,
+    };
+    const kind = (...legs: Leg[]) => {
+      const fitting = inferFitting(node, legs, standardCatalogue);
+      return fitting.kind === 'part'
+        ? fitting.part.kind
+        : fitting.kind === 'none'
+          ? fitting.refusal.code
+          : 'open';
+    };
+    expect(kind(male)).to.equal('fitting-undecided');
+    expect(kind(male, makeLeg('up', 1))).to.equal('street-90');
+    expect(kind(male, { ...makeLeg('up', 1), geometry: { kind: 'axis', axis: 'up-right' } })).to.equal(
+      'street-45',
+    );
+    expect(kind(male, { ...makeLeg('right', 1), size: '1/2' })).to.equal('hex-bushing');
+    expect(kind(male, makeLeg('right', 1))).to.equal('fitting-male-not-made');
+    expect(kind(male, { ...makeLeg('right', 1), size: '1' })).to.equal('fitting-male-not-made');
+    expect(kind(male, makeLeg('up', 1), makeLeg('right', 2))).to.equal('fitting-male-not-made');
+    const plugged = { ...node, terminal: { kind: 'plug' } as const };
+    const fitting = inferFitting(plugged, [male], standardCatalogue);
+    expect(fitting.kind === 'part' && fitting.part.kind).to.equal('plug');
   });
 
   it('caps an end only when a cap was chosen', () => {

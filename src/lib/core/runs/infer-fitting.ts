@@ -1,149 +1,167 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Part, PART_KINDS, PartKind, Port } from '../catalogue/part.ts';
+import type { BoughtKind, TaperFamily } from '../catalogue/part.ts';
+import { getThreadFamily } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
-import { getOpposite, type Axis } from '../geometry/axis.ts';
-import type { SpecimenEnd } from '../identify/specimen.ts';
+import { dot, isNear } from '../geometry/vector.ts';
+import type { Fitting, FittingRefusal } from './fitting.ts';
+import { joinAppliance, joinExisting } from './found-in-place.ts';
+import { findWayFrom, getVectorFrom, isMaleAt } from './leg-direction.ts';
 import type { Leg, RunNode } from './run.ts';
 
-/** What stands at a node: a bought part with a port for each leg, a bare end, or nothing that is made. */
-export type Fitting =
-  | {
-      readonly kind: 'part';
-      readonly part: Part;
-      /** The legs made up in it, in the order of the part's ports. */
-      readonly legs: readonly Leg[];
-    }
-  | { readonly kind: 'open' }
-  | { readonly kind: 'none'; readonly refusal: FittingRefusal };
-
-/** Why no fitting of the catalogue stands at a node. Sizes in the order of the legs. */
-export type FittingRefusal =
-  | { readonly code: 'fitting-size-not-made'; readonly part: PartKind; readonly size: NominalSize }
-  | {
-      readonly code: 'fitting-unequal-sizes';
-      readonly part: PartKind;
-      /** Wanted, in the order of the part's openings. */
-      readonly sizes: readonly NominalSize[];
-      /** The carried fitting that comes nearest, each opening at least as large: bushings make up the difference. */
-      readonly nearest: readonly NominalSize[] | null;
-    }
-  /** What was found in place is not told apart, so what makes up in it is not known. */
-  | { readonly code: 'existing-end-not-told-apart'; readonly end: SpecimenEnd }
-  /** What was found in place takes no pipe of this size with its taper thread. */
-  | { readonly code: 'existing-end-takes-no-pipe'; readonly end: SpecimenEnd; readonly size: NominalSize }
-  | { readonly code: 'fitting-legs-overlap'; readonly axis: Axis }
-  | { readonly code: 'fitting-directions-not-made'; readonly axes: readonly Axis[] };
-
-/** The port of a fitting in which a leg is made up; null where no part stands, or the leg does not meet it. */
-export const findPort = (fitting: Fitting, leg: string): Port | null =>
-  fitting.kind === 'part'
-    ? (fitting.part.ports[fitting.legs.findIndex(({ id }) => id === leg)] ?? null)
-    : null;
-
-/** The direction in which a leg leaves a node. */
-export const getAxisFrom = (leg: Leg, node: string): Axis =>
-  leg.from === node ? leg.geometry.axis : getOpposite(leg.geometry.axis);
+/** The kinds of part the legs at a node call for, the usual one first, and the legs in the order of its ports. */
+export interface FittingShape {
+  readonly kinds: readonly BoughtKind[];
+  readonly legs: readonly Leg[];
+}
 
 /**
- * The fitting that the legs at a node call for: two in line a coupling, two square an elbow, a straight pair
- * and one square to it a tee; one leg its cap or a bare end. Ports: run-a is the run port of the first leg.
+ * The fitting that the legs at a node call for: two in line a coupling (a bushing where one end is male), two square or
+ * at 45° an elbow (a street elbow), a straight pair and one square to it a tee; one leg its cap, plug, appliance or a
+ * bare end. A kind chosen for the node stands where the legs fit it. Ports: run-a is the run port of the first leg.
  */
 export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting {
-  if (legs.length === 0) return { kind: 'open' };
-  if (legs.length === 1) {
-    if (node.terminal?.kind === 'existing') return joinExisting(node.terminal.end, legs);
-    if (node.terminal?.kind !== 'cap') return { kind: 'open' };
-    return takePart('cap', legs, catalogue);
+  const [leg] = legs;
+  if (!leg) return { kind: 'open' };
+  if (legs.length === 1 && node.terminal?.kind === 'existing')
+    return joinExisting(node.id, node.terminal.end, leg);
+  if (legs.length === 1 && node.terminal?.kind === 'appliance')
+    return joinAppliance(node.id, node.terminal, leg);
+  const shape = findShape(node, legs);
+  if (shape === 'open') return { kind: 'open' };
+  if ('code' in shape) return { kind: 'none', refusal: shape };
+  const family = getThreadFamily(leg.material);
+  if (legs.length > 1 && legs.some(({ material }) => getThreadFamily(material) !== family)) {
+    return { kind: 'none', refusal: { code: 'fitting-threads-differ' } };
   }
-  const axes = legs.map((leg) => getAxisFrom(leg, node.id));
-  const doubled = axes.find((axis, i) => axes.indexOf(axis) !== i);
-  if (doubled) return { kind: 'none', refusal: { code: 'fitting-legs-overlap', axis: doubled } };
-  if (legs.length === 2) {
-    return takePart(getOpposite(axes[0]!) === axes[1] ? 'coupling' : 'elbow-90', legs, catalogue);
-  }
-  const branch = axes.findIndex((axis) => !axes.includes(getOpposite(axis)));
-  if (legs.length > 3 || axes.filter((axis) => axes.includes(getOpposite(axis))).length !== 2) {
-    return { kind: 'none', refusal: { code: 'fitting-directions-not-made', axes } };
-  }
-  const run = legs.filter((_, i) => i !== branch);
-  return takePart('tee', [...run, legs[branch]!], catalogue);
+  const chosen = node.part.kind === 'chosen' && shape.kinds.includes(node.part.part) ? node.part.part : null;
+  return takePart(chosen ?? shape.kinds[0]!, shape.legs, family, catalogue);
 }
 
-/** Pipe makes up in a female NPT of its size; of anything else found in place, a transition must be found. */
-function joinExisting(end: SpecimenEnd, legs: readonly Leg[]): Fitting {
-  const { size } = legs[0]!;
-  if (end.certainty === 'tie') return { kind: 'none', refusal: { code: 'existing-end-not-told-apart', end } };
-  const takesPipe = (end.family === 'npt' || end.family === 'nptf') && end.gender === 'female';
-  if (!takesPipe || end.size !== size) {
-    return { kind: 'none', refusal: { code: 'existing-end-takes-no-pipe', end, size } };
-  }
-  const part: Part = {
-    id: `as-found/npt-female/${size}`,
-    kind: 'existing',
-    size,
-    material: 'as-found',
-    // Measured from its own mouth: nothing of it stands between.
-    ports: [
-      {
-        id: 'mouth',
-        end: { family: 'NPT', size, gender: 'female' },
-        reach: { standing: 'entered', length: 0, by: 'measured from its mouth' },
-      },
-    ],
-  };
-  return { kind: 'part', part, legs };
+/** What kinds of part fit the legs at a node, whatever their sizes; a refusal where none is made; `open` for a bare end. */
+export function findShape(node: RunNode, legs: readonly Leg[]): FittingShape | FittingRefusal | 'open' {
+  if (legs.length === 1) return findEndShape(node, legs[0]!);
+  const males = legs.filter((leg) => isMaleAt(leg, node.id));
+  if (males.length > 1) return { code: 'fitting-male-not-made', legs: legs.length };
+  const [male] = males;
+  if (legs.length === 2) return findPairShape(node, legs, male ?? null);
+  if (male) return { code: 'fitting-male-not-made', legs: legs.length };
+  return findTeeShape(node, legs);
 }
+
+function findEndShape(node: RunNode, leg: Leg): FittingShape | FittingRefusal | 'open' {
+  const male = isMaleAt(leg, node.id);
+  const kind = node.terminal?.kind;
+  if (kind === 'cap' && !male) return { kinds: ['cap'], legs: [leg] };
+  if (kind === 'plug') {
+    return male ? { kinds: ['plug'], legs: [leg] } : { code: 'male-meets-male', part: 'plug' };
+  }
+  return leg.geometry.kind === 'made-up' ? { code: 'fitting-undecided' } : 'open';
+}
+
+/** Cosine between two ways out of a node: -1 straight through, 0 square, -√½ turned by 45°. */
+function findPairShape(node: RunNode, legs: readonly Leg[], male: Leg | null): FittingShape | FittingRefusal {
+  const [a, b] = legs as [Leg, Leg];
+  const cosine = dot(getVectorFrom(a, node.id), getVectorFrom(b, node.id));
+  if (isNear(cosine, 1)) return { code: 'fitting-legs-overlap', axis: findWayFrom(a, node.id) };
+  const ordered = male ? [male === a ? b : a, male] : legs;
+  if (isNear(cosine, -1)) return findStraightShape(ordered, male);
+  if (isNear(cosine, 0)) return { kinds: [male ? 'street-90' : 'elbow-90'], legs: ordered };
+  if (isNear(cosine, -Math.SQRT1_2)) return { kinds: [male ? 'street-45' : 'elbow-45'], legs: ordered };
+  return { code: 'fitting-angle-not-made', degrees: 180 - (Math.acos(cosine) * 180) / Math.PI };
+}
+
+function findStraightShape(legs: readonly Leg[], male: Leg | null): FittingShape | FittingRefusal {
+  const [first, second] = legs as [Leg, Leg];
+  if (!male) {
+    return { kinds: first.size === second.size ? ['coupling', 'union', 'valve'] : ['coupling'], legs };
+  }
+  // A bushing always reduces: its male is the larger thread.
+  const reduces = NOMINAL_SIZES.indexOf(second.size) > NOMINAL_SIZES.indexOf(first.size);
+  return reduces
+    ? { kinds: ['hex-bushing', 'face-bushing'], legs }
+    : { code: 'fitting-male-not-made', legs: 2 };
+}
+
+function findTeeShape(node: RunNode, legs: readonly Leg[]): FittingShape | FittingRefusal {
+  const ways = legs.map((leg) => getVectorFrom(leg, node.id));
+  const isPair = (i: number, j: number, cosine: number) => isNear(dot(ways[i]!, ways[j]!), cosine);
+  const overlapping = legs.findIndex((_, i) => legs.some((__, j) => j > i && isPair(i, j, 1)));
+  if (overlapping >= 0) {
+    return { code: 'fitting-legs-overlap', axis: findWayFrom(legs[overlapping]!, node.id) };
+  }
+  const branch = legs.findIndex((_, i) => legs.every((__, j) => j === i || isPair(i, j, 0)));
+  const run = legs.flatMap((_, i) => (i === branch ? [] : [i]));
+  if (legs.length !== 3 || branch < 0 || !isPair(run[0]!, run[1]!, -1)) {
+    return { code: 'fitting-directions-not-made', axes: legs.map((leg) => findWayFrom(leg, node.id)) };
+  }
+  return { kinds: ['tee'], legs: [...run, branch].map((i) => legs[i]!) };
+}
+
+const AS_GIVEN = [[0, 1, 2]] as const;
+const EITHER_FIRST = [
+  [0, 1, 2],
+  [1, 0, 2],
+] as const;
 
 /** The orders in which legs may stand at the openings of a part: an elbow has no first end, a tee's run two. */
-const ORDERS: Readonly<Record<(typeof PART_KINDS)[number], readonly (readonly number[])[]>> = {
-  'elbow-90': [
-    [0, 1],
-    [1, 0],
-  ],
-  coupling: [
-    [0, 1],
-    [1, 0],
-  ],
-  tee: [
-    [0, 1, 2],
-    [1, 0, 2],
-  ],
-  cap: [[0]],
+const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
+  'elbow-90': EITHER_FIRST,
+  'elbow-45': EITHER_FIRST,
+  'street-90': AS_GIVEN,
+  'street-45': AS_GIVEN,
+  tee: EITHER_FIRST,
+  coupling: EITHER_FIRST,
+  union: EITHER_FIRST,
+  valve: EITHER_FIRST,
+  'hex-bushing': AS_GIVEN,
+  'face-bushing': AS_GIVEN,
+  plug: AS_GIVEN,
+  cap: AS_GIVEN,
 };
 
+const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>
+  order.slice(0, values.length).map((i) => values[i]!);
+
 /** Takes the part of the sizes the legs have, and gives its ports to the legs. */
-function takePart(kind: (typeof PART_KINDS)[number], legs: readonly Leg[], catalogue: Catalogue): Fitting {
+function takePart(
+  kind: BoughtKind,
+  legs: readonly Leg[],
+  family: TaperFamily,
+  catalogue: Catalogue,
+): Fitting {
   const size = legs[0]!.size;
   if (legs.every((leg) => leg.size === size)) {
-    const part = catalogue.findPart(kind, size);
+    const part = catalogue.findPart(kind, size, family);
     if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
     return { kind: 'part', part, legs };
   }
   for (const order of ORDERS[kind]) {
-    const ordered = order.map((i) => legs[i]!);
+    const ordered = inOrder(legs, order);
     const part = catalogue.findSized(
       kind,
       ordered.map((leg) => leg.size),
+      family,
     );
     if (part) return { kind: 'part', part, legs: ordered };
   }
   const sizes = legs.map((leg) => leg.size);
-  const nearest = findNearestSizes(kind, sizes, catalogue);
+  const nearest = findNearestSizes(kind, sizes, family, catalogue);
   return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes, nearest } };
 }
 
 /** The fitting with every opening at least as large as wanted and the least to bush down; sizes in the order wanted. */
 function findNearestSizes(
-  kind: (typeof PART_KINDS)[number],
+  kind: BoughtKind,
   wanted: readonly NominalSize[],
+  family: TaperFamily,
   catalogue: Catalogue,
 ): readonly NominalSize[] | null {
   const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
   let best: { sizes: readonly NominalSize[]; steps: number } | null = null;
   for (const part of catalogue.parts) {
-    if (part.kind !== kind) continue;
+    if (part.kind !== kind || part.ports[0]!.end.family !== family) continue;
     for (const order of ORDERS[kind]) {
-      const sizes = order.map((i) => part.ports[i]!.end.size);
+      const sizes = inOrder(part.ports, order).map(({ end }) => end.size);
       const over = sizes.map((size, i) => rank(size) - rank(wanted[i]!));
       if (over.some((steps) => steps < 0)) continue;
       const steps = over.reduce((sum, each) => sum + each, 0);

@@ -1,89 +1,151 @@
-import { getCutByAllowances } from '../allowances/cut-length.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { getVector } from '../geometry/axis.ts';
 import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import { getOrThrow } from '../outcome/get-or-throw.ts';
 import type { Length } from '../units/length.ts';
-import { putOnTape } from '../units/tape.ts';
 import type { Facts } from './fold-events.ts';
-import { getAxisFrom, inferFitting } from './infer-fitting.ts';
-import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
-import { getEndId, makeEndReader } from './read-end.ts';
+import type { Fitting } from './fitting.ts';
+import { inferFitting } from './infer-fitting.ts';
+import { isEmpty } from './is-empty.ts';
+import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
+import { PieceLayer } from './lay-pieces.ts';
+import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
+import { getVectorFrom } from './leg-direction.ts';
+import { withOwnParts } from './own-parts.ts';
+import { makeEndReader, type EndReader } from './read-end.ts';
+import { listInlineOpenings, listOpenings } from './read-ref.ts';
 import { getLegsByNode, findSource, type Leg, type RunDoc } from './run.ts';
+import { solveLengths, type SolveContext } from './solve-lengths.ts';
+import { findLegOfPart, type LegsByNode } from './straight-line.ts';
 
 /** A leg whose measure is missing is placed this long (nm), so that what follows it can still be drawn. */
 const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
 
 /**
- * Lays a run out: fittings at its nodes, both ends of every piece with take-off and tightness, cut lengths exact and
- * on the tape. A pure function that never searches; lengths in nm. It refuses nothing: what is missing or impossible
- * comes out as null and is named by a check (checks/).
+ * Lays a run out: fittings at its nodes, lengths from its measures, both ends of every piece with take-off and tightness,
+ * cut lengths exact and on the tape. A pure function that never searches; lengths in nm. It refuses nothing: what is
+ * missing or impossible comes out as null and is named by a check (checks/).
  */
-export function layOutRun(doc: RunDoc, catalogue: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
+export function layOutRun(doc: RunDoc, carried: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
+  const catalogue = withOwnParts(carried, doc.ownParts);
   const legsByNode = getLegsByNode(doc);
-  const measured = readMeasures(doc, legsByNode);
-  const walk: Walk = { doc, legsByNode, ...measured, catalogue, nodes: new Map(), legs: new Map() };
+  const ends = makeEndReader(catalogue, rules);
+  const solved = solveLengths(makeSolveContext(doc, legsByNode, catalogue, ends));
+  const walk: Walk = {
+    doc,
+    legsByNode,
+    lengths: solved.lengths,
+    catalogue,
+    nodes: new Map(),
+    legs: new Map(),
+  };
   const source = findSource(doc);
   if (source !== null && legsByNode.has(source)) walkFrom(walk, source);
   for (const id of legsByNode.keys()) if (!walk.nodes.has(id)) walkFrom(walk, id);
 
   const { nodes, legs } = walk;
-  const getEnd = makeEndReader(catalogue, rules);
-  const pieces = new Map<string, Piece>();
-  for (const laid of legs.values()) {
-    const near = getEnd(laid.leg, getOrThrow(nodes, laid.near, 'node'));
-    const far = getEnd(laid.leg, getOrThrow(nodes, laid.far, 'node'));
-    pieces.set(laid.id, new LaidPiece(laid, near, far, rules, facts));
+  const layer = new PieceLayer(nodes, catalogue, rules, facts, ends);
+  const pieces = new Map<string, readonly Piece[]>();
+  for (const [id, laid] of legs) {
+    const pipe = readPipe(laid, nodes, ends);
+    const inline = pipe ? divide(pipe, solved.places, catalogue, rules, ends) : NO_PARTS;
+    const whole = inline.length > 0 ? { ...laid, inline } : laid;
+    if (whole !== laid) legs.set(id, whole);
+    pieces.set(id, layer.lay(whole, pipe));
   }
-  return { doc, catalogue, rules, facts, nodes, legs, contradictions: measured.contradictions, pieces };
+  return { doc, catalogue, rules, facts, nodes, legs, solved, pieces };
 }
+
+/** What solving lengths, and explaining them later, needs of a run. */
+export function makeSolveContext(
+  doc: RunDoc,
+  legsByNode: LegsByNode,
+  catalogue: Catalogue,
+  ends: EndReader,
+): SolveContext {
+  const fittings = new Map<string, Fitting>();
+  const getFitting = (node: string): Fitting => {
+    const known = fittings.get(node);
+    if (known) return known;
+    const at = doc.nodes[node];
+    if (!at) throw new Error(`no node with id ${node}`);
+    const fitting = inferFitting(at, legsByNode.get(node) ?? [], catalogue);
+    fittings.set(node, fitting);
+    return fitting;
+  };
+  return {
+    doc,
+    legsByNode,
+    getFitting,
+    ends,
+    getStation: (kind, id) => {
+      if (kind === 'node') return legsByNode.has(id) ? listOpenings(id, getFitting(id)) : null;
+      const leg = findLegOfPart(doc, id);
+      return leg && listInlineOpenings(leg, findInlinePart(leg, leg.inline[id]!.part, catalogue));
+    },
+  };
+}
+
+/** All pieces, in walking order. */
+export function* getPieces(layout: RunLayout): Generator<Piece> {
+  for (const pieces of layout.pieces.values()) yield* pieces;
+}
+
+/** The leg an id of an end or a piece belongs to: what stands after its last colon. */
+const getPiecesOf = (layout: RunLayout, id: string): readonly Piece[] =>
+  layout.pieces.get(id.slice(id.lastIndexOf(':') + 1)) ?? [];
 
 /** The piece of an id (`end~end`, its ends as drawn); null when the layout has none of that id. */
-export function findPiece(layout: RunLayout, id: string): Piece | null {
-  const piece = layout.pieces.get(id.slice(id.lastIndexOf(':') + 1));
-  return piece?.id === id ? piece : null;
-}
+export const findPiece = (layout: RunLayout, id: string): Piece | null =>
+  getPiecesOf(layout, id).find((piece) => piece.id === id) ?? null;
 
-/** The end of a piece by its id (`node:leg`); null when the layout has none of that id. */
+/** The end of a piece by its id (`station:leg`); null when the layout has none of that id. */
 export function findEnd(layout: RunLayout, id: string): LaidEnd | null {
-  const piece = layout.pieces.get(id.slice(id.indexOf(':') + 1));
-  return piece?.ends.find((end) => end.id === id) ?? null;
+  for (const piece of getPiecesOf(layout, id)) {
+    const end = piece.ends.find((each) => each.id === id);
+    if (end) return end;
+  }
+  return null;
 }
 
-/** All ends, piece by piece. */
+/** All ends of pieces, piece by piece. */
 export function* getEnds(layout: RunLayout): Generator<LaidEnd> {
-  for (const piece of layout.pieces.values()) yield* piece.ends;
+  for (const piece of getPieces(layout)) yield* piece.ends;
 }
 
-interface Walk extends Measured {
+const NO_PARTS: readonly LaidInline[] = [];
+
+/** The pipe of a leg; null where fitting goes straight into fitting. */
+function readPipe(laid: LaidLeg, nodes: ReadonlyMap<string, LaidNode>, ends: EndReader): LegPipe | null {
+  const { leg, near, far, centreToCentre: length } = laid;
+  if (leg.geometry.kind === 'made-up') return null;
+  return {
+    leg,
+    isAsDrawn: near === leg.from,
+    near: ends.readAtNode(leg, near, getOrThrow(nodes, near, 'node').fitting),
+    far: ends.readAtNode(leg, far, getOrThrow(nodes, far, 'node').fitting),
+    length,
+  };
+}
+
+function divide(
+  pipe: LegPipe,
+  places: ReadonlyMap<string, Length>,
+  catalogue: Catalogue,
+  rules: HouseRules,
+  ends: EndReader,
+): readonly LaidInline[] {
+  const parts = isEmpty(pipe.leg.inline) ? NO_PARTS : layParts(pipe, places, catalogue);
+  return joinStock(pipe, parts, catalogue, rules, ends);
+}
+
+interface Walk {
   readonly doc: RunDoc;
-  readonly legsByNode: ReadonlyMap<string, readonly Leg[]>;
+  readonly legsByNode: LegsByNode;
+  readonly lengths: ReadonlyMap<string, Length>;
   readonly catalogue: Catalogue;
   readonly nodes: Map<string, LaidNode>;
   readonly legs: Map<string, LaidLeg>;
-}
-
-interface Measured {
-  /** Leg id → its centre-to-centre, nm; null where two measures of it differ: neither is taken. */
-  readonly lengths: ReadonlyMap<string, Length | null>;
-  readonly contradictions: ReadonlyMap<string, readonly Length[]>;
-}
-
-function readMeasures(doc: RunDoc, legsByNode: ReadonlyMap<string, readonly Leg[]>): Measured {
-  const lengths = new Map<string, Length | null>();
-  const contradictions = new Map<string, readonly Length[]>();
-  for (const { from, to, value } of Object.values(doc.measures)) {
-    const leg = legsByNode.get(from.node)?.find((each) => each.from === to.node || each.to === to.node);
-    if (!leg) continue;
-    const before = lengths.get(leg.id);
-    if (before === undefined) lengths.set(leg.id, value);
-    else if (before !== value) {
-      contradictions.set(leg.id, [...(contradictions.get(leg.id) ?? [before!]), value]);
-      lengths.set(leg.id, null);
-    }
-  }
-  return { lengths, contradictions };
 }
 
 /** Walks a branch to its end before the next begins; a stack of its own, for runs of any length. */
@@ -114,7 +176,7 @@ function walkFrom(walk: Walk, start: string): void {
     const laid = layLeg(walk, leg, at.id, depth);
     if (walk.nodes.has(laid.far)) continue;
     const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
-    visit(laid.far, addScaled(at.position, getVector(getAxisFrom(leg, at.id)), length));
+    visit(laid.far, addScaled(at.position, getVectorFrom(leg, at.id), length));
   }
 }
 
@@ -127,67 +189,7 @@ function putInletFirst(legs: readonly Leg[], walked: ReadonlyMap<string, LaidLeg
 function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
   const far = leg.from === near ? leg.to : leg.from;
   const centreToCentre = walk.lengths.get(leg.id) ?? null;
-  const laid: LaidLeg = { id: leg.id, leg, near, far, depth, centreToCentre };
+  const laid: LaidLeg = { id: leg.id, leg, near, far, depth, centreToCentre, inline: NO_PARTS };
   walk.legs.set(leg.id, laid);
   return laid;
 }
-
-/** The id of the piece of a leg: its ends as drawn, wherever the source may be. */
-export const getPieceId = (leg: Leg): string => `${getEndId(leg.from, leg.id)}~${getEndId(leg.to, leg.id)}`;
-
-/** Kept as small as an end is, for the same reason. */
-class LaidPiece implements Piece {
-  declare private readonly laid: LaidLeg;
-  declare private readonly near: LaidEnd;
-  declare private readonly far: LaidEnd;
-  declare private readonly facts: Facts;
-  declare readonly cut: Piece['cut'];
-
-  constructor(laid: LaidLeg, near: LaidEnd, far: LaidEnd, rules: HouseRules, facts: Facts) {
-    this.laid = laid;
-    this.near = near;
-    this.far = far;
-    this.facts = facts;
-    this.cut = findCut(laid.centreToCentre, near, far, rules);
-  }
-
-  get id() {
-    return getPieceId(this.laid.leg);
-  }
-  get leg() {
-    return this.laid.id;
-  }
-  get mark() {
-    return String(this.laid.leg.tag);
-  }
-  get size() {
-    return this.laid.leg.size;
-  }
-  get ends(): Piece['ends'] {
-    return [this.near, this.far];
-  }
-  get centreToCentre() {
-    return this.laid.centreToCentre;
-  }
-  get asCut() {
-    // Most runs have no facts yet; then the long id need not be built.
-    return this.facts.asCut.size > 0 ? (this.facts.asCut.get(this.id) ?? null) : null;
-  }
-}
-
-function findCut(
-  centreToCentre: Length | null,
-  near: LaidEnd,
-  far: LaidEnd,
-  rules: HouseRules,
-): Piece['cut'] {
-  if (centreToCentre === null || near.takeOff === null || far.takeOff === null) return null;
-  const exact = getCutByAllowances(centreToCentre, getPieceEnd(near), getPieceEnd(far));
-  return { exact, onTape: putOnTape(exact, rules['tape-rounding'].option) };
-}
-
-/** Reach and engagement of an end whose take-off is known; a bare end has neither. */
-export const getPieceEnd = ({ joint }: LaidEnd): { reach: Length; engagement: Length } => ({
-  reach: joint?.reach ?? 0,
-  engagement: joint?.engagement ?? 0,
-});

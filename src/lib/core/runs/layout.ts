@@ -7,23 +7,25 @@ import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { Tightness } from '../joints/tightness.ts';
 import type { Length } from '../units/length.ts';
 import type { OnTape } from '../units/tape.ts';
-import type { AsCut, Facts } from './fold-events.ts';
-import type { Fitting } from './infer-fitting.ts';
+import type { Fitting } from './fitting.ts';
+import type { AsCut, Facts, Tick } from './fold-events.ts';
 import type { Leg, RunDoc, RunNode } from './run.ts';
+import type { SolvedLengths } from './solve-lengths.ts';
 
 /** Everything that follows from a run document. Derived things have derived ids that edits elsewhere leave alone. */
 export interface RunLayout {
   readonly doc: RunDoc;
+  /** With the shop's own parts of this run in it. */
   readonly catalogue: Catalogue;
   readonly rules: HouseRules;
   readonly facts: Facts;
   /** In walking order from the source: a branch is walked to its end before the next begins. */
   readonly nodes: ReadonlyMap<string, LaidNode>;
   readonly legs: ReadonlyMap<string, LaidLeg>;
-  /** Leg id → its measures, where two or more differ. */
-  readonly contradictions: ReadonlyMap<string, readonly Length[]>;
-  /** Leg id → the piece to cut for it. */
-  readonly pieces: ReadonlyMap<string, Piece>;
+  /** What the measures come to. */
+  readonly solved: SolvedLengths;
+  /** Leg id → the pieces to cut for it, from its end nearer the source; none where fitting goes into fitting. */
+  readonly pieces: ReadonlyMap<string, readonly Piece[]>;
 }
 
 export interface LaidNode {
@@ -43,14 +45,29 @@ export interface LaidLeg {
   readonly far: string;
   /** How many legs lie between this one and the source. */
   readonly depth: number;
-  /** nm; null while not measured, or measured in two ways that differ. */
+  /** nm; null while not measured, or measured in ways that differ. */
   readonly centreToCentre: Length | null;
+  /** The parts that stand in its pipe, from the near end on. */
+  readonly inline: readonly LaidInline[];
 }
 
-/** One end of a piece. Its id is `node:leg`; where a part stands it is a joint. */
+/** A part in the pipe of a leg: one that was put there, or the coupling of a leg longer than the stock (`leg#k`). */
+export interface LaidInline {
+  readonly id: string;
+  readonly part: Part | null;
+  /** From the near end's centre to the part's, nm; null while the leg has no length. */
+  readonly at: Length | null;
+  /** Who placed it: a measure, the share of the leg it was put at, or the length of the stock. */
+  readonly placedBy: 'measure' | 'share' | 'stock';
+  /** The openings toward the near and the far end. */
+  readonly ports: readonly [Port, Port] | null;
+}
+
+/** One end of a piece. Its id is `station:leg`; where a part stands it is a joint. */
 export interface LaidEnd {
   readonly id: string;
-  readonly node: string;
+  /** The node, or the opening of a part in the leg: `part.port`. */
+  readonly station: string;
   readonly leg: string;
   readonly size: NominalSize;
   readonly thread: TaperThread | null;
@@ -77,13 +94,26 @@ export type EndUnknown =
 export interface Piece {
   readonly id: string;
   readonly leg: string;
-  /** What is chalked on it. */
+  /** What is chalked on it: the number of its leg, with a letter where the leg has several pieces. */
   readonly mark: string;
   readonly size: NominalSize;
   /** From the end nearer the source to the farther one. */
   readonly ends: readonly [LaidEnd, LaidEnd];
+  /** Between the centres of what stands at its ends, nm. */
   readonly centreToCentre: Length | null;
   /** Null when the measure or an end is unknown. May be zero or less: a check says so. */
-  readonly cut: { readonly exact: Length; readonly onTape: OnTape } | null;
+  readonly cut: PieceCut | null;
   readonly asCut: AsCut | null;
+  /** Ticked off as cut the way it was asked. */
+  readonly ticked: Tick | null;
+}
+
+export interface PieceCut {
+  readonly exact: Length;
+  /** What to mark: pieces in one line share their rounding, so that the line ends where it should. */
+  readonly onTape: OnTape;
+  /** The nipple to buy in its place, nm; null for pipe that is cut. */
+  readonly nipple: Length | null;
+  /** By how much the far end of the line is off (nm, + too long) after this piece. */
+  readonly farEndOff: Length;
 }

@@ -1,48 +1,74 @@
 import { findEngagement } from '../allowances/find-engagement.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Port } from '../catalogue/part.ts';
+import { findReach, type Part, type Port } from '../catalogue/part.ts';
+import { getThreadFamily } from '../catalogue/pipe.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import { getTightness } from '../joints/tightness.ts';
-import { findPort, type Fitting } from './infer-fitting.ts';
-import type { EndUnknown, LaidEnd, LaidNode } from './layout.ts';
+import { findPort, type Fitting } from './fitting.ts';
+import type { EndUnknown, LaidEnd } from './layout.ts';
 import type { Leg } from './run.ts';
 
-/** The id of the end of a leg at a node; where a part stands it names the joint. */
-export const getEndId = (node: string, leg: string): string => `${node}:${leg}`;
+/** The id of the end of a leg at a station (a node, or an opening of a part in the leg); with a part it is a joint. */
+export const getEndId = (station: string, leg: string): string => `${station}:${leg}`;
 
-/** Reads ends, working out each port of each part once: a port has one size, and so has every leg made up in it. */
-export function makeEndReader(catalogue: Catalogue, rules: HouseRules): (leg: Leg, at: LaidNode) => LaidEnd {
-  const known = new Map<Port, WorkedEnd>();
-  return (leg, at) => {
-    const port = findPort(at.fitting, leg.id);
-    let worked = port && known.get(port);
-    if (!worked) {
-      worked = workOutEnd(leg, at.fitting, port, catalogue, rules);
-      if (port) known.set(port, worked);
-    }
-    return new EndOfLeg(at.id, leg, worked);
-  };
+/** What is worked out of a port once, for every leg made up in it. */
+export type WorkedEnd = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
+
+export interface EndReader {
+  /** The end of a leg at a node. */
+  readAtNode(leg: Leg, node: string, fitting: Fitting): LaidEnd;
+  /** The end of a piece of a leg at a port of a part that stands in the leg; `station` names the opening. */
+  readInLeg(leg: Leg, station: string, part: Part | null, port: Port | null): LaidEnd;
+  /** Take-off, engagement and tightness of what is made up in a port. */
+  workOut(leg: Leg, part: Part, port: Port): WorkedEnd;
 }
 
-type WorkedEnd = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
+/** Reads ends, working out each port of each part once: a port has one size, and so has every leg made up in it. */
+export function makeEndReader(catalogue: Catalogue, rules: HouseRules): EndReader {
+  const known = new Map<Port, WorkedEnd>();
+  const workOut = (leg: Leg, part: Part, port: Port): WorkedEnd => {
+    const before = known.get(port);
+    if (before) return before;
+    const worked = workOutPort(leg, part, port, catalogue, rules);
+    known.set(port, worked);
+    return worked;
+  };
+  const withoutPart = (leg: Leg, unknown: EndUnknown | null): WorkedEnd => {
+    const thread = catalogue.findThread(leg.size, getThreadFamily(leg.material));
+    if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
+    return { thread, joint: null, takeOff: unknown ? null : 0, unknown };
+  };
+  return {
+    workOut,
+    readAtNode: (leg, node, fitting) => {
+      if (fitting.kind !== 'part')
+        return new EndOfLeg(node, leg, withoutPart(leg, fitting.kind === 'open' ? null : 'no-fitting'));
+      const port = findPort(fitting, leg.id);
+      if (!port) throw new Error(`leg ${leg.id} meets no port of ${fitting.part.id}`);
+      return new EndOfLeg(node, leg, workOut(leg, fitting.part, port));
+    },
+    readInLeg: (leg, station, part, port) =>
+      new EndOfLeg(station, leg, part && port ? workOut(leg, part, port) : withoutPart(leg, 'no-fitting')),
+  };
+}
 
 /**
  * Thousands of ends share the few worked out: an end keeps its place only, and its long id is built when asked.
  * Fields are declared only: set once by the constructor, they cost no second write.
  */
 class EndOfLeg implements LaidEnd {
-  declare readonly node: string;
+  declare readonly station: string;
   declare private readonly of: Leg;
   declare private readonly worked: WorkedEnd;
 
-  constructor(node: string, leg: Leg, worked: WorkedEnd) {
-    this.node = node;
+  constructor(station: string, leg: Leg, worked: WorkedEnd) {
+    this.station = station;
     this.of = leg;
     this.worked = worked;
   }
 
   get id() {
-    return getEndId(this.node, this.of.id);
+    return getEndId(this.station, this.of.id);
   }
   get leg() {
     return this.of.id;
@@ -64,21 +90,10 @@ class EndOfLeg implements LaidEnd {
   }
 }
 
-function workOutEnd(
-  leg: Leg,
-  fitting: Fitting,
-  port: Port | null,
-  catalogue: Catalogue,
-  rules: HouseRules,
-): WorkedEnd {
-  const thread = catalogue.findThread(leg.size);
-  const without = (unknown: EndUnknown) => ({ thread, joint: null, takeOff: null, unknown });
-  if (!thread) return without('size-not-carried');
-  if (fitting.kind === 'none') return without('no-fitting');
-  if (fitting.kind === 'open') return { thread, joint: null, takeOff: 0, unknown: null };
-  const { part } = fitting;
-  if (!port) throw new Error(`leg ${leg.id} meets no port of ${part.id}`);
-  const reach = port.reach.standing === 'unknown' ? null : port.reach.length;
+function workOutPort(leg: Leg, part: Part, port: Port, catalogue: Catalogue, rules: HouseRules): WorkedEnd {
+  const thread = catalogue.findThread(leg.size, port.end.family);
+  if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
+  const reach = findReach(port);
   const found = findEngagement(thread, rules['engagement-figure']);
   const engagement = found.ok ? found.value : null;
   const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength);

@@ -1,13 +1,14 @@
-import type { Part } from '../catalogue/part.ts';
+import type { BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import type { Axis } from '../geometry/axis.ts';
+import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
 import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 2;
+export const RUN_SCHEMA = 3;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -18,7 +19,7 @@ export interface RunDoc {
   readonly id: string;
   /** The catalogue the run was laid out with: after an update the screen says what changed. */
   readonly catalogueVersion: string;
-  readonly ownParts: Readonly<Record<string, Part>>;
+  readonly ownParts: Readonly<Record<string, OwnPart>>;
   readonly ruleChoices: RuleChoices;
   readonly nodes: Readonly<Record<string, RunNode>>;
   readonly legs: Readonly<Record<string, Leg>>;
@@ -29,18 +30,36 @@ export interface RunDoc {
   readonly zones: Readonly<Record<string, never>>;
 }
 
-/** A place where legs meet or end. Its fitting is inferred from the legs (`auto`). */
+/** Lengths of a part as this shop measured them, in place of what the catalogue says of it. */
+export interface OwnPart {
+  readonly id: string;
+  /** The part of the catalogue it stands for, by its id. */
+  readonly of: string;
+  /** From the part's origin to the face or end of each port that was measured, nm. */
+  readonly reaches: Readonly<Record<string, Length>>;
+  readonly typed: string;
+  readonly by: string;
+}
+
+/** A place where legs meet or end. */
 export interface RunNode {
   readonly id: string;
-  readonly part: { readonly kind: 'auto' };
+  readonly part: NodePart;
   /** What closes a node with one leg; null for a node where legs meet, and for an end not decided yet. */
   readonly terminal: Terminal | null;
 }
 
+/** The fitting follows from the legs (`auto`), or one kind was chosen among those that fit them. */
+export type NodePart = { readonly kind: 'auto' } | { readonly kind: 'chosen'; readonly part: BoughtKind };
+
 export type Terminal =
   | { readonly kind: 'open' }
   | { readonly kind: 'cap' }
-  /** What was found in place, as a specimen of the job; measures to it are taken to its mouth. */
+  /** On a leg made up straight into a fitting: its opening is closed. */
+  | { readonly kind: 'plug' }
+  /** The inlet of an appliance; measures to it are taken to its face (female) or end (male). */
+  | { readonly kind: 'appliance'; readonly name: string; readonly gender: 'male' | 'female' }
+  /** What was found in place, as a specimen of the job; measures to it are taken to its mouth or end. */
   | { readonly kind: 'existing'; readonly specimen: string; readonly end: SpecimenEnd };
 
 /** A straight way from node to node, drawn from → to; which way the gas flows follows from the source anchor. */
@@ -53,39 +72,92 @@ export interface Leg {
   readonly material: Material;
   /** Settings per material; those of an inactive material stay. */
   readonly specs: Readonly<Record<string, never>>;
-  readonly inline: Readonly<Record<string, never>>;
+  /** Parts that stand in the pipe of this leg. Where, a measure says. */
+  readonly inline: Readonly<Record<string, InlinePart>>;
   /** Order among the legs that leave a node. */
   readonly rank: string;
   /** The number chalked on the piece: given once, never moved by an edit elsewhere. */
   readonly tag: number;
 }
 
-/** How a leg goes; other geometries join as kinds of their own. */
-export interface LegGeometry {
-  readonly kind: 'axis';
-  readonly axis: Axis;
+/** Kinds that stand in a straight pipe, one thread size at both ends. */
+export const INLINE_KINDS = ['union', 'valve', 'coupling'] as const;
+export type InlineKind = (typeof INLINE_KINDS)[number];
+
+/** A part in the pipe of a leg. `share` (0 to 1, from the leg's beginning) places it while no measure does. */
+export interface InlinePart {
+  readonly id: string;
+  readonly part: InlineKind;
+  readonly share: number;
 }
 
+/** How a leg goes; other geometries join as kinds of their own. */
+export type LegGeometry = StraightGeometry | OffsetGeometry | MadeUpGeometry;
+
+/** Square, or at 45° between two square ways. */
+export interface StraightGeometry {
+  readonly kind: 'axis';
+  readonly axis: Way;
+}
+
+/** The travel of an offset between two 45° elbows: its length follows from set and roll (nm). */
+export interface OffsetGeometry {
+  readonly kind: 'offset';
+  readonly along: Axis;
+  readonly set: OffsetSide;
+  /** Null for an offset in one plane. */
+  readonly roll: OffsetSide | null;
+  readonly angle: 45;
+}
+
+export interface OffsetSide {
+  readonly way: Axis;
+  readonly length: Length;
+  /** As it was typed; empty where it follows from the other figures. */
+  readonly typed: string;
+}
+
+/** Fitting straight into fitting, no pipe: the centre-to-centre follows from the parts. */
+export interface MadeUpGeometry {
+  readonly kind: 'made-up';
+  readonly axis: Way;
+  /** Whose thread is the male one: that of the fitting at the beginning of the leg, or at its end. */
+  readonly male: 'from' | 'to';
+}
+
+/** Where on a part a measure was taken. */
+export const REF_POINTS = ['centre', 'face', 'end', 'back', 'wall'] as const;
+export type RefPoint = (typeof REF_POINTS)[number];
+
 /**
- * What a measure was taken from or to: the origin of a node's fitting. For an elbow or tee that is where the
- * centre lines cross, for a coupling its middle, for a cap its closed end, for an open end the pipe's end.
+ * What a measure was taken from or to, at a node's fitting or at a part in a leg:
+ * `centre`: its origin (where centre lines cross, a coupling's middle, a cap's closed end, a bare pipe's end);
+ * `face`: the face of the opening that looks along the measure; `end`: the end of the pipe made up in that opening;
+ * `back`: the outside of the fitting on the far side; `wall`: what stands `gap` (nm) behind that back.
  */
 export interface Ref {
-  readonly kind: 'node';
-  readonly node: string;
-  readonly at: 'centre';
+  readonly kind: 'node' | 'inline';
+  /** Id of the node, or of the part in a leg. */
+  readonly id: string;
+  readonly at: RefPoint;
+  readonly gap: Length;
 }
 
 export interface Measure {
   readonly id: string;
   readonly from: Ref;
   readonly to: Ref;
+  /** The square way it was taken along; null along the straight line of pipe on which both its ends lie. */
+  readonly along: Axis | null;
   /** nm */
   readonly value: Length;
   /** As it was typed. */
   readonly typed: string;
   readonly instrument: string | null;
 }
+
+/** The centre of a node's fitting. */
+export const centreOf = (node: string): Ref => ({ kind: 'node', id: node, at: 'centre', gap: 0 });
 
 /** A fixed place: flow runs from the source, whatever order the legs were drawn in. */
 export interface Anchor {

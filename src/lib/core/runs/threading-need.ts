@@ -1,15 +1,43 @@
-import { findNearestNipple, GRIP } from '../allowances/find-nipple.ts';
+import { findNearestNipple, type NearestNipple } from '../allowances/find-nipple.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { NominalSize } from '../catalogue/size.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import { getGrip } from '../house-rules/threading-grip.ts';
 import type { Length } from '../units/length.ts';
-import type { Piece } from './layout.ts';
+import type { LaidEnd } from './layout.ts';
 
-/** The least length (nm) that can be threaded at both ends: its two threads and the grip of the machine. */
-export const getThreadingNeed = ({ ends }: Piece): Length =>
-  ends.reduce((sum, end) => sum + (end.thread?.cutLength ?? 0), 0) + GRIP;
+/**
+ * The least length (nm) that can be threaded at both ends: its two threads and the grip of the machine. A shop that
+ * threads its own nipples holds them by the first thread: the two threads alone.
+ */
+export function getThreadingNeed(near: LaidEnd, far: LaidEnd, rules: HouseRules): Length {
+  const threads = (near.thread?.cutLength ?? 0) + (far.thread?.cutLength ?? 0);
+  return rules.nipples.option === 'cut-in-house' ? threads : threads + getGrip(rules['threading-grip']);
+}
 
-/** The nipple to buy for a piece that is too short to thread, nm; null for pipe that is cut, and where none is as long. */
-export function findNipple(piece: Piece, catalogue: Catalogue): Length | null {
-  if (!piece.cut || piece.cut.exact <= 0 || piece.cut.exact >= getThreadingNeed(piece)) return null;
-  const nearest = findNearestNipple(piece.cut.exact, catalogue.getNippleLengths(piece.size));
+/** The bought nipple nearest to a cut (nm), by the house rule on nipples; null where none is bought. */
+export const findNearest = (
+  cut: Length,
+  size: NominalSize,
+  near: LaidEnd,
+  rules: HouseRules,
+  catalogue: Catalogue,
+): NearestNipple | null =>
+  rules.nipples.option === 'cut-in-house' || !near.thread
+    ? null
+    : findNearestNipple(cut, catalogue.getNippleLengths(size, near.thread.family), rules.nipples.tolerance);
+
+/** The nipple to buy in place of a cut (nm); null for pipe that is cut, and where none is as long. */
+export function findNipple(
+  cut: Length,
+  size: NominalSize,
+  near: LaidEnd,
+  far: LaidEnd,
+  rules: HouseRules,
+  catalogue: Catalogue,
+): Length | null {
+  if (cut <= 0) return null;
+  if (rules.nipples.option !== 'bought-to-12' && cut >= getThreadingNeed(near, far, rules)) return null;
+  const nearest = findNearest(cut, size, near, rules, catalogue);
   return nearest?.fits ? nearest.length : null;
 }

@@ -12,6 +12,9 @@ export const FOOT: Length = 12 * INCH;
 /** Inches as published (at most five decimals) → exact nanometres. */
 export const inches = (published: number): Length => Math.round(published * 100_000) * 254;
 
+/** Millimetres as published (at most six decimals) → exact nanometres. */
+export const millimetres = (published: number): Length => Math.round(published * MILLIMETRE);
+
 /** Nanometres → inches as a decimal, for formulas that are shown. */
 export const toInches = (length: Length): number => length / INCH;
 

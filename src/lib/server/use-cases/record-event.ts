@@ -39,9 +39,9 @@ export async function recordEvent(
   });
 }
 
-/** A piece id is `node:leg~node:leg`; its leg must have been put into this run at some time. */
+/** A piece id is `station:leg~station:leg`; its leg must have been put into this run at some time. */
 async function isPieceOfRun(tx: Queryable, crew: string, run: string, piece: string): Promise<boolean> {
-  const match = /^[a-z0-9]+:([a-z0-9]+)~[a-z0-9]+:([a-z0-9]+)$/.exec(piece);
+  const match = /^[a-z0-9.#]+:([a-z0-9]+)~[a-z0-9.#]+:([a-z0-9]+)$/.exec(piece);
   if (!match || match[1] !== match[2]) return false;
   return hasEverHadLeg(tx, crew, run, match[1]!);
 }

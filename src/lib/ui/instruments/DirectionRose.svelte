@@ -1,37 +1,57 @@
 <script lang="ts">
   import { AXES, type Axis } from '#core/geometry/axis.ts';
-  import { AXIS_NAMES } from '#words/parts.ts';
+  import { getSeenAxis, type QuarterTurns } from '#core/geometry/isometric.ts';
+  import { getSides, isAxis, type Way } from '#core/geometry/way.ts';
+  import { AXIS_NAMES } from '#words/ways.ts';
   import { AXIS_KEYS } from './axis-keys.ts';
 
   interface Props {
-    axis: Axis | null;
+    axis: Way | null;
     /** Ways that are taken already, or lead straight back. */
     taken: readonly Axis[];
+    /** Whether the next direction makes 45° with the one that stands; null where 45° is not offered. */
+    slanting?: boolean | null;
+    label?: string;
+    /** How the drawing is turned: each way lies on the rose where the drawing will go. */
+    turns?: QuarterTurns;
     onpick: (axis: Axis) => void;
+    onslant?: () => void;
   }
-  let { axis, taken, onpick }: Props = $props();
+  let {
+    axis,
+    taken,
+    slanting = null,
+    label = 'Direction of the leg',
+    turns = 0,
+    onpick,
+    onslant,
+  }: Props = $props();
+  const picked = $derived<readonly Axis[]>(axis === null ? [] : isAxis(axis) ? [axis] : getSides(axis));
 
-  /** Where each way lies on the rose: exactly where the drawing will go. Column, row of a 2 × 3 hexagon. */
-  const PLACES: Readonly<Record<Axis, { place: string; turn: number; short: string }>> = {
-    up: { place: 'col-start-1 col-span-2 row-start-1', turn: 0, short: 'up' },
-    back: { place: 'col-start-2 row-start-2', turn: 60, short: 'back' },
-    right: { place: 'col-start-2 row-start-3', turn: 120, short: 'right' },
-    down: { place: 'col-start-1 col-span-2 row-start-4', turn: 180, short: 'down' },
-    out: { place: 'col-start-1 row-start-3', turn: 240, short: 'out' },
-    left: { place: 'col-start-1 row-start-2', turn: 300, short: 'left' },
+  /** Where each way lies on the rose as it is seen. Column, row of a 2 × 3 hexagon. */
+  const PLACES: Readonly<Record<Axis, { place: string; turn: number }>> = {
+    up: { place: 'col-start-1 row-start-1', turn: 0 },
+    back: { place: 'col-start-2 row-start-2', turn: 60 },
+    right: { place: 'col-start-2 row-start-3', turn: 120 },
+    down: { place: 'col-start-1 col-span-2 row-start-4', turn: 180 },
+    out: { place: 'col-start-1 row-start-3', turn: 240 },
+    left: { place: 'col-start-1 row-start-2', turn: 300 },
   };
 </script>
 
-<div role="group" aria-label="Direction of the leg" class="grid grid-cols-2 gap-1">
+<div role="group" aria-label={label} class="grid grid-cols-2 gap-1">
   {#each AXES as way (way)}
-    {@const { place, turn, short } = PLACES[way]}
+    {@const { place, turn } = PLACES[getSeenAxis(way, turns)]}
+    {@const isTaken = taken.includes(way) && !slanting}
     <button
       type="button"
-      class="rose tap {place} {axis === way ? 'picked' : ''}"
-      aria-pressed={axis === way}
-      aria-label="{AXIS_NAMES[way]}{taken.includes(way) ? ' (taken)' : ''}"
+      class="rose tap {place} {way === 'up' && slanting === null ? 'col-span-2' : ''} {picked.includes(way)
+        ? 'picked'
+        : ''}"
+      aria-pressed={picked.includes(way)}
+      aria-label="{AXIS_NAMES[way]}{isTaken ? ' (taken)' : ''}"
       aria-keyshortcuts={AXIS_KEYS[way]}
-      disabled={taken.includes(way)}
+      disabled={isTaken}
       onclick={() => onpick(way)}
     >
       <svg
@@ -43,9 +63,20 @@
       >
         <path d="M0 10V-9M-6 -3 0 -9 6 -3" fill="none" stroke="currentColor" stroke-width="2.6" />
       </svg>
-      <span>{short}</span>
+      <span>{way}</span>
     </button>
   {/each}
+  {#if slanting !== null}
+    <button
+      type="button"
+      class="rose tap col-start-2 row-start-1 {slanting ? 'slanting' : ''}"
+      aria-pressed={slanting}
+      aria-label="45 degrees between two directions"
+      onclick={() => onslant?.()}
+    >
+      <span>45°</span>
+    </button>
+  {/if}
 </div>
 
 <style>
@@ -69,6 +100,10 @@
     background: var(--color-accent);
     border-color: var(--color-accent);
     color: var(--color-accent-content);
+    font-weight: 700;
+  }
+  .slanting {
+    border: 2px solid var(--color-accent);
     font-weight: 700;
   }
   .rose:disabled {

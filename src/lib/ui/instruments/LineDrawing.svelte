@@ -1,141 +1,293 @@
 <script lang="ts">
-  import { drawLine } from '#core/drawing/draw-line.ts';
-  import { makeRecordingSink, type Shape } from '#core/drawing/sink.ts';
+  import Maximize from '@lucide/svelte/icons/maximize';
+  import Minus from '@lucide/svelte/icons/minus';
+  import Plus from '@lucide/svelte/icons/plus';
+  import RotateCw from '@lucide/svelte/icons/rotate-cw';
+  import { select } from 'd3-selection';
+  import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
+  import { untrack } from 'svelte';
+  import { drawDraft, drawLine } from '#core/drawing/draw-line.ts';
+  import { findDrawingFrame } from '#core/drawing/find-drawing-frame.ts';
+  import type { Sheet } from '#core/drawing/place-line.ts';
+  import { makeRecordingSink, type Shape, type TextShape } from '#core/drawing/sink.ts';
+  import type { Point, QuarterTurns } from '#core/geometry/isometric.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { describeRun } from '#words/describe-run.ts';
+  import { makeKeeper } from '../controls/keep-same.ts';
+  import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';
 
   interface Props {
     layout: RunLayout;
     unit: LengthUnit;
-    /** Ids of the leg or node that is selected. */
+    /** Ids of the leg or part that is selected. */
     selected?: string | null;
     /** The node the next leg grows from. */
     growing?: string | null;
-    /** The leg that is only being tried out. */
-    draft?: string | null;
+    /** The run with the leg that is only being tried out, and that leg's id. */
+    draft?: { layout: RunLayout; leg: string } | null;
+    turns?: QuarterTurns;
     /** Fixed size for paper; otherwise the drawing fills its place. */
     size?: { width: number; height: number };
     onpick?: (subject: string) => void;
+    onturn?: () => void;
   }
-  let { layout, unit, selected = null, growing = null, draft = null, size, onpick }: Props = $props();
+  let {
+    layout,
+    unit,
+    selected = null,
+    growing = null,
+    draft = null,
+    turns = 0,
+    size,
+    onpick,
+    onturn,
+  }: Props = $props();
   let [width, height] = $state([0, 0]);
   const id = $props.id();
-  const sheet = $derived({
+  const sheet = $derived<Sheet>({
     width: size?.width ?? width,
     height: size?.height ?? height,
     margin: 46,
     letter: size ? 13 : width < 500 ? 14 : 16,
+    turns,
   });
+  /** Where the paper lies under the window: moved by hand, and moved along when what is worked on leaves it. */
+  let view = $state.raw<ZoomTransform>(zoomIdentity);
   const drawing = $derived.by(() => {
     if (sheet.width < 80 || sheet.height < 60) return null;
     const sink = makeRecordingSink();
     const placed = drawLine(layout, sink, sheet, unit);
-    return { ...placed, shapes: sink.shapes };
+    return { placed, shapes: sink.shapes, frame: findDrawingFrame(sink.shapes, sheet.letter) };
   });
   const shapes = $derived<readonly Shape[]>(drawing?.shapes ?? []);
-  const paper = $derived({ width: drawing?.width ?? sheet.width, height: drawing?.height ?? sheet.height });
-  const isMovable = $derived(!size && (paper.width > sheet.width + 1 || paper.height > sheet.height + 1));
+  const inks = $derived(collectInk(shapes));
+  const keepTexts = makeKeeper<TextShape>(({ role, subject }) => `${role} ${subject}`);
+  const allTexts = $derived(keepTexts(collectTexts(shapes)));
+  /** Lettering out of sight is not put on the sheet; the part in sight is counted in big steps, so that it seldom changes. */
+  const CULL = 240;
+  const inSight = $derived.by(() => {
+    const [left, top] = view.invert([0, 0]);
+    const [right, bottom] = view.invert([sheet.width, sheet.height]);
+    const step = (value: number, by: number) => (Math.floor(value / CULL) + by) * CULL;
+    return `${step(left, -1)} ${step(top, -1)} ${step(right, 2)} ${step(bottom, 2)}`;
+  });
+  const texts = $derived.by(() => {
+    if (size || allTexts.length < 60) return allTexts;
+    const [left, top, right, bottom] = inSight.split(' ').map(Number) as [number, number, number, number];
+    return allTexts.filter(({ at }) => at.x > left && at.x < right && at.y > top && at.y < bottom);
+  });
+  const tried = $derived.by((): readonly Shape[] => {
+    if (!draft || !drawing) return [];
+    const sink = makeRecordingSink();
+    drawDraft(draft.layout, draft.leg, drawing.placed, sink, sheet, unit);
+    return sink.shapes;
+  });
+  const picked = $derived(selected === null ? [] : shapes.filter(({ subject }) => subject === selected));
+  const growingAt = $derived(growing === null ? null : (drawing?.placed.places.get(growing) ?? null));
   const description = $derived(describeRun(layout, unit));
 
+  let svg = $state<SVGSVGElement | null>(null);
+  const SMALLEST = 0.08;
+  const LARGEST = 4;
+  const zoomer = zoom<SVGSVGElement, unknown>()
+    .scaleExtent([SMALLEST, LARGEST])
+    .on('zoom', (event: { transform: ZoomTransform; sourceEvent: Event | null }) => {
+      view = event.transform;
+      if (event.sourceEvent) byHand = true;
+    });
+  /** Moved by hand: from then on it stays where it was put, until the whole run is asked for. */
+  let byHand = false;
+
+  function moveTo(transform: ZoomTransform): void {
+    if (svg) zoomer.transform(select(svg), transform);
+    else view = transform;
+  }
+
+  /** The scale at which lettering can still be read. */
+  const READABLE = 0.62;
+  const MARGIN = 18;
+  /** What the buttons take at the top. */
+  const tools = $derived(onturn ? 48 : 0);
+
+  /** The whole run in its place; where that is too small to read, what is being worked on in the middle. */
+  function fit(whole: boolean): void {
+    const { frame } = drawing ?? {};
+    if (!frame) return;
+    const scale = Math.min(
+      (sheet.width - 2 * MARGIN) / frame.width,
+      (sheet.height - tools - 2 * MARGIN) / frame.height,
+      1.25,
+    );
+    const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 };
+    if (scale >= READABLE || whole) centre(middle, Math.max(SMALLEST, scale));
+    else if (view.k < READABLE || view === zoomIdentity) centre(growingAt ?? middle, 1);
+  }
+
+  const centre = ({ x, y }: Point, k: number): void =>
+    moveTo(
+      zoomIdentity
+        .translate(sheet.width / 2, sheet.height / 2)
+        .scale(k)
+        .translate(-x, -y),
+    );
+
+  export function zoomBy(factor: number): void {
+    byHand = true;
+    if (svg) zoomer.scaleBy(select(svg), factor);
+  }
+  export function showAll(): void {
+    byHand = false;
+    fit(true);
+  }
+
+  /** The run is fitted anew as it grows, unless it was moved by hand; another place or turn always fits it. */
+  $effect(() => {
+    void [sheet.width, sheet.height, sheet.turns, svg];
+    untrack(() => {
+      byHand = false;
+      fit(false);
+    });
+  });
+  $effect(() => {
+    void drawing;
+    untrack(() => {
+      if (!byHand) fit(false);
+    });
+  });
+
+  /** What is being worked on stays in sight. */
+  const followed = $derived.by((): Point | null => {
+    if (draft) {
+      const end = tried.find((shape) => shape.kind === 'mark' && shape.role === 'node');
+      return end?.kind === 'mark' ? end.at : growingAt;
+    }
+    if (selected) {
+      const laid = layout.legs.get(selected);
+      return (laid && drawing?.placed.places.get(laid.far)) ?? null;
+    }
+    return growingAt;
+  });
+  $effect(() => {
+    const at = followed;
+    if (!at || size) return;
+    untrack(() => {
+      const [x, y] = view.apply([at.x, at.y]);
+      const edge = 10;
+      const isInSight = x > edge && y > edge && x < sheet.width - edge && y < sheet.height - edge;
+      if (!isInSight) centre(at, view.k);
+    });
+  });
+
+  function attachZoom(element: SVGSVGElement): () => void {
+    svg = element;
+    select(element).call(zoomer).on('dblclick.zoom', null);
+    const onClick = (event: MouseEvent) => {
+      const box = element.getBoundingClientRect();
+      const [x, y] = view.invert([event.clientX - box.left, event.clientY - box.top]);
+      const isPicked = (subject: string) => subject !== draft?.leg;
+      const subject = findSubjectAt(shapes, { x, y }, 24 / view.k, isPicked);
+      if (subject) onpick?.(subject);
+    };
+    element.addEventListener('click', onClick);
+    return () => {
+      element.removeEventListener('click', onClick);
+      select(element).on('.zoom', null);
+      svg = null;
+    };
+  }
+
+  const moved = $derived(`translate(${view.x.toFixed(1)} ${view.y.toFixed(1)}) scale(${view.k.toFixed(4)})`);
   /** Splits a measure so that only its fraction is set as one. */
   const FRACTION = /(\d+\/\d+)/;
-
-  const toPoints = (shape: Shape & { kind: 'stroke' }): string =>
-    shape.points.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
-
-  const getClass = (shape: Shape): string =>
-    [
-      shape.role,
-      shape.subject === selected ? 'selected' : '',
-      shape.subject === draft ? 'draft' : '',
-      shape.role === 'node' && shape.subject === growing ? 'growing' : '',
-    ].join(' ');
-
-  /** Keeps what is being worked on in sight when the drawing is larger than its place. */
-  function follow(place: HTMLDivElement): void {
-    $effect(() => {
-      const subject = draft
-        ? layout.legs.get(draft)?.far
-        : selected
-          ? layout.legs.get(selected)?.far
-          : growing;
-      const at = subject ? drawing?.places.get(subject) : undefined;
-      if (!at || !isMovable) return;
-      place.scrollTo({ left: at.x - width / 2, top: at.y - height / 2 });
-    });
-  }
-
-  /** Picking by pointer; the list of legs is the way for keys and screen readers. */
-  function pickByPointer(svg: SVGSVGElement): () => void {
-    const onClick = (event: Event) => {
-      const subject = (event.target as Element).closest('[data-subject]')?.getAttribute('data-subject');
-      if (subject && subject !== draft) onpick?.(subject);
-    };
-    svg.addEventListener('click', onClick);
-    return () => svg.removeEventListener('click', onClick);
-  }
+  const frameBox = $derived.by(() => {
+    const frame = drawing?.frame;
+    return frame ? `${frame.x - 6} ${frame.y - 6} ${frame.width + 12} ${frame.height + 12}` : undefined;
+  });
 </script>
 
+{#snippet text(shape: Shape)}
+  {#if shape.kind === 'text'}
+    <text
+      class="text-{shape.role}"
+      class:selected={shape.subject === selected}
+      x={shape.at.x.toFixed(1)}
+      y={shape.at.y.toFixed(1)}
+      font-size={shape.role === 'tag' ? sheet.letter * 0.9 : sheet.letter}
+      transform={shape.turn === 0
+        ? undefined
+        : `rotate(${shape.turn.toFixed(1)} ${shape.at.x.toFixed(1)} ${shape.at.y.toFixed(1)})`}
+      >{#each shape.text.split(FRACTION) as part, j (j)}{#if part.includes('/')}<tspan class="fraction"
+            >{part}</tspan
+          >{:else}{part}{/if}{/each}</text
+    >
+  {/if}
+{/snippet}
+
+{#snippet paper()}
+  {#each inks as { role, path } (role)}<path class={role} d={path} />{/each}
+  {#each texts as shape (`${shape.role} ${shape.subject}`)}{@render text(shape)}{/each}
+{/snippet}
+
+<!-- What changes with every key lies on a sheet of its own, so that the run under it need not be painted again. -->
+{#snippet overlay()}
+  {#each collectInk(picked) as { role, path } (role)}<path class="{role} selected" d={path} />{/each}
+  {#each collectTexts(picked) as shape (shape.role)}{@render text(shape)}{/each}
+  {#if growingAt}<circle class="growing" cx={growingAt.x} cy={growingAt.y} r="9" />{/if}
+  {#if tried.length > 0}
+    <g class="draft">
+      {#each collectInk(tried) as { role, path } (role)}<path class={role} d={path} />{/each}
+      {#each collectTexts(tried) as shape (shape.role)}{@render text(shape)}{/each}
+    </g>
+  {/if}
+{/snippet}
+
 <div class="line" bind:clientWidth={width} bind:clientHeight={height}>
-  <!-- svelte-ignore a11y_no_noninteractive_tabindex (a drawing larger than its place is moved by keys too) -->
-  <div
-    {@attach follow}
-    class="paper {isMovable ? 'movable' : ''}"
-    tabindex={isMovable ? 0 : undefined}
-    role={isMovable ? 'region' : undefined}
-    aria-label={isMovable ? 'The drawing, larger than its place' : undefined}
-  >
+  {#if size}
     <svg
-      {@attach pickByPointer}
       role="img"
       aria-label="The run, drawn isometrically, not to scale"
       aria-describedby="{id}-words"
-      width={size?.width ?? paper.width}
-      height={size?.height ?? paper.height}
-      viewBox="0 0 {paper.width} {paper.height}"
+      width={size.width}
+      height={size.height}
+      viewBox={frameBox}
     >
-      {#each shapes as shape, i (i)}
-        {#if shape.kind === 'stroke'}
-          <polyline class={getClass(shape)} points={toPoints(shape)} data-subject={shape.subject} />
-        {:else if shape.kind === 'mark'}
-          <circle
-            class={getClass(shape)}
-            cx={shape.at.x}
-            cy={shape.at.y}
-            r={shape.radius}
-            data-subject={shape.subject}
-          />
-        {:else}
-          <text
-            class="text-{shape.role} {getClass(shape)}"
-            x={shape.at.x}
-            y={shape.at.y}
-            font-size={shape.role === 'tag' ? sheet.letter * 0.9 : sheet.letter}
-            transform={shape.turn === 0 ? undefined : `rotate(${shape.turn} ${shape.at.x} ${shape.at.y})`}
-            data-subject={shape.subject}
-            >{#each shape.text.split(FRACTION) as part, j (j)}{#if part.includes('/')}<tspan class="fraction"
-                  >{part}</tspan
-                >{:else}{part}{/if}{/each}</text
-          >
-        {/if}
-      {/each}
-      {#if onpick}
-        {#each shapes as shape, i (i)}
-          {#if shape.kind === 'stroke' && shape.role === 'pipe'}
-            <polyline class="reach" points={toPoints(shape)} data-subject={shape.subject} />
-          {/if}
-        {/each}
-        {#each shapes as shape, i (i)}
-          {#if shape.kind === 'mark' && shape.role === 'node'}
-            <circle class="reach-node" cx={shape.at.x} cy={shape.at.y} r="20" data-subject={shape.subject} />
-          {/if}
-        {/each}
-      {/if}
+      {@render paper()}
     </svg>
-  </div>
+  {:else}
+    <svg
+      {@attach attachZoom}
+      class="window"
+      role="img"
+      aria-label="The run, drawn isometrically, not to scale"
+      aria-describedby="{id}-words"
+      {width}
+      {height}
+    >
+      <g transform={moved}>{@render paper()}</g>
+    </svg>
+    <svg class="overlay" aria-hidden="true" {width} {height}>
+      <g transform={moved}>{@render overlay()}</g>
+    </svg>
+    {#if onturn}
+      <div class="tools" role="group" aria-label="The drawing">
+        <button type="button" class="tap btn px-2" aria-label="Nearer" onclick={() => zoomBy(1.3)}
+          ><Plus size={20} aria-hidden="true" /></button
+        >
+        <button type="button" class="tap btn px-2" aria-label="Farther" onclick={() => zoomBy(1 / 1.3)}
+          ><Minus size={20} aria-hidden="true" /></button
+        >
+        <button type="button" class="tap btn px-2" aria-label="The whole run" onclick={showAll}
+          ><Maximize size={20} aria-hidden="true" /></button
+        >
+        <button type="button" class="tap btn px-2" aria-label="A quarter turn" onclick={onturn}
+          ><RotateCw size={20} aria-hidden="true" /></button
+        >
+      </div>
+    {/if}
+  {/if}
   <ul id="{id}-words" class="sr-only">
-    {#each description as sentence (sentence)}<li>{sentence}</li>{/each}
+    {#each description as sentence, i (i)}<li>{sentence}</li>{/each}
   </ul>
 </div>
 
@@ -145,14 +297,30 @@
     width: 100%;
     height: 100%;
     overflow: hidden;
+    contain: strict;
   }
-  .paper {
+  .window {
     position: absolute;
     inset: 0;
-    overflow: hidden;
+    will-change: transform;
+    cursor: grab;
+    touch-action: none;
   }
-  .paper.movable {
-    overflow: auto;
+  .overlay {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
+    will-change: transform;
+  }
+  .window:active {
+    cursor: grabbing;
+  }
+  .tools {
+    position: absolute;
+    left: 0.5rem;
+    top: 0.5rem;
+    display: flex;
+    gap: 0.25rem;
   }
   svg {
     display: block;
@@ -161,21 +329,62 @@
     fill: none;
     stroke: var(--color-base-content);
   }
-  .pipe {
+  .pipe,
+  .pipe-r {
     stroke-width: 4;
   }
-  .pipe.selected {
-    stroke: var(--color-accent);
-    stroke-width: 7;
+  /* Tube with R threads: a long dash, told from iron without colour. */
+  .pipe-r {
+    stroke-dasharray: 16 5;
   }
-  .face {
+  .made-up {
+    stroke-width: 8;
+    stroke-linecap: butt;
+  }
+  .selected {
+    stroke: var(--color-accent);
+  }
+  .pipe.selected,
+  .pipe-r.selected {
+    stroke-width: 7;
+    stroke-dasharray: none;
+  }
+  .made-up.selected {
+    stroke-width: 10;
+  }
+  .flow.selected,
+  .face.selected,
+  .union.selected,
+  .valve.selected {
+    stroke-width: 4;
+  }
+  .face,
+  .union {
     stroke-width: 3;
   }
-  .cap {
+  .cap,
+  .plug {
     stroke-width: 4;
+  }
+  .valve {
+    stroke-width: 2.5;
+    fill: var(--color-base-100);
   }
   .flow {
     stroke-width: 2;
+  }
+  .construction {
+    stroke-width: 1.2;
+    stroke-dasharray: 2 5;
+    stroke: var(--color-secondary);
+  }
+  .dimension {
+    stroke-width: 1;
+    stroke: var(--color-secondary);
+  }
+  .appliance {
+    stroke-width: 2;
+    fill: var(--color-base-200);
   }
   .source {
     fill: var(--color-base-content);
@@ -185,15 +394,10 @@
     fill: var(--color-base-content);
     stroke: none;
   }
-  .node.growing {
+  .growing {
     fill: var(--color-accent);
     stroke: var(--color-base-content);
     stroke-width: 2.5;
-    r: 9px;
-  }
-  .node.selected {
-    stroke: var(--color-accent);
-    stroke-width: 5;
   }
   .open-end {
     fill: var(--color-base-100);
@@ -204,12 +408,12 @@
     stroke-width: 4;
     stroke-dasharray: 4 5;
   }
-  circle.tag {
+  path.tag {
     fill: var(--color-base-100);
     stroke: var(--color-secondary);
     stroke-width: 1.2;
   }
-  circle.tag.selected {
+  path.tag.selected {
     fill: var(--color-accent);
     stroke: var(--color-accent);
   }
@@ -219,33 +423,35 @@
     text-anchor: middle;
     dominant-baseline: central;
     font-variant-numeric: tabular-nums;
+    pointer-events: none;
+    user-select: none;
   }
-  .text-measure {
+  .text-measure,
+  .text-size,
+  .text-name {
     font-weight: 600;
     paint-order: stroke;
     stroke: var(--color-base-100);
     stroke-width: 4px;
   }
+  .text-size,
+  .text-name {
+    font-family: var(--font-chart);
+    font-style: italic;
+    font-weight: 500;
+    fill: var(--color-secondary);
+  }
   .text-tag {
     font-weight: 600;
     font-style: normal;
   }
-  .pipe.draft,
-  .tag.draft {
-    stroke-dasharray: 7 7;
-    opacity: 0.75;
-  }
   .text-tag.selected {
     fill: var(--color-accent-content);
   }
-  .reach {
-    stroke: transparent;
-    stroke-width: 26;
-    cursor: pointer;
-  }
-  .reach-node {
-    fill: transparent;
-    stroke: none;
-    cursor: pointer;
+  .draft .pipe,
+  .draft .pipe-r,
+  .draft .tag {
+    stroke-dasharray: 7 7;
+    opacity: 0.75;
   }
 </style>

@@ -1,6 +1,9 @@
 import type { Axis } from '#core/geometry/axis.ts';
 
-/** The key that picks each direction while a measure is typed: no length is written with these letters first. */
+/**
+ * The key that picks each direction while a measure is typed: no length is written with these letters first. With Shift it
+ * makes 45° with the direction that stands.
+ */
 export const AXIS_KEYS: Readonly<Record<Axis, string>> = {
   up: 'u',
   back: 'b',
@@ -17,3 +20,6 @@ export function findAxisForKey(key: string, typedBefore: string): Axis | null {
   if (/[a-z]$/i.test(typedBefore)) return null;
   return BY_KEY.get(key.toLowerCase()) ?? null;
 }
+
+/** Does a key ask for a direction at 45° to the one that stands? */
+export const isSlantKey = (key: string): boolean => key !== key.toLowerCase();

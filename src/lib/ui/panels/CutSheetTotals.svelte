@@ -5,11 +5,17 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { MATERIAL_NAMES, namePart } from '#words/parts.ts';
   import { sayWrench } from '#words/joints.ts';
-  import { sayLength } from '#words/length-text.ts';
+  import { sayExact, sayLength } from '#words/length-text.ts';
   import LengthText from '../controls/LengthText.svelte';
 
-  let { sheet, unit, graduation }: { sheet: CutSheet; unit: LengthUnit; graduation: TapeGraduation } =
-    $props();
+  interface Props {
+    sheet: CutSheet;
+    unit: LengthUnit;
+    graduation: TapeGraduation;
+    /** The stock length the shop buys, as it is called. */
+    stock: string;
+  }
+  let { sheet, unit, graduation, stock }: Props = $props();
   const format = $derived(getTapeFormat(graduation));
 </script>
 
@@ -17,11 +23,15 @@
   <div>
     <h2 class="text-xl font-semibold">Pipe</h2>
     <ul>
-      {#each sheet.sizes as total (total.size)}
+      {#each sheet.sizes as total (`${total.material} ${total.size}`)}
         <li class="py-1">
           <strong>{total.size} {MATERIAL_NAMES[total.material]}:</strong>
           <LengthText length={total.length} {unit} {format} /> in {total.pieces}
-          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads} threads to cut, without saw kerf
+          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads} threads to cut{#if total.kerf > 0}, and {sayExact(
+              total.kerf,
+              unit,
+            )} of saw kerf{/if}; no fewer than {total.stockAtLeast}
+          {total.stockAtLeast === 1 ? 'length' : 'lengths'} of {stock}
           {#if total.unknown > 0}<span class="font-semibold text-error"
               >; {total.unknown} not known and not in it</span
             >{/if}
@@ -34,7 +44,13 @@
     <h2 class="text-xl font-semibold">Fittings</h2>
     <ul>
       {#each sheet.fittings as total (total.part.id)}
-        <li class="py-1"><strong>{total.count} ×</strong> {namePart(total.part)}, class 150</li>
+        <li class="py-1">
+          <strong>{total.count} ×</strong>
+          {namePart(total.part)}{total.part.material === 'black-malleable' &&
+          total.part.ports[0]?.end.family === 'NPT'
+            ? ', class 150'
+            : ''}
+        </li>
       {:else}<li class="py-1">none yet</li>{/each}
     </ul>
     {#if sheet.nipples.length > 0}

@@ -9,15 +9,19 @@
   interface Props {
     findings: readonly Finding[];
     unit: LengthUnit;
+    /** How many are shown before the rest is asked for: stops come first. None is left out on paper. */
+    most?: number;
   }
-  let { findings, unit }: Props = $props();
+  let { findings, unit, most = Infinity }: Props = $props();
+  let showsAll = $state(false);
+  const shown = $derived(showsAll || findings.length <= most ? findings : findings.slice(0, most));
   const ICONS = { stop: OctagonX, ask: CircleHelp, note: Info } as const;
   const TONES = { stop: 'text-error font-medium', ask: 'text-warning font-medium', note: '' } as const;
 </script>
 
 {#if findings.length > 0}
   <ul class="flex flex-col gap-2" aria-label="What to look at">
-    {#each findings as finding, i (i)}
+    {#each shown as finding, i (i)}
       {@const Icon = ICONS[finding.severity]}
       <li class="flex gap-2 text-sm {TONES[finding.severity]}">
         <Icon size={18} class="mt-0.5 shrink-0" aria-hidden="true" />
@@ -25,4 +29,9 @@
       </li>
     {/each}
   </ul>
+  {#if shown.length < findings.length}
+    <button type="button" class="tap btn mt-2" onclick={() => (showsAll = true)}
+      >Show all {findings.length}</button
+    >
+  {/if}
 {/if}

@@ -1,7 +1,13 @@
 <script lang="ts">
-  import { DEFAULT_TURNS, type EngagementChoice } from '#core/house-rules/engagement-figure.ts';
+  import { getThreadFamily } from '#core/catalogue/pipe.ts';
+  import {
+    getFigureKey,
+    type EngagementChoice,
+    type FigureKey,
+  } from '#core/house-rules/engagement-figure.ts';
+  import { makeChoice } from '#core/house-rules/make-choice.ts';
+  import MeasureField from '../controls/MeasureField.svelte';
   import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
-  import type { NominalSize } from '#core/catalogue/size.ts';
   import { parseMeasure } from '#core/units/check-measure.ts';
   import { accept } from '#core/outcome/result.ts';
   import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
@@ -22,7 +28,13 @@
   const id = $props.id();
   const unit = $derived(store.details?.units ?? 'in');
   const rules = $derived([...HOUSE_RULES].sort((a, b) => Number(b.id === first) - Number(a.id === first)));
-  const sizes = $derived([...new Set(Object.values(store.doc?.legs ?? {}).map((leg) => leg.size))]);
+  const keys = $derived([
+    ...new Set(
+      Object.values(store.doc?.legs ?? {}).map((leg) =>
+        getFigureKey(leg.size, getThreadFamily(leg.material)),
+      ),
+    ),
+  ]);
   let wrong = $state<Record<string, string>>({});
 
   function choose<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): void {
@@ -33,15 +45,10 @@
 
   function chooseOption(rule: RuleId, option: string): void {
     wrong = {};
-    if (rule !== 'engagement-figure') {
-      choose(rule, { option } as HouseRules[typeof rule]);
-    } else if (option === 'hand-tight-plus-turns') {
-      choose(rule, { option, ...DEFAULT_TURNS });
-    } else if (option === 'own-measured') {
-      choose(rule, { option, figures: {} });
-    } else choose(rule, { option: 'shop-table' });
+    choose(rule, makeChoice(rule, option as HouseRules[RuleId]['option']));
   }
 
+  type OwnFigures = Extract<EngagementChoice, { option: 'own-measured' }>['figures'];
   type TurnsChoice = Extract<EngagementChoice, { option: 'hand-tight-plus-turns' }>;
 
   function setTurns(choice: TurnsChoice, which: 'upTo2in' | 'above2in', typed: string): void {
@@ -51,26 +58,38 @@
     if (fits) choose('engagement-figure', { ...choice, [which]: turns });
   }
 
-  function setFigure(
-    figures: Readonly<Partial<Record<NominalSize, Length>>>,
-    size: NominalSize,
-    typed: string,
-  ): void {
+  function setFigure(figures: OwnFigures, key: FigureKey, typed: string): void {
     const reading = typed.trim() ? parseMeasure(typed, unit) : accept(null);
     if (!reading.ok) {
-      wrong = { [size]: sayRefusal(reading.refusal) };
+      wrong = { [key]: sayRefusal(reading.refusal) };
       return;
     }
     if (reading.value && reading.value.length > 3 * INCH) {
       wrong = {
-        [size]: `Read ${sayLength(reading.value.length, unit)}: no pipe thread goes in farther than 3 in.`,
+        [key]: `Read ${sayLength(reading.value.length, unit)}: no pipe thread goes in farther than 3 in.`,
       };
       return;
     }
     wrong = {};
-    const rest = Object.fromEntries(Object.entries(figures).filter(([other]) => other !== size));
-    const own = reading.value ? { ...rest, [size]: reading.value.length } : rest;
+    const rest = Object.fromEntries(Object.entries(figures).filter(([other]) => other !== key));
+    const own = reading.value ? { ...rest, [key]: reading.value.length } : rest;
     choose('engagement-figure', { option: 'own-measured', figures: own });
+  }
+
+  /** Figures of the other rules: what they are called, the most they can be, and how they are kept. */
+  function setLength(rule: 'nipples' | 'threading-grip' | 'saw-kerf', length: Length | null): void {
+    if (length === null) return;
+    const most = rule === 'threading-grip' ? 24 * INCH : INCH;
+    if (length > most) {
+      wrong = {
+        [rule]: `Read ${sayLength(length, unit)}: at most ${sayLength(most, unit)} makes sense here.`,
+      };
+      return;
+    }
+    wrong = {};
+    if (rule === 'nipples') choose(rule, { ...store.rules.nipples, tolerance: length });
+    else if (rule === 'threading-grip') choose(rule, { option: 'own', length });
+    else choose(rule, { option: 'saw', width: length });
   }
 </script>
 
@@ -122,7 +141,7 @@
       {:else if choice.option === 'own-measured'}
         <p class="text-sm">Engagement measured on your own made-up test pieces, for the sizes of this run:</p>
         <div class="flex flex-wrap gap-4">
-          {#each sizes as size (size)}
+          {#each keys as size (size)}
             {@const figure = choice.figures[size]}
             <label class="flex flex-col text-sm"
               >{size}
@@ -137,6 +156,28 @@
             </label>
           {:else}<p class="text-sm">Lay out a leg first, then enter the figure of its size.</p>{/each}
         </div>
+      {/if}
+      {#if 'tolerance' in choice && choice.option !== 'cut-in-house'}
+        <MeasureField
+          label="a nipple may be off by"
+          {unit}
+          value={choice.tolerance}
+          onmeasure={(length) => setLength('nipples', length)}
+        />
+      {:else if 'length' in choice}
+        <MeasureField
+          label="grip between the threads"
+          {unit}
+          value={choice.length}
+          onmeasure={(length) => setLength('threading-grip', length)}
+        />
+      {:else if 'width' in choice}
+        <MeasureField
+          label="width of the blade’s cut"
+          {unit}
+          value={choice.width}
+          onmeasure={(length) => setLength('saw-kerf', length)}
+        />
       {/if}
       <p class="chart-label text-sm">Default: {words.reason}</p>
       {#if wrong[rule.id]}<p role="alert" class="text-error">{wrong[rule.id]}</p>{/if}

@@ -1,116 +1,148 @@
 <script lang="ts">
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-  import type { NominalSize } from '#core/catalogue/size.ts';
-  import type { LaidEnd, LaidLeg, RunLayout } from '#core/runs/layout.ts';
+  import type { LaidEnd, LaidLeg, Piece, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
-  import { sayError, sayExact } from '#words/length-text.ts';
+  import { sayError, sayExact, sayLength } from '#words/length-text.ts';
   import { sayTightness } from '#words/joints.ts';
-  import { namePort } from '#words/parts.ts';
+  import { nameFitting, namePort } from '#words/parts.ts';
   import LengthText from '../controls/LengthText.svelte';
   import WhyButton from './WhyButton.svelte';
   import { DRAFT_LEG, type LegEntry } from './leg-entry.svelte.ts';
+  import type { RunEditor } from './run-editor.ts';
 
   interface Props {
     entry: LegEntry;
+    /** The run with the leg that is being typed. */
+    draft: RunLayout | null;
+    layout: RunLayout | null;
+    editor: RunEditor;
     onwhy: (id: string) => void;
+    onleg: () => void;
+    onfitting: () => void;
   }
-  let { entry, onwhy }: Props = $props();
+  let { entry, draft, layout, editor, onwhy, onleg, onfitting }: Props = $props();
 
   /** What is being looked at: the draft while a leg is typed, the leg picked, or the newest. */
   const shown = $derived.by((): { laid: LaidLeg; layout: RunLayout; isDraft: boolean } | null => {
-    const draft = entry.draft?.legs.get(DRAFT_LEG);
-    if (entry.draft && draft) return { laid: draft, layout: entry.draft, isDraft: true };
-    if (!entry.layout) return null;
-    const legs = [...entry.layout.legs.values()];
-    const newest = legs.reduce<LaidLeg | null>((a, b) => (a && a.leg.tag > b.leg.tag ? a : b), null);
-    const laid = entry.selected ?? newest;
-    return laid && { laid, layout: entry.layout, isDraft: false };
+    const tried = draft?.legs.get(DRAFT_LEG);
+    if (draft && tried) return { laid: tried, layout: draft, isDraft: true };
+    if (!layout) return null;
+    let newest: LaidLeg | null = null;
+    for (const laid of layout.legs.values()) {
+      if (!newest || laid.leg.tag > newest.leg.tag) newest = laid;
+    }
+    const laid = (entry.leg && layout.legs.get(entry.leg)) || newest;
+    return laid && { laid, layout, isDraft: false };
   });
-  const piece = $derived(shown?.layout.pieces.get(shown.laid.id));
+  const pieces = $derived(shown?.layout.pieces.get(shown.laid.id) ?? []);
   const format = $derived(shown && getTapeFormat(shown.layout.rules['tape-rounding'].option));
-  const far = $derived(shown?.layout.nodes.get(shown.laid.far));
+  const isMadeUp = $derived(shown?.laid.leg.geometry.kind === 'made-up');
+  const isDerived = $derived(shown ? shown.layout.solved.derived.has(shown.laid.id) : false);
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting' : 'open end';
-  const isEnd = $derived(far?.legs.length === 1);
+  const point = $derived(entry.selected ? null : entry.growingNode);
+  /** An end that can be capped at once: the one being grown from. */
+  const end = $derived(point?.legs.length === 1 && point.node.terminal?.kind !== 'existing' ? point : null);
 </script>
 
-{#if shown && piece && format}
+{#snippet joints(piece: Piece, mark: string)}
+  {#each piece.ends as each (each.id)}
+    <li class="flex items-center gap-2">
+      <span class="grow">
+        <span class="chart-label">{nameEnd(each)}:</span>
+        {#if each.joint?.tightness}{sayTightness(each.joint.tightness)}
+        {:else if each.joint || each.unknown}not known{:else}nothing taken off{/if}
+      </span>
+      {#if each.joint && !shown?.isDraft}
+        <WhyButton id={each.id} what="joint of leg {mark}, {nameEnd(each)}" {onwhy} small />
+      {/if}
+    </li>
+  {/each}
+{/snippet}
+
+{#if shown && format}
+  {@const tag = String(shown.laid.leg.tag)}
   <section aria-label="Cut length" class="flex flex-col gap-1">
-    <div class="flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
-      <div>
-        <p class="chart-label leading-none">
-          {shown.isDraft ? 'would cut' : `leg ${shown.laid.leg.tag}, cut`}
-        </p>
-        <div class="flex items-center gap-2">
-          {#if piece.cut}
-            <p class="text-4xl leading-tight font-bold sm:text-5xl" data-testid="cut-length">
-              <LengthText length={piece.cut.onTape.length} unit={entry.unit} {format} />
+    <div class="flex items-end justify-between gap-x-4 gap-y-1 max-sm:flex-wrap">
+      <div class="flex flex-wrap items-end gap-x-5">
+        {#if isMadeUp}
+          <div>
+            <p class="chart-label leading-none">leg {tag}, fitting in fitting, centres</p>
+            <p class="text-4xl leading-tight font-bold sm:text-5xl">
+              {#if shown.laid.centreToCentre !== null}<LengthText
+                  length={shown.laid.centreToCentre}
+                  unit={entry.unit}
+                />{:else}<span class="text-3xl text-error">not known yet</span>{/if}
             </p>
-            {#if !shown.isDraft}<WhyButton
-                id={piece.id}
-                what="cut of leg {shown.laid.leg.tag}"
-                {onwhy}
-              />{/if}
-          {:else}
-            <p class="text-3xl font-bold text-error">no cut length</p>
-          {/if}
-        </div>
+          </div>
+        {/if}
+        {#each pieces as piece (piece.mark)}
+          <div>
+            <p class="chart-label leading-none">
+              {shown.isDraft ? 'would cut' : `leg ${piece.mark}, cut`}{piece.cut && piece.cut.nipple !== null
+                ? ': buy a nipple'
+                : ''}
+            </p>
+            <div class="flex items-center gap-2">
+              {#if piece.cut}
+                <p
+                  class="{pieces.length > 1 ? 'text-3xl' : 'text-4xl sm:text-5xl'} leading-tight font-bold"
+                  data-testid="cut-length"
+                >
+                  <LengthText length={piece.cut.onTape.length} unit={entry.unit} {format} />
+                </p>
+                {#if !shown.isDraft}<WhyButton id={piece.id} what="cut of leg {piece.mark}" {onwhy} />{/if}
+              {:else}
+                <p class="text-3xl font-bold text-error">no cut length</p>
+              {/if}
+            </div>
+          </div>
+        {/each}
+        {#if isMadeUp && !shown.isDraft}
+          <WhyButton id={shown.laid.id} what="length of leg {tag}" {onwhy} />
+        {/if}
       </div>
-      {#if !shown.isDraft && far}
-        <div class="flex flex-wrap items-center gap-2">
-          {#if isEnd}
-            {#if far.node.terminal?.kind === 'cap'}
-              <button type="button" class="tap btn" onclick={() => entry.close(far.id, null)}>Uncap</button>
-            {:else}
-              <button type="button" class="tap btn" onclick={() => entry.close(far.id, { kind: 'cap' })}
-                >Cap end</button
-              >
-            {/if}
-          {/if}
+      {#if !shown.isDraft}
+        <div class="flex flex-wrap items-center justify-end gap-2 max-sm:contents">
           {#if entry.selected}
-            {@const beyond = entry.countBeyond(shown.laid.id)}
-            <label class="flex items-center gap-2 text-sm">
-              <span class="chart-label">size</span>
-              <select
-                class="tap select w-24"
-                value={shown.laid.leg.size}
-                onchange={(event) => entry.resize(shown.laid.id, event.currentTarget.value as NominalSize)}
-              >
-                {#each standardCatalogue.sizes as size (size)}<option>{size}</option>{/each}
-              </select>
-            </label>
-            <button type="button" class="tap btn" onclick={() => entry.resize(null, shown.laid.leg.size)}>
-              All legs {shown.laid.leg.size}
-            </button>
+            <button type="button" class="tap btn" onclick={onleg}>Change leg {tag}</button>
+          {:else if point && layout && layout.legs.size > 0}
+            {#if end}
+              {#if end.node.terminal?.kind === 'cap'}
+                <button type="button" class="tap btn" onclick={() => editor.close(end.id, null)}>Uncap</button
+                >
+              {:else if end.fitting.kind === 'open'}
+                <button type="button" class="tap btn" onclick={() => editor.close(end.id, { kind: 'cap' })}
+                  >Cap end</button
+                >
+              {/if}
+            {/if}
             <button
               type="button"
-              class="tap btn btn-outline btn-error"
-              onclick={() => entry.remove(shown.laid.id)}
+              class="tap btn"
+              aria-label="Change the {nameFitting(point.fitting)} at leg {point.legs[0]?.tag ?? '?'}"
+              onclick={onfitting}>Change {nameFitting(point.fitting)}</button
             >
-              Remove{beyond > 0 ? ` with ${beyond} beyond` : ''}
-            </button>
           {/if}
         </div>
       {/if}
     </div>
-    {#if piece.cut}
-      <p class="text-sm">
-        exact {sayExact(piece.cut.exact, entry.unit)}, {sayError(piece.cut.onTape.error, entry.unit)}
+    {#if pieces.length === 1 && pieces[0]?.cut}
+      {@const { exact, onTape, farEndOff } = pieces[0].cut}
+      <p class="text-sm leading-snug">
+        exact {sayExact(exact, entry.unit)}, {sayError(
+          onTape.error,
+          entry.unit,
+        )}{#if farEndOff !== onTape.error}; end of the line off by {sayExact(
+            farEndOff,
+            entry.unit,
+          )}{/if}{#if isDerived && shown.laid.centreToCentre !== null}; centres {sayLength(
+            shown.laid.centreToCentre,
+            entry.unit,
+          )}{/if}
       </p>
     {/if}
     <ul class="text-sm max-sm:hidden">
-      {#each piece.ends as end (end.id)}
-        <li class="flex items-center gap-2">
-          <span class="chart-label w-20 shrink-0">{nameEnd(end)}</span>
-          <span class="grow">
-            {#if end.joint?.tightness}{sayTightness(end.joint.tightness)}
-            {:else if end.joint || end.unknown}not known{:else}nothing taken off{/if}
-          </span>
-          {#if end.joint && !shown.isDraft}
-            <WhyButton id={end.id} what="joint of leg {shown.laid.leg.tag}, {nameEnd(end)}" {onwhy} small />
-          {/if}
-        </li>
-      {/each}
+      {#each pieces.slice(0, 2) as piece (piece.mark)}{@render joints(piece, piece.mark)}{/each}
     </ul>
   </section>
 {/if}

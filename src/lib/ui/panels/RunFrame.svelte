@@ -26,6 +26,7 @@
   const stations = $derived([
     { name: 'Lay out', href: resolve('/jobs/[job]/runs/[run]/lay-out', { job, run }) },
     { name: 'Cut', href: resolve('/jobs/[job]/runs/[run]/cut', { job, run }) },
+    { name: 'Vise', href: resolve('/jobs/[job]/runs/[run]/vise', { job, run }) },
   ]);
 </script>
 

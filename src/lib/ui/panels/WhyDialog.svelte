@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { RuleId } from '#core/house-rules/house-rules.ts';
-  import { explain, type Working } from '#core/runs/explain.ts';
+  import { explain } from '#core/runs/explain.ts';
+  import type { Term, Working } from '#core/runs/explanation.ts';
+  import { nameRef } from '#core/runs/name-ref.ts';
   import { findEnd, findPiece } from '#core/runs/lay-out-run.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
@@ -8,7 +10,8 @@
   import { FORMULAS, QUANTITY_NAMES, saySource, sayTerm, sayValues } from '#words/formulas.ts';
   import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
   import { JOINT_WORDS, sayTightness, sayWrench } from '#words/joints.ts';
-  import { nptInNpt } from '#core/joints/npt-in-npt.ts';
+  import { getTaperJoint } from '#core/joints/taper-joint.ts';
+  import { sayRef } from '#words/refs.ts';
   import { namePart, namePort } from '#words/parts.ts';
   import Dialog from '../controls/Dialog.svelte';
 
@@ -23,18 +26,33 @@
   let { layout, unit, id = $bindable(), onrule, onwhy }: Props = $props();
   const explanation = $derived(id === null ? null : explain(layout, id));
   const piece = $derived(id === null ? null : findPiece(layout, id));
-  const end = $derived(id === null ? null : findEnd(layout, id));
+  const leg = $derived(id === null ? null : (layout.legs.get(id) ?? null));
+  const end = $derived(id === null || leg ? null : findEnd(layout, id));
   const joint = $derived(end?.joint ?? null);
   const title = $derived(
-    piece ? `Why leg ${piece.mark} is cut so` : joint ? namePart(joint.part) : 'Not in the run any more',
+    piece
+      ? `Why leg ${piece.mark} is cut so`
+      : leg
+        ? `Why leg ${leg.leg.tag} is so long`
+        : joint
+          ? namePart(joint.part)
+          : 'Not in the run any more',
   );
-  const words = JOINT_WORDS[nptInNpt.id];
+  const words = $derived(JOINT_WORDS[getTaperJoint(joint?.port.end.family ?? 'NPT').id]);
+
+  /** Where a term was read: from what to what. */
+  function sayMeasureOf({ measure: of }: Term): string {
+    const measure = of === null ? null : layout.doc.measures[of];
+    if (!measure) return '';
+    const [from, to] = [nameRef(layout, measure.from), nameRef(layout, measure.to)];
+    return `from ${sayRef(from, unit)} to ${sayRef(to, unit)}`;
+  }
 
   /** Sources of a working's figures, each once. */
   const getSources = (working: Working): string[] => [
     ...new Set(
       working.terms.flatMap((term) => {
-        const source = saySource(term);
+        const source = saySource(term) || sayMeasureOf(term);
         return source ? [`${QUANTITY_NAMES[term.quantity]} ${sayTerm(term, unit)}: ${source}`] : [];
       }),
     ),

@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import type { Axis } from '#core/geometry/axis.ts';
 import { inches } from '#core/units/length.ts';
 import { RunInMemory } from '#support/run-in-memory.svelte.ts';
+import { RunEditor } from './run-editor.ts';
 import { DRAFT_LEG, LegEntry, type EntryStore } from './leg-entry.svelte.ts';
 
 function begin(): { store: RunInMemory; entry: LegEntry; add: (axis: Axis, typed: string) => boolean } {
@@ -55,7 +56,7 @@ describe('LegEntry', () => {
     add('right', '30');
     entry.pickAxis('down');
     entry.typed = '2';
-    const piece = entry.draft!.pieces.get(DRAFT_LEG);
+    const piece = entry.draft!.pieces.get(DRAFT_LEG)?.[0];
     expect(piece?.cut?.exact).to.equal(inches(2 - 0.7475));
     expect(tags(store)).to.deep.equal([1]);
   });
@@ -78,7 +79,7 @@ describe('LegEntry', () => {
     entry.pickedSize = '1';
     add('right', '30');
     expect(entry.size).to.equal('1');
-    entry.resize(null, '1/2');
+    new RunEditor(entry).resize(null, '1/2');
     expect([entry.size, Object.values(store.doc.legs)[0]!.size]).to.deep.equal(['1/2', '1/2']);
   });
 
@@ -109,10 +110,122 @@ describe('LegEntry', () => {
     const { entry, add, store } = begin();
     for (const axis of ['right', 'right', 'down'] as const) add(axis, '30');
     const [, second] = Object.values(store.doc.legs);
-    expect(entry.countBeyond(second!.id)).to.equal(1);
+    const editor = new RunEditor(entry);
+    expect(editor.countBeyond(second!.id)).to.equal(1);
     entry.pick(second!.id);
-    entry.remove(second!.id);
+    editor.remove(second!.id);
     expect(tags(store)).to.deep.equal([1]);
     expect(entry.selected).to.equal(null);
+  });
+});
+
+describe('LegEntry, beyond a square leg of pipe', () => {
+  it('makes 45° of two directions, and refuses nothing that lies between two taken ways', () => {
+    const { store, entry, add } = begin();
+    add('up', '30');
+    entry.pickAxis('up');
+    entry.toggleSlant();
+    entry.pickAxis('right');
+    expect([entry.axis, entry.slanting]).to.deep.equal(['up-right', false]);
+    entry.typed = '20';
+    expect(entry.enter()).to.equal(true);
+    expect(Object.values(store.doc.legs)[1]!.geometry).to.deep.equal({ kind: 'axis', axis: 'up-right' });
+  });
+
+  it('takes an offset from any two figures, onward as the pipe came', () => {
+    const { store, entry, add } = begin();
+    add('right', '30');
+    entry.takeKind('offset');
+    expect(entry.offset.along).to.equal('right');
+    expect([entry.enter(), entry.refusal?.code]).to.deep.equal([false, 'offset-ways-missing']);
+    entry.pickAxis('up');
+    entry.pickAxis('back');
+    entry.offset.typed = { set: '6', roll: '', run: '', travel: '14.1421356' };
+    expect(entry.draft?.legs.get(DRAFT_LEG)?.centreToCentre).to.be.closeTo(inches(14.14214), 400);
+    expect(entry.enter()).to.equal(true);
+    const { geometry } = Object.values(store.doc.legs)[1]!;
+    if (geometry.kind !== 'offset') throw new Error('no offset');
+    expect([geometry.set.way, geometry.roll?.way]).to.deep.equal(['up', 'back']);
+    expect(geometry.roll!.length).to.be.closeTo(inches(8), 400);
+    expect(entry.kind).to.equal('pipe');
+  });
+
+  it('says what is wrong with an offset that cannot be', () => {
+    const { entry, add } = begin();
+    add('right', '30');
+    entry.takeKind('offset');
+    entry.offset.setWay = 'up';
+    entry.offset.typed = { set: '20', roll: '', run: '', travel: '15' };
+    expect([entry.enter(), entry.refusal?.code]).to.deep.equal([false, 'offset-cannot-be']);
+  });
+
+  it('puts fitting straight into fitting, and a plug that closes it at once', () => {
+    const { store, entry, add } = begin();
+    add('right', '30');
+    add('right', '30');
+    const [first] = Object.values(store.doc.legs);
+    entry.pick(first!.to);
+    entry.takeKind('fitting');
+    entry.pickAxis('down');
+    expect(entry.enter({ kind: 'plug' })).to.equal(true);
+    const plug = Object.values(store.doc.legs)[2]!;
+    expect(store.doc.nodes[plug.to]!.terminal).to.deep.equal({ kind: 'plug' });
+    expect(store.layout.legs.get(plug.id)!.centreToCentre).to.be.greaterThan(0);
+    expect(entry.growing).to.equal(first!.to);
+  });
+
+  it('measures from a datum until it is let go, and refuses what does not lie in line with it', () => {
+    const { store, entry, add } = begin();
+    add('up', '30');
+    const corner = entry.growing!;
+    add('right', '40');
+    entry.takeDatum(corner);
+    expect(add('right', '100')).to.equal(true);
+    const third = Object.values(store.doc.legs)[2]!;
+    expect(store.layout.legs.get(third.id)!.centreToCentre).to.equal(inches(60));
+    expect([add('down', '20'), entry.refusal?.code]).to.deep.equal([false, 'measure-not-in-line']);
+    entry.takeDatum(null);
+    expect(add('down', '20')).to.equal(true);
+  });
+
+  it('takes a measure from the face of one fitting to the back of the next', () => {
+    const { store, entry, add } = begin();
+    add('up', '30');
+    entry.fromPoint = { at: 'face', gap: 0 };
+    add('right', '40');
+    const second = Object.values(store.doc.legs)[1]!;
+    expect(store.layout.legs.get(second.id)!.centreToCentre).to.equal(inches(41.31));
+    expect(entry.fromPoint.at).to.equal('centre');
+  });
+
+  it('puts a leg in between, and hangs one elsewhere', () => {
+    const { store, entry, add } = begin();
+    for (const [axis, typed] of [
+      ['right', '30'],
+      ['down', '20'],
+    ] as const)
+      add(axis, typed);
+    const [first, second] = Object.values(store.doc.legs);
+    entry.insertAfter(first!.id);
+    expect(entry.taken).to.deep.equal([]);
+    expect(add('back', '12')).to.equal(true);
+    const third = Object.values(store.doc.legs)[2]!;
+    expect(store.doc.legs[first!.id]!.to).to.equal(third.from);
+    expect(third.to).to.equal(store.doc.legs[second!.id]!.from);
+    entry.moving = second!.id;
+    entry.pick(third.from);
+    expect(store.doc.legs[second!.id]!.from).to.equal(third.from);
+    expect(entry.moving).to.equal(null);
+  });
+
+  it('goes from offset to offset with the ways of the last one cleared', () => {
+    const { entry, add } = begin();
+    add('right', '30');
+    entry.takeKind('offset');
+    entry.offset.setWay = 'up';
+    entry.offset.typed = { set: '6', roll: '', run: '', travel: '' };
+    expect(entry.enter()).to.equal(true);
+    entry.takeKind('offset');
+    expect(entry.offset.setWay).to.equal(null);
   });
 });

@@ -6,7 +6,7 @@ import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { applyOps, invertOps, type Change, type ChangeLabel, type PlannedChange } from '#core/runs/change.ts';
 import { checkRun } from '#core/runs/checks/checks.ts';
 import type { RunEvent } from '#core/runs/event.ts';
-import { foldEvents } from '#core/runs/fold-events.ts';
+import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
 import type { Job } from '#core/runs/job.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunDoc } from '#core/runs/run.ts';
@@ -63,13 +63,21 @@ export class RunStore {
     ...this.waiting.flatMap((entry) => (entry.kind === 'event' ? [entry.event] : [])),
   ]);
   rules = $derived(resolveRules(this.doc?.ruleChoices ?? {}));
-  layout = $derived(this.doc && layOutRun(this.doc, standardCatalogue, this.rules, foldEvents(this.events)));
+  /** The same facts for the same events: an edit on its way to the server passes through here several times. */
+  #facts = { key: '', facts: NO_FACTS };
+  facts = $derived.by(() => {
+    const key = this.events.map(({ id }) => id).join(' ');
+    if (key !== this.#facts.key) this.#facts = { key, facts: foldEvents(this.events) };
+    return this.#facts.facts;
+  });
+  layout = $derived(this.doc && layOutRun(this.doc, standardCatalogue, this.rules, this.facts));
   findings = $derived(this.layout ? checkRun(this.layout) : []);
 
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   #channel: BroadcastChannel | null = null;
   #writing: Promise<unknown> = Promise.resolve();
+  #reading: Promise<unknown> = Promise.resolve();
   #closed = false;
   /** Another window changed the device's database while this one was busy. */
   #missed = false;
@@ -328,6 +336,8 @@ export class RunStore {
   /** Reads the device's database again; what comes in while this window is busy is read as soon as it is not. */
   #onChangedElsewhere(): void {
     this.#missed = this.keeping > 0 || this.#sending || this.conflict !== null;
-    if (!this.#missed && !this.#closed) void this.#readDevice();
+    if (this.#missed || this.#closed) return;
+    // One after another: an older reading must not be shown over a newer one.
+    this.#reading = this.#reading.then(() => this.#readDevice()).catch(() => undefined);
   }
 }

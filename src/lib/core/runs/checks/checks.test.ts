@@ -1,9 +1,10 @@
 import { expect } from 'chai';
 import { inches } from '../../units/length.ts';
-import { getLeg, getPiece, layOut, makeRun } from '#support/make-run.ts';
+import { applyPlan, getLeg, getPiece, layOut, madeUp, makeIds, makeRun, mustBe } from '#support/make-run.ts';
+import { planPutPart } from '../commands/put-part.ts';
 import { makeRandomRun } from '#support/random-run.ts';
-import { foldEvents } from '../fold-events.ts';
-import type { RunDoc } from '../run.ts';
+import { foldEvents, NO_FACTS } from '../fold-events.ts';
+import { centreOf, type RunDoc } from '../run.ts';
 import { checkRun } from './checks.ts';
 
 const find = (doc: RunDoc, code: string) => checkRun(layOut(doc)).find((finding) => finding.code === code);
@@ -65,7 +66,10 @@ describe('checkRun', () => {
     const [measure] = Object.values(doc.measures);
     const second = { ...measure!, id: 'second000', value: inches(21) };
     const twice = { ...doc, measures: { ...doc.measures, second000: second } };
-    expect(find(twice, 'measures-contradict')).to.deep.include({ values: [inches(20), inches(21)] });
+    const contradiction = find(twice, 'measures-contradict');
+    if (contradiction?.code !== 'measures-contradict') throw new Error('not found');
+    expect(contradiction.measures.map(({ value }) => value)).to.deep.equal([inches(21), inches(20)]);
+    expect(contradiction.by).to.equal(inches(1));
     const agreeing = { ...doc, measures: { ...doc.measures, second000: { ...second, value: inches(20) } } };
     expect(find(agreeing, 'measures-contradict')).to.equal(undefined);
   });
@@ -105,8 +109,8 @@ describe('checkRun', () => {
     );
     expect(find(two, 'turns-outside-window')).to.include({ size: '2' });
     expect(find(two, 'longer-than-stock')).to.include({ mark: '1' });
-    expect(find(makeRun([[0, 'right', 20, { cap: true }]], '1/4'), 'part-length-typical')).to.include({
-      mark: '1',
+    expect(find(makeRun([[0, 'right', 20, { cap: true }]], '1/4'), 'part-length-typical')).to.deep.include({
+      marks: ['1'],
     });
     const open = checkRun(layOut(two)).filter(({ code }) => code === 'open-end');
     expect(open.map(({ subject }) => subject)).to.deep.equal([getLeg(two, 2).to]);
@@ -129,8 +133,8 @@ describe('checkRun', () => {
     const measure = (value: number) => ({
       ...Object.values(doc.measures)[0]!,
       id: 'closing01',
-      from: { kind: 'node', node: leg.from, at: 'centre' } as const,
-      to: { kind: 'node', node: leg.to, at: 'centre' } as const,
+      from: centreOf(leg.from),
+      to: centreOf(leg.to),
       value,
     });
     const close = (value: number): RunDoc => ({
@@ -147,7 +151,7 @@ describe('checkRun', () => {
     expect(find(doc, 'catalogue-changed')).to.include({ pinned: 'older' });
     const layout = {
       ...layOut(doc),
-      facts: { asCut: new Map([['gone', { length: 5, by: 'A', at: '', event: 'e' }]]) },
+      facts: { ...NO_FACTS, asCut: new Map([['gone', { length: 5, by: 'A', at: '', event: 'e' }]]) },
     };
     expect(checkRun(layout).map(({ code }) => code)).to.include('cut-for-no-place');
   });
@@ -162,6 +166,47 @@ describe('checkRun', () => {
     expect(order).to.deep.equal(
       [...order].sort((a, b) => 'stop ask note'.indexOf(a) - 'stop ask note'.indexOf(b)),
     );
+  });
+});
+
+describe('checks of parts and ways', () => {
+  it('note legs that cross without meeting, and not those that meet', () => {
+    const doc = makeRun([
+      [0, 'right', 60],
+      [1, 'back', 20],
+      [2, 'left', 30],
+      [3, 'out', 40],
+    ]);
+    expect(find(doc, 'legs-cross')).to.deep.include({ marks: ['1', '4'], severity: 'note' });
+    expect(find(makeRun([[0, 'right', 60], [1, 'back', 20], [2, 'left', 30]]), 'legs-cross')).to.equal(undefined); // prettier-ignore
+  });
+
+  it('ask for the length of a valve once, and say that a part stands by eye', () => {
+    const doc = makeRun([[0, 'right', 60]]);
+    const leg = getLeg(doc, 1);
+    const put = applyPlan(doc, mustBe(planPutPart(doc, leg.id, 'valve', { share: 0.5 }, makeIds('parts'))));
+    expect(find(put, 'part-length-unknown')).to.deep.include({ marks: ['1'], severity: 'ask' });
+    expect(find(put, 'part-placed-by-eye')).to.include({ mark: '1', part: 'valve' });
+  });
+
+  it('note a chosen part that the legs do not fit any more, and ask what a male end becomes', () => {
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'right', 20],
+      [1, 'down', 20],
+    ]);
+    const { to } = getLeg(doc, 1);
+    const chosen = { kind: 'chosen', part: 'union' } as const;
+    const stale = { ...doc, nodes: { ...doc.nodes, [to]: { ...doc.nodes[to]!, part: chosen } } };
+    expect(find(stale, 'choice-does-not-fit')).to.deep.include({ part: 'union', stands: 'tee' });
+    const male = makeRun([
+      [0, 'right', 30],
+      [1, 'down', null, { geometry: madeUp('down') }],
+    ]);
+    expect(find(male, 'no-fitting')).to.deep.include({
+      severity: 'ask',
+      refusal: { code: 'fitting-undecided' },
+    });
   });
 });
 
@@ -180,6 +225,15 @@ describe('foldEvents', () => {
     atDevice: '',
     atServer: null,
     corrects,
+  });
+  it('keeps a tick until it is taken back, beside what was measured', () => {
+    const tick = { ...event('t', null), kind: 'ticked' as const };
+    const back = { ...event('u', null, 't') };
+    expect(foldEvents([tick]).ticked.get('piece')?.event).to.equal('t');
+    expect(foldEvents([tick, back]).ticked.size).to.equal(0);
+    const both = foldEvents([event('a', 10), tick, back]);
+    expect([both.asCut.get('piece')?.length, both.ticked.size]).to.deep.equal([10, 0]);
+    expect(foldEvents([tick, event('a', 10), event('b', 11, 'a')]).ticked.size).to.equal(1);
   });
   const fold = (...events: ReturnType<typeof event>[]) => foldEvents(events).asCut.get('piece')?.length;
 

@@ -5,8 +5,10 @@ import { checkCutPiecesHaveAPlace } from './cut-pieces-have-a-place.ts';
 import { checkEndsAreClosed } from './ends-are-closed.ts';
 import { checkFiguresAreKnown } from './figures-are-known.ts';
 import { checkFittingsExist } from './fittings-exist.ts';
+import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
 import { checkLoopsClose } from './loops-close.ts';
 import { checkMeasuresAgree } from './measures-agree.ts';
+import { checkPartsHaveAPlace } from './parts-have-a-place.ts';
 import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
 import { checkTurnsAreUsual } from './turns-are-usual.ts';
 
@@ -19,6 +21,8 @@ export const CHECKS: readonly ((layout: RunLayout) => Finding[])[] = [
   checkFiguresAreKnown,
   checkCutPiecesHaveAPlace,
   checkTurnsAreUsual,
+  checkPartsHaveAPlace,
+  checkLegsDoNotCross,
   checkEndsAreClosed,
   checkCatalogueIsCurrent,
 ];

@@ -1,35 +1,68 @@
+import { getPlusMinus, type Part, type Port } from '../../catalogue/part.ts';
 import type { NominalSize } from '../../catalogue/size.ts';
 import type { Finding } from '../finding.ts';
+import { findPort } from '../fitting.ts';
 import { getEnds } from '../lay-out-run.ts';
 import type { LaidEnd, RunLayout } from '../layout.ts';
 
-/** Every end has its figures: a size without them is named once, a part without a sure length at each piece. */
+/** Every end has its figures: a size without them is named once, a part without a sure length once with all its places. */
 export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
-  const findings: Finding[] = [];
-  const named = new Set<NominalSize>();
-  for (const end of getEnds(layout)) {
-    const finding = checkEnd(end, layout);
-    if (!finding) continue;
-    if ('size' in finding) {
-      if (named.has(end.size)) continue;
-      named.add(end.size);
-    }
-    findings.push(finding);
-  }
-  return findings;
+  return [...checkSizes(layout), ...checkParts(layout)];
 }
 
-function checkEnd(end: LaidEnd, layout: RunLayout): Finding | null {
-  const { id: subject, size, unknown } = end;
+function checkSizes(layout: RunLayout): Finding[] {
+  const bySize = new Map<NominalSize, Finding>();
+  for (const end of getEnds(layout)) {
+    const finding = checkSize(end);
+    if (finding && !bySize.has(end.size)) bySize.set(end.size, finding);
+  }
+  return [...bySize.values()];
+}
+
+function checkSize({ id: subject, size, unknown }: LaidEnd): Finding | null {
   if (unknown === 'size-not-carried') return { code: 'size-not-carried', severity: 'ask', subject, size };
   if (unknown === 'engagement-not-measured') {
     return { code: 'engagement-not-measured', severity: 'ask', subject, size };
   }
-  const mark = String(layout.doc.legs[end.leg]!.tag);
-  if (unknown === 'part-length-unknown') {
-    return { code: 'part-length-unknown', severity: 'ask', subject, mark };
+  return null;
+}
+
+interface DoubtedPart {
+  readonly part: Part;
+  readonly subject: string;
+  readonly marks: Set<string>;
+  isUnknown: boolean;
+  plusMinus: number;
+}
+
+/** Parts whose length is typical only, or not known, wherever a leg is made up in them. */
+function checkParts(layout: RunLayout): Finding[] {
+  const doubted = new Map<string, DoubtedPart>();
+  const look = (part: Part, port: Port, subject: string, mark: string) => {
+    const { standing } = port.reach;
+    if (standing !== 'typical' && standing !== 'unknown') return;
+    const known = doubted.get(part.id);
+    const found = known ?? { part, subject, marks: new Set(), isUnknown: false, plusMinus: 0 };
+    found.marks.add(mark);
+    found.isUnknown ||= standing === 'unknown';
+    // Over all of a union both halves vary; of other parts one opening at a time counts.
+    const spreads = part.ports.map(({ reach }) => getPlusMinus(reach));
+    const isWhole = part.kind === 'union' || part.kind === 'coupling';
+    found.plusMinus = isWhole ? spreads.reduce((sum, each) => sum + each, 0) : Math.max(...spreads);
+    if (!known) doubted.set(part.id, found);
+  };
+  for (const { id, fitting } of layout.nodes.values()) {
+    if (fitting.kind !== 'part') continue;
+    for (const leg of fitting.legs) look(fitting.part, findPort(fitting, leg.id)!, id, String(leg.tag));
   }
-  const reach = end.joint?.port.reach;
-  if (reach?.standing !== 'typical') return null;
-  return { code: 'part-length-typical', severity: 'note', subject, mark, plusMinus: reach.plusMinus };
+  for (const { leg, inline } of layout.legs.values()) {
+    for (const { id, part, ports } of inline) {
+      if (part && ports) for (const port of ports) look(part, port, id, String(leg.tag));
+    }
+  }
+  return [...doubted.values()].map(({ part, subject, marks, isUnknown, plusMinus }) =>
+    isUnknown
+      ? { code: 'part-length-unknown', severity: 'ask', subject, part, marks: [...marks] }
+      : { code: 'part-length-typical', severity: 'note', subject, part, marks: [...marks], plusMinus },
+  );
 }

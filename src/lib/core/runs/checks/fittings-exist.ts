@@ -1,13 +1,21 @@
 import type { Finding } from '../finding.ts';
 import type { RunLayout } from '../layout.ts';
 
-/** Where legs meet there is a fitting that is made. */
+/** Where legs meet there is a fitting that is made; a male end nothing goes on from yet is asked about. */
 export function checkFittingsExist(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
-  for (const { id, legs, fitting } of layout.nodes.values()) {
-    if (fitting.kind !== 'none') continue;
+  for (const { id, node, legs, fitting } of layout.nodes.values()) {
     const marks = legs.map((leg) => String(leg.tag));
-    findings.push({ code: 'no-fitting', severity: 'stop', subject: id, marks, refusal: fitting.refusal });
+    if (fitting.kind === 'none') {
+      const { refusal } = fitting;
+      const severity = refusal.code === 'fitting-undecided' ? 'ask' : 'stop';
+      findings.push({ code: 'no-fitting', severity, subject: id, marks, refusal });
+    } else if (fitting.kind === 'part' && node.part.kind === 'chosen') {
+      const { part } = node.part;
+      const stands = fitting.part.kind;
+      if (part === stands) continue;
+      findings.push({ code: 'choice-does-not-fit', severity: 'note', subject: id, marks, part, stands });
+    }
   }
   return findings;
 }

@@ -1,8 +1,7 @@
-import { getVector } from '../../geometry/axis.ts';
 import { addScaled, magnitude, subtract } from '../../geometry/vector.ts';
 import { MILLIMETRE } from '../../units/length.ts';
 import type { Finding } from '../finding.ts';
-import { getAxisFrom } from '../infer-fitting.ts';
+import { getVectorFrom } from '../leg-direction.ts';
 import type { RunLayout } from '../layout.ts';
 
 /** Where legs close a loop, the way round arrives where it should (within 1 mm: positions are doubles for drawing). */
@@ -11,7 +10,7 @@ export function checkLoopsClose(layout: RunLayout): Finding[] {
   for (const { id, leg, near, far, centreToCentre } of layout.legs.values()) {
     if (centreToCentre === null) continue;
     const from = layout.nodes.get(near)!.position;
-    const arrives = addScaled(from, getVector(getAxisFrom(leg, near)), centreToCentre);
+    const arrives = addScaled(from, getVectorFrom(leg, near), centreToCentre);
     const by = Math.round(magnitude(subtract(layout.nodes.get(far)!.position, arrives)));
     if (by > MILLIMETRE) {
       findings.push({ code: 'loop-misses', severity: 'stop', subject: id, mark: String(leg.tag), by });

@@ -1,51 +1,58 @@
-import { findNearestNipple } from '../../allowances/find-nipple.ts';
-import { STOCK_LENGTH } from '../../catalogue/pipe.ts';
 import type { Finding } from '../finding.ts';
+import { getPieces } from '../lay-out-run.ts';
 import type { Piece, RunLayout } from '../layout.ts';
-import { getThreadingNeed } from '../threading-need.ts';
+import { findNearest, getThreadingNeed } from '../threading-need.ts';
+import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
 
 /**
- * A piece is longer than nothing and no longer than a stock length. One that is shorter than its two threads and the
- * grip of the machine (2T + grip) is bought as a nipple where one is as long; otherwise something must move. Nothing
- * left means that the fittings at its ends collide.
+ * A piece is longer than nothing. One that is shorter than its two threads and the grip of the machine (2T + grip) is
+ * bought as a nipple where one is as long; otherwise something must move. Nothing left means that the fittings at its
+ * ends collide. A leg longer than the stock is joined by couplings.
  */
 export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
-  return [...layout.pieces.values()].flatMap((piece) => checkPiece(piece, layout) ?? []);
+  const findings: Finding[] = [];
+  for (const piece of getPieces(layout)) {
+    const finding = checkPiece(piece, layout);
+    if (finding) findings.push(finding);
+  }
+  const stock = STOCK_LENGTHS[layout.rules['stock-length'].option];
+  for (const { id, leg, inline } of layout.legs.values()) {
+    const couplings = inline.filter(({ placedBy }) => placedBy === 'stock').length;
+    if (couplings === 0) continue;
+    findings.push({
+      code: 'longer-than-stock',
+      severity: 'note',
+      subject: id,
+      mark: String(leg.tag),
+      stock,
+      couplings,
+    });
+  }
+  return findings;
 }
 
 /** The long id is built for the pieces that have a finding only. */
-function checkPiece(piece: Piece, { catalogue }: RunLayout): Finding | null {
+function checkPiece(piece: Piece, { catalogue, rules }: RunLayout): Finding | null {
   const { mark, cut, size } = piece;
   if (!cut) return null;
-  const { exact } = cut;
+  const { exact, nipple } = cut;
   if (exact <= 0) return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark, by: -exact };
-  const needed = getThreadingNeed(piece);
-  if (exact < needed) {
-    const nearest = findNearestNipple(exact, catalogue.getNippleLengths(size));
-    if (nearest?.fits) {
-      const { length: nipple, off } = nearest;
-      return {
-        code: 'nipple-fits',
-        severity: 'note',
-        subject: piece.id,
-        mark,
-        size,
-        cut: exact,
-        nipple,
-        off,
-      };
-    }
-    return {
-      code: 'too-short-to-thread',
-      severity: 'stop',
-      subject: piece.id,
-      mark,
-      cut: exact,
-      needed,
-      nearest: nearest?.length ?? null,
-      move: nearest?.off ?? null,
-    };
+  const [near, far] = piece.ends;
+  const needed = getThreadingNeed(near, far, rules);
+  if (exact >= needed) return null;
+  if (nipple !== null) {
+    const off = nipple - exact;
+    return { code: 'nipple-fits', severity: 'note', subject: piece.id, mark, size, cut: exact, nipple, off };
   }
-  if (exact <= STOCK_LENGTH) return null;
-  return { code: 'longer-than-stock', severity: 'note', subject: piece.id, mark, stock: STOCK_LENGTH };
+  const nearest = findNearest(exact, size, near, rules, catalogue);
+  return {
+    code: 'too-short-to-thread',
+    severity: 'stop',
+    subject: piece.id,
+    mark,
+    cut: exact,
+    needed,
+    nearest: nearest?.length ?? null,
+    move: nearest?.off ?? null,
+  };
 }

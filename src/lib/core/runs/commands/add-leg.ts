@@ -1,105 +1,142 @@
+import { generateKeyBetween } from 'fractional-indexing';
 import type { Material } from '../../catalogue/pipe.ts';
 import type { NominalSize } from '../../catalogue/size.ts';
-import { getOpposite, type Axis } from '../../geometry/axis.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
-import { generateKeyBetween } from 'fractional-indexing';
-import type { Json, Op, PlannedChange } from '../change.ts';
-import { getAxisFrom } from '../infer-fitting.ts';
-import { findSource, type Leg, type Measure, type RunDoc, type RunNode } from '../run.ts';
+import { applyOps, type Op, type PlannedChange } from '../change.ts';
+import {
+  centreOf,
+  findSource,
+  getLegsByNode,
+  type Leg,
+  type LegGeometry,
+  type Measure,
+  type Ref,
+  type RefPoint,
+  type RunDoc,
+  type RunNode,
+  type Terminal,
+} from '../run.ts';
+import { findStraightLine } from '../straight-line.ts';
+import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';
+import { insertOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
+
+/** A measure as it is said of a new leg: to its far end, from where it begins or from any other reference. */
+export interface NewMeasure {
+  /** nm, and as typed. */
+  readonly value: Length;
+  readonly typed: string;
+  /** Null: the centre of what the leg grows from. */
+  readonly from: Ref | null;
+  readonly to: { readonly at: RefPoint; readonly gap: Length };
+}
 
 export interface NewLeg {
   /** The node it grows from; null for the first leg of a run, which brings its source with it. */
   readonly from: string | null;
-  readonly axis: Axis;
+  readonly geometry: LegGeometry;
   readonly size: NominalSize;
   readonly material: Material;
-  /** Centre-to-centre, nm, and as typed. */
-  readonly length: Length;
-  readonly typed: string;
+  /** Null where the length follows from the geometry. */
+  readonly measure: NewMeasure | null;
+  /** What closes its far end at once. */
+  readonly terminal: Terminal | null;
 }
 
 export type AddLegRefusal =
-  | { readonly code: 'leg-straight-back'; readonly axis: Axis; readonly mark: string }
-  | { readonly code: 'leg-direction-taken'; readonly axis: Axis; readonly mark: string }
-  | { readonly code: 'leg-existing-end-taken'; readonly mark: string }
-  | { readonly code: 'leg-node-full'; readonly legs: number }
-  | { readonly code: 'leg-begins-nowhere'; readonly node: string | null };
+  | WayRefusal
+  | { readonly code: 'leg-begins-nowhere'; readonly node: string | null }
+  /** Taken from something that does not lie on one straight line with the new leg. */
+  | { readonly code: 'measure-not-in-line' };
+
+/** A measure from centre to centre. */
+export const centreToCentre = (value: Length, typed: string): NewMeasure => ({
+  value,
+  typed,
+  from: null,
+  to: { at: 'centre', gap: 0 },
+});
 
 /**
  * Plans a new leg out of a node, with its measure and its far end. Refuses a way that another leg already takes:
- * back along the only leg there is straight back into itself. A cap on the node gives way to the leg.
+ * back along the only leg there is straight back into itself. A cap or plug on the node gives way to the leg.
  */
 export function planAddLeg(doc: RunDoc, leg: NewLeg, newId: NewId): Result<PlannedChange, AddLegRefusal> {
-  const refusal = checkDirection(doc, leg);
-  if (refusal) return refuse(refusal);
+  const begins = checkBeginning(doc, leg.from);
+  if (begins) return refuse(begins);
   const ops: Op[] = [];
-  let from = leg.from;
-  if (from === null) {
-    from = newId();
-    const anchor = newId();
-    ops.push(insert('nodes', from, { id: from, part: { kind: 'auto' }, terminal: { kind: 'open' } }));
-    ops.push(insert('anchors', anchor, { id: anchor, node: from, role: 'source' }));
-  } else if (doc.nodes[from]!.terminal?.kind === 'cap') {
-    ops.push({ op: 'set', in: 'nodes', id: from, field: 'terminal', old: { kind: 'cap' }, value: null });
-  }
-  const [to, id, measure] = [newId(), newId(), newId()];
-  const tag = 1 + Math.max(0, ...Object.values(doc.legs).map((other) => other.tag));
-  ops.push(insert('nodes', to, { id: to, part: { kind: 'auto' }, terminal: null }));
-  ops.push(insert('legs', id, makeLeg(id, from, to, tag, findRank(doc, from), leg)));
-  ops.push(insert('measures', measure, makeMeasure(measure, from, to, leg)));
-  return accept({ label: { command: 'add-leg', leg: tag, turn: null }, ops });
-}
-
-function checkDirection(doc: RunDoc, leg: NewLeg): AddLegRefusal | null {
+  const from = leg.from ?? newId();
   if (leg.from === null) {
-    return Object.keys(doc.legs).length === 0 && findSource(doc) === null
-      ? null
-      : { code: 'leg-begins-nowhere', node: null };
+    ops.push(insertOp('nodes', makeNode(from, { kind: 'open' })));
+    ops.push(insertOp('anchors', { id: newId(), node: from, role: 'source' } as { id: string }));
   }
-  if (!Object.hasOwn(doc.nodes, leg.from)) return { code: 'leg-begins-nowhere', node: leg.from };
-  const here = Object.values(doc.legs).filter((other) => other.from === leg.from || other.to === leg.from);
-  const taken = here.find((other) => getAxisFrom(other, leg.from!) === leg.axis);
-  if (taken) {
-    const arrives = taken.to === leg.from && getOpposite(taken.geometry.axis) === leg.axis;
-    const code = arrives ? 'leg-straight-back' : 'leg-direction-taken';
-    return { code, axis: leg.axis, mark: String(taken.tag) };
+  const [to, id] = [newId(), newId()];
+  const made: Leg = {
+    id,
+    from,
+    to,
+    geometry: leg.geometry,
+    size: leg.size,
+    material: leg.material,
+    specs: {},
+    inline: {},
+    rank: findRank(doc, from),
+    tag: findNextTag(doc),
+  };
+  const refusal = leg.from === null ? null : checkWay(doc, made, from, findLegsAt(doc, from));
+  if (refusal) return refuse(refusal);
+  const node = leg.from === null ? null : doc.nodes[from]!;
+  if (node && (node.terminal?.kind === 'cap' || node.terminal?.kind === 'plug')) {
+    ops.push(setOp('nodes', node, 'terminal', null));
   }
-  const [first] = here;
-  if (first && doc.nodes[leg.from]!.terminal?.kind === 'existing') {
-    return { code: 'leg-existing-end-taken', mark: String(first.tag) };
+  ops.push(insertOp('nodes', makeNode(to, leg.terminal)), insertOp('legs', made));
+  if (leg.measure) {
+    if (!isInLine(doc, ops, leg.measure, to)) return refuse({ code: 'measure-not-in-line' });
+    ops.push(insertOp('measures', makeMeasure(newId(), from, to, leg.measure)));
   }
-  return here.length >= 3 ? { code: 'leg-node-full', legs: here.length } : null;
+  return accept({ label: { command: 'add-leg', leg: made.tag, turn: null }, ops });
 }
 
-function findRank(doc: RunDoc, from: string): string {
+/** A measure from a datum must lie on one straight line of pipe with the far end of the new leg. */
+function isInLine(doc: RunDoc, ops: readonly Op[], { from }: NewMeasure, to: string): boolean {
+  if (!from) return true;
+  const grown = applyOps(doc, ops);
+  return grown.ok && findStraightLine(grown.value, getLegsByNode(grown.value), from, centreOf(to)) !== null;
+}
+
+function checkBeginning(doc: RunDoc, from: string | null): AddLegRefusal | null {
+  if (from === null) {
+    const isEmpty = Object.keys(doc.legs).length === 0 && findSource(doc) === null;
+    return isEmpty ? null : { code: 'leg-begins-nowhere', node: null };
+  }
+  return Object.hasOwn(doc.nodes, from) ? null : { code: 'leg-begins-nowhere', node: from };
+}
+
+export const makeNode = (id: string, terminal: Terminal | null): RunNode => ({
+  id,
+  part: { kind: 'auto' },
+  terminal,
+});
+
+export const makeMeasure = (id: string, from: string, to: string, said: NewMeasure): Measure => ({
+  id,
+  from: said.from ?? centreOf(from),
+  to: { kind: 'node', id: to, ...said.to },
+  along: null,
+  value: said.value,
+  typed: said.typed,
+  instrument: null,
+});
+
+/** The number chalked on the next leg: never one that was given before. */
+export const findNextTag = (doc: RunDoc): number =>
+  1 + Object.values(doc.legs).reduce((most, { tag }) => Math.max(most, tag), 0);
+
+/** The rank after every leg that leaves a node. */
+export function findRank(doc: RunDoc, from: string): string {
   const ranks = Object.values(doc.legs)
     .filter((leg) => leg.from === from)
     .map((leg) => leg.rank);
   return generateKeyBetween(ranks.sort().at(-1) ?? null, null);
 }
-
-function makeLeg(id: string, from: string, to: string, tag: number, rank: string, leg: NewLeg): Leg {
-  const { axis, size, material } = leg;
-  return { id, from, to, geometry: { kind: 'axis', axis }, size, material, specs: {}, inline: {}, rank, tag };
-}
-
-function makeMeasure(id: string, from: string, to: string, leg: NewLeg): Measure {
-  return {
-    id,
-    from: { kind: 'node', node: from, at: 'centre' },
-    to: { kind: 'node', node: to, at: 'centre' },
-    value: leg.length,
-    typed: leg.typed,
-    instrument: null,
-  };
-}
-
-/** Documents are JSON by construction; their types say more than Json can. */
-const insert = (collection: Op['in'], id: string, value: RunNode | Leg | Measure | object): Op => ({
-  op: 'insert',
-  in: collection,
-  id,
-  value: value as unknown as Json,
-});

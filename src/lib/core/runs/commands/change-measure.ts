@@ -1,34 +1,45 @@
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { Leg, Measure, RunDoc } from '../run.ts';
+import type { PlannedChange } from '../change.ts';
+import type { RunDoc } from '../run.ts';
+import { centreToCentre, makeMeasure } from './add-leg.ts';
+import { findMeasures } from './find-own-measures.ts';
+import { insertOp, setOp } from './make-op.ts';
+import type { NewId } from './new-ids.ts';
 
 export interface UnknownLeg {
   readonly code: 'leg-unknown';
   readonly leg: string;
 }
 
-/** The measures taken between the two ends of a leg. */
-export const findMeasures = (doc: RunDoc, leg: Leg): Measure[] =>
-  Object.values(doc.measures).filter(
-    ({ from, to }) =>
-      (from.node === leg.from && to.node === leg.to) || (from.node === leg.to && to.node === leg.from),
-  );
+/** A leg whose length follows from its geometry (an offset, fitting in fitting): its geometry is changed instead. */
+export interface LengthFollows {
+  readonly code: 'leg-length-follows';
+  readonly mark: string;
+}
 
-/** Plans a new centre-to-centre (nm, and as typed) for a leg. Refuses a leg the run does not have. */
+/**
+ * Plans a new measure (nm, and as typed) for a leg: in place of the one taken between its ends, from the same points of
+ * its fittings; where there is none, centre to centre. Refuses a leg the run does not have.
+ */
 export function planChangeMeasure(
   doc: RunDoc,
   leg: string,
   length: Length,
   typed: string,
-): Result<PlannedChange, UnknownLeg> {
+  newId: NewId,
+): Result<PlannedChange, UnknownLeg | LengthFollows> {
   const found = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
-  const measure = found && findMeasures(doc, found)[0];
-  if (!measure) return refuse({ code: 'leg-unknown', leg });
-  const place = { op: 'set', in: 'measures', id: measure.id } as const;
-  const ops: Op[] = [
-    { ...place, field: 'value', old: measure.value, value: length },
-    { ...place, field: 'typed', old: measure.typed, value: typed },
-  ];
-  return accept({ label: { command: 'change-measure', leg: found.tag, turn: null }, ops });
+  if (!found) return refuse({ code: 'leg-unknown', leg });
+  if (found.geometry.kind !== 'axis') return refuse({ code: 'leg-length-follows', mark: String(found.tag) });
+  const label = { command: 'change-measure', leg: found.tag, turn: null } as const;
+  const [measure] = findMeasures(doc, found);
+  if (!measure) {
+    const made = makeMeasure(newId(), found.from, found.to, centreToCentre(length, typed));
+    return accept({ label, ops: [insertOp('measures', made)] });
+  }
+  return accept({
+    label,
+    ops: [setOp('measures', measure, 'value', length), setOp('measures', measure, 'typed', typed)],
+  });
 }

@@ -1,27 +1,28 @@
 import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Json, PlannedChange } from '../change.ts';
+import type { PlannedChange } from '../change.ts';
+import { isMaleAt } from '../leg-direction.ts';
 import type { RunDoc, Terminal } from '../run.ts';
+import { findLegsAt } from './leg-ways.ts';
+import { setOp } from './make-op.ts';
 
-export interface NotAnEnd {
-  readonly code: 'node-is-not-an-end';
-  readonly node: string;
-}
+export type NotAnEnd =
+  | { readonly code: 'node-is-not-an-end'; readonly node: string }
+  /** A plug goes into an opening: it closes no pipe. */
+  | { readonly code: 'plug-takes-no-pipe' };
 
-/** Plans what stands at a node with one leg: a cap, a bare end, or nothing said yet. Refuses where legs meet. */
+/** Plans what stands at a node with one leg: a cap, an appliance, what is there already, a bare end, or nothing said
+ * yet. Refuses where legs meet, and a plug on a pipe. */
 export function planCloseEnd(
   doc: RunDoc,
   node: string,
   terminal: Terminal | null,
 ): Result<PlannedChange, NotAnEnd> {
-  const legs = Object.values(doc.legs).filter((leg) => leg.from === node || leg.to === node);
-  if (legs.length !== 1 || !Object.hasOwn(doc.nodes, node))
-    return refuse({ code: 'node-is-not-an-end', node });
-  const old = doc.nodes[node]!.terminal;
+  const legs = findLegsAt(doc, node);
+  const at = Object.hasOwn(doc.nodes, node) ? doc.nodes[node]! : null;
+  if (!at || legs.length !== 1) return refuse({ code: 'node-is-not-an-end', node });
+  if (terminal?.kind === 'plug' && !isMaleAt(legs[0]!, node)) return refuse({ code: 'plug-takes-no-pipe' });
   return accept({
     label: { command: 'close-end', leg: legs[0]!.tag, turn: null },
-    ops: [{ op: 'set', in: 'nodes', id: node, field: 'terminal', old: asJson(old), value: asJson(terminal) }],
+    ops: [setOp('nodes', at, 'terminal', terminal)],
   });
 }
-
-/** Documents are JSON by construction; their types say more than Json can. */
-const asJson = (terminal: Terminal | null): Json => terminal as unknown as Json;

@@ -1,7 +1,9 @@
 import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Json, Op, PlannedChange } from '../change.ts';
+import type { Op, PlannedChange } from '../change.ts';
 import type { RunLayout } from '../layout.ts';
+import type { Ref } from '../run.ts';
 import type { UnknownLeg } from './change-measure.ts';
+import { removeOp } from './make-op.ts';
 
 /** The ids of a leg and of every leg that hangs on its far end, in walking order. */
 export function findLegsBeyond(layout: RunLayout, leg: string): string[] {
@@ -28,16 +30,15 @@ export function planRemoveLegs(layout: RunLayout, leg: string): Result<PlannedCh
   const isWhole = legs.size === layout.legs.size;
   // What was found in place stays in place.
   if (isWhole && doc.nodes[first.near]?.terminal?.kind !== 'existing') nodes.add(first.near);
-  const ops: Op[] = [];
-  const remove = (collection: Op['in'], id: string, old: object) =>
-    ops.push({ op: 'remove', in: collection, id, old: old as unknown as Json });
-  for (const measure of Object.values(doc.measures)) {
-    if (nodes.has(measure.from.node) || nodes.has(measure.to.node)) remove('measures', measure.id, measure);
-  }
-  for (const id of legs) remove('legs', id, doc.legs[id]!);
+  const parts = new Set([...legs].flatMap((id) => Object.keys(doc.legs[id]!.inline)));
+  const isGone = (ref: Ref) => (ref.kind === 'node' ? nodes.has(ref.id) : parts.has(ref.id));
+  const ops: Op[] = Object.values(doc.measures)
+    .filter(({ from, to }) => isGone(from) || isGone(to))
+    .map((measure) => removeOp('measures', measure));
+  for (const id of legs) ops.push(removeOp('legs', doc.legs[id]!));
   for (const anchor of Object.values(doc.anchors)) {
-    if (nodes.has(anchor.node)) remove('anchors', anchor.id, anchor);
+    if (nodes.has(anchor.node)) ops.push(removeOp('anchors', anchor));
   }
-  for (const id of nodes) remove('nodes', id, doc.nodes[id]!);
+  for (const id of nodes) ops.push(removeOp('nodes', doc.nodes[id]!));
   return accept({ label: { command: 'remove-legs', leg: first.leg.tag, turn: null }, ops });
 }

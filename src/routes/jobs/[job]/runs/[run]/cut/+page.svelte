@@ -2,11 +2,12 @@
   import { resolve } from '$app/paths';
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
+  import Ruler from '@lucide/svelte/icons/ruler';
   import Scale from '@lucide/svelte/icons/scale';
   import { format as formatDate } from 'date-fns/format';
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
   import { APP_VERSION } from '#core/formats/app-version.ts';
-  import { RULE_PACK_VERSION, type RuleId } from '#core/house-rules/house-rules.ts';
+  import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
   import { sayChoice, RULE_WORDS } from '#words/house-rules.ts';
@@ -15,16 +16,13 @@
   import CutSheetTable from '$lib/ui/panels/CutSheetTable.svelte';
   import CutSheetTotals from '$lib/ui/panels/CutSheetTotals.svelte';
   import FindingsList from '$lib/ui/panels/FindingsList.svelte';
-  import HouseRulesDialog from '$lib/ui/panels/HouseRulesDialog.svelte';
-  import WhyDialog from '$lib/ui/panels/WhyDialog.svelte';
+  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
   import { downloadCutSheet } from '$lib/ui/panels/download-csv.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
-  let why = $state<string | null>(null);
-  let rulesOpen = $state(false);
-  let firstRule = $state<RuleId | null>(null);
+  let reasons = $state<ReasonDialogs>();
 
   const layout = $derived(store.layout);
   const sheet = $derived(layout && makeCutSheet(layout));
@@ -38,10 +36,18 @@
     `${store.revision}${store.waiting.length > 0 ? ', not all on the server yet' : ''}`,
   );
 
-  function openRules(rule: RuleId | null): void {
-    why = null;
-    firstRule = rule;
-    rulesOpen = true;
+  /** What every printed page says of itself, beside its number; quotes would end the text. */
+  const running = $derived(
+    `${store.details?.name ?? ''}: ${name}, revision ${revision}`.replaceAll(/["\\\n\r]/g, ' '),
+  );
+  /** Page margins are set by a style sheet only: it carries the run's name while the sheet is open. */
+  function runHeadings(): () => void {
+    const style = document.createElement('style');
+    document.head.append(style);
+    $effect(() => {
+      style.textContent = `@page { @top-left { content: "${running}"; } }`;
+    });
+    return () => style.remove();
   }
 
   function download(): void {
@@ -56,9 +62,14 @@
   }
 </script>
 
-<svelte:head><title>Cut sheet · Porthole</title></svelte:head>
+<svelte:head>
+  <title>Cut sheet · Porthole</title>
+</svelte:head>
 
-<main class="mx-auto flex w-full max-w-6xl flex-col gap-5 p-4 sm:p-6 print:max-w-none print:gap-3 print:p-0">
+<main
+  {@attach runHeadings}
+  class="mx-auto flex w-full max-w-6xl flex-col gap-5 p-4 sm:p-6 print:max-w-none print:gap-3 print:p-0"
+>
   <div class="flex flex-wrap items-end justify-between gap-3">
     <div>
       <h1 class="text-3xl font-semibold">Cut sheet</h1>
@@ -68,13 +79,18 @@
     </div>
     {#if sheet && sheet.rows.length > 0}
       <div class="no-print flex flex-wrap gap-2">
-        <button type="button" class="tap btn btn-primary" onclick={() => globalThis.print()}>
+        <a
+          class="tap btn btn-primary"
+          href={resolve('/jobs/[job]/runs/[run]/vise', { job: store.job, run: store.run })}
+          ><Ruler size={18} aria-hidden="true" /> At the vise</a
+        >
+        <button type="button" class="tap btn" onclick={() => globalThis.print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </button>
         <button type="button" class="tap btn" onclick={download}
           ><Download size={18} aria-hidden="true" /> CSV</button
         >
-        <button type="button" class="tap btn" onclick={() => openRules(null)}
+        <button type="button" class="tap btn" onclick={() => reasons?.showRules()}
           ><Scale size={18} aria-hidden="true" /> House rules</button
         >
       </div>
@@ -86,8 +102,8 @@
       <LineDrawing {layout} {unit} size={{ width: 680, height: 300 }} />
     </div>
     <FindingsList findings={store.findings} {unit} />
-    <CutSheetTable {sheet} {store} {graduation} onwhy={(id) => (why = id)} />
-    <CutSheetTotals {sheet} {unit} {graduation} />
+    <CutSheetTable {sheet} {store} {graduation} onwhy={(id) => reasons?.showWhy(id)} />
+    <CutSheetTotals {sheet} {unit} {graduation} stock={store.rules['stock-length'].option} />
     <section aria-label="What this sheet rests on" class="text-sm">
       <p>
         {#if store.details}{GAS_NAMES[store.details.gas]}; {JURISDICTION_NAMES[store.details.jurisdiction]}, {store
@@ -116,10 +132,7 @@
   {/if}
 </main>
 
-{#if layout}
-  <WhyDialog {layout} {unit} bind:id={why} onrule={openRules} onwhy={(id) => (why = id)} />
-{/if}
-<HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />
+<ReasonDialogs bind:this={reasons} {store} />
 
 <style>
   @media print {

@@ -3,41 +3,76 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Scale from '@lucide/svelte/icons/scale';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import type { RuleId } from '#core/house-rules/house-rules.ts';
   import type { Result } from '#core/outcome/result.ts';
   import type { Refusal } from '#words/refusals.ts';
   import { CAUTIONS } from '#words/cautions.ts';
+  import { afterPaint } from '$lib/ui/controls/after-paint.svelte.ts';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
   import FindingsList from '$lib/ui/panels/FindingsList.svelte';
-  import HouseRulesDialog from '$lib/ui/panels/HouseRulesDialog.svelte';
+  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
   import LegEntryPanel from '$lib/ui/panels/LegEntryPanel.svelte';
   import LegList from '$lib/ui/panels/LegList.svelte';
   import Readout from '$lib/ui/panels/Readout.svelte';
   import ShortcutsDialog from '$lib/ui/panels/ShortcutsDialog.svelte';
-  import WhyDialog from '$lib/ui/panels/WhyDialog.svelte';
+  import FittingDialog from '$lib/ui/panels/FittingDialog.svelte';
+  import LegDialog from '$lib/ui/panels/LegDialog.svelte';
+  import { RunEditor } from '$lib/ui/panels/run-editor.ts';
   import { DRAFT_LEG, LegEntry } from '$lib/ui/panels/leg-entry.svelte.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   const entry = new LegEntry(store);
+  const editor = new RunEditor(entry);
+  let line = $state<LineDrawing>();
+  let legOpen = $state(false);
+  let fittingOpen = $state(false);
   let panel = $state<LegEntryPanel>();
-  let why = $state<string | null>(null);
-  let rulesOpen = $state(false);
-  let firstRule = $state<RuleId | null>(null);
+  let reasons = $state<ReasonDialogs>();
   let keysOpen = $state(false);
 
-  const shown = $derived(entry.draft ?? entry.layout);
-  const empty = $derived(entry.layout?.legs.size === 0);
-
-  function openRules(rule: RuleId | null): void {
-    why = null;
-    firstRule = rule;
-    rulesOpen = true;
-  }
+  /** What was typed is there at once; the cut, the drawing, the list and the findings follow it by a frame. */
+  const scene = afterPaint(
+    () => [store.doc, store.facts, entry.said, entry.part, entry.leg, entry.growing, entry.turns],
+    () => ({
+      layout: entry.layout,
+      draft: entry.draft && { layout: entry.draft, leg: DRAFT_LEG },
+      leg: entry.leg,
+      selected: entry.part ?? entry.leg,
+      growing: entry.leg ? null : entry.growing,
+      turns: entry.turns,
+      findings: store.findings,
+    }),
+  );
+  // Each by itself: what did not change between two pictures is not drawn again.
+  const shownLayout = $derived(scene.current.layout);
+  const shownDraft = $derived(scene.current.draft);
+  const shownLeg = $derived(scene.current.leg);
+  const shownSelected = $derived(scene.current.selected);
+  const shownGrowing = $derived(scene.current.growing);
+  const shownTurns = $derived(scene.current.turns);
+  const shownFindings = $derived(scene.current.findings);
+  const empty = $derived(Object.keys(store.doc?.legs ?? {}).length === 0);
 
   function take(result: Result<void, Refusal>): void {
     entry.refusal = result.ok ? null : result.refusal;
+  }
+
+  const turn = (): void => {
+    entry.turns = ((entry.turns + 1) % 4) as typeof entry.turns;
+  };
+  const PLAIN_KEYS: Readonly<Partial<Record<string, () => void>>> = {
+    m: () => panel?.focusField(),
+    t: turn,
+    '+': () => line?.zoomBy(1.3),
+    '-': () => line?.zoomBy(1 / 1.3),
+    '0': () => line?.showAll(),
+  };
+  function onPlainKey(event: KeyboardEvent): void {
+    const act = PLAIN_KEYS[event.key];
+    if (!act) return;
+    event.preventDefault();
+    act();
   }
 
   function onKey(event: KeyboardEvent): void {
@@ -55,10 +90,7 @@
     } else if (event.key === '?') {
       event.preventDefault();
       keysOpen = true;
-    } else if (event.key === 'm' && !typing && !control) {
-      event.preventDefault();
-      panel?.focusField();
-    }
+    } else if (!typing && !control) onPlainKey(event);
   }
 </script>
 
@@ -68,17 +100,24 @@
 <main class="desk">
   <h1 class="sr-only">Lay out</h1>
   <section class="drawing" aria-label="The line">
-    {#if shown && !empty}
+    {#if shownLayout && (shownLayout.legs.size > 0 || shownDraft)}
       <LineDrawing
-        layout={shown}
+        bind:this={line}
+        layout={shownLayout}
         unit={entry.unit}
-        selected={entry.leg}
-        growing={entry.leg ? null : entry.growing}
-        draft={entry.draft ? DRAFT_LEG : null}
+        selected={shownSelected}
+        growing={shownGrowing}
+        draft={shownDraft}
+        turns={shownTurns}
+        onturn={turn}
         onpick={(subject) => entry.pick(subject)}
       />
-    {:else if shown && entry.draft}
-      <LineDrawing layout={shown} unit={entry.unit} draft={DRAFT_LEG} growing={entry.growing} />
+      {#if entry.moving}
+        <p class="moving" role="status">
+          Pick the point to hang leg {entry.layout?.legs.get(entry.moving)?.leg.tag ?? '?'} on.
+          <button type="button" class="tap btn" onclick={() => entry.growOn()}>Leave it</button>
+        </p>
+      {/if}
     {:else}
       <div class="flex h-full flex-col justify-center gap-2 p-6 text-lg">
         <h2 class="text-2xl font-semibold">Measure the first leg</h2>
@@ -108,11 +147,19 @@
     <p class="chart-label pointer-events-none absolute bottom-1 left-3 text-sm">not to scale</p>
   </section>
   <section class="readout">
-    <Readout {entry} onwhy={(id) => (why = id)} />
+    <Readout
+      {entry}
+      {editor}
+      draft={shownDraft?.layout ?? null}
+      layout={shownLayout}
+      onwhy={(id) => reasons?.showWhy(id)}
+      onleg={() => (legOpen = true)}
+      onfitting={() => (fittingOpen = true)}
+    />
   </section>
   <section class="list">
     <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
-    <LegList {entry} />
+    <LegList {entry} layout={shownLayout} picked={shownLeg} growing={shownGrowing} />
     {#if empty}<p class="chart-label p-2">The legs will be listed here, each with its cut.</p>{/if}
   </section>
   <div class="side">
@@ -120,9 +167,9 @@
       <LegEntryPanel bind:this={panel} {entry} />
     </section>
     <section class="findings" aria-label="Findings">
-      <FindingsList findings={store.findings} unit={entry.unit} />
+      <FindingsList findings={shownFindings} unit={entry.unit} most={12} />
       <div class="mt-3 flex flex-wrap gap-2">
-        <button type="button" class="tap btn" onclick={() => openRules(null)}
+        <button type="button" class="tap btn" onclick={() => reasons?.showRules()}
           ><Scale size={18} aria-hidden="true" /> House rules</button
         >
         <button type="button" class="tap btn max-sm:hidden" onclick={() => (keysOpen = true)}>
@@ -133,16 +180,9 @@
   </div>
 </main>
 
-{#if entry.layout}
-  <WhyDialog
-    layout={entry.layout}
-    unit={entry.unit}
-    bind:id={why}
-    onrule={openRules}
-    onwhy={(id) => (why = id)}
-  />
-{/if}
-<HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />
+<LegDialog bind:open={legOpen} {entry} {editor} />
+<FittingDialog bind:open={fittingOpen} {entry} {editor} />
+<ReasonDialogs bind:this={reasons} {store} />
 <ShortcutsDialog bind:open={keysOpen} />
 
 <style>
@@ -162,13 +202,30 @@
     background-image: radial-gradient(var(--color-base-300) 1px, transparent 1px);
     background-size: 22px 22px;
   }
+  .moving {
+    position: absolute;
+    left: 0.5rem;
+    right: 0.5rem;
+    bottom: 0.5rem;
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 0.75rem;
+    padding: 0.25rem 0.75rem;
+    background: var(--color-accent);
+    color: var(--color-accent-content);
+    font-weight: 600;
+  }
   .readout {
     grid-area: readout;
     padding: 0.35rem 0.75rem;
     border-top: 1px solid var(--color-base-300);
+    min-height: 6.6rem;
+    contain: content;
   }
   .list {
     grid-area: list;
+    contain: content;
     padding: 0.25rem 0.75rem;
     border-top: 1px solid var(--color-base-300);
   }
@@ -193,15 +250,18 @@
     .desk {
       grid-template-columns: 330px minmax(0, 1fr) 390px;
       grid-template-areas: 'list drawing side' 'list readout side';
-      grid-template-rows: minmax(0, 1fr) auto;
+      grid-template-rows: minmax(0, 1fr) 236px;
       height: calc(100dvh - 56px - 52px);
+      flex: none;
     }
     .list {
       overflow-y: auto;
       border-top: 0;
       border-right: 1px solid var(--color-base-300);
     }
+    /* Of one height, so that the drawing keeps its place whatever is said under it. */
     .readout {
+      overflow-y: auto;
       padding: 0.5rem 1.25rem 0.75rem;
     }
     .side {

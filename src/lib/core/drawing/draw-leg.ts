@@ -1,0 +1,99 @@
+import { getVector } from '../geometry/axis.ts';
+import { projectIsometric, type Point, type QuarterTurns } from '../geometry/isometric.ts';
+import { addScaled, dot, ORIGIN, type Vector } from '../geometry/vector.ts';
+import { getSides, isAxis } from '../geometry/way.ts';
+import type { LaidInline, LaidLeg } from '../runs/layout.ts';
+import { getLegVector, getVectorFrom } from '../runs/leg-direction.ts';
+import { across, along, getDistance } from './sheet-geometry.ts';
+import type { Sink } from './sink.ts';
+
+/** Draws the pipe of a leg, the parts in it, its flow, and for a slanting one the box that shows which way it slants. */
+export function drawLeg(
+  sink: Sink,
+  laid: LaidLeg,
+  from: Point,
+  to: Point,
+  letter: number,
+  turns: QuarterTurns,
+): void {
+  const { leg } = laid;
+  if (leg.geometry.kind === 'made-up') {
+    sink.stroke('made-up', [from, to], leg.id);
+    return;
+  }
+  drawSlantBox(sink, laid, from, to, turns);
+  sink.stroke(leg.material === 'steel-r' ? 'pipe-r' : 'pipe', [from, to], leg.id);
+  for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
+  drawFlow(sink, from, to, letter, leg.id);
+}
+
+/** The square steps a slanting leg makes one after another: on paper alone its slope could be misread. */
+function listSquareSteps({ leg, near }: LaidLeg): Vector[] {
+  const { geometry } = leg;
+  if (geometry.kind === 'offset') {
+    const ways = [geometry.along, geometry.set.way, ...(geometry.roll ? [geometry.roll.way] : [])];
+    const own = getLegVector(leg);
+    const sign = leg.from === near ? 1 : -1;
+    return ways.map((way) => scale(getVector(way), dot(own, getVector(way)) * sign));
+  }
+  if (geometry.kind !== 'axis' || isAxis(geometry.axis)) return [];
+  const own = getVectorFrom(leg, near);
+  return getSides(geometry.axis).map((way) => scale(getVector(way), dot(own, getVector(way))));
+}
+
+const scale = (vector: Vector, by: number): Vector => addScaled(ORIGIN, vector, by);
+
+function drawSlantBox(sink: Sink, laid: LaidLeg, from: Point, to: Point, turns: QuarterTurns): void {
+  const steps = listSquareSteps(laid);
+  if (steps.length === 0) return;
+  const whole = projectIsometric(getVectorFrom(laid.leg, laid.near), turns);
+  const size = getDistance(from, to) / (Math.hypot(whole.x, whole.y) || 1);
+  const points = [from];
+  for (const step of steps) {
+    const last = points.at(-1)!;
+    const { x, y } = projectIsometric(step, turns);
+    points.push({ x: last.x + x * size, y: last.y + y * size });
+  }
+  sink.stroke('construction', points, laid.leg.id);
+}
+
+/** Where a part stands on the drawn leg: at its share of the length. */
+export const placeInline = (laid: LaidLeg, part: LaidInline, from: Point, to: Point): Point => {
+  const share = part.at === null || !laid.centreToCentre ? 0.5 : part.at / laid.centreToCentre;
+  return along(from, to, getDistance(from, to) * Math.min(0.94, Math.max(0.06, share)));
+};
+
+function drawInline(
+  sink: Sink,
+  laid: LaidLeg,
+  part: LaidInline,
+  from: Point,
+  to: Point,
+  letter: number,
+): void {
+  const size = letter * 0.5;
+  const at = placeInline(laid, part, from, to);
+  const kind = part.part?.kind ?? laid.leg.inline[part.id]?.part ?? 'coupling';
+  const bar = (off: number, half: number) => across(along(at, to, off), from, to, half);
+  if (kind === 'valve') {
+    const [a, b] = bar(-size * 1.3, size * 0.95);
+    const [c, d] = bar(size * 1.3, size * 0.95);
+    sink.stroke('valve', [a, d, c, b, a], part.id);
+  } else if (kind === 'union') {
+    sink.stroke('face', bar(-size * 0.9, size * 0.8), part.id);
+    sink.stroke('union', bar(0, size * 1.25), part.id);
+    sink.stroke('face', bar(size * 0.9, size * 0.8), part.id);
+  } else {
+    sink.stroke('face', bar(-size * 0.7, size * 0.9), part.id);
+    sink.stroke('face', bar(size * 0.7, size * 0.9), part.id);
+  }
+}
+
+function drawFlow(sink: Sink, from: Point, to: Point, letter: number, subject: string): void {
+  const length = getDistance(from, to);
+  const size = letter * 0.45;
+  if (length < size * 6) return;
+  const tip = along(from, to, length * 0.78 + size / 2);
+  const [left, right] = across(along(from, to, length * 0.78 - size / 2), from, to, size * 0.7);
+  sink.stroke('flow', [left, tip, right], subject);
+}

@@ -1,0 +1,52 @@
+import type { Point } from '../geometry/isometric.ts';
+import type { LaidNode } from '../runs/layout.ts';
+import { across, along, getDistance } from './sheet-geometry.ts';
+import type { Sink } from './sink.ts';
+
+/** Draws what stands at a node: a tick across the pipe at every face, bars at a cap or plug, a ring at a bare end. */
+export function drawNode(
+  sink: Sink,
+  node: LaidNode,
+  at: Point,
+  others: readonly Point[],
+  isSource: boolean,
+  letter: number,
+): void {
+  const size = letter * 0.5;
+  const [other] = others;
+  const { fitting } = node;
+  if (fitting.kind === 'none') sink.mark('no-fitting', at, size * 1.4, node.id);
+  else if (fitting.kind === 'open') {
+    if (isSource && other) sink.stroke('source', drawSourceArrow(at, other, size * 2), node.id);
+    else sink.mark('open-end', at, size * 0.8, node.id);
+  } else if (other && others.length === 1) drawEnd(sink, node, fitting.part.kind, at, other, size);
+  else {
+    const reach = Math.min(size * 1.6, ...others.map((each) => getDistance(at, each) / 3));
+    for (const each of others) {
+      sink.stroke('face', across(along(at, each, reach), at, each, size * 0.9), node.id);
+    }
+  }
+  sink.mark('node', at, size * 0.45, node.id);
+}
+
+function drawEnd(sink: Sink, { id }: LaidNode, kind: string, at: Point, other: Point, size: number): void {
+  if (kind === 'cap') {
+    for (const back of [0, size * 0.8]) {
+      sink.stroke('cap', across(along(at, other, back), at, other, size * 1.3), id);
+    }
+  } else if (kind === 'plug') {
+    sink.stroke('plug', across(at, at, other, size * 0.6), id);
+    sink.stroke('plug', across(along(at, other, size * 0.7), at, other, size * 1.2), id);
+  } else if (kind === 'appliance') {
+    const [a, b] = across(at, at, other, size * 1.6);
+    const [d, c] = across(along(at, other, -size * 2.4), at, other, size * 1.6);
+    sink.stroke('appliance', [a, b, c, d, a], id);
+  } else sink.stroke('face', across(at, at, other, size * 0.9), id);
+}
+
+/** A barbed arrow that ends at the source: here the gas comes in. */
+function drawSourceArrow(at: Point, other: Point, size: number): Point[] {
+  const tail = along(at, other, -size);
+  const [left, right] = across(tail, at, other, size * 0.55);
+  return [left, at, right, left];
+}

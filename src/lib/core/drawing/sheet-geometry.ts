@@ -1,0 +1,22 @@
+import type { Point } from '../geometry/isometric.ts';
+
+export const getDistance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
+
+/** The point a given way along from one point toward another. */
+export function along(from: Point, to: Point, distance: number): Point {
+  const length = getDistance(from, to) || 1;
+  return {
+    x: from.x + ((to.x - from.x) / length) * distance,
+    y: from.y + ((to.y - from.y) / length) * distance,
+  };
+}
+
+/** A short stroke square across the line from → to, at a point of it. */
+export function across(at: Point, from: Point, to: Point, half: number): [Point, Point] {
+  const length = getDistance(from, to) || 1;
+  const [x, y] = [(-(to.y - from.y) / length) * half, ((to.x - from.x) / length) * half];
+  return [
+    { x: at.x + x, y: at.y + y },
+    { x: at.x - x, y: at.y - y },
+  ];
+}

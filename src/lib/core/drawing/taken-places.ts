@@ -1,0 +1,60 @@
+import type { Point } from '../geometry/isometric.ts';
+import type { LabelPlace } from './place-label.ts';
+
+/** Cells are numbered in one whole number each: 65,536 columns, counted from the middle. */
+const COLUMNS = 65_536;
+const MIDDLE = COLUMNS / 2;
+
+/**
+ * What is taken on a sheet, by the cells of a grid: hundreds of labels look for room at every edit, so that a place is
+ * looked at point by point, a cell apart, and nothing is put together for it.
+ */
+export class TakenPlaces {
+  readonly #size: number;
+  readonly #cells = new Set<number>();
+
+  /** `size`: of a cell, about two thirds of a letter. */
+  constructor(size: number) {
+    this.#size = size;
+  }
+
+  takeLine(from: Point, to: Point): void {
+    this.#walk(from.x, from.y, to.x - from.x, to.y - from.y, true, Infinity);
+  }
+  countLine(from: Point, to: Point): number {
+    return this.#walk(from.x, from.y, to.x - from.x, to.y - from.y, false, Infinity);
+  }
+  takeLabel(place: LabelPlace, width: number, height: number): void {
+    this.#walkLabel(place, width, height, true, Infinity);
+  }
+  /** How many taken cells lie under a label; counting ends where it comes to `enough`. */
+  countLabel(place: LabelPlace, width: number, height: number, enough = Infinity): number {
+    return this.#walkLabel(place, width, height, false, enough);
+  }
+
+  /** A label is walked along in rows a cell apart. */
+  #walkLabel({ at, turn }: LabelPlace, width: number, height: number, take: boolean, enough: number): number {
+    const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)];
+    const rows = Math.max(1, Math.round(height / this.#size));
+    let hits = 0;
+    for (let row = 0; row < rows && hits < enough; row++) {
+      const off = height * ((row + 0.5) / rows - 0.5);
+      const [x, y] = [at.x - (cos * width) / 2 - sin * off, at.y - (sin * width) / 2 + cos * off];
+      hits += this.#walk(x, y, cos * width, sin * width, take, enough - hits);
+    }
+    return hits;
+  }
+
+  #walk(x: number, y: number, dx: number, dy: number, take: boolean, enough: number): number {
+    const size = this.#size;
+    const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / size));
+    let hits = 0;
+    for (let i = 0; i <= steps; i++) {
+      const column = Math.round((x + (dx * i) / steps) / size) + MIDDLE;
+      const cell = column * COLUMNS + Math.round((y + (dy * i) / steps) / size) + MIDDLE;
+      if (take) this.#cells.add(cell);
+      else if (this.#cells.has(cell) && ++hits >= enough) return hits;
+    }
+    return hits;
+  }
+}

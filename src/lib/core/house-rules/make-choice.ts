@@ -1,0 +1,20 @@
+import { INCH } from '../units/length.ts';
+import { DEFAULT_TURNS } from './engagement-figure.ts';
+import type { HouseRules, RuleId } from './house-rules.ts';
+import { NIPPLE_TOLERANCE } from './nipples.ts';
+import { USUAL_KERF } from './saw-kerf.ts';
+
+/** What an option begins with beside its name: figures to be set by the shop (turns, nm). */
+const BEGINS_WITH: Readonly<Record<string, object>> = {
+  'engagement-figure hand-tight-plus-turns': DEFAULT_TURNS,
+  'engagement-figure own-measured': { figures: {} },
+  'nipples bought-to-12': { tolerance: NIPPLE_TOLERANCE },
+  'nipples bought-when-too-short': { tolerance: NIPPLE_TOLERANCE },
+  'nipples cut-in-house': { tolerance: NIPPLE_TOLERANCE },
+  'threading-grip own': { length: INCH },
+  'saw-kerf saw': { width: USUAL_KERF },
+};
+
+/** The choice an option of a rule stands for when it is first picked. */
+export const makeChoice = <Id extends RuleId>(rule: Id, option: HouseRules[Id]['option']): HouseRules[Id] =>
+  ({ option, ...BEGINS_WITH[`${rule} ${option}`] }) as HouseRules[Id];

@@ -1,0 +1,11 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** British taper R into Rp (parallel) or Rc (taper): wedged flanks with a spiral path left, so sealant is required. */
+export const rInRp: JointKind = {
+  id: 'r-in-rp',
+  sealsAt: 'wedged-flanks',
+  sealant: 'required',
+  sealantFromThread: 2,
+  secondWrench: true,
+  madeAgain: 'clean-once',
+};

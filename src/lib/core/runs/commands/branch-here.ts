@@ -1,0 +1,107 @@
+import { accept, refuse, type Result } from '../../outcome/result.ts';
+import type { Length } from '../../units/length.ts';
+import type { Op, PlannedChange } from '../change.ts';
+import type { RunLayout } from '../layout.ts';
+import { applyOps } from '../change.ts';
+import { centreOf, type InlinePart, type Leg } from '../run.ts';
+import {
+  findNextTag,
+  makeMeasure,
+  makeNode,
+  planAddLeg,
+  type AddLegRefusal,
+  type NewLeg,
+} from './add-leg.ts';
+import type { UnknownLeg } from './change-measure.ts';
+import { insertOp, setOp } from './make-op.ts';
+import type { NewId } from './new-ids.ts';
+
+export type BranchRefusal =
+  | UnknownLeg
+  | AddLegRefusal
+  /** Only plain pipe can be parted: not an offset's travel, nor fitting in fitting. */
+  | { readonly code: 'leg-not-parted'; readonly mark: string }
+  /** The place lies beyond the leg's end. */
+  | { readonly code: 'place-beyond-leg'; readonly mark: string; readonly length: Length };
+
+/** Where a leg is parted: so far (nm) from the centre at one of its ends. */
+export interface PartingPlace {
+  readonly from: string;
+  readonly value: Length;
+  readonly typed: string;
+}
+
+/**
+ * Plans a fitting in a leg at a measured place, and a branch out of it (null: only the fitting, a coupling). The leg keeps
+ * its number up to there; what is beyond is a new leg. The measure over both stays as it was taken.
+ */
+export function planBranchHere(
+  layout: RunLayout,
+  leg: string,
+  place: PartingPlace,
+  branch: Omit<NewLeg, 'from'> | null,
+  newId: NewId,
+): Result<PlannedChange, BranchRefusal> {
+  const { doc } = layout;
+  const laid = layout.legs.get(leg);
+  if (!laid || (place.from !== laid.near && place.from !== laid.far))
+    return refuse({ code: 'leg-unknown', leg });
+  const { leg: whole, centreToCentre: length } = laid;
+  const mark = String(whole.tag);
+  if (whole.geometry.kind !== 'axis') return refuse({ code: 'leg-not-parted', mark });
+  if (length !== null && place.value >= length) return refuse({ code: 'place-beyond-leg', mark, length });
+  const fromBeginning =
+    place.from === whole.from ? place.value : length === null ? null : length - place.value;
+  const share = length === null || fromBeginning === null ? 0.5 : fromBeginning / length;
+  const node = newId();
+  const { before, after } = partInline(whole, layout, share);
+  const rest: Leg = {
+    ...whole,
+    id: newId(),
+    from: node,
+    inline: after,
+    rank: 'a0',
+    tag: findNextTag(doc),
+  };
+  const measured = {
+    value: place.value,
+    typed: place.typed,
+    from: centreOf(place.from),
+    to: { at: 'centre', gap: 0 },
+  } as const;
+  const ops: Op[] = [
+    insertOp('nodes', makeNode(node, null)),
+    setOp('legs', whole, 'to', node),
+    ...(Object.keys(after).length > 0 ? [setOp('legs', whole, 'inline', before)] : []),
+    insertOp('legs', rest),
+    insertOp('measures', makeMeasure(newId(), place.from, node, measured)),
+  ];
+  if (branch) {
+    const parted = applyOps(doc, ops);
+    if (!parted.ok) throw new Error(`parting leg ${mark} does not fit the run`);
+    const added = planAddLeg(parted.value, { ...branch, from: node }, newId);
+    if (!added.ok) return added;
+    ops.push(...added.value.ops);
+  }
+  return accept({ label: { command: 'branch-here', leg: whole.tag, turn: null }, ops });
+}
+
+/** Parts in the pipe stay on their side of the new fitting; a share of the leg becomes one of its half. */
+function partInline(
+  whole: Leg,
+  { legs }: RunLayout,
+  share: number,
+): { before: Record<string, InlinePart>; after: Record<string, InlinePart> } {
+  const laid = legs.get(whole.id)!;
+  const before: Record<string, InlinePart> = {};
+  const after: Record<string, InlinePart> = {};
+  for (const part of Object.values(whole.inline)) {
+    const at = laid.inline.find(({ id }) => id === part.id)?.at ?? null;
+    const length = laid.centreToCentre;
+    const fromNear = at === null || length === null ? null : at / length;
+    const own = fromNear === null ? part.share : laid.near === whole.from ? fromNear : 1 - fromNear;
+    if (own < share) before[part.id] = { ...part, share: own / share };
+    else after[part.id] = { ...part, share: (own - share) / (1 - share) };
+  }
+  return { before, after };
+}

@@ -1,0 +1,58 @@
+import type { BoughtKind } from '../../catalogue/part.ts';
+import { accept, refuse, type Result } from '../../outcome/result.ts';
+import type { PlannedChange } from '../change.ts';
+import { findShape } from '../infer-fitting.ts';
+import { isMaleAt } from '../leg-direction.ts';
+import type { RunDoc } from '../run.ts';
+import { findLegsAt } from './leg-ways.ts';
+import { setOp } from './make-op.ts';
+
+export type ChoosePartRefusal =
+  | { readonly code: 'node-unknown'; readonly node: string }
+  /** The legs here call for other kinds. */
+  | {
+      readonly code: 'part-does-not-fit';
+      readonly part: BoughtKind;
+      readonly kinds: readonly BoughtKind[];
+    }
+  /** A bushing's male goes into a female port, never onto the end of a pipe. */
+  | { readonly code: 'bushing-into-pipe'; readonly part: BoughtKind }
+  /** A street elbow's or a plug's male end takes no pipe. */
+  | { readonly code: 'male-end-takes-no-pipe'; readonly part: BoughtKind };
+
+const isMaleKind = (kind: BoughtKind): boolean =>
+  kind === 'street-90' || kind === 'street-45' || kind === 'plug';
+
+/** The kinds of part that fit the legs at a node, the usual one first. */
+export function findKindsThatFit(doc: RunDoc, node: string): readonly BoughtKind[] {
+  const at = Object.hasOwn(doc.nodes, node) ? doc.nodes[node]! : null;
+  const legs = findLegsAt(doc, node);
+  if (!at || legs.length === 0) return [];
+  const shape = findShape(at, legs);
+  return shape === 'open' || 'code' in shape ? [] : shape.kinds;
+}
+
+/** Plans which of the parts that fit stands at a node; null goes back to the usual one. Refuses one that does not fit. */
+export function planChoosePart(
+  doc: RunDoc,
+  node: string,
+  part: BoughtKind | null,
+): Result<PlannedChange, ChoosePartRefusal> {
+  const at = Object.hasOwn(doc.nodes, node) ? doc.nodes[node]! : null;
+  if (!at) return refuse({ code: 'node-unknown', node });
+  const legs = findLegsAt(doc, node);
+  const kinds = findKindsThatFit(doc, node);
+  if (part !== null && !kinds.includes(part)) {
+    const hasMale = legs.some((leg) => isMaleAt(leg, node));
+    if (!hasMale && (part === 'hex-bushing' || part === 'face-bushing'))
+      return refuse({ code: 'bushing-into-pipe', part });
+    if (!hasMale && isMaleKind(part)) return refuse({ code: 'male-end-takes-no-pipe', part });
+    return refuse({ code: 'part-does-not-fit', part, kinds });
+  }
+  const value = part === null ? ({ kind: 'auto' } as const) : ({ kind: 'chosen', part } as const);
+  const tag = legs[0]?.tag ?? null;
+  return accept({
+    label: { command: 'choose-part', leg: tag, turn: null },
+    ops: [setOp('nodes', at, 'part', value)],
+  });
+}

@@ -1,0 +1,30 @@
+import { findWayFrom, getVectorFrom, isSameWay } from '../leg-direction.ts';
+import type { Way } from '../../geometry/way.ts';
+import type { Leg, RunDoc } from '../run.ts';
+
+/** Why a leg cannot leave a node the way it should. */
+export type WayRefusal =
+  | { readonly code: 'leg-straight-back'; readonly axis: Way | null; readonly mark: string }
+  | { readonly code: 'leg-direction-taken'; readonly axis: Way | null; readonly mark: string }
+  | { readonly code: 'leg-existing-end-taken'; readonly mark: string }
+  | { readonly code: 'leg-node-full'; readonly legs: number };
+
+export const findLegsAt = (doc: RunDoc, node: string): Leg[] =>
+  Object.values(doc.legs).filter((leg) => leg.from === node || leg.to === node);
+
+/** Can `leg` leave `node` beside the legs there? Refuses a way that is taken, a full node, and an end found in place. */
+export function checkWay(doc: RunDoc, leg: Leg, node: string, others: readonly Leg[]): WayRefusal | null {
+  const way = getVectorFrom(leg, node);
+  const taken = others.find((other) => isSameWay(getVectorFrom(other, node), way));
+  const axis = findWayFrom(leg, node);
+  if (taken) {
+    const arrives = taken.to === node && leg.from === node;
+    return { code: arrives ? 'leg-straight-back' : 'leg-direction-taken', axis, mark: String(taken.tag) };
+  }
+  const [first] = others;
+  const terminal = doc.nodes[node]?.terminal?.kind;
+  if (first && (terminal === 'existing' || terminal === 'appliance')) {
+    return { code: 'leg-existing-end-taken', mark: String(first.tag) };
+  }
+  return others.length >= 3 ? { code: 'leg-node-full', legs: others.length } : null;
+}

@@ -1,0 +1,53 @@
+import type { Part } from '../../catalogue/part.ts';
+import { accept, refuse, type Result } from '../../outcome/result.ts';
+import type { Length } from '../../units/length.ts';
+import type { PlannedChange } from '../change.ts';
+import type { OwnPart, RunDoc } from '../run.ts';
+import { asJson, insertOp, removeOp } from './make-op.ts';
+import type { NewId } from './new-ids.ts';
+
+/** How a part is measured: end to end where both its ends are alike, otherwise one of its openings from the centre. */
+export type PartMeasure = { readonly endToEnd: Length } | { readonly port: string; readonly reach: Length };
+
+/** A part whose two ends lie opposite is measured over all; half of it lies each side of its middle. */
+export const isMeasuredEndToEnd = (part: Part): boolean =>
+  part.kind === 'union' || part.kind === 'valve' || part.kind === 'coupling';
+
+export interface PartNotMeasured {
+  readonly code: 'part-has-no-port';
+  readonly part: string;
+  readonly port: string;
+}
+
+/**
+ * Plans the length of a part as this shop measured it (nm, and as typed), in place of the catalogue's figure: from then on
+ * every such part of the run counts with it. Null takes the measured lengths back.
+ */
+export function planMeasurePart(
+  doc: RunDoc,
+  part: Part,
+  measured: PartMeasure | null,
+  said: { readonly typed: string; readonly by: string },
+  newId: NewId,
+): Result<PlannedChange, PartNotMeasured> {
+  const before = Object.values(doc.ownParts).find(({ of }) => of === part.id) ?? null;
+  const label = { command: 'measure-part', leg: null, turn: null } as const;
+  if (measured === null) return accept({ label, ops: before ? [removeOp('ownParts', before)] : [] });
+  if ('port' in measured && !part.ports.some(({ id }) => id === measured.port)) {
+    return refuse({ code: 'part-has-no-port', part: part.id, port: measured.port });
+  }
+  const reaches =
+    'port' in measured
+      ? { ...before?.reaches, [measured.port]: measured.reach }
+      : halve(part, measured.endToEnd);
+  const own: OwnPart = { id: before?.id ?? newId(), of: part.id, reaches, ...said };
+  if (!before) return accept({ label, ops: [insertOp('ownParts', own)] });
+  const place = { in: 'ownParts', id: before.id } as const;
+  return accept({ label, ops: [{ op: 'replace', ...place, old: asJson(before), value: asJson(own) }] });
+}
+
+/** Both halves add up to the whole, to the nanometre. */
+function halve({ ports }: Part, endToEnd: Length): Record<string, Length> {
+  const half = Math.floor(endToEnd / 2);
+  return Object.fromEntries(ports.map(({ id }, i) => [id, i === 0 ? half : endToEnd - half]));
+}

@@ -1,0 +1,105 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { Length } from '../units/length.ts';
+import { putOnTape } from '../units/tape.ts';
+import type { Facts } from './fold-events.ts';
+import { findExactCut, LaidCut, LaidPiece, type Chain } from './laid-piece.ts';
+import { readInlineEnd, type LegPipe } from './lay-inline.ts';
+import type { LaidEnd, LaidLeg, LaidNode, Piece } from './layout.ts';
+import { getVectorFrom, isSameWay } from './leg-direction.ts';
+import type { EndReader } from './read-end.ts';
+import { findNipple } from './threading-need.ts';
+
+/** Where a line begins: at a turn, at the source, and after a piece of which nothing is known. */
+const START: Chain = { exact: 0, marked: 0 };
+
+/**
+ * Makes the pieces of legs, in walking order. Pieces in one straight line share their rounding: each is marked at the
+ * nearest graduation of where its far end belongs, less what lies before it, so that the line never ends more than half
+ * a graduation off. A bought nipple cannot be adjusted: its error goes into the next cut piece; so does that of a piece
+ * that was cut otherwise than asked.
+ *
+ *     S0 ---- exact 1 ---- S1 ---- exact 2 ---- S2      tape i = round(Si) − what was marked up to S(i−1)
+ */
+export class PieceLayer {
+  readonly #nodes: ReadonlyMap<string, LaidNode>;
+  readonly #catalogue: Catalogue;
+  readonly #rules: HouseRules;
+  readonly #facts: Facts;
+  readonly #ends: EndReader;
+  /** Leg id → how far the line had come at its far end. */
+  readonly #chains = new Map<string, Chain>();
+
+  constructor(
+    nodes: ReadonlyMap<string, LaidNode>,
+    catalogue: Catalogue,
+    rules: HouseRules,
+    facts: Facts,
+    ends: EndReader,
+  ) {
+    this.#nodes = nodes;
+    this.#catalogue = catalogue;
+    this.#rules = rules;
+    this.#facts = facts;
+    this.#ends = ends;
+  }
+
+  /** The pieces of one leg, from its near end; none where fitting goes straight into fitting (`pipe` null). */
+  lay(laid: LaidLeg, pipe: LegPipe | null): readonly Piece[] {
+    let chain = this.#findChain(laid);
+    const pieces: Piece[] = [];
+    if (pipe) {
+      const { inline } = laid;
+      const last = inline.length;
+      let [start, near]: [Length | null, LaidEnd] = [0, pipe.near];
+      for (let i = 0; i <= last; i++) {
+        const stop = inline[i];
+        const far = stop ? readInlineEnd(laid.leg, stop, 0, this.#ends) : pipe.far;
+        const until = stop ? stop.at : pipe.length;
+        const span = until === null || start === null ? null : until - start;
+        const place = last === 0 ? null : pipe.isAsDrawn ? i : last - i;
+        const cut = this.#cut(laid, near, far, span, chain);
+        const piece = new LaidPiece(laid, near, far, place, span, cut?.cut ?? null, this.#facts);
+        pieces.push(piece);
+        chain = goOn(chain, piece, cut?.line ?? START);
+        if (stop) [start, near] = [stop.at, readInlineEnd(laid.leg, stop, 1, this.#ends)];
+      }
+    }
+    if (chain !== START) this.#chains.set(laid.id, chain);
+    return pieces;
+  }
+
+  /** The line goes on where the leg before arrives the way this one leaves. */
+  #findChain({ leg, near, depth }: LaidLeg): Chain {
+    const before = depth > 0 ? this.#nodes.get(near)?.legs[0] : undefined;
+    if (!before || before === leg) return START;
+    const from = before.from === near ? before.to : before.from;
+    if (!isSameWay(getVectorFrom(before, from), getVectorFrom(leg, near))) return START;
+    return this.#chains.get(before.id) ?? START;
+  }
+
+  /** The cut of a piece, and how far the line has come with it; null where it is not known. */
+  #cut(
+    laid: LaidLeg,
+    near: LaidEnd,
+    far: LaidEnd,
+    span: Length | null,
+    before: Chain,
+  ): { cut: LaidCut; line: Chain } | null {
+    const exact = findExactCut(span, near, far);
+    if (exact === null) return null;
+    const rules = this.#rules;
+    const nipple = findNipple(exact, laid.leg.size, near, far, rules, this.#catalogue);
+    const due = before.exact + exact;
+    const marked =
+      nipple === null ? putOnTape(due, rules['tape-rounding'].option).length : before.marked + nipple;
+    const line = { exact: due, marked };
+    return { cut: new LaidCut(exact, nipple, before, line), line };
+  }
+}
+
+/** Where nothing is left to cut the line begins anew; what was cut otherwise than asked goes into the next piece. */
+function goOn(before: Chain, { cut, asCut }: Piece, line: Chain): Chain {
+  if (!cut || cut.exact <= 0) return START;
+  return asCut ? { exact: line.exact, marked: before.marked + asCut.length } : line;
+}

@@ -1,0 +1,37 @@
+import type { PartKind } from '../catalogue/part.ts';
+import type { Length } from '../units/length.ts';
+import type { LaidNode, RunLayout } from './layout.ts';
+import { findLegOfPart } from './straight-line.ts';
+import type { Ref, RefPoint } from './run.ts';
+
+/** A reference as one would name it at the wall: `face of the tee at leg 3`. */
+export interface NamedRef {
+  readonly at: RefPoint;
+  readonly gap: Length;
+  readonly part: PartKind | 'open' | 'none' | 'source';
+  /** The number of the leg that arrives there, or in which the part stands. */
+  readonly mark: string;
+}
+
+/** What stands at a node, by one word. */
+export const getKindAt = ({ fitting, legs }: LaidNode, isSource: boolean): NamedRef['part'] => {
+  if (fitting.kind === 'part') return fitting.part.kind;
+  return fitting.kind === 'none' ? 'none' : isSource && legs.length < 2 ? 'source' : 'open';
+};
+
+/** Names what a measure refers to. */
+export function nameRef(layout: RunLayout, ref: Ref): NamedRef {
+  const { at, gap } = ref;
+  if (ref.kind === 'inline') {
+    const leg = findLegOfPart(layout.doc, ref.id);
+    return { at, gap, part: leg?.inline[ref.id]?.part ?? 'none', mark: String(leg?.tag ?? '?') };
+  }
+  const node = layout.nodes.get(ref.id);
+  const isSource = Object.values(layout.doc.anchors).some((anchor) => anchor.node === ref.id);
+  return {
+    at,
+    gap,
+    part: node ? getKindAt(node, isSource) : 'none',
+    mark: String(node?.legs[0]?.tag ?? '?'),
+  };
+}

@@ -1,0 +1,177 @@
+import { expect } from 'chai';
+import type { Axis } from '../geometry/axis.ts';
+import { inches } from '../units/length.ts';
+import { getLeg, layOut, makeRun, offset } from '#support/make-run.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { checkRun } from './checks/checks.ts';
+import { centreOf, type Measure, type Ref, type RunDoc } from './run.ts';
+
+const SEEDS = Array.from({ length: 40 }, (_, i) => 100 + i);
+
+/** A straight header of so many legs, its nodes in order from the source, without any measure. */
+function makeHeader(count: number, axis: Axis = 'right'): { doc: RunDoc; nodes: string[]; legs: string[] } {
+  const doc = makeRun(Array.from({ length: count }, (_, i) => [i, axis, 20] as const));
+  const legs = Array.from({ length: count }, (_, i) => getLeg(doc, i + 1));
+  const nodes = [legs[0]!.from, ...legs.map(({ to }) => to)];
+  return { doc: { ...doc, measures: {} }, nodes, legs: legs.map(({ id }) => id) };
+}
+
+const measure = (id: string, from: Ref, to: Ref, value: number, along: Axis | null = null): Measure => ({
+  id,
+  from,
+  to,
+  along,
+  value,
+  typed: '',
+  instrument: null,
+});
+const withMeasures = (doc: RunDoc, measures: readonly Measure[]): RunDoc => ({
+  ...doc,
+  measures: Object.fromEntries(measures.map((each) => [each.id, each])),
+});
+
+/** Rank of a matrix by elimination: small whole numbers, so doubles do. */
+function getRank(rows: readonly (readonly number[])[]): number {
+  const left = rows.map((row) => [...row]);
+  let rank = 0;
+  for (let column = 0; column < (left[0]?.length ?? 0); column++) {
+    const pivot = left.findIndex((row, i) => i >= rank && Math.abs(row[column]!) > 1e-9);
+    if (pivot < 0) continue;
+    [left[rank], left[pivot]] = [left[pivot]!, left[rank]!];
+    for (let i = rank + 1; i < left.length; i++) {
+      const by = left[i]![column]! / left[rank]![column]!;
+      left[i] = left[i]!.map((value, j) => value - by * left[rank]![j]!);
+    }
+    rank++;
+  }
+  return rank;
+}
+
+describe('solveLengths', () => {
+  it(`finds exactly the lengths that measures on a header determine, seeds ${SEEDS[0]} to ${SEEDS.at(-1)}`, () => {
+    for (const seed of SEEDS) {
+      const random = makeRandom(seed);
+      const count = 2 + Math.floor(random() * 6);
+      const { doc, nodes, legs } = makeHeader(count, random() < 0.5 ? 'right' : 'up');
+      const real = legs.map(() => inches(6 + Math.floor(random() * 1600) / 16));
+      const said = Array.from({ length: Math.floor(random() * (count + 3)) }, (_, i) => {
+        const a = Math.floor(random() * count);
+        const b = a + 1 + Math.floor(random() * (count - a));
+        const value = real.slice(a, b).reduce((sum, each) => sum + each, 0);
+        const [from, to] = random() < 0.5 ? [a, b] : [b, a];
+        return {
+          a,
+          b,
+          measure: measure(`measure${i}x`, centreOf(nodes[from]!), centreOf(nodes[to]!), value),
+        };
+      });
+      const { solved } = layOut(withMeasures(doc, said.map((each) => each.measure))); // prettier-ignore
+      const rows = said.map(({ a, b }) => legs.map((_, i) => (i >= a && i < b ? 1 : 0)));
+      expect(solved.contradictions, `seed ${seed}`).to.deep.equal([]);
+      for (const [i, leg] of legs.entries()) {
+        const unit = legs.map((_, j) => (j === i ? 1 : 0));
+        const isDetermined = getRank([...rows, unit]) === getRank(rows);
+        expect(solved.lengths.get(leg) ?? null, `seed ${seed}, leg ${i + 1}`).to.equal(
+          isDetermined ? real[i]! : null,
+        );
+      }
+    }
+  });
+
+  it('explains a length that was worked out by steps that add up to it', () => {
+    const { doc, nodes, legs } = makeHeader(3);
+    const run = withMeasures(doc, [
+      measure('datum000a', centreOf(nodes[0]!), centreOf(nodes[1]!), inches(20)),
+      measure('datum000b', centreOf(nodes[0]!), centreOf(nodes[2]!), inches(52)),
+      measure('datum000c', centreOf(nodes[0]!), centreOf(nodes[3]!), inches(90)),
+    ]);
+    const how = layOut(run).solved.derived.get(legs[2]!);
+    if (how?.kind !== 'worked-out') throw new Error('not worked out');
+    const steps = how.steps();
+    expect(steps.map((step) => step.measure)).to.have.members(['datum000b', 'datum000c']);
+    expect(steps.reduce((sum, { sign, distance }) => sum + sign * distance, 0)).to.equal(inches(38));
+  });
+
+  it('takes an overall measure along a square way across an offset', () => {
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'right', null, { geometry: offset('right', ['up', 12]) }],
+      [2, 'right', 20],
+    ]);
+    const [first, , last] = [1, 2, 3].map((tag) => getLeg(doc, tag));
+    const kept = Object.values(doc.measures).filter(({ to }) => to.id !== last!.to);
+    const run = withMeasures(doc, [
+      ...kept,
+      measure('overall00', centreOf(first!.from), centreOf(last!.to), inches(100), 'right'),
+    ]);
+    expect(layOut(run).solved.lengths.get(last!.id)).to.equal(inches(100 - 30 - 12));
+    const notInLine = withMeasures(doc, [
+      ...kept,
+      measure('overall00', centreOf(first!.from), centreOf(last!.to), inches(100)),
+    ]);
+    expect(layOut(notInLine).solved.unread.get('overall00')).to.equal('not-in-line');
+    const finding = checkRun(layOut(notInLine)).find(({ code }) => code === 'measure-not-read');
+    expect(finding?.severity).to.equal('ask');
+  });
+
+  it('finds a slanting leg from the square distance it covers', () => {
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'up-right', 20],
+      [2, 'up', 20],
+    ]);
+    const slant = getLeg(doc, 2);
+    const kept = Object.values(doc.measures).filter(({ to }) => to.id !== slant.to);
+    const run = withMeasures(doc, [
+      ...kept,
+      measure('square000', centreOf(slant.from), centreOf(slant.to), inches(15), 'up'),
+    ]);
+    expect(layOut(run).solved.lengths.get(slant.id)).to.equal(Math.round(inches(15) * Math.SQRT2));
+  });
+
+  it('names both measures that contradict each other and by how much, and uses neither', () => {
+    const { doc, nodes, legs } = makeHeader(2);
+    const run = withMeasures(doc, [
+      measure('first0000', centreOf(nodes[0]!), centreOf(nodes[1]!), inches(20)),
+      measure('second000', centreOf(nodes[1]!), centreOf(nodes[2]!), inches(30)),
+      measure('overall00', centreOf(nodes[0]!), centreOf(nodes[2]!), inches(51)),
+    ]);
+    const { solved } = layOut(run);
+    expect(solved.contradictions).to.have.length(1);
+    const { measure: wrong, against, by } = solved.contradictions[0]!;
+    expect([wrong, ...against]).to.have.members(['overall00', 'first0000', 'second000']);
+    expect(by).to.equal(inches(1));
+    expect(legs.map((leg) => solved.lengths.get(leg))).to.deep.equal([undefined, undefined]);
+    const codes = checkRun(layOut(run)).map(({ code }) => code);
+    expect(codes).to.include('measures-contradict').and.not.to.include('measure-missing');
+  });
+
+  it('says when measures put the far end before the near one', () => {
+    const { doc, nodes, legs } = makeHeader(2);
+    const run = withMeasures(doc, [
+      measure('first0000', centreOf(nodes[0]!), centreOf(nodes[1]!), inches(50)),
+      measure('overall00', centreOf(nodes[0]!), centreOf(nodes[2]!), inches(40)),
+    ]);
+    expect(layOut(run).solved.reversed.get(legs[1]!)).to.equal(inches(10));
+    expect(checkRun(layOut(run)).map(({ code }) => code)).to.include('measures-reversed');
+  });
+
+  it('says when an offset is measured otherwise than its set and roll make it', () => {
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'right', null, { geometry: offset('right', ['up', 10]) }],
+      [2, 'right', 20],
+    ]);
+    const travel = getLeg(doc, 2);
+    const measured = (value: number) =>
+      withMeasures(doc, [
+        ...Object.values(doc.measures),
+        measure('travel000', centreOf(travel.from), centreOf(travel.to), value),
+      ]);
+    expect(layOut(measured(inches(14.14))).solved.contradictions).to.deep.equal([]);
+    const finding = checkRun(layOut(measured(inches(15)))).find(
+      ({ code }) => code === 'measure-against-parts',
+    );
+    expect(finding).to.include({ by: inches(15) - Math.round(inches(10) * Math.SQRT2) });
+  });
+});

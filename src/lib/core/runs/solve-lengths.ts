@@ -1,0 +1,196 @@
+import { findReach } from '../catalogue/part.ts';
+import { getOffsetLengths } from '../allowances/offset.ts';
+import type { Length } from '../units/length.ts';
+import type { Fitting } from './fitting.ts';
+import { isMaleAt } from './leg-direction.ts';
+import { isEmpty } from './is-empty.ts';
+import type { EndReader } from './read-end.ts';
+import { findPort } from './fitting.ts';
+import { solveByStations, type Station, type StationSolution } from './solve-by-stations.ts';
+import type { LegsByNode } from './straight-line.ts';
+import type { Leg, Measure, RunDoc } from './run.ts';
+
+/** Measures that cannot all be right. */
+export interface Contradiction {
+  /** The measure that does not agree, and those it is held against. */
+  readonly measure: string;
+  readonly against: readonly string[];
+  /** By how much it is longer (+) or shorter (−) than they say, nm. */
+  readonly by: Length;
+  /** Null where a leg's length follows from its geometry and no measure stands against it. */
+  readonly leg: string | null;
+}
+
+/** Why a measure could not be used. */
+export type UnreadReason = 'not-in-line' | 'point-unknown';
+
+/** What the measures of a run come to: the centre-to-centre of every leg, and the places of the parts in them. */
+export interface SolvedLengths {
+  /** Leg id → centre-to-centre, nm; absent while not known, or measured in ways that differ. */
+  readonly lengths: ReadonlyMap<string, Length>;
+  /** Part in a leg → nm from the leg's beginning, where measures say it. */
+  readonly places: ReadonlyMap<string, Length>;
+  readonly contradictions: readonly Contradiction[];
+  readonly unread: ReadonlyMap<string, UnreadReason>;
+  /** Legs whose measures put their far end before their near one, and by how much, nm. */
+  readonly reversed: ReadonlyMap<string, Length>;
+  /** Legs whose length is no measure of their own, with how it was found; other legs carry one plain measure. */
+  readonly derived: ReadonlyMap<string, DerivedLength>;
+}
+
+export type DerivedLength =
+  | { readonly kind: 'offset' }
+  | { readonly kind: 'made-up' }
+  /** Worked out from measures: the steps add up to it. */
+  | { readonly kind: 'worked-out'; readonly steps: () => readonly LengthStep[] };
+
+/** One step of a length that was worked out, nm, signed. */
+export interface LengthStep {
+  readonly measure: string | null;
+  readonly leg: string | null;
+  readonly sign: 1 | -1;
+  /** Between centres. */
+  readonly distance: Length;
+}
+
+/** What solving needs of the rest of the run. */
+export interface SolveContext {
+  readonly doc: RunDoc;
+  readonly legsByNode: LegsByNode;
+  readonly getFitting: (node: string) => Fitting;
+  readonly getStation: (kind: 'node' | 'inline', id: string) => Station | null;
+  readonly ends: EndReader;
+}
+
+const isPlain = ({ from, to, along }: Measure): boolean =>
+  along === null && from.kind === 'node' && to.kind === 'node' && from.at === 'centre' && to.at === 'centre';
+
+/**
+ * Works out every length the measures, offsets and made-up parts determine (nm). Most measures are plain (centre to
+ * centre of one leg) and are read off at once; the others are solved together. Measures that contradict each other are
+ * named and none of them is used.
+ */
+export function solveLengths(context: SolveContext): SolvedLengths {
+  const { doc, legsByNode } = context;
+  const lengths = new Map<string, Length>();
+  const others: Measure[] = [];
+  const contested: Measure[] = [];
+  for (const id in doc.measures) {
+    const measure = doc.measures[id]!;
+    const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
+    if (!leg) {
+      others.push(measure);
+      continue;
+    }
+    const before = lengths.get(leg.id);
+    if (before === undefined) lengths.set(leg.id, measure.value);
+    else if (before !== measure.value) contested.push(measure);
+  }
+  const unusual: Leg[] = [];
+  let hasInline = false;
+  for (const id in doc.legs) {
+    const leg = doc.legs[id]!;
+    hasInline ||= !isEmpty(leg.inline);
+    if (leg.geometry.kind !== 'axis') unusual.push(leg);
+  }
+  const base = {
+    lengths,
+    derived: NOTHING,
+    contradictions: NONE,
+    places: NOTHING,
+    unread: NOTHING,
+    reversed: NOTHING,
+  };
+  if (others.length === 0 && !hasInline && contested.length === 0 && unusual.length === 0) return base;
+  return solveUnusual(context, lengths, others, contested, unusual, hasInline);
+}
+
+/** The rest of the work, for a run that has more in it than legs measured once from centre to centre. */
+function solveUnusual(
+  context: SolveContext,
+  lengths: Map<string, Length>,
+  others: readonly Measure[],
+  contested: readonly Measure[],
+  unusual: readonly Leg[],
+  hasInline: boolean,
+): SolvedLengths {
+  const { doc, legsByNode } = context;
+  const plain = new Map<string, Measure>();
+  for (const measure of Object.values(doc.measures)) {
+    const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
+    if (leg && !plain.has(leg.id)) plain.set(leg.id, measure);
+  }
+  const contradictions: Contradiction[] = [];
+  for (const measure of contested) {
+    const leg = findLegBetween(legsByNode, measure)!;
+    const first = plain.get(leg.id)!;
+    const by = measure.value - first.value;
+    contradictions.push({ measure: measure.id, against: [first.id], by, leg: leg.id });
+    lengths.delete(leg.id);
+  }
+  for (const { leg } of contradictions) if (leg !== null) plain.delete(leg);
+  const derived = new Map<string, DerivedLength>();
+  for (const leg of unusual) {
+    const own = leg.geometry.kind === 'offset' ? getTravel(leg) : findMadeUpLength(leg, context);
+    derived.set(leg.id, { kind: leg.geometry.kind === 'offset' ? 'offset' : 'made-up' });
+    const measured = plain.get(leg.id);
+    lengths.delete(leg.id);
+    if (measured && own !== null && Math.abs(measured.value - own) > MEASURED_AS_DERIVED) {
+      const by = measured.value - own;
+      contradictions.push({ measure: measured.id, against: [], by, leg: leg.id });
+    } else if (own !== null) lengths.set(leg.id, own);
+  }
+  const base = { lengths, derived, contradictions, places: NOTHING, unread: NOTHING, reversed: NOTHING };
+  if (others.length === 0 && !hasInline) return base;
+  return addSolution(base, solveByStations(context, plain, lengths, others));
+}
+
+/** A travel or a made-up pair that was measured too may differ by what a tape can be read to: a sixteenth of an inch. */
+const MEASURED_AS_DERIVED: Length = 25_400_000 / 16;
+
+const NOTHING: ReadonlyMap<string, never> = new Map<string, never>();
+const NONE: readonly never[] = [];
+
+function addSolution(base: SolvedLengths, found: StationSolution): SolvedLengths {
+  const lengths = new Map(base.lengths);
+  for (const leg of found.contested) lengths.delete(leg);
+  for (const [leg, length] of found.lengths) lengths.set(leg, length);
+  const derived = new Map(base.derived);
+  for (const [leg, steps] of found.steps) derived.set(leg, { kind: 'worked-out', steps });
+  return {
+    lengths,
+    derived,
+    places: found.places,
+    unread: found.unread,
+    reversed: found.reversed,
+    contradictions: [...base.contradictions, ...found.contradictions],
+  };
+}
+
+function findLegBetween(legsByNode: LegsByNode, { from, to }: Measure): Leg | null {
+  return legsByNode.get(from.id)?.find((leg) => leg.from === to.id || leg.to === to.id) ?? null;
+}
+
+function getTravel({ geometry }: Leg): Length {
+  if (geometry.kind !== 'offset') throw new Error('only an offset has a travel');
+  return getOffsetLengths(geometry.set.length, geometry.roll?.length ?? 0).travel;
+}
+
+/**
+ * Male end straight into a female port: centre-to-centre (nm) = reach of the male + reach of the female − engagement.
+ * Null while one of them is not known.
+ */
+function findMadeUpLength(leg: Leg, { getFitting, ends }: SolveContext): Length | null {
+  let total = 0;
+  for (const node of [leg.from, leg.to]) {
+    const fitting = getFitting(node);
+    const port = findPort(fitting, leg.id);
+    if (fitting.kind !== 'part' || !port) return null;
+    const male = isMaleAt(leg, node);
+    const reach = findReach(port);
+    const takeOff = male ? reach : ends.workOut(leg, fitting.part, port).takeOff;
+    if (takeOff === null) return null;
+    total += takeOff;
+  }
+  return total;
+}

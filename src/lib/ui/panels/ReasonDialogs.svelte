@@ -1,0 +1,28 @@
+<script lang="ts">
+  import type { RuleId } from '#core/house-rules/house-rules.ts';
+  import type { RunStore } from '../store/run-store.svelte.ts';
+  import HouseRulesDialog from './HouseRulesDialog.svelte';
+  import WhyDialog from './WhyDialog.svelte';
+
+  let { store }: { store: RunStore } = $props();
+  const unit = $derived(store.details?.units ?? 'in');
+  let why = $state<string | null>(null);
+  let rulesOpen = $state(false);
+  let firstRule = $state<RuleId | null>(null);
+
+  /** Shows the reason behind the number of a piece, a joint or a leg. */
+  export function showWhy(id: string): void {
+    why = id;
+  }
+  /** Shows the house rules, the one asked about first. */
+  export function showRules(rule: RuleId | null = null): void {
+    why = null;
+    firstRule = rule;
+    rulesOpen = true;
+  }
+</script>
+
+{#if store.layout}
+  <WhyDialog layout={store.layout} {unit} bind:id={why} onrule={showRules} onwhy={showWhy} />
+{/if}
+<HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />

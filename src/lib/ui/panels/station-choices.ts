@@ -1,0 +1,32 @@
+import { nameRef } from '#core/runs/name-ref.ts';
+import type { RunLayout } from '#core/runs/layout.ts';
+import { PART_KIND_NAMES } from '#words/parts.ts';
+
+/** A place of the run from or to which can be measured. */
+export interface StationChoice {
+  readonly kind: 'node' | 'inline';
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Every place of a run by its name, in walking order: fittings and ends, and the parts in legs. */
+export function listStations(layout: RunLayout): StationChoice[] {
+  const nodes = [...layout.nodes.keys()].map((id): StationChoice => {
+    const { part, mark } = nameRef(layout, { kind: 'node', id, at: 'centre', gap: 0 });
+    const what =
+      part === 'open'
+        ? 'open end'
+        : part === 'none'
+          ? 'point'
+          : part === 'source'
+            ? 'source'
+            : PART_KIND_NAMES[part];
+    return { kind: 'node', id, name: part === 'source' ? 'the source' : `${what} at leg ${mark}` };
+  });
+  const parts = [...layout.legs.values()].flatMap(({ leg }) =>
+    Object.values(leg.inline).map(({ id, part }): StationChoice => {
+      return { kind: 'inline', id, name: `${PART_KIND_NAMES[part]} in leg ${leg.tag}` };
+    }),
+  );
+  return [...nodes, ...parts];
+}

@@ -1,0 +1,33 @@
+import type { LengthUnit } from '#core/units/length.ts';
+import type { NamedMeasure } from '#core/runs/finding.ts';
+import type { NamedRef } from '#core/runs/name-ref.ts';
+import type { RefPoint } from '#core/runs/run.ts';
+import { sayLength } from './length-text.ts';
+import { PART_KIND_NAMES } from './parts.ts';
+
+/** Where on a part a measure is taken. */
+export const REF_POINT_NAMES: Readonly<Record<RefPoint, { readonly name: string; readonly says: string }>> = {
+  centre: { name: 'centre', says: 'where the centre lines cross' },
+  face: { name: 'face', says: 'the face of the opening that looks along the measure' },
+  end: { name: 'pipe end', says: 'the end of the pipe that is made up there' },
+  back: { name: 'back', says: 'the outside of the fitting on the far side' },
+  wall: { name: 'wall behind', says: 'a wall so far behind the fitting’s back' },
+};
+
+const WHAT: Readonly<Record<NamedRef['part'], string>> = {
+  ...PART_KIND_NAMES,
+  open: 'open end',
+  none: 'point',
+  source: 'source',
+};
+
+/** A reference as one would name it: `face of the tee at leg 3`. */
+export function sayRef({ at, part, mark, gap }: NamedRef, unit: LengthUnit): string {
+  const what = part === 'source' ? 'the source' : `the ${WHAT[part]} at leg ${mark}`;
+  if (at === 'wall') return `the wall ${gap === 0 ? '' : `${sayLength(gap, unit)} `}behind ${what}`;
+  return `the ${REF_POINT_NAMES[at].name} of ${what}`;
+}
+
+/** `12 ft 3 in from the centre of the elbow at leg 1 to the face of the tee at leg 3`. */
+export const sayMeasure = ({ value, from, to }: NamedMeasure, unit: LengthUnit): string =>
+  `${sayLength(value, unit)} from ${sayRef(from, unit)} to ${sayRef(to, unit)}`;

@@ -1,0 +1,95 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+  import ArrowRight from '@lucide/svelte/icons/arrow-right';
+  import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
+  import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
+  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
+  import VisePiece from '$lib/ui/panels/VisePiece.svelte';
+  import { getRunStore } from '$lib/ui/store/run-context.ts';
+
+  const store = getRunStore();
+  let reasons = $state<ReasonDialogs>();
+  /** The piece picked; null begins at the first that is not made yet. */
+  let picked = $state<string | null>(null);
+
+  const layout = $derived(store.layout);
+  const rows = $derived(layout ? makeCutSheet(layout).rows : []);
+  const at = $derived.by((): number => {
+    const found = rows.findIndex(({ piece }) => piece.id === picked);
+    if (found >= 0) return found;
+    const next = rows.findIndex(({ piece }) => !piece.ticked && piece.cut);
+    return next >= 0 ? next : 0;
+  });
+  const row = $derived(rows[at]);
+  const unit = $derived(store.details?.units ?? 'in');
+  const made = $derived(rows.filter(({ piece }) => piece.ticked).length);
+
+  function step(by: 1 | -1): void {
+    picked = rows[(at + by + rows.length) % rows.length]?.piece.id ?? null;
+  }
+  function onKey(event: KeyboardEvent): void {
+    if (event.target instanceof HTMLInputElement || document.querySelector('dialog[open]')) return;
+    if (event.key === 'ArrowRight') step(1);
+    if (event.key === 'ArrowLeft') step(-1);
+  }
+</script>
+
+<svelte:head><title>At the vise · Porthole</title></svelte:head>
+<svelte:window onkeydown={onKey} />
+
+<main class="vise mx-auto w-full max-w-4xl">
+  <h1 class="sr-only">At the vise</h1>
+  {#if layout && row}
+    <div class="flex items-center justify-between gap-3 px-4 pt-3">
+      <a
+        class="tap flex items-center underline decoration-dotted underline-offset-4"
+        href={resolve('/jobs/[job]/runs/[run]/cut', { job: store.job, run: store.run })}
+        ><span class="max-sm:sr-only">Cut&nbsp;</span>sheet</a
+      >
+      <p class="chart-label grow">piece {at + 1} of {rows.length}, {made} made</p>
+      <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+    </div>
+    <VisePiece {row} {store} {unit} onwhy={(id) => reasons?.showWhy(id)} />
+    <p class="mx-4 border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads}</p>
+    <nav class="turning" aria-label="Pieces">
+      <button type="button" class="btn h-16 text-lg" onclick={() => step(-1)}
+        ><ArrowLeft aria-hidden="true" /> Before</button
+      >
+      <button type="button" class="btn h-16 grow text-lg btn-primary" onclick={() => step(1)}
+        >Next piece <ArrowRight aria-hidden="true" /></button
+      >
+    </nav>
+  {:else}
+    <section class="m-6 border-y-2 border-base-300 py-6 text-lg">
+      <h2 class="text-2xl font-semibold">Nothing to cut yet</h2>
+      <p class="my-2">Lay out the first leg: its piece appears here at once.</p>
+      <a
+        class="btn h-14 btn-primary"
+        href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run })}>Lay out</a
+      >
+    </section>
+  {/if}
+</main>
+
+<ReasonDialogs bind:this={reasons} {store} />
+
+<style>
+  .vise {
+    display: flex;
+    flex-direction: column;
+    flex: 1;
+    gap: 1rem;
+  }
+  .turning {
+    position: sticky;
+    bottom: 0;
+    display: flex;
+    gap: 0.75rem;
+    margin-top: auto;
+    padding: 0.5rem 1rem;
+    background: var(--color-base-200);
+    border-top: 2px solid var(--color-accent);
+  }
+</style>

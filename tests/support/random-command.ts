@@ -1,0 +1,98 @@
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { PART_KINDS } from '#core/catalogue/part.ts';
+import { AXES, getOpposite } from '#core/geometry/axis.ts';
+import { WAYS } from '#core/geometry/way.ts';
+import type { Result } from '#core/outcome/result.ts';
+import type { PlannedChange } from '#core/runs/change.ts';
+import { planAddLeg, centreToCentre } from '#core/runs/commands/add-leg.ts';
+import { planBranchHere } from '#core/runs/commands/branch-here.ts';
+import { planBushDown } from '#core/runs/commands/bush-down.ts';
+import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
+import { planChoosePart } from '#core/runs/commands/choose-part.ts';
+import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
+import { planCloseEnd } from '#core/runs/commands/close-end.ts';
+import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
+import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
+import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
+import { planPutPart, planTakeOutPart } from '#core/runs/commands/put-part.ts';
+import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
+import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
+import { planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
+import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
+import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
+import { INLINE_KINDS, REF_POINTS, type LegGeometry, type Ref, type RunDoc } from '#core/runs/run.ts';
+import { INCH, inches } from '#core/units/length.ts';
+import { layOut, newLeg } from './make-run.ts';
+
+type Random = () => number;
+
+/** A random command that may make sense, or null when the one picked refused. Every command of the screens is among them. */
+export function planRandomCommand(doc: RunDoc, random: Random, newId: () => string): PlannedChange | null {
+  const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
+  const take = (result: Result<PlannedChange, unknown>) => (result.ok ? result.value : null);
+  const legs = Object.values(doc.legs);
+  const length = (most: number) => inches(Math.ceil(random() * most));
+  if (legs.length === 0) return take(planAddLeg(doc, newLeg(null, pick(AXES), 30), newId));
+  const leg = pick(legs);
+  const node = pick(Object.keys(doc.nodes));
+  const measures = Object.values(doc.measures);
+  const parts = legs.flatMap(({ inline }) => Object.keys(inline));
+  const layout = () => layOut(doc);
+  const pickRef = (): Ref => ({
+    kind: 'node',
+    id: pick(Object.keys(doc.nodes)),
+    at: pick(REF_POINTS),
+    gap: 0,
+  });
+  const pickGeometry = (): LegGeometry => {
+    const kind = random();
+    if (kind < 0.6) return { kind: 'axis', axis: pick(kind < 0.45 ? AXES : WAYS) };
+    if (kind < 0.8) return { kind: 'made-up', axis: pick(AXES), male: pick(['from', 'to'] as const) };
+    const along = pick(AXES);
+    const sides = AXES.filter((axis) => axis !== along && axis !== getOpposite(along));
+    const side = { way: pick(sides), length: 12 * INCH, typed: '12' };
+    return { kind: 'offset', along, set: side, roll: null, angle: 45 };
+  };
+  const grown = () => {
+    const geometry = pickGeometry();
+    const measure = geometry.kind === 'axis' ? centreToCentre(length(300), 't') : null;
+    return { geometry, measure, size: pick(['1/8', '3/4', '1'] as const), material: 'black-iron' as const };
+  };
+  const commands: readonly (() => PlannedChange | null)[] = [
+    () => take(planAddLeg(doc, { from: node, terminal: null, ...grown() }, newId)),
+    () => take(planAddLeg(doc, { from: node, terminal: null, ...grown() }, newId)),
+    () => take(planInsertLeg(doc, leg.id, random() < 0.5 ? leg.to : leg.from, grown(), newId)),
+    () => (random() < 0.2 ? take(planRemoveLegs(layout(), leg.id)) : null),
+    () => take(planTakeOutLeg(layout(), leg.id)),
+    () => take(planMoveLeg(layout(), leg.id, node)),
+    () => take(planRedirectLeg(doc, leg.id, pickGeometry())),
+    () => {
+      const place = { from: pick([leg.from, leg.to]), value: length(30), typed: 't' };
+      return take(planBranchHere(layout(), leg.id, place, random() < 0.5 ? null : { terminal: null, ...grown() }, newId));
+    },
+    () => {
+      const place = random() < 0.5 ? { share: random() } : { from: leg.from, value: length(40), typed: 't' };
+      return take(planPutPart(doc, leg.id, pick(INLINE_KINDS), place, newId));
+    },
+    () => (parts.length > 0 ? take(planTakeOutPart(doc, pick(parts))) : null),
+    () => take(planChoosePart(doc, node, random() < 0.3 ? null : pick(PART_KINDS))),
+    () => {
+      const part = pick(standardCatalogue.parts);
+      const measured = random() < 0.2 ? null : { port: part.ports[0]!.id, reach: length(3) };
+      return take(planMeasurePart(doc, part, measured, { typed: 't', by: 'A' }, newId));
+    },
+    () => take(planBushDown(doc, node, standardCatalogue, newId)),
+    () => take(planChangeMeasure(doc, leg.id, length(500), 'again', newId)),
+    () => {
+      const [from, to] = [pickRef(), pickRef()];
+      const along = random() < 0.3 ? pick(AXES) : null;
+      return take(planAddMeasure(doc, { id: newId(), from, to, along, value: length(400), typed: 't', instrument: null }));
+    },
+    () => (measures.length > 0 ? take(planReferMeasure(doc, pick(measures).id, { from: pickRef() })) : null),
+    () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
+    () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
+    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, { kind: 'appliance', name: 'kiln', gender: 'female' }, null] as const))),
+    () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
+  ]; // prettier-ignore
+  return pick(commands)();
+}
