@@ -1,14 +1,18 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import '../app.css';
   import { resolve } from '$app/paths';
   import Moon from '@lucide/svelte/icons/moon';
   import Sun from '@lucide/svelte/icons/sun';
   import { JOB_CAUTION } from '#words/cautions.ts';
   import SmellOfGas from '$lib/ui/controls/SmellOfGas.svelte';
+  import { doEarlyPresses } from '$lib/ui/controls/early-presses.ts';
   import { theme } from '$lib/ui/controls/theme.svelte.ts';
 
   let { children } = $props();
   $effect(() => theme.adopt());
+  // Effects of the page inside run before this one, so everything that was pressed has its handler.
+  $effect(() => untrack(doEarlyPresses));
 </script>
 
 <div class="flex min-h-dvh flex-col print:block">

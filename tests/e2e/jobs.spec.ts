@@ -60,12 +60,31 @@ test('an unknown job, run and page are said in a sentence', async ({ page, reque
 test('smell of gas is one tap away on every screen', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url);
   for (const address of ['/', '/jobs/new', `/jobs/${run.job}`, run.layOut, run.cut, '/nowhere']) {
-    await page.goto(address, { waitUntil: 'networkidle' });
+    await page.goto(address);
     const understood = page.getByRole('button', { name: 'Understood' });
     if (address === `/jobs/${run.job}`) await understood.click();
     await page.getByRole('button', { name: /Smell of gas/ }).click();
     await expect(page.getByRole('dialog', { name: 'Smell of gas' }).getByText('Leave now')).toBeVisible();
   }
+});
+
+test('what is pressed before the page has its script is done as soon as it has', async ({ page, app }) => {
+  let letIn = () => {};
+  const gate = new Promise<void>((resolve) => (letIn = resolve));
+  await page.route('**/_app/immutable/**/*.js', async (route) => {
+    await gate;
+    await route.continue();
+  });
+  await page.goto(app.url, { waitUntil: 'commit' });
+  const dark = page.getByRole('button', { name: 'Dark theme for crawl spaces' });
+  // In impatience, twice: it is one press all the same.
+  await dark.click();
+  await dark.click();
+  await page.getByRole('button', { name: /Smell of gas/ }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  letIn();
+  await expect(page.getByRole('dialog', { name: 'Smell of gas' }).getByText('Leave now')).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
 });
 
 test('the theme is kept on the device', async ({ page, app }) => {

@@ -1,6 +1,16 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
 
+/** A hand waits until the picture stands: a press into a busy page is a long press, which is another thing. */
+async function waitForPicture(page: Page): Promise<void> {
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) =>
+        requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(resolve))),
+      ),
+  );
+}
+
 /** Hands of one kind: the thumb taps what is on the screen, the keyboard never touches a pointer. */
 interface Hands {
   press(button: Locator): Promise<void>;
@@ -39,7 +49,10 @@ function useThumb(page: Page): Hands {
   const rose = page.getByRole('group', { name: 'Direction of the leg' });
   const pad = page.getByRole('group', { name: 'Measure keypad' });
   return {
-    press: (button) => button.tap(),
+    press: async (button) => {
+      await waitForPicture(page);
+      await button.tap();
+    },
     direction: (way) => rose.getByRole('button', { name: new RegExp(`^${way}\\b`) }).tap(),
     measure: async (typed) => {
       for (const digit of typed) await pad.getByRole('button', { name: digit, exact: true }).tap();

@@ -4,6 +4,8 @@
   import Scale from '@lucide/svelte/icons/scale';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import type { Result } from '#core/outcome/result.ts';
+  import type { PlannedChange } from '#core/runs/change.ts';
+  import { sayChange } from '#words/changes.ts';
   import type { Refusal } from '#words/refusals.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { afterPaint } from '$lib/ui/controls/after-paint.svelte.ts';
@@ -57,6 +59,9 @@
   function take(result: Result<void, Refusal>): void {
     entry.refusal = result.ok ? null : result.refusal;
   }
+
+  const nameTurn = (name: string, planned: PlannedChange | undefined): string =>
+    planned ? `${name}: ${sayChange(planned.label)}` : name;
 
   const turn = (): void => {
     entry.turns = ((entry.turns + 1) % 4) as typeof entry.turns;
@@ -132,14 +137,16 @@
       <button
         type="button"
         class="tap btn px-2"
-        aria-label="Undo"
+        aria-label={nameTurn('Undo', store.done.at(-1))}
+        title={nameTurn('Undo', store.done.at(-1))}
         disabled={store.done.length === 0}
         onclick={() => take(store.undo())}><Undo2 aria-hidden="true" /></button
       >
       <button
         type="button"
         class="tap btn px-2"
-        aria-label="Redo"
+        aria-label={nameTurn('Redo', store.undone.at(-1))}
+        title={nameTurn('Redo', store.undone.at(-1))}
         disabled={store.undone.length === 0}
         onclick={() => take(store.redo())}><Redo2 aria-hidden="true" /></button
       >
