@@ -1,17 +1,13 @@
 <script lang="ts">
   import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import type { NominalSize } from '#core/catalogue/size.ts';
-  import { nameRef } from '#core/runs/name-ref.ts';
-  import { nameFitting } from '#words/parts.ts';
-  import { REF_POINT_NAMES, sayRef } from '#words/refs.ts';
-  import { sayLength } from '#words/length-text.ts';
-  import { sayRefusal } from '#words/refusals.ts';
-  import { sayWay } from '#words/ways.ts';
   import DirectionRose from '../instruments/DirectionRose.svelte';
   import FractionKeypad from '../instruments/FractionKeypad.svelte';
   import { findAxisForKey, isSlantKey } from '../instruments/axis-keys.ts';
+  import { afterPaint } from '../controls/after-paint.svelte.ts';
   import LengthText from '../controls/LengthText.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
+  import { describeEntry } from './describe-entry.ts';
   import type { LegEntry, LegKind } from './leg-entry.svelte.ts';
   import MeasurePointsDialog from './MeasurePointsDialog.svelte';
   import OffsetFields from './OffsetFields.svelte';
@@ -21,49 +17,17 @@
   let field = $state<HTMLInputElement | null>(null);
   let pointsOpen = $state(false);
 
-  const empty = $derived(entry.layout?.legs.size === 0);
-  const reading = $derived(entry.reading);
-  /** Said while typing: how it was read when that could surprise, what is wrong once it cannot become right. */
-  const says = $derived(reading?.ok ? `read as ${sayLength(reading.value.length, entry.unit)}` : '');
-  const growsFrom = $derived.by(() => {
-    if (entry.inserting) {
-      const before = entry.layout?.legs.get(entry.inserting);
-      return `in between, at the far end of leg ${before?.leg.tag ?? '?'}`;
-    }
-    const node = entry.growingNode;
-    if (!node || empty) return 'from the source';
-    const [leg] = node.legs;
-    return `from the ${nameFitting(node.fitting)} at leg ${leg?.tag ?? '?'}`;
-  });
-  const title = $derived(entry.inserting ? 'Leg in between' : empty ? 'First leg' : 'Next leg');
-  const measured = $derived.by(() => {
-    const { datum, fromPoint, toPoint, layout } = entry;
-    const to = REF_POINT_NAMES[toPoint.at].name;
-    if (datum && layout) {
-      const from = nameRef(layout, { kind: 'node', id: datum, ...fromPoint });
-      return `from ${sayRef(from, entry.unit)} to ${to}`;
-    }
-    return `${REF_POINT_NAMES[fromPoint.at].name} to ${to}`;
-  });
-  const isPlainMeasure = $derived(measured === 'centre to centre');
+  /** What was pressed is there at once; the words around it follow by a frame. */
+  const scene = afterPaint(
+    () => entry.said,
+    () => describeEntry(entry),
+  );
+  const words = $derived(scene.current);
   const KINDS: readonly { kind: LegKind; name: string; says: string }[] = [
     { kind: 'pipe', name: 'pipe', says: 'a leg of pipe' },
     { kind: 'offset', name: 'offset', says: 'an offset between two 45° elbows' },
     { kind: 'fitting', name: 'no pipe', says: 'fitting straight into fitting' },
   ];
-  /** A picked leg whose length is not measured. */
-  const follows = $derived(entry.selected ? entry.selected.leg.geometry.kind !== 'axis' : false);
-  const way = $derived(entry.axis ? sayWay(entry.axis) : null);
-  /** What the button does, up to the length it does it with. */
-  const doWords = $derived.by(() => {
-    if (entry.selected) return `Measure leg ${entry.selected.leg.tag} again${reading?.ok ? ': ' : ''}`;
-    const verb = entry.inserting ? 'Put in' : 'Add';
-    if (entry.kind === 'offset') return entry.geometry ? `${verb} offset` : 'Say the ways and two figures';
-    if (entry.kind === 'fitting') return way ? `${verb} fitting: ${way}` : 'Pick the way it looks';
-    if (!way) return reading?.ok ? 'Pick a direction for ' : 'Pick a direction and type the measure';
-    return reading?.ok ? `${verb} leg: ${way} ` : `${way}: type the measure`;
-  });
-
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === '[' || event.key === ']') {
@@ -99,18 +63,18 @@
 <form
   class="flex flex-col gap-2"
   onsubmit={onSubmit}
-  aria-label={entry.selected ? 'Measure again' : 'Next leg'}
+  aria-label={words.selected ? 'Measure again' : 'Next leg'}
 >
   <div class="flex items-end justify-between gap-2">
     <p class="min-w-0 grow leading-tight">
-      {#if entry.selected}
-        <strong class="text-lg">Leg {entry.selected.leg.tag}</strong>
+      {#if words.selected}
+        <strong class="text-lg">Leg {words.selected.tag}</strong>
         <button type="button" class="tap btn btn-ghost underline btn-sm" onclick={() => entry.growOn()}
           >back to growing</button
         >
       {:else}
-        <strong class="text-lg max-sm:sr-only">{title}</strong>
-        <span class="chart-label block text-sm leading-tight">{growsFrom}</span>
+        <strong class="text-lg max-sm:sr-only">{words.title}</strong>
+        <span class="chart-label block text-sm leading-tight">{words.growsFrom}</span>
         {#if entry.inserting}<button
             type="button"
             class="tap btn btn-ghost underline btn-sm"
@@ -119,7 +83,7 @@
       {/if}
     </p>
   </div>
-  {#if !entry.selected}
+  {#if !words.selected}
     <div class="flex items-stretch gap-1">
       <div class="grid grow grid-cols-3 gap-1" role="group" aria-label="What comes next">
         {#each KINDS as { kind, name, says: what } (kind)}
@@ -137,7 +101,7 @@
         <span class="chart-label max-sm:sr-only">size</span>
         <select
           class="tap select w-22 text-lg font-semibold"
-          value={entry.size}
+          value={words.size}
           onchange={(event) => (entry.pickedSize = event.currentTarget.value as NominalSize)}
         >
           {#each standardCatalogue.sizes as size (size)}<option>{size}</option>{/each}
@@ -146,21 +110,21 @@
     </div>
   {/if}
 
-  {#if follows}
+  {#if words.selected?.follows}
     <p class="border-l-4 border-base-300 pl-3">
-      The length of this leg follows from {entry.selected?.leg.geometry.kind === 'offset'
+      The length of this leg follows from {words.selected.follows === 'offset'
         ? 'its set and roll'
-        : 'the parts at its ends'}. To change it, use “Change leg {entry.selected?.leg.tag}” beside the cut.
+        : 'the parts at its ends'}. To change it, use “Change leg {words.selected.tag}” beside the cut.
     </p>
-  {:else if entry.kind === 'offset' && !entry.selected}
+  {:else if entry.kind === 'offset' && !words.selected}
     <OffsetFields offset={entry.offset} unit={entry.unit} />
   {:else}
     <div class="flex gap-2">
-      {#if !entry.selected}
+      {#if !words.selected}
         <div class="w-[38%] min-w-34 shrink-0">
           <DirectionRose
             axis={entry.axis}
-            taken={entry.taken}
+            taken={words.taken}
             slanting={entry.slanting}
             turns={entry.turns}
             onpick={(axis) => entry.pickAxis(axis)}
@@ -168,7 +132,7 @@
           />
         </div>
       {/if}
-      {#if entry.kind === 'fitting' && !entry.selected}
+      {#if entry.kind === 'fitting' && !words.selected}
         <fieldset class="flex min-w-0 grow flex-col gap-1">
           <legend class="chart-label text-sm">whose end is the male one?</legend>
           {#each [['to', 'of what comes: street elbow, bushing, plug'], ['from', 'of what is there, into an opening']] as const as [male, words] (male)}
@@ -211,7 +175,7 @@
               autocapitalize="off"
               spellcheck="false"
               maxlength="60"
-              placeholder={entry.unit === 'in' ? measured : `mm, ${measured}`}
+              placeholder={entry.unit === 'in' ? words.measured : `mm, ${words.measured}`}
               aria-describedby="{id}-says"
               aria-invalid={entry.refusal ? 'true' : undefined}
               oninput={() => (entry.refusal = null)}
@@ -233,27 +197,25 @@
 
   <div id="{id}-says" class="text-sm empty:hidden" aria-live="polite">
     {#if entry.refusal}<TroubleNote refusal={entry.refusal} />
-    {:else if reading && !reading.ok && entry.typed.length > 5}<span class="text-error"
-        >{sayRefusal(reading.refusal)}</span
-      >
-    {:else if says}<span class="sr-only">{says}</span>{/if}
+    {:else if words.wrong}<span class="text-error">{words.wrong}</span>
+    {:else if words.says}<span class="sr-only">{words.says}</span>{/if}
   </div>
-  <div class="flex gap-2" class:hidden={follows}>
+  <div class="flex gap-2" class:hidden={words.selected?.follows}>
     <button type="submit" class="btn h-14 min-w-0 shrink grow text-lg leading-tight btn-primary">
       <span
-        >{doWords}{#if reading?.ok && (entry.selected || entry.kind === 'pipe')}<LengthText
-            length={reading.value.length}
+        >{words.does}{#if words.length !== null}<LengthText
+            length={words.length}
             unit={entry.unit}
           />{/if}</span
       >
     </button>
-    {#if !entry.selected && entry.kind === 'pipe'}
+    {#if !words.selected && entry.kind === 'pipe'}
       <button
         type="button"
-        class="btn h-14 w-24 shrink-0 px-1 text-sm leading-tight {isPlainMeasure ? '' : 'btn-accent'}"
-        aria-label="Measured {measured}. Change the points"
+        class="btn h-14 w-24 shrink-0 px-1 text-sm leading-tight {words.isPlainMeasure ? '' : 'btn-accent'}"
+        aria-label="Measured {words.measured}. Change the points"
         onclick={() => (pointsOpen = true)}
-        >{isPlainMeasure ? 'measured from…' : entry.datum ? 'from datum' : 'other points'}</button
+        >{words.isPlainMeasure ? 'measured from…' : entry.datum ? 'from datum' : 'other points'}</button
       >
     {/if}
   </div>

@@ -7,6 +7,8 @@
   let { store }: { store: RunStore } = $props();
   const unit = $derived(store.details?.units ?? 'in');
   let why = $state<string | null>(null);
+  /** Worked out only while something is asked. */
+  const layout = $derived(why === null ? null : store.layout);
   let rulesOpen = $state(false);
   let firstRule = $state<RuleId | null>(null);
 
@@ -22,7 +24,5 @@
   }
 </script>
 
-{#if store.layout}
-  <WhyDialog layout={store.layout} {unit} bind:id={why} onrule={showRules} onwhy={showWhy} />
-{/if}
+<WhyDialog {layout} {unit} bind:id={why} onrule={showRules} onwhy={showWhy} />
 <HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />

@@ -16,7 +16,8 @@
   import Dialog from '../controls/Dialog.svelte';
 
   interface Props {
-    layout: RunLayout;
+    /** The run; may be missing while nothing is asked. */
+    layout: RunLayout | null;
     unit: LengthUnit;
     /** The piece or joint asked about; null when nothing is. */
     id: string | null;
@@ -24,10 +25,10 @@
     onwhy: (id: string) => void;
   }
   let { layout, unit, id = $bindable(), onrule, onwhy }: Props = $props();
-  const explanation = $derived(id === null ? null : explain(layout, id));
-  const piece = $derived(id === null ? null : findPiece(layout, id));
-  const leg = $derived(id === null ? null : (layout.legs.get(id) ?? null));
-  const end = $derived(id === null || leg ? null : findEnd(layout, id));
+  const explanation = $derived(id === null || !layout ? null : explain(layout, id));
+  const piece = $derived(id === null || !layout ? null : findPiece(layout, id));
+  const leg = $derived(id === null ? null : (layout?.legs.get(id) ?? null));
+  const end = $derived(id === null || leg || !layout ? null : findEnd(layout, id));
   const joint = $derived(end?.joint ?? null);
   const title = $derived(
     piece
@@ -42,8 +43,8 @@
 
   /** Where a term was read: from what to what. */
   function sayMeasureOf({ measure: of }: Term): string {
-    const measure = of === null ? null : layout.doc.measures[of];
-    if (!measure) return '';
+    const measure = of === null ? null : layout?.doc.measures[of];
+    if (!measure || !layout) return '';
     const [from, to] = [nameRef(layout, measure.from), nameRef(layout, measure.to)];
     return `from ${sayRef(from, unit)} to ${sayRef(to, unit)}`;
   }
@@ -100,7 +101,7 @@
           {#each getSources(working) as source (source)}
             <p class="text-sm text-secondary">{source}</p>
           {/each}
-          {#if working.rule}
+          {#if working.rule && layout}
             {@const rule = working.rule}
             <p class="text-sm">
               House rule decides: {RULE_WORDS[rule].title}, {sayChoice(rule, layout.rules[rule])}

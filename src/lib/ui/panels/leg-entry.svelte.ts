@@ -128,17 +128,26 @@ export class LegEntry {
       ? { kind: 'made-up', axis: this.axis, male: this.male }
       : { kind: 'axis', axis: this.axis };
   });
-  /** Everything said of the next leg so far, to be watched without working anything out. */
+  /** Everything that was said, to be watched without working anything out of it. */
   get said(): readonly unknown[] {
     return [
+      this.store.doc,
+      this.store.details,
       this.typed,
-      this.geometry,
-      this.size,
-      this.material,
+      this.kind,
+      this.axis,
+      this.male,
+      this.offset.said,
+      this.pickedSize,
+      this.pickedMaterial,
+      this.leg,
+      this.part,
+      this.point,
       this.datum,
       this.fromPoint,
       this.toPoint,
       this.inserting,
+      this.turns,
     ];
   }
   /** The run with the leg as typed so far; null while it is not a leg yet. */

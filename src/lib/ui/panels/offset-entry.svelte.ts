@@ -23,6 +23,11 @@ export class OffsetEntry {
     this.#unit = unit;
   }
 
+  /** Everything that was said, to be watched without working anything out of it. */
+  get said(): readonly unknown[] {
+    return [this.along, this.setWay, this.rollWay, ...OFFSET_PARTS.map((part) => this.typed[part])];
+  }
+
   /** The other figures once enough is said; what is wrong with what was said; null while nothing is. */
   solved = $derived.by((): Result<Offset, OffsetRefusal | LengthRefusal> | null => {
     const said: Partial<Record<OffsetPart, number>> = {};

@@ -35,7 +35,7 @@
 
   /** What was typed is there at once; the cut, the drawing, the list and the findings follow it by a frame. */
   const scene = afterPaint(
-    () => [store.doc, store.facts, entry.said, entry.part, entry.leg, entry.growing, entry.turns],
+    () => [store.events, entry.said],
     () => ({
       layout: entry.layout,
       draft: entry.draft && { layout: entry.draft, leg: DRAFT_LEG },

@@ -1,0 +1,86 @@
+import type { Axis } from '#core/geometry/axis.ts';
+import { nameRef } from '#core/runs/name-ref.ts';
+import type { NominalSize } from '#core/catalogue/size.ts';
+import type { Length } from '#core/units/length.ts';
+import { sayLength } from '#words/length-text.ts';
+import { nameFitting } from '#words/parts.ts';
+import { REF_POINT_NAMES, sayRef } from '#words/refs.ts';
+import { sayRefusal } from '#words/refusals.ts';
+import { sayWay } from '#words/ways.ts';
+import type { LegEntry } from './leg-entry.svelte.ts';
+
+/** What the entry says around the field, in words ready to be shown. */
+export interface EntryWords {
+  readonly title: string;
+  readonly growsFrom: string;
+  /** The leg that is measured again; null while the run grows. */
+  readonly selected: { readonly tag: number; readonly follows: 'offset' | 'parts' | null } | null;
+  readonly size: NominalSize;
+  readonly taken: readonly Axis[];
+  /** From which point to which the next measure is taken. */
+  readonly measured: string;
+  readonly isPlainMeasure: boolean;
+  /** What the button does, up to the length it does it with. */
+  readonly does: string;
+  readonly length: Length | null;
+  /** How the measure was read. */
+  readonly says: string;
+  /** What is wrong with the measure, once it cannot become right. */
+  readonly wrong: string;
+}
+
+/** From this many characters on a measure that does not read is said to be wrong, not unfinished. */
+const LONG_ENOUGH = 6;
+
+export function describeEntry(entry: LegEntry): EntryWords {
+  const { reading, selected, kind } = entry;
+  const measured = sayMeasured(entry);
+  const hasLength = reading?.ok && (selected !== null || kind === 'pipe');
+  const geometry = selected?.leg.geometry.kind;
+  return {
+    title: entry.inserting ? 'Leg in between' : isEmpty(entry) ? 'First leg' : 'Next leg',
+    growsFrom: sayGrowsFrom(entry),
+    selected: selected && {
+      tag: selected.leg.tag,
+      follows: geometry === 'axis' ? null : geometry === 'offset' ? 'offset' : 'parts',
+    },
+    size: entry.size,
+    taken: entry.taken,
+    measured,
+    isPlainMeasure: measured === 'centre to centre',
+    does: sayDoes(entry),
+    length: hasLength ? reading.value.length : null,
+    says: reading?.ok ? `read as ${sayLength(reading.value.length, entry.unit)}` : '',
+    wrong: reading && !reading.ok && entry.typed.length >= LONG_ENOUGH ? sayRefusal(reading.refusal) : '',
+  };
+}
+
+const isEmpty = ({ layout }: LegEntry): boolean => layout?.legs.size === 0;
+
+function sayGrowsFrom(entry: LegEntry): string {
+  if (entry.inserting) {
+    const before = entry.layout?.legs.get(entry.inserting);
+    return `in between, at the far end of leg ${before?.leg.tag ?? '?'}`;
+  }
+  const node = entry.growingNode;
+  if (!node || isEmpty(entry)) return 'from the source';
+  return `from the ${nameFitting(node.fitting)} at leg ${node.legs[0]?.tag ?? '?'}`;
+}
+
+function sayMeasured({ datum, fromPoint, toPoint, layout, unit }: LegEntry): string {
+  const to = REF_POINT_NAMES[toPoint.at].name;
+  if (!datum || !layout) return `${REF_POINT_NAMES[fromPoint.at].name} to ${to}`;
+  const from = nameRef(layout, { kind: 'node', id: datum, ...fromPoint });
+  return `from ${sayRef(from, unit)} to ${to}`;
+}
+
+function sayDoes(entry: LegEntry): string {
+  const { reading, selected, axis, kind } = entry;
+  if (selected) return `Measure leg ${selected.leg.tag} again${reading?.ok ? ': ' : ''}`;
+  const verb = entry.inserting ? 'Put in' : 'Add';
+  const way = axis ? sayWay(axis) : null;
+  if (kind === 'offset') return entry.geometry ? `${verb} offset` : 'Say the ways and two figures';
+  if (kind === 'fitting') return way ? `${verb} fitting: ${way}` : 'Pick the way it looks';
+  if (!way) return reading?.ok ? 'Pick a direction for ' : 'Pick a direction and type the measure';
+  return reading?.ok ? `${verb} leg: ${way} ` : `${way}: type the measure`;
+}
