@@ -2,12 +2,23 @@
   import Check from '@lucide/svelte/icons/check';
   import Clock from '@lucide/svelte/icons/clock';
   import CloudOff from '@lucide/svelte/icons/cloud-off';
+  import { afterPaint } from './after-paint.svelte.ts';
   import type { RunStore } from '../store/run-store.svelte.ts';
 
   let { store }: { store: RunStore } = $props();
-  const safeHere = $derived(store.keeping === 0 && store.trouble?.code !== 'device-store-refused');
-  const safeThere = $derived(safeHere && store.waiting.length === 0);
-  const away = $derived(store.trouble !== null);
+  /** An edit that is kept within two frames does not make the words flicker. */
+  const scene = afterPaint(
+    () => [store.keeping, store.waiting, store.trouble],
+    () => {
+      const safeHere = store.keeping === 0 && store.trouble?.code !== 'device-store-refused';
+      const waits = store.waiting.length;
+      return { safeHere, waits, safeThere: safeHere && waits === 0, away: store.trouble !== null };
+    },
+  );
+  const safeHere = $derived(scene.current.safeHere);
+  const safeThere = $derived(scene.current.safeThere);
+  const away = $derived(scene.current.away);
+  const waits = $derived(scene.current.waits);
 </script>
 
 <!-- Both states of an edit, always in words: here, and there. -->
@@ -27,8 +38,9 @@
     {#if safeThere && !away}<Check size={16} aria-hidden="true" />on the server{:else if away}<CloudOff
         size={16}
         aria-hidden="true"
-      />{store.waiting.length > 0
-        ? `${store.waiting.length} not on the server yet`
-        : 'server away'}{:else}<Clock size={16} aria-hidden="true" />sending to the server{/if}
+      />{waits > 0 ? `${waits} not on the server yet` : 'server away'}{:else}<Clock
+        size={16}
+        aria-hidden="true"
+      />sending to the server{/if}
   </span>
 </p>

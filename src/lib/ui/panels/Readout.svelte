@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { LaidEnd, LaidLeg, Piece, RunLayout } from '#core/runs/layout.ts';
+  import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
   import { sayTightness } from '#words/joints.ts';
@@ -14,12 +14,15 @@
     /** The run with the leg that is being typed. */
     draft: RunLayout | null;
     layout: RunLayout | null;
+    /** The leg looked at; null while the run grows, from `point`. */
+    leg: string | null;
+    point: LaidNode | null;
     editor: RunEditor;
     onwhy: (id: string) => void;
     onleg: () => void;
     onfitting: () => void;
   }
-  let { entry, draft, layout, editor, onwhy, onleg, onfitting }: Props = $props();
+  let { entry, draft, layout, leg, point, editor, onwhy, onleg, onfitting }: Props = $props();
 
   /** What is being looked at: the draft while a leg is typed, the leg picked, or the newest. */
   const shown = $derived.by((): { laid: LaidLeg; layout: RunLayout; isDraft: boolean } | null => {
@@ -30,7 +33,7 @@
     for (const laid of layout.legs.values()) {
       if (!newest || laid.leg.tag > newest.leg.tag) newest = laid;
     }
-    const laid = (entry.leg && layout.legs.get(entry.leg)) || newest;
+    const laid = (leg && layout.legs.get(leg)) || newest;
     return laid && { laid, layout, isDraft: false };
   });
   const pieces = $derived(shown?.layout.pieces.get(shown.laid.id) ?? []);
@@ -39,7 +42,6 @@
   const isDerived = $derived(shown ? shown.layout.solved.derived.has(shown.laid.id) : false);
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting' : 'open end';
-  const point = $derived(entry.selected ? null : entry.growingNode);
   /** An end that can be capped at once: the one being grown from. */
   const end = $derived(point?.legs.length === 1 && point.node.terminal?.kind !== 'existing' ? point : null);
 </script>
@@ -103,7 +105,7 @@
       </div>
       {#if !shown.isDraft}
         <div class="flex flex-wrap items-center justify-end gap-2 max-sm:contents">
-          {#if entry.selected}
+          {#if leg}
             <button type="button" class="tap btn" onclick={onleg}>Change leg {tag}</button>
           {:else if point && layout && layout.legs.size > 0}
             {#if end}

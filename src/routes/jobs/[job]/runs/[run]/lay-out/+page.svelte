@@ -39,7 +39,8 @@
     () => ({
       layout: entry.layout,
       draft: entry.draft && { layout: entry.draft, leg: DRAFT_LEG },
-      leg: entry.leg,
+      leg: entry.selected?.id ?? null,
+      point: entry.selected ? null : entry.growingNode,
       selected: entry.part ?? entry.leg,
       growing: entry.leg ? null : entry.growing,
       turns: entry.turns,
@@ -50,6 +51,7 @@
   const shownLayout = $derived(scene.current.layout);
   const shownDraft = $derived(scene.current.draft);
   const shownLeg = $derived(scene.current.leg);
+  const shownPoint = $derived(scene.current.point);
   const shownSelected = $derived(scene.current.selected);
   const shownGrowing = $derived(scene.current.growing);
   const shownTurns = $derived(scene.current.turns);
@@ -159,6 +161,8 @@
       {editor}
       draft={shownDraft?.layout ?? null}
       layout={shownLayout}
+      leg={shownLeg}
+      point={shownPoint}
       onwhy={(id) => reasons?.showWhy(id)}
       onleg={() => (legOpen = true)}
       onfitting={() => (fittingOpen = true)}
