@@ -35,6 +35,12 @@
       entry.stepPoint(event.key === ']' ? 1 : -1);
       return;
     }
+    if (event.key === 'Enter' && !event.isComposing) {
+      // As the button does, without the browser pressing it first.
+      event.preventDefault();
+      entry.enter();
+      return;
+    }
     if (entry.selected) return;
     const before = entry.typed.slice(0, field?.selectionStart ?? 0);
     const kind = before.trim() === '' ? KIND_KEYS[event.key] : undefined;

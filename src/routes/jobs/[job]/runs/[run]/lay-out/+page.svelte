@@ -82,10 +82,16 @@
     act();
   }
 
+  /** Letters and figures typed into a field are the field's; a dialog keeps every key. */
+  function isForThePage({ target, key, ctrlKey, metaKey }: KeyboardEvent): boolean {
+    const isTyping = target instanceof HTMLInputElement || target instanceof HTMLSelectElement;
+    if (isTyping && !ctrlKey && !metaKey && key !== 'Escape' && key !== '?') return false;
+    return !document.querySelector('dialog[open]');
+  }
+
   function onKey(event: KeyboardEvent): void {
-    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement;
+    if (!isForThePage(event)) return;
     const control = event.ctrlKey || event.metaKey;
-    if (document.querySelector('dialog[open]')) return;
     if (control && event.key.toLowerCase() === 'z') {
       event.preventDefault();
       take(event.shiftKey ? store.redo() : store.undo());
@@ -97,7 +103,7 @@
     } else if (event.key === '?') {
       event.preventDefault();
       keysOpen = true;
-    } else if (!typing && !control) onPlainKey(event);
+    } else if (!control) onPlainKey(event);
   }
 </script>
 
@@ -135,7 +141,7 @@
         <p class="chart-label">{CAUTIONS.liveLine}</p>
       </div>
     {/if}
-    <div class="absolute top-2 right-2 flex gap-1">
+    <div class="turns absolute top-2 right-2 flex gap-1">
       <button
         type="button"
         class="tap btn px-2"
@@ -212,6 +218,10 @@
     background-color: var(--color-base-100);
     background-image: radial-gradient(var(--color-base-300) 1px, transparent 1px);
     background-size: 22px 22px;
+  }
+  /* A sheet of its own: a button that goes grey does not paint the line again. */
+  .turns {
+    will-change: transform;
   }
   .moving {
     position: absolute;
