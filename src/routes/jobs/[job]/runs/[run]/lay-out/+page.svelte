@@ -33,9 +33,12 @@
   let reasons = $state<ReasonDialogs>();
   let keysOpen = $state(false);
 
+  const nameTurn = (name: string, planned: PlannedChange | undefined): string =>
+    planned ? `${name}: ${sayChange(planned.label)}` : name;
+
   /** What was typed is there at once; the cut, the drawing, the list and the findings follow it by a frame. */
   const scene = afterPaint(
-    () => [store.events, entry.said],
+    () => [store.facts, store.done, entry.said],
     () => ({
       layout: entry.layout,
       draft: entry.draft && { layout: entry.draft, leg: DRAFT_LEG },
@@ -45,6 +48,8 @@
       growing: entry.leg ? null : entry.growing,
       turns: entry.turns,
       findings: store.findings,
+      undoes: nameTurn('Undo', store.done.at(-1)),
+      redoes: nameTurn('Redo', store.undone.at(-1)),
     }),
   );
   // Each by itself: what did not change between two pictures is not drawn again.
@@ -61,9 +66,6 @@
   function take(result: Result<void, Refusal>): void {
     entry.refusal = result.ok ? null : result.refusal;
   }
-
-  const nameTurn = (name: string, planned: PlannedChange | undefined): string =>
-    planned ? `${name}: ${sayChange(planned.label)}` : name;
 
   const turn = (): void => {
     entry.turns = ((entry.turns + 1) % 4) as typeof entry.turns;
@@ -144,17 +146,17 @@
     <div class="turns absolute top-2 right-2 flex gap-1">
       <button
         type="button"
-        class="tap btn px-2"
-        aria-label={nameTurn('Undo', store.done.at(-1))}
-        title={nameTurn('Undo', store.done.at(-1))}
+        class="turn tap"
+        aria-label={scene.current.undoes}
+        title={scene.current.undoes}
         disabled={store.done.length === 0}
         onclick={() => take(store.undo())}><Undo2 aria-hidden="true" /></button
       >
       <button
         type="button"
-        class="tap btn px-2"
-        aria-label={nameTurn('Redo', store.undone.at(-1))}
-        title={nameTurn('Redo', store.undone.at(-1))}
+        class="turn tap"
+        aria-label={scene.current.redoes}
+        title={scene.current.redoes}
         disabled={store.undone.length === 0}
         onclick={() => take(store.redo())}><Redo2 aria-hidden="true" /></button
       >
@@ -222,6 +224,19 @@
   /* A sheet of its own: a button that goes grey does not paint the line again. */
   .turns {
     will-change: transform;
+  }
+  .turn {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    border: 1px solid var(--color-base-300);
+    border-radius: 0.25rem;
+    background: var(--color-base-200);
+    cursor: pointer;
+  }
+  .turn:disabled {
+    opacity: 0.45;
+    cursor: default;
   }
   .moving {
     position: absolute;
