@@ -19,6 +19,10 @@ import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
 import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
 import { planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
 import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
+import { planGoBack, planWriteRun } from '#core/runs/commands/write-run.ts';
+import { makeWrittenRun } from '#core/shorthand/make-written-run.ts';
+import { readShorthand } from '#core/shorthand/read-shorthand.ts';
+import { writeShorthand } from '#core/shorthand/write-shorthand.ts';
 import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
 import { INLINE_KINDS, REF_POINTS, type LegGeometry, type Ref, type RunDoc } from '#core/runs/run.ts';
 import { INCH, inches } from '#core/units/length.ts';
@@ -93,6 +97,14 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
     () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, { kind: 'appliance', name: 'kiln', gender: 'female' }, null] as const))),
     () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
+    () => {
+      const { sentences } = readShorthand(`${writeShorthand(doc, 'in')}off source, ${pick(AXES)} 30`, 'in');
+      return planWriteRun(doc, makeWrittenRun(sentences, doc, newId).doc);
+    },
+    () => {
+      const one = measures.length > 0 ? pick(measures).id : '';
+      return planGoBack(doc, { ...doc, measures: Object.fromEntries(measures.filter(({ id }) => id !== one).map((each) => [each.id, each])) });
+    },
   ]; // prettier-ignore
   return pick(commands)();
 }

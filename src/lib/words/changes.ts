@@ -21,6 +21,8 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'close-end': (leg) => `end of leg ${leg} closed or opened`,
   'choose-rule': () => 'house rule chosen',
   'copy-run': () => 'run copied from another',
+  'write-run': () => 'run written in shorthand',
+  'go-back': () => 'gone back to an earlier state',
 };
 
 /** What a change did, as one would say it. */

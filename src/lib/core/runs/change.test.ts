@@ -11,6 +11,7 @@ import { planChangeMeasure } from './commands/change-measure.ts';
 import { planCloseEnd } from './commands/close-end.ts';
 import { planCopyRun } from './commands/copy-run.ts';
 import { findLegsBeyond, planRemoveLegs } from './commands/remove-legs.ts';
+import type { RunLayout } from './layout.ts';
 import { newRun, type RunDoc } from './run.ts';
 
 /** Legs whose pieces, joints or numbers a change speaks of: its own, and those at nodes or measures it touches. */
@@ -19,17 +20,23 @@ function findTouched(doc: RunDoc, { ops }: PlannedChange): Set<string> {
   return new Set(Object.values(doc.legs).flatMap((leg) => (ids.has(leg.id) ? [leg.id] : [])));
 }
 
-/** Ids of the pieces of legs without couplings of their own, whose number follows the measure. */
-function listPieceIds(doc: RunDoc): Map<string, string[]> {
+/**
+ * Ids of the pieces of legs without couplings of their own, whose number follows the measure; under the leg and the order of
+ * its parts, since a part measured past another makes other pieces.
+ */
+function listPieceIds(doc: RunDoc): Map<string, { readonly leg: string; readonly ids: readonly string[] }> {
   const layout = layOut(doc);
   return new Map(
     [...layout.pieces].flatMap(([leg, pieces]) =>
       layout.legs.get(leg)!.inline.some(({ placedBy }) => placedBy === 'stock')
         ? []
-        : [[leg, pieces.map(({ id }) => id).sort()] as const],
+        : [[getKey(layout, leg), { leg, ids: pieces.map(({ id }) => id).sort() }] as const],
     ),
   );
 }
+
+const getKey = (layout: RunLayout, leg: string): string =>
+  [leg, ...layout.legs.get(leg)!.inline.map(({ id }) => id)].join(' ');
 
 describe('changes', () => {
   const done = new Set<string>();
@@ -51,8 +58,10 @@ describe('changes', () => {
           value: after,
         });
         const [before, now, touched] = [listPieceIds(doc), listPieceIds(after), findTouched(doc, plan)];
-        for (const [leg, ids] of before) {
-          if (!touched.has(leg) && now.has(leg)) expect(now.get(leg), plan.label.command).to.deep.equal(ids);
+        for (const [key, piece] of before) {
+          if (!touched.has(piece.leg) && now.has(key)) {
+            expect(now.get(key), plan.label.command).to.deep.equal(piece);
+          }
         }
         doc = after;
         plans.push(plan);

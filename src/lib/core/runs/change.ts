@@ -58,6 +58,8 @@ export const COMMAND_NAMES = [
   'close-end',
   'choose-rule',
   'copy-run',
+  'write-run',
+  'go-back',
 ] as const;
 export type CommandName = (typeof COMMAND_NAMES)[number];
 

@@ -1,10 +1,14 @@
 import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import type { Axis } from '../geometry/axis.ts';
 import { inches } from '../units/length.ts';
-import { getLeg, layOut, makeRun, offset } from '#support/make-run.ts';
+import { getLeg, layOut, makeIds, makeRun, offset } from '#support/make-run.ts';
+import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
+import { applyOps } from './change.ts';
 import { checkRun } from './checks/checks.ts';
-import { centreOf, type Measure, type Ref, type RunDoc } from './run.ts';
+import { getPieces } from './lay-out-run.ts';
+import { centreOf, newRun, type Measure, type Ref, type RunDoc } from './run.ts';
 
 const SEEDS = Array.from({ length: 40 }, (_, i) => 100 + i);
 
@@ -173,5 +177,31 @@ describe('solveLengths', () => {
       ({ code }) => code === 'measure-against-parts',
     );
     expect(finding).to.include({ by: inches(15) - Math.round(inches(10) * Math.SQRT2) });
+  });
+});
+
+describe('the order of the keys of a document', () => {
+  it('changes nothing of what is worked out (40 runs of random commands)', () => {
+    for (let seed = 0; seed < 40; seed++) {
+      const random = makeRandom(9_000 + seed);
+      const newId = makeIds();
+      let doc = newRun('orderedrun', standardCatalogue.version, {});
+      for (let i = 0; i < 60; i++) {
+        const planned = planRandomCommand(doc, random, newId);
+        const applied = planned && applyOps(doc, planned.ops);
+        if (applied?.ok) doc = applied.value;
+      }
+      const turned = <Value>(map: Readonly<Record<string, Value>>) =>
+        Object.fromEntries(Object.entries(map).reverse());
+      const other = {
+        ...doc,
+        measures: turned(doc.measures),
+        legs: turned(doc.legs),
+        nodes: turned(doc.nodes),
+      };
+      const cuts = (run: typeof doc) =>
+        [...getPieces(layOut(run))].map(({ id, cut }) => `${id} ${cut?.exact ?? 'none'}`).sort();
+      expect(cuts(other), String(seed)).to.deep.equal(cuts(doc));
+    }
   });
 });

@@ -74,7 +74,7 @@ export function solveLengths(context: SolveContext): SolvedLengths {
   const { doc, legsByNode } = context;
   const lengths = new Map<string, Length>();
   const others: Measure[] = [];
-  const contested: Measure[] = [];
+  let isContested = false;
   for (const id in doc.measures) {
     const measure = doc.measures[id]!;
     const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
@@ -84,7 +84,7 @@ export function solveLengths(context: SolveContext): SolvedLengths {
     }
     const before = lengths.get(leg.id);
     if (before === undefined) lengths.set(leg.id, measure.value);
-    else if (before !== measure.value) contested.push(measure);
+    else isContested ||= before !== measure.value;
   }
   const unusual: Leg[] = [];
   let hasInline = false;
@@ -101,8 +101,8 @@ export function solveLengths(context: SolveContext): SolvedLengths {
     unread: NOTHING,
     reversed: NOTHING,
   };
-  if (others.length === 0 && !hasInline && contested.length === 0 && unusual.length === 0) return base;
-  return solveUnusual(context, lengths, others, contested, unusual, hasInline);
+  if (others.length === 0 && !hasInline && !isContested && unusual.length === 0) return base;
+  return solveUnusual(context, lengths, inOrder(others), unusual, hasInline);
 }
 
 /** The rest of the work, for a run that has more in it than legs measured once from centre to centre. */
@@ -110,15 +110,19 @@ function solveUnusual(
   context: SolveContext,
   lengths: Map<string, Length>,
   others: readonly Measure[],
-  contested: readonly Measure[],
   unusual: readonly Leg[],
   hasInline: boolean,
 ): SolvedLengths {
   const { doc, legsByNode } = context;
   const plain = new Map<string, Measure>();
-  for (const measure of Object.values(doc.measures)) {
+  const contested: Measure[] = [];
+  // By id: which of two measures came first must not hang on the order of the document's keys.
+  for (const measure of inOrder(Object.values(doc.measures))) {
     const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
-    if (leg && !plain.has(leg.id)) plain.set(leg.id, measure);
+    if (!leg) continue;
+    const before = plain.get(leg.id);
+    if (!before) plain.set(leg.id, measure);
+    else if (before.value !== measure.value) contested.push(measure);
   }
   const contradictions: Contradiction[] = [];
   for (const measure of contested) {
@@ -144,6 +148,9 @@ function solveUnusual(
   if (others.length === 0 && !hasInline) return base;
   return addSolution(base, solveByStations(context, plain, lengths, others));
 }
+
+const inOrder = <Item extends { readonly id: string }>(items: readonly Item[]): Item[] =>
+  items.toSorted((a, b) => (a.id < b.id ? -1 : 1));
 
 /** A travel or a made-up pair that was measured too may differ by what a tape can be read to: a sixteenth of an inch. */
 const MEASURED_AS_DERIVED: Length = 25_400_000 / 16;

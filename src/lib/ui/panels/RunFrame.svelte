@@ -25,6 +25,7 @@
   );
   const stations = $derived([
     { name: 'Lay out', href: resolve('/jobs/[job]/runs/[run]/lay-out', { job, run }) },
+    { name: 'Write', href: resolve('/jobs/[job]/runs/[run]/write', { job, run }) },
     { name: 'Cut', href: resolve('/jobs/[job]/runs/[run]/cut', { job, run }) },
     { name: 'Vise', href: resolve('/jobs/[job]/runs/[run]/vise', { job, run }) },
   ]);

@@ -64,13 +64,13 @@ describe('checkRun', () => {
     const doc = makeRun([[0, 'right', 20]]);
     expect(find({ ...doc, measures: {} }, 'measure-missing')).to.include({ severity: 'ask', mark: '1' });
     const [measure] = Object.values(doc.measures);
-    const second = { ...measure!, id: 'second000', value: inches(21) };
-    const twice = { ...doc, measures: { ...doc.measures, second000: second } };
+    const second = { ...measure!, id: 'zsecond00', value: inches(21) };
+    const twice = { ...doc, measures: { ...doc.measures, zsecond00: second } };
     const contradiction = find(twice, 'measures-contradict');
     if (contradiction?.code !== 'measures-contradict') throw new Error('not found');
     expect(contradiction.measures.map(({ value }) => value)).to.deep.equal([inches(21), inches(20)]);
     expect(contradiction.by).to.equal(inches(1));
-    const agreeing = { ...doc, measures: { ...doc.measures, second000: { ...second, value: inches(20) } } };
+    const agreeing = { ...doc, measures: { ...doc.measures, zsecond00: { ...second, value: inches(20) } } };
     expect(find(agreeing, 'measures-contradict')).to.equal(undefined);
   });
 

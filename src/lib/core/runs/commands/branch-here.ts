@@ -100,8 +100,11 @@ function partInline(
     const length = laid.centreToCentre;
     const fromNear = at === null || length === null ? null : at / length;
     const own = fromNear === null ? part.share : laid.near === whole.from ? fromNear : 1 - fromNear;
-    if (own < share) before[part.id] = { ...part, share: own / share };
-    else after[part.id] = { ...part, share: (own - share) / (1 - share) };
+    if (own < share) before[part.id] = { ...part, share: keepInLeg(own / share) };
+    else after[part.id] = { ...part, share: share < 1 ? keepInLeg((own - share) / (1 - share)) : 0.5 };
   }
   return { before, after };
 }
+
+/** A part measured to stand beyond its leg is found at the leg's end. */
+const keepInLeg = (share: number): number => Math.min(1, Math.max(0, share));

@@ -1,0 +1,178 @@
+import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
+import type { Material } from '../catalogue/pipe.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { AXES } from '../geometry/axis.ts';
+import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
+import type { InlineKind, RefPoint } from '../runs/run.ts';
+import type { LengthUnit } from '../units/length.ts';
+
+/** Words that begin something, each with what else is taken for it. The first is the one that is written. */
+export const KEYWORDS = {
+  off: ['off', 'branch'],
+  from: ['from'],
+  to: ['to'],
+  joins: ['joins', 'into'],
+  along: ['along'],
+  with: ['with'],
+  of: ['of'],
+  offset: ['offset', 'jog'],
+  set: ['set'],
+  roll: ['roll'],
+  run: ['run'],
+  travel: ['travel'],
+  'no-pipe': ['no-pipe', 'nopipe', 'np'],
+  male: ['male'],
+  at: ['at'],
+  as: ['as'],
+  open: ['open'],
+  cap: ['cap', 'capped'],
+  plug: ['plug', 'plugged'],
+  undecided: ['undecided'],
+  appliance: ['appliance'],
+  found: ['found', 'existing'],
+  source: ['source'],
+  start: ['start'],
+  loose: ['loose'],
+  measure: ['measure'],
+  own: ['own'],
+  units: ['units', 'unit'],
+  typed: ['typed'],
+  by: ['by'],
+  order: ['order'],
+  part: ['part'],
+  gap: ['gap'],
+  share: ['share'],
+  near: ['near'],
+  far: ['far'],
+} as const;
+export type Keyword = keyof typeof KEYWORDS;
+
+export const AXIS_WORDS = {
+  up: ['up', 'u', 'riser', 'rise'],
+  down: ['down', 'd', 'dn', 'drop'],
+  left: ['left', 'l', 'lt'],
+  right: ['right', 'r', 'rt'],
+  out: ['out', 'o', 'toward'],
+  back: ['back', 'b', 'away'],
+} as const;
+
+const INLINE_WORDS: Readonly<Record<InlineKind, readonly string[]>> = {
+  union: ['union', 'un'],
+  valve: ['valve', 'cock', 'stop'],
+  coupling: ['coupling', 'cplg', 'cpl'],
+};
+
+/** `back` and `end` are written otherwise beside a way and an end of a leg: `back of`, `pipe-end of`. */
+const POINT_WORDS: Readonly<Record<RefPoint, readonly string[]>> = {
+  centre: ['centre', 'center', 'ctr'],
+  face: ['face'],
+  end: ['pipe-end', 'end'],
+  back: ['back'],
+  wall: ['wall'],
+};
+
+const MATERIAL_WORDS: Readonly<Record<Material, readonly string[]>> = {
+  'black-iron': ['black', 'iron', 'black-iron', 'bi'],
+  'steel-r': ['steel-r', 'steel', 'tube'],
+};
+
+const KIND_WORDS: Readonly<Partial<Record<BoughtKind, readonly string[]>>> = {
+  'elbow-90': ['elbow', 'ell', 'el', '90'],
+  'elbow-45': ['45'],
+  'street-90': ['street', 'street-elbow', 'street-ell'],
+  coupling: ['cplg'],
+  'hex-bushing': ['bushing', 'hex'],
+};
+
+const UNIT_WORDS: Readonly<Record<LengthUnit, readonly string[]>> = {
+  in: ['in', 'inches', 'inch'],
+  mm: ['mm', 'millimetres', 'millimeters'],
+};
+
+function invert<Value extends string>(words: Readonly<Record<Value, readonly string[]>>): Map<string, Value> {
+  const entries = Object.entries(words) as [Value, readonly string[]][];
+  return new Map(entries.flatMap(([value, each]) => each.map((word) => [word, value] as const)));
+}
+
+const WAYS_BY_WORD = new Map<string, Way>(invert(AXIS_WORDS));
+for (const diagonal of DIAGONALS) {
+  const [a, b] = getSides(diagonal);
+  for (const [x, y] of [
+    [a, b],
+    [b, a],
+  ] as const) {
+    // prettier-ignore
+    for (const word of [`${x}-${y}`, `${x}/${y}`, `${x}+${y}`, `${x[0]}${y[0]}`]) WAYS_BY_WORD.set(word, diagonal);
+  }
+}
+const KEYWORDS_BY_WORD = invert<Keyword>(KEYWORDS);
+const INLINE_BY_WORD = invert(INLINE_WORDS);
+const POINTS_BY_WORD = invert(POINT_WORDS);
+const MATERIALS_BY_WORD = invert(MATERIAL_WORDS);
+const UNITS_BY_WORD = invert(UNIT_WORDS);
+const KINDS_BY_WORD = new Map<string, BoughtKind>([
+  ...PART_KINDS.map((kind) => [kind, kind] as const),
+  ...Object.entries(KIND_WORDS).flatMap(([kind, words]) =>
+    words.map((word) => [word, kind as BoughtKind] as const),
+  ),
+]);
+
+const look =
+  <Value>(words: ReadonlyMap<string, Value>) =>
+  (word: string): Value | null =>
+    words.get(word.toLowerCase()) ?? null;
+
+export const findWay = look(WAYS_BY_WORD);
+export const findKeyword = look(KEYWORDS_BY_WORD);
+export const findInlineKind = look(INLINE_BY_WORD);
+export const findPoint = look(POINTS_BY_WORD);
+export const findMaterial = look(MATERIALS_BY_WORD);
+export const findUnit = look(UNITS_BY_WORD);
+export const findKind = look(KINDS_BY_WORD);
+export const findSize = (word: string): NominalSize | null => {
+  const plain = word.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
+  return NOMINAL_SIZES.find((size) => size === plain) ?? null;
+};
+
+/** The word that is written for a value of each list. */
+export const nameMaterial = (material: Material): string => MATERIAL_WORDS[material][0]!;
+export const namePoint = (point: RefPoint): string => POINT_WORDS[point][0]!;
+
+/** What can be expected at a place, and the words that say it; a figure, a size or a text has none to offer. */
+export const EXPECTED = {
+  way: [...AXES, ...DIAGONALS],
+  axis: [...AXES],
+  size: [...NOMINAL_SIZES],
+  material: Object.values(MATERIAL_WORDS).map(([word]) => word!),
+  kind: [...PART_KINDS],
+  inline: Object.keys(INLINE_WORDS),
+  point: Object.values(POINT_WORDS).map(([word]) => word!),
+  unit: ['in', 'mm'],
+  gender: ['male', 'female'],
+  side: ['near', 'far'],
+  length: [],
+  tag: [],
+  text: [],
+  percent: [],
+  number: [],
+} as const satisfies Readonly<Record<string, readonly string[]>>;
+export type ExpectedKind = keyof typeof EXPECTED;
+export type Expected = ExpectedKind | Keyword;
+
+/** The words that may stand where any of these is expected. */
+export const getWordsFor = (expected: readonly Expected[]): string[] => [
+  ...new Set(
+    expected.flatMap((each) =>
+      each in EXPECTED ? EXPECTED[each as ExpectedKind] : [KEYWORDS[each as Keyword][0]],
+    ),
+  ),
+];
+
+/** Every word that is understood, for the nearest to one that is not. */
+export const ALL_WORDS: readonly string[] = [
+  ...new Set(
+    [KEYWORDS_BY_WORD, WAYS_BY_WORD, INLINE_BY_WORD, POINTS_BY_WORD, MATERIALS_BY_WORD, KINDS_BY_WORD, UNITS_BY_WORD]
+      .flatMap((words) => [...words.keys()])
+      .filter((word) => word.length > 2),
+  ),
+]; // prettier-ignore

@@ -1,0 +1,53 @@
+import { getLegsByNode, type Ref, type RunDoc } from '#core/runs/run.ts';
+
+const compare = (a: string, b: string): number => (a < b ? -1 : Number(a > b));
+
+/**
+ * Everything a run says without its ids: legs by their numbers, points by the legs that meet in them. Two runs are the same
+ * up to ids when their shapes are equal.
+ */
+export function getShape(doc: RunDoc): unknown {
+  const byNode = getLegsByNode(doc);
+  const nameNode = (id: string): string =>
+    (byNode.get(id) ?? []).map((leg) => `${leg.tag}${leg.from === id ? 'a' : 'z'}`).join(' ');
+  const partNames = new Map<string, string>();
+  for (const leg of Object.values(doc.legs)) {
+    const measured = (id: string) =>
+      Object.values(doc.measures)
+        .filter((measure) => measure.to.id === id || measure.from.id === id)
+        .map(({ value }) => value)
+        .join(' ');
+    const parts = Object.values(leg.inline).map((part) => ({
+      ...part,
+      key: `${part.share} ${part.part} ${measured(part.id)}`,
+    }));
+    parts.sort((a, b) => compare(a.key, b.key));
+    for (const [i, { id }] of parts.entries()) partNames.set(id, `part ${i} of ${leg.tag}`);
+  }
+  const nameRef = ({ kind, id, at, gap }: Ref) =>
+    `${kind === 'node' ? nameNode(id) : partNames.get(id)} ${at} ${gap}`;
+  const sorted = (values: readonly unknown[]) => values.map((value) => JSON.stringify(value)).sort(compare);
+  return {
+    nodes: sorted(Object.values(doc.nodes).map(({ id, part, terminal }) => [nameNode(id), part, terminal])),
+    legs: sorted(
+      Object.values(doc.legs).map((leg) => [
+        leg.tag, nameNode(leg.from), nameNode(leg.to), leg.geometry, leg.size, leg.material,
+        sorted(Object.values(leg.inline).map(({ id, part, share }) => [partNames.get(id), part, share])),
+      ]), // prettier-ignore
+    ),
+    measures: sorted(
+      Object.values(doc.measures).map(({ from, to, along, value, typed, instrument }) => [
+        nameRef(from), nameRef(to), along, value, typed, instrument,
+      ]), // prettier-ignore
+    ),
+    own: sorted(
+      Object.values(doc.ownParts).map(({ of, reaches, typed, by }) => [
+        of,
+        sorted(Object.entries(reaches)),
+        typed,
+        by,
+      ]),
+    ),
+    anchors: sorted(Object.values(doc.anchors).map(({ node, role }) => [nameNode(node), role])),
+  };
+}
