@@ -8,8 +8,13 @@ const compare = (a: string, b: string): number => (a < b ? -1 : Number(a > b));
  */
 export function getShape(doc: RunDoc): unknown {
   const byNode = getLegsByNode(doc);
-  const nameNode = (id: string): string =>
-    (byNode.get(id) ?? []).map((leg) => `${leg.tag}${leg.from === id ? 'a' : 'z'}`).join(' ');
+  // A rank is the order among the legs that leave a point.
+  const nameNode = (id: string): string => {
+    const meeting = byNode.get(id) ?? [];
+    const ends = meeting.filter(({ to }) => to === id).map(({ tag }) => tag).sort((a, b) => a - b); // prettier-ignore
+    const begins = meeting.filter(({ from }) => from === id).map(({ tag }) => tag);
+    return `ends ${ends.join(' ')}, begins ${begins.join(' ')}`;
+  };
   const partNames = new Map<string, string>();
   for (const leg of Object.values(doc.legs)) {
     const measured = (id: string) =>

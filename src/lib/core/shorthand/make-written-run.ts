@@ -299,7 +299,7 @@ class RunWriter {
     return { [id]: { id, node, role: 'source' } };
   }
 
-  /** Ranks put legs in order where they meet: as numbered, or as said. Ranks that do so already are kept. */
+  /** Ranks put the legs that leave a point in order: as numbered, or as said. Ranks that do so already are kept. */
   #rankLegs(): Record<string, Leg> {
     const order = (leg: Leg): number => this.#lines.get(leg.tag)?.said.order ?? leg.tag;
     const wanted = Object.values(this.#legs).sort((a, b) => order(a) - order(b) || a.tag - b.tag);
@@ -318,7 +318,8 @@ class RunWriter {
       legs[leg.id] = { ...leg, rank };
     }
     const place = new Map(wanted.map((leg, i) => [leg.id, i]));
-    for (const at of getLegsByNode({ ...this.#base, nodes: this.#nodes, legs }).values()) {
+    for (const [node, meeting] of getLegsByNode({ ...this.#base, nodes: this.#nodes, legs })) {
+      const at = meeting.filter(({ from }) => from === node);
       if (at.some((leg, i) => i > 0 && place.get(at[i - 1]!.id)! > place.get(leg.id)!)) return null;
     }
     return legs;

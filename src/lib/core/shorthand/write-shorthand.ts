@@ -168,7 +168,7 @@ class TextWriter {
     return `${isUsual ? '' : `, ${sayTerminal(terminal)}`}${chosen}`;
   }
 
-  /** A place among the legs that meet, said only where it is not that of the numbers. */
+  /** A place among the legs that leave a point, said only where it is not that of the numbers. */
   #findOrder(leg: Leg): number | null {
     this.#orders ??= this.#findOrders();
     return this.#orders.get(leg.id) ?? null;
@@ -177,9 +177,7 @@ class TextWriter {
   #orders: ReadonlyMap<string, number> | null = null;
 
   #findOrders(): ReadonlyMap<string, number> {
-    const meets = [...getLegsByNode(this.#doc).values()];
-    const isByTag = meets.every((legs) => legs.every((leg, i) => i === 0 || legs[i - 1]!.tag < leg.tag));
-    if (isByTag) return new Map();
+    if (listLeavingLegs(this.#doc).every(isByTag)) return new Map();
     const byRank = [...this.#legs].sort((a, b) =>
       a.rank === b.rank ? a.tag - b.tag : a.rank < b.rank ? -1 : 1,
     );
@@ -201,6 +199,12 @@ class TextWriter {
     return `${sayExactly(value)} ${quote(typed)}`;
   }
 }
+
+/** The legs that leave each point, in the order of their ranks. */
+const listLeavingLegs = (doc: RunDoc): Leg[][] =>
+  [...getLegsByNode(doc)].map(([node, legs]) => legs.filter(({ from }) => from === node));
+const isByTag = (legs: readonly Leg[]): boolean =>
+  legs.every((leg, i) => i === 0 || legs[i - 1]!.tag < leg.tag);
 
 const REF_KEYS = ['centre', 'face', 'end', 'back', 'wall'] as const;
 const getKey = ({ kind, id, at }: Ref): string => `${kind} ${id} ${at}`;

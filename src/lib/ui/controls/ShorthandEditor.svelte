@@ -2,7 +2,7 @@
   import { autocompletion, completionKeymap, type CompletionContext } from '@codemirror/autocomplete';
   import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
   import { EditorState, StateEffect, StateField, type Range } from '@codemirror/state';
-  import { Decoration, EditorView, keymap, lineNumbers, placeholder, WidgetType, type DecorationSet } from '@codemirror/view'; // prettier-ignore
+  import { Decoration, EditorView, keymap, placeholder, WidgetType, type DecorationSet } from '@codemirror/view'; // prettier-ignore
   import { untrack } from 'svelte';
   import { completeLine } from '#core/shorthand/complete-line.ts';
   import type { ShorthandProblem } from '#core/shorthand/sentence.ts';
@@ -83,7 +83,6 @@
       state: EditorState.create({
         doc: untrack(() => text),
         extensions: [
-          lineNumbers(),
           history(),
           EditorView.lineWrapping,
           EditorState.changeFilter.of((change) => change.newDoc.length <= most),
@@ -159,11 +158,6 @@
   }
   .editor :global(.cm-cursor) {
     border-left: 2px solid var(--color-base-content);
-  }
-  .editor :global(.cm-gutters) {
-    background: var(--color-base-200);
-    color: var(--color-secondary);
-    border-right: 1px solid var(--color-base-300);
   }
   .editor :global(.cm-selectionBackground),
   .editor :global(.cm-focused .cm-selectionBackground) {

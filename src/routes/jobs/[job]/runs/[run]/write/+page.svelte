@@ -69,7 +69,7 @@
       />
     </div>
     <div class="foot">
-      <p class="grow leading-tight {wrong > 0 ? 'text-error' : ''}" role="status">{says}</p>
+      <p class="w-full leading-tight {wrong > 0 ? 'text-error' : ''}" role="status">{says}</p>
       <button type="button" class="tap btn" onclick={() => void copy()}
         ><Copy size={18} aria-hidden="true" /> {copied ? 'Copied' : 'Copy all'}</button
       >
@@ -78,7 +78,7 @@
       >
       <button
         type="button"
-        class="tap btn btn-primary"
+        class="btn h-14 grow text-lg btn-primary"
         disabled={!written.canTake}
         aria-keyshortcuts="Control+Enter"
         onclick={() => written.take()}><Check size={18} aria-hidden="true" /> Put into the run</button
@@ -109,7 +109,7 @@
 <style>
   .write {
     display: grid;
-    grid-template-rows: minmax(22rem, auto) auto;
+    grid-template-rows: auto auto;
     flex: 1;
   }
   .text {
@@ -121,6 +121,7 @@
   }
   .page {
     flex: 1;
+    height: 40dvh;
     min-height: 12rem;
     margin: 0.5rem 0.75rem;
     border: 1px solid var(--color-secondary);
@@ -150,6 +151,9 @@
       grid-template-rows: minmax(0, 1fr);
       height: calc(100dvh - 56px - 52px);
       flex: none;
+    }
+    .page {
+      height: auto;
     }
     .text {
       border-right: 1px solid var(--color-base-300);
