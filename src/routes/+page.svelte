@@ -3,6 +3,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
+  import ImportJobs from '$lib/ui/panels/ImportJobs.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
 
@@ -76,4 +77,5 @@
       {/each}
     </ul>
   {/if}
+  <ImportJobs oncame={() => void store.load()} />
 </main>

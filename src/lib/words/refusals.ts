@@ -186,6 +186,15 @@ const SENTENCES: Sentences = {
   'offset-ways-missing': () =>
     'Say which way the offset goes on, and to which side the set (and the roll) lie, square to it.',
   'direction-missing': () => 'Pick a direction first: which way does this leg go?',
+  'file-not-json': ({ line, column }) =>
+    `The file breaks off or is damaged at line ${line}, character ${column}. Nothing was brought in; take another copy of it.`,
+  'file-not-ours': () =>
+    'This file was not written by Porthole, or not as a job. Choose one that “Export” gave; nothing was brought in.',
+  'file-too-new': ({ version, newest }) =>
+    `The file is of version ${version}, this Porthole reads up to ${newest}. It can be looked at here; bring it in with a newer Porthole.`,
+  'file-id-twice': ({ id, what }) =>
+    `Among the ${what} of the file “${id}” is there twice or does not belong. Nothing was brought in; take another copy of it.`,
+  'file-run-damaged': ({ run, inside }) => `The run “${run}” of the file is damaged. ${sayRefusal(inside)}`,
 };
 
 const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {

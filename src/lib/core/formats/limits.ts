@@ -10,6 +10,10 @@ export const LIMITS = {
   partsInLeg: 12,
   ownParts: 200,
   opsPerChange: 40_000,
-  /** Bytes of a request body. */
+  runsInFile: 500,
+  jobsInFile: 2_000,
+  /** Bytes of a file that is brought in. */
+  file: 32 * 1024 * 1024,
+  /** Bytes of any other request body. */
   body: 4 * 1024 * 1024,
 } as const;

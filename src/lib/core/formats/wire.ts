@@ -4,6 +4,7 @@ import type { Job } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
 import type { ChangeRefusal } from '../runs/change.ts';
 import type { DocumentRefusal } from './read-run-doc.ts';
+import type { FileRefusal } from './read-job-file.ts';
 import type { InputRefusal } from './read-with.ts';
 
 /** A change the server has accepted, without its operations: the revision it made, and when. */
@@ -17,6 +18,7 @@ export type WireRefusal =
   | InputRefusal
   | DocumentRefusal
   | ChangeRefusal
+  | FileRefusal
   | { readonly code: 'body-too-large'; readonly limit: number }
   | { readonly code: 'body-not-json' }
   | { readonly code: 'origin-refused' }

@@ -20,7 +20,8 @@ export async function readJson<Value>(
   return readWith(schema, input);
 }
 
-async function readText(request: Request, limit: number): Promise<string | null> {
+/** A request's body as text; null as soon as it is larger than `limit` bytes. */
+export async function readText(request: Request, limit: number): Promise<string | null> {
   if (Number(request.headers.get('content-length') ?? 0) > limit) return null;
   if (!request.body) return '';
   const decoder = new TextDecoder();

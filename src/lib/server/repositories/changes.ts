@@ -1,5 +1,6 @@
 import { and, asc, eq, gt, sql } from 'drizzle-orm';
 import type { Change } from '#core/runs/change.ts';
+import type { ChangeInFile } from '#core/formats/job-file.ts';
 import type { KeptChange } from '#core/formats/wire.ts';
 import type { Queryable } from '../db/database.ts';
 import { changes } from '../db/schema/schema.ts';
@@ -63,4 +64,33 @@ export async function hasEverHadLeg(db: Queryable, crew: string, run: string, le
     .where(and(eq(changes.crew, crew), eq(changes.run, run), sql`${changes.ops} @> ${inserted}::text::jsonb`))
     .limit(1);
   return row !== undefined;
+}
+
+/** Every change of a run with its operations, the oldest first. */
+export async function listChangesWithOps(db: Queryable, crew: string, run: string): Promise<ChangeInFile[]> {
+  const rows = await db
+    .select()
+    .from(changes)
+    .where(and(eq(changes.crew, crew), eq(changes.run, run)))
+    .orderBy(asc(changes.revision));
+  return rows.map(({ id, revision, base, by, label, ops, at, atServer }) => ({
+    id,
+    revision,
+    base,
+    by,
+    label,
+    ops,
+    at: at.toISOString(),
+    atServer: atServer.toISOString(),
+  }));
+}
+
+/** Adds a change as a file tells of it, with its moments. */
+export async function insertChangeFromFile(
+  db: Queryable,
+  crew: string,
+  run: string,
+  { at, atServer, ...change }: ChangeInFile,
+): Promise<void> {
+  await db.insert(changes).values({ crew, run, ...change, at: new Date(at), atServer: new Date(atServer) });
 }

@@ -41,3 +41,14 @@ export async function listEvents(db: Queryable, crew: string, run: string): Prom
     .orderBy(asc(events.place));
   return rows.map(({ event, atServer }) => ({ ...event, atServer: atServer.toISOString() }));
 }
+
+/** Adds an event as a file tells of it, with the moment it arrived. */
+export async function insertEventFromFile(
+  db: Queryable,
+  crew: string,
+  run: string,
+  event: RunEvent & { readonly atServer: string },
+): Promise<void> {
+  const { id, subject, atServer } = event;
+  await db.insert(events).values({ crew, id, run, subject, event, atServer: new Date(atServer) });
+}

@@ -1,4 +1,5 @@
 import { and, desc, eq } from 'drizzle-orm';
+import type { JobFile } from '#core/formats/job-file.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { Job, JobDetails, RunHeading } from '#core/runs/job.ts';
 import type { Queryable } from '../db/database.ts';
@@ -70,3 +71,20 @@ const makeJob = (row: JobRow, people: Job['people'], runs: readonly RunHeading[]
   people,
   runs,
 });
+
+/** When a job was opened; null when there is none. */
+export async function findJobTimes(db: Queryable, crew: string, id: string): Promise<Date | null> {
+  const [row] = await db
+    .select({ createdAt: jobs.createdAt })
+    .from(jobs)
+    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
+  return row?.createdAt ?? null;
+}
+
+/** Adds a job as a file tells of it. */
+export async function insertJobFromFile(db: Queryable, crew: string, job: JobFile['job']): Promise<void> {
+  const { id, ruleChoices, createdAt } = job;
+  await db
+    .insert(jobs)
+    .values({ crew, id, ...pickDetails(job), ruleChoices, createdAt: new Date(createdAt) });
+}

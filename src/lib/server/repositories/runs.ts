@@ -1,4 +1,5 @@
 import { and, asc, eq } from 'drizzle-orm';
+import type { RunInFile } from '#core/formats/job-file.ts';
 import type { RunHeading } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Queryable } from '../db/database.ts';
@@ -68,4 +69,23 @@ export async function getHeadingsByJob(db: Queryable, crew: string): Promise<Map
     byJob.set(job, [...(byJob.get(job) ?? []), run]);
   }
   return byJob;
+}
+
+/** The runs of a job, the oldest first. */
+export const listRuns = (db: Queryable, crew: string, job: string): Promise<RunRow[]> =>
+  db
+    .select()
+    .from(runs)
+    .where(and(eq(runs.crew, crew), eq(runs.job, job)))
+    .orderBy(asc(runs.createdAt), runs.id);
+
+/** Adds a run as a file tells of it, at its revision. */
+export async function insertRunFromFile(
+  db: Queryable,
+  crew: string,
+  job: string,
+  { id, name, doc, revision, createdAt, changedAt }: RunInFile,
+): Promise<void> {
+  const times = { createdAt: new Date(createdAt), changedAt: new Date(changedAt) };
+  await db.insert(runs).values({ crew, id, job, name, doc, revision, ...times });
 }

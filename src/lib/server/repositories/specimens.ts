@@ -1,4 +1,5 @@
 import { and, asc, eq } from 'drizzle-orm';
+import type { SpecimenInFile } from '#core/formats/job-file.ts';
 import type { Specimen } from '#core/identify/specimen.ts';
 import type { Queryable } from '../db/database.ts';
 import { specimens } from '../db/schema/schema.ts';
@@ -40,4 +41,28 @@ export async function listSpecimens(db: Queryable, crew: string, job: string): P
     .where(and(eq(specimens.crew, crew), eq(specimens.job, job)))
     .orderBy(asc(specimens.atServer), asc(specimens.id));
   return rows.map(({ specimen }) => specimen);
+}
+
+/** The specimens of a job with the moments they arrived, the oldest first. */
+export async function listSpecimensWithTimes(
+  db: Queryable,
+  crew: string,
+  job: string,
+): Promise<SpecimenInFile[]> {
+  const rows = await db
+    .select({ specimen: specimens.specimen, atServer: specimens.atServer })
+    .from(specimens)
+    .where(and(eq(specimens.crew, crew), eq(specimens.job, job)))
+    .orderBy(asc(specimens.atServer), asc(specimens.id));
+  return rows.map(({ specimen, atServer }) => ({ specimen, atServer: atServer.toISOString() }));
+}
+
+/** Adds a specimen as a file tells of it. */
+export async function insertSpecimenFromFile(
+  db: Queryable,
+  crew: string,
+  job: string,
+  { specimen, atServer }: SpecimenInFile,
+): Promise<void> {
+  await db.insert(specimens).values({ crew, id: specimen.id, job, specimen, atServer: new Date(atServer) });
 }

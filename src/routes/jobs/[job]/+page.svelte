@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import Download from '@lucide/svelte/icons/download';
   import type { InputRefusal } from '#core/formats/read-with.ts';
   import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
   import type { Refusal } from '#words/refusals.ts';
@@ -58,7 +59,12 @@
         <h1 class="text-4xl leading-tight font-semibold">{job.name}</h1>
         {#if job.place}<p class="chart-label text-lg">{job.place}</p>{/if}
       </div>
-      <button type="button" class="tap btn" onclick={edit}>Change these</button>
+      <div class="flex flex-wrap gap-2">
+        <a class="tap btn" href={resolve('/api/jobs/[job]/file', { job: job.id })} download
+          ><Download size={18} aria-hidden="true" /> Export</a
+        >
+        <button type="button" class="tap btn" onclick={edit}>Change these</button>
+      </div>
     </div>
     <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 border-y-2 border-base-300 py-4">
       <dt class="chart-label">gas</dt>

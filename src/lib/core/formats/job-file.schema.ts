@@ -1,0 +1,48 @@
+import Joi from 'joi';
+import { changeSchema } from './change.schema.ts';
+import { eventSchema } from './event.schema.ts';
+import { idSchema, momentSchema } from './id.schema.ts';
+import type { JobFile, JobsFile } from './job-file.ts';
+import { newJobSchema } from './job.schema.ts';
+import { LIMITS } from './limits.ts';
+import { ruleChoicesSchema } from './run-doc.schema.ts';
+import { specimenSchema } from './specimen.schema.ts';
+
+const revision = Joi.number().integer().min(0).required();
+const version = Joi.number().valid(1).required();
+const name = Joi.string().max(LIMITS.name).required();
+
+const runSchema = Joi.object({
+  id: idSchema,
+  name,
+  revision,
+  createdAt: momentSchema,
+  changedAt: momentSchema,
+  /** Of any version: `readRunDoc` carries it up and says what is wrong with it. */
+  doc: Joi.object().required(),
+  changes: Joi.array()
+    .items(changeSchema.append({ revision, atServer: momentSchema }).optional())
+    .required(),
+  events: Joi.array()
+    .items(eventSchema.append({ atServer: momentSchema }).optional())
+    .required(),
+}).required();
+
+/** A job file but for its run documents, which are read by `readRunDoc`. */
+export const jobFileSchema: Joi.ObjectSchema<JobFile> = Joi.object<JobFile>({
+  porthole: Joi.string().valid('job').required(),
+  version,
+  written: Joi.object({ app: name, catalogue: name, rulePack: name }).required(),
+  job: newJobSchema.append({ createdAt: momentSchema, ruleChoices: ruleChoicesSchema }),
+  runs: Joi.array().items(runSchema.optional()).max(LIMITS.runsInFile).required(),
+  specimens: Joi.array()
+    .items(Joi.object({ specimen: specimenSchema, atServer: momentSchema }).optional())
+    .required(),
+}).required();
+
+/** Several jobs in one file; each is read by `jobFileSchema`. */
+export const jobsFileSchema: Joi.ObjectSchema<JobsFile> = Joi.object<JobsFile>({
+  porthole: Joi.string().valid('jobs').required(),
+  version,
+  jobs: Joi.array().items(Joi.object().optional()).max(LIMITS.jobsInFile).required(),
+}).required();
