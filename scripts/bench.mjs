@@ -22,6 +22,7 @@ await runMain(async () => {
   await ensureNodeModules();
   await run('layout.bench.ts');
   await run('identify.bench.ts');
+  await run('fuzz.bench.ts');
   await ensureBuild(BUILD);
   await withThrowAwayCluster(async (env) => {
     await run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });

@@ -1,3 +1,4 @@
+import { parse, type ParseError } from 'jsonc-parser';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { jobFileSchema, jobsFileSchema } from './job-file.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type RunInFile } from './job-file.ts';
@@ -22,12 +23,22 @@ export function readJobFile(text: string): Result<JobFile[], FileRefusal> {
 export function parseText(text: string): Result<unknown, FileRefusal> {
   try {
     return accept(JSON.parse(text.replace(/^\uFEFF/, '')));
-  } catch (error) {
-    const message = error instanceof Error ? error.message : '';
-    const at = Number(/position (\d+)/.exec(message)?.[1] ?? text.length);
+  } catch {
+    const at = findDamage(text);
     const before = text.slice(0, at).split('\n');
     return refuse({ code: 'file-not-json', line: before.length, column: before.at(-1)!.length + 1 });
   }
+}
+
+/** Where a text stops being JSON, in characters; its end where that cannot be told. */
+function findDamage(text: string): number {
+  const errors: ParseError[] = [];
+  try {
+    parse(text, errors, { disallowComments: true });
+  } catch {
+    // Nested deeper than can be followed.
+  }
+  return errors[0]?.offset ?? text.length;
 }
 
 function readJobs(input: unknown): Result<JobFile[], FileRefusal> {

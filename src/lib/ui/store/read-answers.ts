@@ -1,6 +1,7 @@
 import Joi from 'joi';
 import { eventSchema } from '#core/formats/event.schema.ts';
 import { idSchema, momentSchema } from '#core/formats/id.schema.ts';
+import type { ImportOutcome } from '#core/formats/job-file.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
@@ -56,6 +57,20 @@ export const readJobAnswer = (value: unknown): Result<Job, Refusal> => readWith(
 /** Reads the list of jobs as the server answers it. */
 export const readJobsAnswer = (value: unknown): Result<Job[], Refusal> =>
   readWith(Joi.array<Job[]>().items(jobSchema).required(), value);
+
+const outcomesSchema = Joi.array<ImportOutcome[]>()
+  .items(
+    Joi.object({
+      id: idSchema,
+      name: text(LIMITS.name),
+      outcome: Joi.string().valid('imported', 'already-here', 'copied').required(),
+    }),
+  )
+  .required();
+
+/** Reads what became of the jobs of a file. */
+export const readImportAnswer = (value: unknown): Result<ImportOutcome[], Refusal> =>
+  readWith(outcomesSchema, value);
 
 /** Reads a run this device has kept. A store can be damaged like any other file. */
 export function readKeptDoc(value: unknown): ReturnType<typeof readRunDoc> {

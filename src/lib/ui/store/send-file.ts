@@ -1,21 +1,9 @@
-import Joi from 'joi';
 import type { ImportOutcome } from '#core/formats/job-file.ts';
-import { readWith } from '#core/formats/read-with.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 
 /** Milliseconds that a large file may take. */
 const PATIENCE = 120_000;
-
-const outcomesSchema = Joi.array<ImportOutcome[]>()
-  .items(
-    Joi.object({
-      id: Joi.string().required(),
-      name: Joi.string().required(),
-      outcome: Joi.string().valid('imported', 'already-here', 'copied').required(),
-    }),
-  )
-  .required();
 
 /** Sends the text of a job file to be brought in; gives what became of each job. */
 export async function sendFile(text: string): Promise<Result<ImportOutcome[], Refusal>> {
@@ -34,6 +22,7 @@ export async function sendFile(text: string): Promise<Result<ImportOutcome[], Re
   if (typeof answer !== 'object' || answer === null)
     return refuse({ code: 'server-failed', request: 'unknown' });
   if ('refusal' in answer && isKnownRefusal(answer.refusal)) return refuse(answer.refusal);
-  const read = readWith(outcomesSchema, 'value' in answer ? answer.value : null);
+  const { readImportAnswer } = await import('./read-answers.ts');
+  const read = readImportAnswer('value' in answer ? answer.value : null);
   return read.ok ? accept(read.value) : refuse({ code: 'server-failed', request: 'unknown' });
 }

@@ -1,0 +1,113 @@
+import { Ajv } from 'ajv';
+import { expect } from 'chai';
+import { readFileSync } from 'node:fs';
+import { sayRefusal } from '#words/refusals.ts';
+import { damage, DAMAGES } from '#support/damage.ts';
+import { makeRandomJobFile } from '#support/make-job-file.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { makeJobFileSchema } from '../../../../scripts/make-json-schema.ts';
+import { giveNewIds, parseText, readJobFile, summariseFile } from './read-job-file.ts';
+
+const SEED = 20_265;
+
+describe(`job files (seed ${SEED})`, () => {
+  it('come back as they were', () => {
+    for (let i = 0; i < 40; i++) {
+      const file = makeRandomJobFile(SEED + i);
+      expect(readJobFile(JSON.stringify(file))).to.deep.equal({ ok: true, value: [file] });
+      const several = { porthole: 'jobs', version: 1, jobs: [file] };
+      expect(readJobFile(`\uFEFF${JSON.stringify(several, null, 2)}`)).to.deep.equal({
+        ok: true,
+        value: [file],
+      });
+    }
+  });
+
+  it('keep what belongs together under ids of their own', () => {
+    const file = makeRandomJobFile(SEED);
+    let made = 0;
+    const copy = giveNewIds(file, () => `copiedthing${made++}`);
+    expect(copy.job.id).to.equal('copiedthing0');
+    expect(copy.runs[0]!.doc).to.deep.equal({ ...file.runs[0]!.doc, id: copy.runs[0]!.id });
+    expect(readJobFile(JSON.stringify(copy)).ok).to.equal(true);
+  });
+
+  const wrong: [string, (text: string) => string, string][] = [
+    ['a text that breaks off', (text) => text.slice(0, 500), 'file-not-json'],
+    ['a table', () => 'a\tb', 'file-not-json'],
+    ['a file of another program', () => '{"type":"x"}', 'file-not-ours'],
+    ['a newer file', DAMAGES['newer'] as (text: string) => string, 'file-too-new'],
+    ['a newer run', (text) => text.replace('"schema":3', '"schema":4'), 'document-too-new'],
+    ['a damaged run', (text) => text.replace('"anchors":{', '"anchors":{"x":1,'), 'file-run-damaged'],
+    ['a length in words', (text) => text.replace('"revision":1,', '"revision":"one",'), 'input-invalid'],
+    [
+      'an id that stands for two',
+      (text) => text.replace('"id":"randomthing00003"', '"id":"randomthing00003"'),
+      'none',
+    ],
+  ];
+  for (const [name, change, code] of wrong) {
+    it(`refuse ${name}, saying where`, () => {
+      const read = readJobFile(change(JSON.stringify(makeRandomJobFile(SEED))));
+      expect(read.ok ? 'none' : read.refusal.code).to.equal(code);
+    });
+  }
+
+  it('name the line and the character where a text is damaged', () => {
+    expect(parseText('{\n  "porthole": "job",\n  "version": }')).to.deep.equal({
+      ok: false,
+      refusal: { code: 'file-not-json', line: 3, column: 14 },
+    });
+  });
+
+  it('can be looked at when they are newer', () => {
+    const file = { ...makeRandomJobFile(SEED), version: 2 };
+    const summary = summariseFile(file)!;
+    expect([summary.isNewer, summary.jobs[0]!.name]).to.deep.equal([true, 'Random']);
+    expect(summary.jobs[0]!.runs[0]!.legs).to.equal(Object.keys(file.runs[0]!.doc.legs).length);
+    expect(summariseFile('nonsense')).to.equal(null);
+  });
+
+  it('give a sentence and no crash, whatever was done to them (300 files)', () => {
+    const random = makeRandom(SEED);
+    const text = JSON.stringify(makeRandomJobFile(SEED));
+    let refused = 0;
+    for (let i = 0; i < 300; i++) {
+      const read = readJobFile(damage(text, random));
+      if (read.ok) continue;
+      refused++;
+      expect(sayRefusal(read.refusal)).to.match(/^[A-Z“].*[.]$/s);
+    }
+    expect(refused).to.be.above(200);
+  }).timeout(20_000);
+});
+
+describe('the published schema of a job file', () => {
+  const published = JSON.parse(readFileSync('static/schemas/porthole-job-1.schema.json', 'utf8')) as object;
+  const validate = new Ajv({ strict: false }).compile(published);
+
+  it('is made from the schemas that read one (npm run schemas)', () => {
+    expect(published).to.deep.equal(JSON.parse(JSON.stringify(makeJobFileSchema())));
+  });
+
+  it('accepts what Porthole writes, and refuses what it refuses', () => {
+    for (let i = 0; i < 40; i++) {
+      const file = makeRandomJobFile(SEED + i);
+      expect(validate(file), JSON.stringify(validate.errors)).to.equal(true);
+    }
+    const file = makeRandomJobFile(SEED);
+    for (const bad of [
+      { ...file, porthole: 'jobs' },
+      { ...file, job: { ...file.job, gas: 'coal' } },
+      { ...file, runs: [{ ...file.runs[0], doc: { ...file.runs[0]!.doc, schema: 9 } }] },
+      {
+        ...file,
+        runs: [
+          { ...file.runs[0], doc: { ...file.runs[0]!.doc, legs: { legnumber1: { id: 'legnumber1' } } } },
+        ],
+      },
+    ]) {
+      expect(validate(bad)).to.equal(false);
+    }
+  });
+});
