@@ -201,9 +201,10 @@ test('the cut sheet shows the same figures, records what was cut, and goes out a
   await page.getByLabel('As cut, piece 2').fill('41 3/4');
   await page.getByLabel('As cut, piece 2').press('Tab');
   await expect(page.getByLabel('As cut, piece 2')).toHaveValue('3 ft 5 3/4 in');
+  await page.getByRole('button', { name: 'Files' }).click();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'CSV' }).click(),
+    page.getByRole('button', { name: 'Cut sheet, CSV' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('cut-sheet-run-r3.csv');
   const text = readFileSync(await download.path(), 'utf8');

@@ -4,7 +4,14 @@ import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 
 const json = Joi.alternatives()
-  .try(Joi.object().unknown(), Joi.array(), Joi.string().allow(''), Joi.number(), Joi.boolean(), Joi.valid(null))
+  .try(
+    Joi.object().unknown(),
+    Joi.array(),
+    Joi.string().allow(''),
+    Joi.number(),
+    Joi.boolean(),
+    Joi.valid(null),
+  )
   .required();
 const place = {
   in: Joi.string()

@@ -18,11 +18,12 @@
   import FindingsList from '$lib/ui/panels/FindingsList.svelte';
   import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
-  import { downloadCutSheet } from '$lib/ui/panels/download-csv.ts';
+  import RunFilesDialog from '$lib/ui/panels/RunFilesDialog.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   let reasons = $state<ReasonDialogs>();
+  let filesOpen = $state(false);
 
   const layout = $derived(store.layout);
   const sheet = $derived(layout && makeCutSheet(layout));
@@ -50,16 +51,23 @@
     return () => style.remove();
   }
 
-  function download(): void {
-    if (!sheet || !layout) return;
-    void downloadCutSheet(sheet, graduation, {
-      app: APP_VERSION,
-      catalogue: layout.catalogue.version,
-      rulePack: RULE_PACK_VERSION,
-      run: name,
-      revision: store.revision,
-    });
-  }
+  const toWrite = $derived(
+    sheet && layout
+      ? {
+          layout,
+          sheet,
+          unit,
+          job: store.details?.name ?? '',
+          versions: {
+            app: APP_VERSION,
+            catalogue: layout.catalogue.version,
+            rulePack: RULE_PACK_VERSION,
+            run: name,
+            revision: store.revision,
+          },
+        }
+      : null,
+  );
 </script>
 
 <svelte:head>
@@ -87,8 +95,8 @@
         <button type="button" class="tap btn" onclick={() => globalThis.print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </button>
-        <button type="button" class="tap btn" onclick={download}
-          ><Download size={18} aria-hidden="true" /> CSV</button
+        <button type="button" class="tap btn" onclick={() => (filesOpen = true)}
+          ><Download size={18} aria-hidden="true" /> Files</button
         >
         <button type="button" class="tap btn" onclick={() => reasons?.showRules()}
           ><Scale size={18} aria-hidden="true" /> House rules</button
@@ -131,6 +139,14 @@
     </section>
   {/if}
 </main>
+{#if toWrite}
+  <RunFilesDialog
+    bind:open={filesOpen}
+    run={toWrite}
+    ids={{ job: store.job, run: store.run }}
+    waiting={store.waiting.length}
+  />
+{/if}
 
 <ReasonDialogs bind:this={reasons} {store} />
 

@@ -1,0 +1,48 @@
+import type { CutSheet } from '../cutting/cut-sheet.ts';
+import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import { FOOT, toInches, toMillimetres, type Length } from '../units/length.ts';
+import type { SheetVersions } from './cut-sheet-csv.ts';
+
+/**
+ * What to buy, as a table, headings first, units in the headings: pipe by stock lengths, nipples, fittings. Whoever writes
+ * the file quotes it by RFC 4180. A part whose length is typical or unknown says so: measure it before cutting.
+ */
+export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: SheetVersions): string[][] {
+  const tail = [versions.run, versions.revision, versions.app, versions.catalogue, versions.rulePack].map(
+    String,
+  );
+  const stock = STOCK_LENGTHS[rules['stock-length'].option];
+  const headings = [
+    'kind', 'size', 'what', 'count (pieces)', 'length each (in)', 'length each (mm)', 'in all (ft)', 'note',
+    'run', 'revision', 'app', 'catalogue', 'house rules',
+  ]; // prettier-ignore
+  const pipes = sheet.sizes.map(({ size, material, stockAtLeast, length, kerf, unknown }) => [
+    ...['pipe', size, material, String(stockAtLeast), ...writeLength(stock)],
+    ((length + kerf) / FOOT).toFixed(2),
+    `at least; how the cuts fall may take more${unknown > 0 ? `; ${unknown} cuts not known` : ''}`,
+    ...tail,
+  ]);
+  const nipples = sheet.nipples.map(({ size, length, count }) => [
+    ...['nipple', size, 'threaded both ends', String(count), ...writeLength(length), '', ''],
+    ...tail,
+  ]);
+  const fittings = sheet.fittings.map(({ part, size, kind, count }) => {
+    const sizes = part.ports.map(({ end }) => end.size);
+    const isReducing = new Set(sizes).size > 1;
+    const standings = new Set(part.ports.map(({ reach }) => reach.standing));
+    const note =
+      standings.has('unknown') || standings.has('typical') ? 'measure this part before cutting' : '';
+    const what = `${part.material} ${kind}, ${part.ports[0]!.end.family} threads`;
+    return [
+      ...['fitting', isReducing ? sizes.join(' x ') : size, what, String(count), '', '', '', note],
+      ...tail,
+    ];
+  });
+  return [headings, ...pipes, ...nipples, ...fittings];
+}
+
+const writeLength = (length: Length): [string, string] => [
+  String(Number(toInches(length).toFixed(4))),
+  toMillimetres(length).toFixed(1),
+];

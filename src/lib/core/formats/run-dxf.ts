@@ -1,0 +1,39 @@
+import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
+import { MATERIALS } from '../catalogue/pipe.ts';
+import type { Vector } from '../geometry/vector.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import { INCH, MILLIMETRE, type LengthUnit } from '../units/length.ts';
+
+/** Colour numbers of the layers, one for each material: white (black on paper), and blue. */
+const COLOURS: Readonly<Record<(typeof MATERIALS)[number], number>> = { 'black-iron': 7, 'steel-r': 5 };
+export const MARKS_LAYER = 'marks';
+
+/**
+ * The run as DXF: the centre line of each leg in model space, in three dimensions and real units (inches or millimetres, as
+ * the header says), a layer for each material; the mark of each leg as text at its middle. x right, y back, z up, from the
+ * source. A leg whose length is not known has no line and is named in `missing`.
+ */
+export function writeRunDxf(
+  layout: RunLayout,
+  unit: LengthUnit,
+): { text: string; missing: readonly number[] } {
+  const writer = new DxfWriter();
+  writer.setUnits(unit === 'in' ? Units.Inches : Units.Millimeters);
+  for (const material of MATERIALS) writer.addLayer(material, COLOURS[material], 'CONTINUOUS');
+  writer.addLayer(MARKS_LAYER, 8, 'CONTINUOUS');
+  const scale = unit === 'in' ? INCH : MILLIMETRE;
+  const point = ({ x, y, z }: Vector) => point3d(x / scale, y / scale, z / scale);
+  const letter = unit === 'in' ? 2 : 50;
+  const missing: number[] = [];
+  for (const { leg, near, far, centreToCentre } of layout.legs.values()) {
+    const [from, to] = [layout.nodes.get(near)!.position, layout.nodes.get(far)!.position];
+    if (centreToCentre === null) {
+      missing.push(leg.tag);
+      continue;
+    }
+    writer.addLine(point(from), point(to), { layerName: leg.material });
+    const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, z: (from.z + to.z) / 2 };
+    writer.addText(point(middle), letter, String(leg.tag), { layerName: MARKS_LAYER });
+  }
+  return { text: writer.stringify(), missing };
+}

@@ -1,0 +1,24 @@
+import { refuse } from '#core/outcome/result.ts';
+import { resolveActor } from '#server/actor.ts';
+import { answerFile } from '#server/http/answer-file.ts';
+import { getDatabase } from '#server/service.ts';
+import { printRun } from '#server/use-cases/print-run.ts';
+import type { RequestHandler } from './$types';
+
+const PAPERS = { a4: 'A4', letter: 'LETTER' } as const;
+
+/** Drawing and cut sheet on `a4` or `letter` paper. */
+export const GET: RequestHandler = ({ locals, params }) => {
+  const asked = params.paper;
+  const make = () => {
+    const paper = Object.hasOwn(PAPERS, asked) ? PAPERS[asked as keyof typeof PAPERS] : null;
+    if (!paper) {
+      const limit = Object.keys(PAPERS).join(', ');
+      return Promise.resolve(
+        refuse({ code: 'input-invalid', path: 'paper', rule: 'any.only', limit } as const),
+      );
+    }
+    return printRun(getDatabase(), resolveActor(), params.job, params.run, paper);
+  };
+  return answerFile(locals.request, `porthole-${params.run}-${asked}.pdf`, make, 'application/pdf');
+};
