@@ -28,6 +28,7 @@
     { name: 'Write', href: resolve('/jobs/[job]/runs/[run]/write', { job, run }) },
     { name: 'Cut', href: resolve('/jobs/[job]/runs/[run]/cut', { job, run }) },
     { name: 'Vise', href: resolve('/jobs/[job]/runs/[run]/vise', { job, run }) },
+    { name: 'History', href: resolve('/jobs/[job]/runs/[run]/history', { job, run }) },
   ]);
 </script>
 

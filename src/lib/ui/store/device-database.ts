@@ -4,6 +4,7 @@ import type { RunEvent } from '#core/runs/event.ts';
 import type { SpecimenInput } from '#core/identify/specimen.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
+import type { Turns } from './turns.ts';
 
 /** A run as the server last confirmed it, kept on this device. */
 export interface KeptRun {
@@ -25,6 +26,8 @@ interface DeviceSchema extends DBSchema {
   runs: { key: string; value: KeptRun };
   outbox: { key: number; value: OutboxEntry; indexes: { run: string } };
   jobs: { key: string; value: Job };
+  /** Steps that can be taken back, as they were at a revision. */
+  turns: { key: string; value: Turns };
   cautions: { key: string; value: { job: string; readAt: string } };
   /** Specimens kept here that the server has not confirmed. */
   specimens: {
@@ -40,8 +43,9 @@ let opened: Promise<DeviceDatabase> | null = null;
 
 /** Opens this device's own database: runs as last confirmed, and the outbox. Rejects where the browser keeps nothing. */
 export function openDeviceDatabase(): Promise<DeviceDatabase> {
-  opened ??= openDB<DeviceSchema>('porthole', 2, {
+  opened ??= openDB<DeviceSchema>('porthole', 3, {
     upgrade(database, before) {
+      if (before < 3) database.createObjectStore('turns', { keyPath: 'run' });
       if (before < 2) database.createObjectStore('specimens', { keyPath: 'id' }).createIndex('job', 'job');
       if (before >= 1) return;
       database.createObjectStore('runs', { keyPath: 'id' });

@@ -1,7 +1,8 @@
 import Joi from 'joi';
+import { changeSchema } from '#core/formats/change.schema.ts';
 import { eventSchema } from '#core/formats/event.schema.ts';
 import { idSchema, momentSchema } from '#core/formats/id.schema.ts';
-import type { ImportOutcome } from '#core/formats/job-file.ts';
+import type { ChangeInFile, ImportOutcome } from '#core/formats/job-file.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
@@ -57,6 +58,14 @@ export const readJobAnswer = (value: unknown): Result<Job, Refusal> => readWith(
 /** Reads the list of jobs as the server answers it. */
 export const readJobsAnswer = (value: unknown): Result<Job[], Refusal> =>
   readWith(Joi.array<Job[]>().items(jobSchema).required(), value);
+
+const historySchema = Joi.array()
+  .items(changeSchema.append({ revision, atServer: momentSchema }).optional())
+  .required() as Joi.ArraySchema<ChangeInFile[]>;
+
+/** Reads the changes of a run. */
+export const readHistoryAnswer = (value: unknown): Result<ChangeInFile[], Refusal> =>
+  readWith(historySchema, value);
 
 const outcomesSchema = Joi.array<ImportOutcome[]>()
   .items(

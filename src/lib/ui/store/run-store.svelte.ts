@@ -25,6 +25,7 @@ import {
   readKept,
   replaceWaiting,
 } from './outbox.ts';
+import { keepTurns, readTurns } from './turns.ts';
 import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
 /** Milliseconds between tries while the server is away. */
@@ -75,6 +76,7 @@ export class RunStore {
 
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
+  #turning: ReturnType<typeof setTimeout> | null = null;
   #channel: BroadcastChannel | null = null;
   #writing: Promise<unknown> = Promise.resolve();
   #reading: Promise<unknown> = Promise.resolve();
@@ -100,6 +102,7 @@ export class RunStore {
       return;
     }
     await this.#remember();
+    await this.#rememberTurns();
     await this.refresh();
   }
 
@@ -118,6 +121,7 @@ export class RunStore {
     if (!result.ok) return result;
     this.done = [...this.done, planned];
     this.undone = [];
+    this.#keepTurns();
     return result;
   }
 
@@ -129,6 +133,7 @@ export class RunStore {
     if (!result.ok) return result;
     this.done = this.done.slice(0, -1);
     this.undone = [...this.undone, last];
+    this.#keepTurns();
     return result;
   }
 
@@ -139,7 +144,24 @@ export class RunStore {
     if (!result.ok) return result;
     this.undone = this.undone.slice(0, -1);
     this.done = [...this.done, last];
+    this.#keepTurns();
     return result;
+  }
+
+  /** What can be taken back outlives the page; kept a moment later, so that no key waits for it. */
+  #keepTurns(): void {
+    if (this.#turning) clearTimeout(this.#turning);
+    this.#turning = setTimeout(() => {
+      const { run, revision, done, undone } = this;
+      void keepTurns({ run, revision, done, undone }).catch(() => undefined);
+    }, 150);
+  }
+
+  async #rememberTurns(): Promise<void> {
+    const turns = this.phase === 'ready' ? await readTurns(this.run, this.revision) : null;
+    if (!turns || this.done.length > 0) return;
+    this.done = turns.done;
+    this.undone = turns.undone;
   }
 
   /** Records something that happened at the bench. */

@@ -4,7 +4,12 @@ import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
 import { getDatabase } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
+import { readHistory } from '#server/use-cases/read-history.ts';
 import type { RequestHandler } from './$types';
+
+/** Every change, the oldest first. */
+export const GET: RequestHandler = ({ locals, params }) =>
+  answer(locals.request, () => readHistory(getDatabase(), resolveActor(), params.job, params.run));
 
 export const POST: RequestHandler = ({ locals, params, request }) =>
   answer(locals.request, async () => {
