@@ -78,6 +78,20 @@ const SHOTS: readonly Shot[] = [
   { name: 'lay-out-crawlspace', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: understood },
   { name: 'lay-out-phone', path: `${RUN}/lay-out`, size: 'phone', theme: 'daylight', act: understood },
   {
+    name: 'write',
+    path: `${RUN}/write`,
+    size: 'desk',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('textbox', { name: /The run in shorthand/ }).focus();
+      await page.keyboard.press('Control+Home');
+      for (let line = 0; line < 10; line++) await page.keyboard.press('ArrowDown');
+      await page.keyboard.press('End');
+      await page.keyboard.insertText(', unoin 40%');
+    },
+  },
+  {
     name: 'why',
     path: `${RUN}/lay-out`,
     size: 'desk',

@@ -37,6 +37,40 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'job form');
     });
 
+    test('write, its errors, the words, history, files, what is in a file', async ({
+      page,
+      request,
+      app,
+    }) => {
+      const run = await makeJob(request, app.url);
+      await openRun(page, run.layOut);
+      await addLegByKeys(page, 'u', '48');
+      await addLegByKeys(page, 'r', '30');
+      await page.goto(run.layOut.replace('lay-out', 'write'));
+      await expect(page.getByText('the run as it stands, 2 legs')).toBeVisible();
+      await expectAccessible(page, 'write');
+      await page.getByRole('textbox', { name: /The run in shorthand/ }).focus();
+      await page.keyboard.press('Control+End');
+      await page.keyboard.insertText('rihgt 20');
+      await expect(page.getByText(/Did you mean “right”/)).toBeVisible();
+      await expectAccessible(page, 'write with an error');
+      await page.goto(`${app.url}/shorthand`);
+      await expectAccessible(page, 'the words');
+      await page.goto(run.layOut.replace('lay-out', 'history'));
+      await page.getByRole('button', { name: /^1 leg 1 added/ }).click();
+      await expectAccessible(page, 'history');
+      await page.goto(run.cut);
+      await page.getByRole('button', { name: 'Files' }).click();
+      await expectAccessible(page, 'files of a run');
+      await page.goto(app.url);
+      const buffer = Buffer.from('{"porthole":"job","version":9,"job":{"name":"A job"},"runs":[]}');
+      await page
+        .getByLabel('Import a file…')
+        .setInputFiles({ name: 'a.json', mimeType: 'application/json', buffer });
+      await expect(page.getByText(/It can be looked at here/)).toBeVisible();
+      await expectAccessible(page, 'a newer file');
+    });
+
     test('identify: empty, measured, simulated, refused, pipe, chart, specimens', async ({
       page,
       request,

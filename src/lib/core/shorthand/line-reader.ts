@@ -13,6 +13,7 @@ import {
   findKind,
   findPoint,
   findWay,
+  getWordsFor,
   type Expected,
   type Keyword,
 } from './vocabulary.ts';
@@ -86,7 +87,7 @@ export class LineReader {
     const word = this.#words[this.#at];
     if (!word) this.stop({ code: 'word-missing', expected });
     const read = this.#text.slice(word.from, word.to);
-    this.stop({ code: 'word-unknown', read, nearest: findNearest(read), expected });
+    this.stop({ code: 'word-unknown', read, nearest: findNearest(read, expected), expected });
   }
 
   /** Takes the next word when it begins what is named. */
@@ -228,13 +229,13 @@ export class LineReader {
   }
 }
 
-/** The known word nearest to one that is not; null when none is near. */
-function findNearest(read: string): string | null {
+/** The known word nearest to one that is not, one that can stand here before others; null when none is near. */
+function findNearest(read: string, expected: readonly Expected[]): string | null {
   const word = read.toLowerCase();
   if (word.length < 3 || /\d/.test(word)) return null;
   let best: string | null = null;
   let least = Math.ceil(word.length / 3) + 1;
-  for (const known of ALL_WORDS) {
+  for (const known of [...getWordsFor(expected), ...ALL_WORDS]) {
     const far = distance(word, known);
     if (far < least) [best, least] = [known, far];
   }

@@ -56,6 +56,7 @@ describe('a line of shorthand', () => {
   const problems: [string, number, RegExp][] = [
     ['rihgt 48', 0, /Read “rihgt”.*“right”/],
     ['right', 5, /a measure is missing/],
+    ['right 48, unoin 40%', 10, /Did you mean “union”/],
     ['right 3 7 1/4', 6, /3 7 1\/4|two numbers|“3”/],
     ['right 48 of', 11, /a pipe size/],
     ['right 48 of 5/8', 12, /Read “5\/8”.*pipe size/],

@@ -159,7 +159,7 @@ function writeLines(doc: PDFKit.PDFDocument, title: string, lines: readonly stri
   doc.font('plain').fontSize(9.5);
   // A short block stands whole, a long one with its heading and first lines.
   const all = lines.reduce((sum, line) => sum + doc.heightOfString(line, { width }), 0);
-  keepTogether(doc, 24 + Math.min(all, 90));
+  keepTogether(doc, 24 + Math.min(all, 60));
   doc.moveDown(0.5);
   doc.font('bold').fontSize(12).fillColor('#111111').text(title, MARGIN);
   doc.font('plain').fontSize(9.5);

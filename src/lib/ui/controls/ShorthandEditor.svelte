@@ -85,6 +85,8 @@
         extensions: [
           history(),
           EditorView.lineWrapping,
+          // Room for what is said under the line that is typed.
+          EditorView.scrollMargins.of(() => ({ bottom: 64 })),
           EditorState.changeFilter.of((change) => change.newDoc.length <= most),
           placeholder('up 48 of 3/4'),
           shown,
@@ -154,7 +156,7 @@
   }
   .editor :global(.cm-content) {
     caret-color: var(--color-base-content);
-    padding-block: 0.75rem;
+    padding-block: 0.75rem 4rem;
   }
   .editor :global(.cm-cursor) {
     border-left: 2px solid var(--color-base-content);

@@ -38,13 +38,14 @@
 
 <section
   aria-label="This run"
-  class="no-print flex min-h-[52px] flex-wrap items-center gap-x-5 border-b border-base-300 bg-base-200 px-3 sm:px-5"
+  class="no-print flex min-h-[52px] items-center gap-x-3 border-b border-base-300 bg-base-200 px-3 sm:flex-wrap sm:gap-x-5 sm:px-5"
 >
-  <nav aria-label="Stations" class="flex gap-1">
+  <nav aria-label="Stations" class="stations flex min-w-0 gap-1 overflow-x-auto">
     {#each stations as station (station.name)}
       <a
         href={station.href}
-        class="tap flex items-center border-b-4 px-2 text-lg font-semibold {page.url.pathname === station.href
+        class="tap flex shrink-0 items-center border-b-4 px-1.5 font-semibold sm:px-2 sm:text-lg {page.url
+          .pathname === station.href
           ? 'border-accent'
           : 'border-transparent'}"
         aria-current={page.url.pathname === station.href ? 'page' : undefined}>{station.name}</a
@@ -57,7 +58,7 @@
     ><span class="chart-label truncate">{name}</span>
   </p>
   <span class="grow md:hidden"></span>
-  <SaveState {store} />
+  <div class="shrink-0"><SaveState {store} /></div>
   <div class="max-sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
 </section>
 
@@ -82,3 +83,10 @@
     {/if}
   </main>
 {/if}
+
+<style>
+  /* In the hand the stations slide under the state of the edits. */
+  .stations {
+    scrollbar-width: none;
+  }
+</style>

@@ -120,11 +120,12 @@
     background: var(--color-base-200);
   }
   .page {
-    flex: 1;
+    flex: none;
     height: 40dvh;
     min-height: 12rem;
     margin: 0.5rem 0.75rem;
     border: 1px solid var(--color-secondary);
+    overflow: hidden;
   }
   .foot {
     display: flex;
@@ -153,7 +154,9 @@
       flex: none;
     }
     .page {
+      flex: 1;
       height: auto;
+      min-height: 0;
     }
     .text {
       border-right: 1px solid var(--color-base-300);
