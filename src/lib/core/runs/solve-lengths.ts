@@ -116,7 +116,7 @@ function solveUnusual(
   const { doc, legsByNode } = context;
   const plain = new Map<string, Measure>();
   const contested: Measure[] = [];
-  // By id: which of two measures came first must not hang on the order of the document's keys.
+  // Which of two measures comes first must not hang on the order of the document's keys.
   for (const measure of inOrder(Object.values(doc.measures))) {
     const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
     if (!leg) continue;
@@ -149,8 +149,9 @@ function solveUnusual(
   return addSolution(base, solveByStations(context, plain, lengths, others));
 }
 
-const inOrder = <Item extends { readonly id: string }>(items: readonly Item[]): Item[] =>
-  items.toSorted((a, b) => (a.id < b.id ? -1 : 1));
+/** The shortest first: of two that disagree the longer one is named, and by how much it is longer. */
+const inOrder = (measures: readonly Measure[]): Measure[] =>
+  measures.toSorted((a, b) => a.value - b.value || (a.id < b.id ? -1 : 1));
 
 /** A travel or a made-up pair that was measured too may differ by what a tape can be read to: a sixteenth of an inch. */
 const MEASURED_AS_DERIVED: Length = 25_400_000 / 16;

@@ -28,10 +28,18 @@ export async function readKept(run: string): Promise<{ kept: KeptRun | null; wai
   return { kept, waiting };
 }
 
-/** Keeps a run as the server has it. */
-export async function keepRun(run: KeptRun): Promise<void> {
+/**
+ * Keeps a run as the server had it when it was asked. False, and nothing is kept, when the device has come to another revision
+ * since (`known` is the one before asking): another window was faster, and the answer is old.
+ */
+export async function keepRun(run: KeptRun, known: number | null): Promise<boolean> {
   const database = await openDeviceDatabase();
-  await database.put('runs', run);
+  const tx = database.transaction('runs', 'readwrite');
+  const there = await tx.store.get(run.id);
+  const isFresh = (there?.revision ?? null) === known;
+  if (isFresh) await tx.store.put(run);
+  await tx.done;
+  return isFresh;
 }
 
 /**

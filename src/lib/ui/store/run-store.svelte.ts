@@ -231,6 +231,7 @@ export class RunStore {
 
   /** Asks the server for the run, and takes it unless something made here still waits. */
   async refresh(): Promise<void> {
+    const known = this.kept?.revision ?? null;
     const answer = await fetchRun(this.job, this.run);
     if (this.#closed) return;
     if (!answer.ok) {
@@ -244,8 +245,8 @@ export class RunStore {
     if (this.waiting.length === 0) {
       const kept = toKeptRun(answer.value);
       if (kept.revision !== this.kept?.revision || kept.events.length !== this.kept.events.length) {
-        await keepRun(kept);
-        if (this.waiting.length === 0) this.#show(kept, []);
+        if (!(await keepRun(kept, known))) this.#onChangedElsewhere();
+        else if (this.waiting.length === 0) this.#show(kept, []);
       } else this.phase = 'ready';
     }
     void this.#send();
