@@ -6,6 +6,7 @@
   import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
   import { toMillimetres } from '#core/units/length.ts';
   import { nameThread } from '#words/threads.ts';
+  import LensFrame from './LensFrame.svelte';
 
   interface Props {
     observations: readonly Observation[];
@@ -137,9 +138,8 @@
 </script>
 
 <figure class="m-0 flex flex-col items-center gap-1">
-  <svg viewBox="0 0 120 120" class="aspect-square w-full max-w-[19rem]" role="img" aria-label={description}>
-    <defs>
-      <clipPath id="{id}-glass"><circle cx="60" cy="60" r="49" /></clipPath>
+  <LensFrame label={description}>
+    {#snippet defs()}
       <pattern
         id="{id}-cut"
         width="3"
@@ -150,62 +150,54 @@
         <rect width="3" height="3" class="fill-base-300" />
         <line x1="0" y1="0" x2="0" y2="3" class="stroke-secondary" stroke-width="0.6" opacity="0.5" />
       </pattern>
-    </defs>
-    <circle cx="60" cy="60" r="57" fill="#b98a35" />
-    <circle cx="60" cy="60" r="57" fill="none" stroke="#7d5a17" stroke-width="1" />
-    {#each [0, 60, 120, 180, 240, 300] as turn (turn)}
-      <circle cx="60" cy="7" r="1.8" fill="#7d5a17" transform="rotate({turn + 30} 60 60)" />
-    {/each}
-    <circle cx="60" cy="60" r="50" class="fill-base-100" stroke="#7d5a17" stroke-width="1.5" />
-    <g clip-path="url(#{id}-glass)">
-      {#if specimen}
-        <g transform="translate(60 60) scale({98 / width})">
-          <path d={body} fill="url(#{id}-cut)" style="transform-box: view-box" class="stroke-none" />
+    {/snippet}
+    {#if specimen}
+      <g transform="translate(60 60) scale({98 / width})">
+        <path d={body} fill="url(#{id}-cut)" style="transform-box: view-box" class="stroke-none" />
+        <path
+          d={specimenLine}
+          fill="none"
+          class="stroke-base-content"
+          stroke-width={0.9 * (width / 98)}
+          stroke-dasharray={specimen.isMeasured ? undefined : `${2 * (width / 98)} ${1.4 * (width / 98)}`}
+        />
+        {#if overlayLine}
           <path
-            d={specimenLine}
+            d={overlayLine}
             fill="none"
-            class="stroke-base-content"
-            stroke-width={0.9 * (width / 98)}
-            stroke-dasharray={specimen.isMeasured ? undefined : `${2 * (width / 98)} ${1.4 * (width / 98)}`}
+            stroke="#c07d10"
+            stroke-width={1.5 * (width / 98)}
+            stroke-dasharray="{4 * (width / 98)} {1.2 * (width / 98)}"
           />
-          {#if overlayLine}
-            <path
-              d={overlayLine}
-              fill="none"
-              stroke="#c07d10"
-              stroke-width={1.5 * (width / 98)}
-              stroke-dasharray="{4 * (width / 98)} {1.2 * (width / 98)}"
-            />
-          {/if}
-        </g>
-        <g class="fill-base-content" font-size="5.4" font-weight="600">
-          <text x="60" y="25" text-anchor="middle">{angles}</text>
-          {#if overlay && Math.abs(off) >= 0.02}
-            <text x="60" y="101" text-anchor="middle"
-              >{off > 0 ? '+' : '−'}{Math.abs(off).toFixed(2)} mm across</text
-            >
-          {/if}
-        </g>
-        {#if seatAngle !== null || expectedSeat !== null}
-          <g fill="none" stroke-width="1.2">
-            {#if seatAngle !== null}<path d={toCone(seatAngle)} class="stroke-base-content" />{/if}
-            {#if expectedSeat !== null && candidate}<path
-                d={toCone(expectedSeat)}
-                stroke="#c07d10"
-                stroke-dasharray="3 1"
-              />{/if}
-            <path d="M78 90 H100" class="stroke-secondary" stroke-width="0.5" />
-          </g>
-          <text x="76" y="88" text-anchor="end" class="fill-base-content" font-size="5"
-            >seat {seatAngle ?? '?'}°</text
+        {/if}
+      </g>
+      <g class="fill-base-content" font-size="5.4" font-weight="600">
+        <text x="60" y="25" text-anchor="middle">{angles}</text>
+        {#if overlay && Math.abs(off) >= 0.02}
+          <text x="60" y="101" text-anchor="middle"
+            >{off > 0 ? '+' : '−'}{Math.abs(off).toFixed(2)} mm across</text
           >
         {/if}
-      {:else}
-        <text x="60" y="58" text-anchor="middle" class="fill-base-content" font-size="6">Nothing on</text>
-        <text x="60" y="66" text-anchor="middle" class="fill-base-content" font-size="6">the bench yet</text>
+      </g>
+      {#if seatAngle !== null || expectedSeat !== null}
+        <g fill="none" stroke-width="1.2">
+          {#if seatAngle !== null}<path d={toCone(seatAngle)} class="stroke-base-content" />{/if}
+          {#if expectedSeat !== null && candidate}<path
+              d={toCone(expectedSeat)}
+              stroke="#c07d10"
+              stroke-dasharray="3 1"
+            />{/if}
+          <path d="M78 90 H100" class="stroke-secondary" stroke-width="0.5" />
+        </g>
+        <text x="76" y="88" text-anchor="end" class="fill-base-content" font-size="5"
+          >seat {seatAngle ?? '?'}°</text
+        >
       {/if}
-    </g>
-  </svg>
+    {:else}
+      <text x="60" y="58" text-anchor="middle" class="fill-base-content" font-size="6">Nothing on</text>
+      <text x="60" y="66" text-anchor="middle" class="fill-base-content" font-size="6">the bench yet</text>
+    {/if}
+  </LensFrame>
   <figcaption class="text-center text-sm leading-snug">
     {#if specimen}
       <span class="font-semibold"

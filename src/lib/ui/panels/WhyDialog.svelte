@@ -14,6 +14,7 @@
   import { sayRef } from '#words/refs.ts';
   import { namePart, namePort } from '#words/parts.ts';
   import Dialog from '../controls/Dialog.svelte';
+  import JointLens from '../instruments/JointLens.svelte';
 
   interface Props {
     /** The run; may be missing while nothing is asked. */
@@ -69,7 +70,8 @@
   }
   {title}
 >
-  {#if joint}
+  {#if joint && end}
+    <JointLens {end} {unit} />
     <div class="space-y-2">
       <p class="chart-label">{namePort(joint.part, joint.port.id)}, {words.name.toLowerCase()}</p>
       <p><strong>Where it seals.</strong> {words.seals}</p>
