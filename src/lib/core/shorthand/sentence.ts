@@ -107,3 +107,8 @@ export type ShorthandRefusal =
 export interface ShorthandProblem extends Place {
   readonly refusal: ShorthandRefusal;
 }
+
+/** What a line says; null for an empty line. With it, what could still be said in it. */
+export type LineReading =
+  | { readonly ok: true; readonly sentence: Sentence | null; readonly next: readonly Expected[] }
+  | { readonly ok: false; readonly problem: ShorthandProblem };
