@@ -162,6 +162,16 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'a leg picked');
     });
 
+    test('the tape on a leg', async ({ page, request, app }) => {
+      const run = await makeJob(request, app.url);
+      await openRun(page, run.layOut);
+      await addLegByKeys(page, 'u', '48');
+      await addLegByKeys(page, 'r', '30');
+      await page.getByRole('button', { name: 'Lay the tape on leg 2' }).click();
+      await expect(page.getByRole('slider').first()).toBeVisible();
+      await expectAccessible(page, 'the tape');
+    });
+
     test('lay out: every dialog', async ({ page, request, app }) => {
       const run = await makeJob(request, app.url);
       await openRun(page, run.layOut);

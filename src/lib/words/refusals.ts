@@ -11,6 +11,7 @@ import type { MeasureRefusal } from '#core/runs/commands/refer-measure.ts';
 import type { OffsetPart, OffsetRefusal } from '#core/allowances/offset.ts';
 import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
+import type { MoveMarkRefusal } from '#core/tape/move-mark.ts';
 import type { LengthRefusal } from '#core/units/length-refusal.ts';
 import type { ReadingRefusal } from '#core/identify/check-reading.ts';
 import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
@@ -42,6 +43,7 @@ export type Refusal =
   | PartNotMeasured
   | MovesIntoItself
   | MeasureRefusal
+  | MoveMarkRefusal
   | NothingToBush
   | OffsetRefusal
   | NotAnEnd
@@ -96,6 +98,14 @@ const SENTENCES: Sentences = {
   'leg-begins-nowhere': () =>
     'The point this leg would grow from is not in the run. Pick a point of the drawing.',
   'leg-unknown': () => 'That leg is not in the run any more. Pick a leg of the list.',
+  'mark-of-stock': () =>
+    'This coupling stands where the length of the stock ends, so no measure moves it. Change the house rule “stock length”, or put a coupling of your own into the leg.',
+  'mark-at-the-hook': () =>
+    'The tape is hooked on this fitting, so it cannot be read there. Hook it on elsewhere, or read it at another fitting.',
+  'mark-passes-hook': () =>
+    'That lies on the other side of where the tape is hooked on. Hook it on elsewhere, or give a longer measure.',
+  'mark-held': () =>
+    'Other measures hold this mark where it is, and they would not agree. Strike one of them out first (Change leg, “Measures over this leg”).',
   'leg-length-follows': ({ mark }) =>
     `The length of leg ${mark} follows from its parts or its set and roll, so there is nothing to measure. Change those instead.`,
   'leg-not-parted': ({ mark }) =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Ruler from '@lucide/svelte/icons/ruler';
   import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
@@ -21,8 +22,10 @@
     onwhy: (id: string) => void;
     onleg: () => void;
     onfitting: () => void;
+    /** The tape is laid on a leg. */
+    ontape: (leg: string) => void;
   }
-  let { entry, draft, layout, leg, point, editor, onwhy, onleg, onfitting }: Props = $props();
+  let { entry, draft, layout, leg, point, editor, onwhy, onleg, onfitting, ontape }: Props = $props();
 
   /** What is being looked at: the draft while a leg is typed, the leg picked, or the newest. */
   const shown = $derived.by((): { laid: LaidLeg; layout: RunLayout; isDraft: boolean } | null => {
@@ -105,6 +108,12 @@
       </div>
       {#if !shown.isDraft}
         <div class="flex flex-wrap items-center justify-end gap-2 max-sm:contents">
+          <button
+            type="button"
+            class="tap btn"
+            aria-label="Lay the tape on leg {tag}"
+            onclick={() => ontape(shown.laid.id)}><Ruler size={18} aria-hidden="true" /> Tape</button
+          >
           {#if leg}
             <button type="button" class="tap btn" onclick={onleg}>Change leg {tag}</button>
           {:else if point && layout && layout.legs.size > 0}

@@ -19,6 +19,8 @@
   import ShortcutsDialog from '$lib/ui/panels/ShortcutsDialog.svelte';
   import FittingDialog from '$lib/ui/panels/FittingDialog.svelte';
   import LegDialog from '$lib/ui/panels/LegDialog.svelte';
+  import TapePanel from '$lib/ui/panels/TapePanel.svelte';
+  import { TapeHand } from '$lib/ui/panels/tape-hand.svelte.ts';
   import { RunEditor } from '$lib/ui/panels/run-editor.ts';
   import { DRAFT_LEG, LegEntry } from '$lib/ui/panels/leg-entry.svelte.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
@@ -26,6 +28,7 @@
   const store = getRunStore();
   const entry = new LegEntry(store);
   const editor = new RunEditor(entry);
+  const hand = new TapeHand(entry);
   let line = $state<LineDrawing>();
   let legOpen = $state(false);
   let fittingOpen = $state(false);
@@ -53,7 +56,7 @@
     }),
   );
   // Each by itself: what did not change between two pictures is not drawn again.
-  const shownLayout = $derived(scene.current.layout);
+  const shownLayout = $derived(hand.tried ?? scene.current.layout);
   const shownDraft = $derived(scene.current.draft);
   const shownLeg = $derived(scene.current.leg);
   const shownPoint = $derived(scene.current.point);
@@ -112,7 +115,7 @@
 <svelte:head><title>Lay out · Porthole</title></svelte:head>
 <svelte:window onkeydown={onKey} />
 
-<main class="desk">
+<main class="desk" class:with-tape={hand.leg !== null}>
   <h1 class="sr-only">Lay out</h1>
   <section class="drawing" aria-label="The line">
     {#if shownLayout && (shownLayout.legs.size > 0 || shownDraft)}
@@ -163,18 +166,23 @@
     </div>
     <p class="chart-label pointer-events-none absolute bottom-1 left-3 text-sm">not to scale</p>
   </section>
-  <section class="readout">
-    <Readout
-      {entry}
-      {editor}
-      draft={shownDraft?.layout ?? null}
-      layout={shownLayout}
-      leg={shownLeg}
-      point={shownPoint}
-      onwhy={(id) => reasons?.showWhy(id)}
-      onleg={() => (legOpen = true)}
-      onfitting={() => (fittingOpen = true)}
-    />
+  <section class="readout" class:under-tape={hand.leg !== null}>
+    {#if hand.leg !== null && shownLayout}
+      <TapePanel {hand} layout={shownLayout} />
+    {:else}
+      <Readout
+        {entry}
+        {editor}
+        draft={shownDraft?.layout ?? null}
+        layout={shownLayout}
+        leg={shownLeg}
+        point={shownPoint}
+        onwhy={(id) => reasons?.showWhy(id)}
+        onleg={() => (legOpen = true)}
+        onfitting={() => (fittingOpen = true)}
+        ontape={(leg) => hand.layOn(leg)}
+      />
+    {/if}
   </section>
   <section class="list">
     <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
@@ -281,6 +289,12 @@
     background: var(--color-base-200);
     border-top: 2px solid var(--color-accent);
   }
+  /* In the hand the tape takes the thumb's zone: its own keys are there. */
+  @media (max-width: 999px) {
+    .with-tape .entry {
+      display: none;
+    }
+  }
   /* At the desk: the drawing, the list and the entry at once, without scrolling the page. */
   @media (min-width: 1000px) {
     .desk {
@@ -289,6 +303,10 @@
       grid-template-rows: minmax(0, 1fr) 236px;
       height: calc(100dvh - 56px - 52px);
       flex: none;
+    }
+    .with-tape {
+      grid-template-areas: 'list drawing side' 'readout readout side';
+      grid-template-rows: minmax(0, 1fr) auto;
     }
     .list {
       overflow-y: auto;
