@@ -65,6 +65,17 @@ const showSpecimens = async (page: Page) => {
 };
 const filterChart = (page: Page) => page.getByLabel('Threads an inch').fill('14');
 
+const layTape = async (page: Page) => {
+  await understood(page);
+  await page.getByRole('button', { name: /^4 3 ft/ }).click();
+  await page.getByRole('button', { name: 'Lay the tape on leg 4' }).click();
+  await page.getByLabel('read at').selectOption({ label: 'centre, union at leg 4' });
+};
+const lookBack = async (page: Page) => {
+  await understood(page);
+  await page.getByRole('button', { name: /leg 12 added/ }).click();
+};
+
 const SHOTS: readonly Shot[] = [
   { name: 'jobs', path: '/', size: 'desk', theme: 'daylight' },
   { name: 'new-job', path: '/jobs/new', size: 'desk', theme: 'daylight' },
@@ -75,7 +86,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'threads', path: '/threads', size: 'desk', theme: 'daylight', act: filterChart },
   { name: 'specimens', path: `${BAKERY}/identify`, size: 'desk', theme: 'daylight', act: showSpecimens },
   { name: 'lay-out', path: `${RUN}/lay-out`, size: 'desk', theme: 'daylight', act: type },
-  { name: 'lay-out-crawlspace', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: understood },
+  { name: 'tape', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: layTape },
   { name: 'lay-out-phone', path: `${RUN}/lay-out`, size: 'phone', theme: 'daylight', act: understood },
   {
     name: 'write',
@@ -145,7 +156,7 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole('button', { name: 'Next piece' }).click();
     },
   },
-  { name: 'cut-sheet-phone', path: `${RUN}/cut`, size: 'phone', theme: 'crawlspace', act: understood },
+  { name: 'history', path: `${RUN}/history`, size: 'desk', theme: 'daylight', act: lookBack },
 ];
 
 mkdirSync(FOLDER, { recursive: true });

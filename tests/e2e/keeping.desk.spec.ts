@@ -172,6 +172,8 @@ test('edits that clash are kept as another run of the job', async ({ browser, re
   const dialog = mine.getByRole('dialog', { name: 'This run was changed elsewhere' });
   await expect(dialog.getByText('cannot be put on top')).toBeVisible({ timeout: 15_000 });
   await expect(dialog.getByRole('button', { name: 'Put mine on top' })).toBeDisabled();
+  // By what differs: the leg, its figure here, its figure there.
+  await expect(dialog.getByRole('row', { name: /^1 centres 3 ft 5 in 3 ft 6 in/ })).toBeVisible();
   await dialog.getByRole('button', { name: 'Keep mine as another run' }).click();
   await expect(mine.getByText('Run (kept from this device)')).toBeVisible();
   await expect.poll(() => readLegs(mine)).toEqual(['1 3 ft 5 in 3/4 right 3 ft 5 in open end']);

@@ -88,7 +88,8 @@ test('a leg of several pieces: the union is moved, both cuts follow; a leg not m
   await page.getByRole('button', { name: 'Roll the tape up' }).click();
   await page.getByRole('button', { name: 'Change leg 2' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: /union/i }).first().click();
+  await dialog.getByLabel('put in a').selectOption('union');
+  await dialog.getByRole('button', { name: 'Half way, by eye' }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Lay the tape on leg 2' }).click();
   await page.getByLabel('read at').selectOption({ label: 'centre, union at leg 2' });

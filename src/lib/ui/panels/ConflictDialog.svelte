@@ -1,16 +1,29 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
+  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { resolveRules } from '#core/house-rules/house-rules.ts';
+  import { compareRuns } from '#core/runs/compare-runs.ts';
+  import { layOutRun } from '#core/runs/lay-out-run.ts';
   import { sayChange } from '#words/changes.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import Dialog from '../controls/Dialog.svelte';
+  import RunDifferences from './RunDifferences.svelte';
   import type { RunStore } from '../store/run-store.svelte.ts';
 
   let { store }: { store: RunStore } = $props();
   const conflict = $derived(store.conflict);
   const fits = $derived(conflict?.fits === true && conflict.mine.length > 0);
   let trouble = $state.raw<Refusal | null>(null);
+
+  /** The run here against the run there, by what follows from them. */
+  const difference = $derived.by(() => {
+    if (!conflict || !store.layout) return null;
+    const { doc } = conflict.server;
+    const theirs = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), store.facts);
+    return compareRuns(store.layout, theirs);
+  });
 
   /** Goes to the copy: what was being worked on stays in hand. */
   async function keepCopy(): Promise<void> {
@@ -33,6 +46,15 @@
     <ul class="list-disc pl-6">
       {#each conflict.mine as change (change.id)}<li>{sayChange(change.label)}, by {change.by}</li>{/each}
     </ul>
+    {#if difference}
+      <h3 class="font-semibold">What differs</h3>
+      <RunDifferences
+        {difference}
+        unit={store.details?.units ?? 'in'}
+        before="this device"
+        after="the server"
+      />
+    {/if}
     {#if !fits}<p>
         Your edits do not fit the run as it is on the server now, so they cannot be put on top of it.
       </p>{/if}

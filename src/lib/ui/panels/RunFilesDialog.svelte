@@ -21,7 +21,7 @@
   let missing = $state.raw<readonly number[]>([]);
 
   const HERE: readonly { name: string; says: string; make: () => Promise<void> }[] = [
-    { name: 'Cut sheet, CSV', says: 'every piece with its allowances, threads and what was cut', make: () => downloadCutSheet(run) },
+    { name: 'Cut sheet, CSV', says: 'every piece, its allowances, what was cut', make: () => downloadCutSheet(run) },
     { name: 'Purchase list, CSV', says: 'pipe, nipples and fittings to buy', make: () => downloadPurchaseList(run) },
     { name: 'Drawing, SVG', says: 'the line as it is drawn, not to scale', make: () => downloadSvg(run) },
     {

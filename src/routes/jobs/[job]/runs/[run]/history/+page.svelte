@@ -6,13 +6,14 @@
   import type { ChangeInFile } from '#core/formats/job-file.ts';
   import { resolveRules } from '#core/house-rules/house-rules.ts';
   import { planGoBack } from '#core/runs/commands/write-run.ts';
-  import { NO_FACTS } from '#core/runs/fold-events.ts';
+  import { compareRuns } from '#core/runs/compare-runs.ts';
   import { layOutRun } from '#core/runs/lay-out-run.ts';
   import { rewind } from '#core/runs/rewind.ts';
   import { sayChange } from '#words/changes.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
+  import RunDifferences from '$lib/ui/panels/RunDifferences.svelte';
   import { fetchHistory } from '$lib/ui/store/fetch-history.ts';
   import { getChanges } from '$lib/ui/store/outbox.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
@@ -55,8 +56,13 @@
   });
   const layout = $derived(
     seen?.ok
-      ? layOutRun(seen.value, standardCatalogue, resolveRules(seen.value.ruleChoices), NO_FACTS)
+      ? layOutRun(seen.value, standardCatalogue, resolveRules(seen.value.ruleChoices), store.facts)
       : null,
+  );
+
+  /** What going back would change. */
+  const difference = $derived(
+    looked !== null && layout && store.layout ? compareRuns(store.layout, layout) : null,
   );
 
   async function goBack(): Promise<void> {
@@ -142,6 +148,12 @@
       <div class="drawing"><LineDrawing {layout} unit={store.details?.units ?? 'in'} /></div>
     {:else}
       <p class="chart-label m-4">The run was empty then.</p>
+    {/if}
+    {#if difference}
+      <div class="px-4 py-2">
+        <h2 class="text-lg font-semibold">What going back would change</h2>
+        <RunDifferences {difference} unit={store.details?.units ?? 'in'} before="as it stands" after="then" />
+      </div>
     {/if}
     <p class="chart-label px-4 pb-2 text-sm">
       Going back is a change of its own: nothing that was done since is lost, and it can be taken back. What
