@@ -24,7 +24,10 @@ type Basics = Pick<ListedThread, 'family' | 'size' | 'designation' | 'perInch' |
   Partial<Pick<ListedThread, 'hand' | 'acrossFlats' | 'sisterOf'>> &
   Provenance;
 
-const list = (basics: Basics, gender: Gender, crest: CrestLine): ListedThread => ({
+/** From crest to pitch line, on the diameter, in pitches: a straight 60°, 55° or 29° thread of full form. */
+const HALF_DEPTH = { 60: 0.649519, 55: 0.640327, 29: 0.5 } as const;
+
+const list = (basics: Basics, gender: Gender, crest: CrestLine, pitchLine: number): ListedThread => ({
   id: `${basics.family}-${basics.size}-${gender}`,
   hand: 'right',
   acrossFlats: null,
@@ -32,6 +35,7 @@ const list = (basics: Basics, gender: Gender, crest: CrestLine): ListedThread =>
   ...basics,
   gender,
   crest,
+  pitchLine,
 });
 
 const straight = (low: number, high: number, length: number): CrestLine => ({
@@ -62,7 +66,7 @@ export function listNpt(row: NptRow): ListedThread[] {
     length: (row.L1 + 3 / row.n) * MM,
     cap: null,
   };
-  const make = (family: ThreadFamily, gender: Gender, crest: CrestLine) => {
+  const make = (family: ThreadFamily, gender: Gender, crest: CrestLine, pitchLine: number) => {
     const designation = `${row.size}-${row.n} ${family.toUpperCase()}`;
     const sisterOf = family === 'nptf' ? `npt-${row.size}-${gender}` : null;
     const { size, n: perInch, source, confidence } = row;
@@ -70,11 +74,12 @@ export function listNpt(row: NptRow): ListedThread[] {
       { family, size, designation, perInch, flank: 60, sisterOf, source, confidence },
       gender,
       crest,
+      pitchLine,
     );
   };
   return (['npt', 'nptf'] as const).flatMap((family) => [
-    make(family, 'male', male),
-    make(family, 'female', female),
+    make(family, 'male', male, row.E0 * MM),
+    make(family, 'female', female, row.E1 * MM),
   ]);
 }
 
@@ -90,9 +95,14 @@ export function listNpsm(row: NpsmRow): ListedThread[] {
     confidence,
   };
   const length = (6 * MM) / n;
+  const p = MM / n;
+  const [male, female] = [
+    row.majorMax * MM - HALF_DEPTH[60] * p,
+    row.minorMin * MM + HALF_DEPTH[60] * p * (2 / 3),
+  ];
   return [
-    list(basics, 'male', straight(row.majorMin * MM, row.majorMax * MM, length)),
-    list(basics, 'female', straight(row.minorMin * MM, row.minorMax * MM, length)),
+    list(basics, 'male', straight(row.majorMin * MM, row.majorMax * MM, length), male),
+    list(basics, 'female', straight(row.minorMin * MM, row.minorMax * MM, length), female),
   ];
 }
 
@@ -100,7 +110,8 @@ export function listNpsm(row: NpsmRow): ListedThread[] {
 export function listBsp(row: BspRow): ListedThread[] {
   const { size, n, source, confidence } = row;
   const p = MM / n;
-  const make = (family: ThreadFamily, gender: Gender, crest: CrestLine) =>
+  const pitchLine = row.major - HALF_DEPTH[55] * p;
+  const make = (family: ThreadFamily, gender: Gender, crest: CrestLine, line = pitchLine) =>
     list(
       {
         family,
@@ -113,6 +124,7 @@ export function listBsp(row: BspRow): ListedThread[] {
       },
       gender,
       crest,
+      line,
     );
   const tolerance = G_TOLERANCE[n] ?? { male: 0.16 * p, female: 0.3 * p };
   const parallel = [
@@ -128,7 +140,7 @@ export function listBsp(row: BspRow): ListedThread[] {
   const bore = { low: row.minor - offFemale, high: row.minor + offFemale };
   return [
     ...parallel,
-    make('r', 'male', { ...male, cap: null }),
+    make('r', 'male', { ...male, cap: null }, pitchLine - row.gaugeLength / 16),
     make('rc', 'female', { ...bore, slope: -1 / 16, length: row.usefulThread, cap: null }),
     make('rp', 'female', straight(bore.low, bore.high, row.usefulThread)),
   ];
@@ -138,10 +150,16 @@ export function listBsp(row: BspRow): ListedThread[] {
 function listStraight(basics: Basics, major: number, genders: readonly Gender[]): ListedThread[] {
   const p = MM / basics.perInch;
   const depth = basics.flank === 55 ? 1.280654 : 1.082532;
+  const pitchLine = major - HALF_DEPTH[basics.flank] * p;
   return genders.map((gender) =>
     gender === 'male'
-      ? list(basics, 'male', straight(major - UNDER_NAME, major, 8 * p))
-      : list(basics, 'female', straight(major - depth * p, major - depth * p + BORE_TOLERANCE * p, 8 * p)),
+      ? list(basics, 'male', straight(major - UNDER_NAME, major, 8 * p), pitchLine)
+      : list(
+          basics,
+          'female',
+          straight(major - depth * p, major - depth * p + BORE_TOLERANCE * p, 8 * p),
+          pitchLine,
+        ),
   );
 }
 

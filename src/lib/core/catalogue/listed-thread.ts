@@ -26,6 +26,8 @@ export interface ListedThread extends Provenance {
   /** Threads an inch; 25.4 / pitch for metric threads. */
   readonly perInch: number;
   readonly crest: CrestLine;
+  /** Basic pitch diameter, mm: of a taper at the small end of a male and at the mouth of a female. */
+  readonly pitchLine: number;
   /** Across the flats of the nut, mm, where it is published. */
   readonly acrossFlats: number | null;
   /** A thread that no reading parts from this one: only the marking, or what it is on, tells. */

@@ -1,0 +1,131 @@
+import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
+import { checkJoint, findRulings } from './check-joint.ts';
+import type { JointEnd } from './joint-end.ts';
+import { listJointEnds, listSockets, listTubeEnds, makeThreadEnd } from './list-joint-ends.ts';
+import { PAIR_RULES } from './pair-rules/pair-rules.ts';
+import type { PairVerdictKind } from './pair-verdict.ts';
+import { END_MATERIALS } from './joint-end.ts';
+
+const tubes = listTubeEnds(standardTubes, standardCatalogue);
+const sockets = listSockets(tubes);
+const ENDS = listJointEnds(standardThreads, standardTubes, standardCatalogue);
+
+/** `npt 1/2 m`, `npsm 1/2 f 30`, `tube 8 mm`, `stab 1 IPS SDR 11`, `union 1 cone`. */
+function end(said: string): JointEnd {
+  if (said === '?') return { kind: 'unknown' };
+  const find = <Value extends { name: string }>(all: readonly Value[], name: string): Value => {
+    const found = all.find((each) => each.name === name);
+    if (!found) throw new Error(`nothing called ${name}`);
+    return found;
+  };
+  const [word = '', ...rest] = said.split(' ');
+  if (word === 'tube') return find(tubes, rest.join(' '));
+  if (word === 'stab' || word === 'press' || word === 'csst-fitting') return find(sockets, rest.join(' '));
+  if (word === 'union') return { kind: 'union-half', size: rest[0] as '1', half: rest[1] as 'cone' };
+  const match = /^(\S+) (.+?) ([mf])(?: (\S+))?(?: (galvanised))?$/.exec(said);
+  const [, family, size, gender, seat, material] = match ?? [];
+  const thread = standardThreads.findThread(`${family}-${size}-${gender === 'm' ? 'male' : 'female'}`);
+  if (!thread) throw new Error(`no thread ${said}`);
+  return makeThreadEnd(thread, {
+    ...(seat ? { seat: seat as '30' } : {}),
+    ...(material ? { material: 'galvanised' } : {}),
+  });
+}
+
+const M = 'makes', IF = 'makes-only-if', NEVER = 'never-seals', NO = 'does-not-start', ASK = 'ask'; // prettier-ignore
+
+/** Written down from what the trade says, before there was a rule. */
+const EXPECTED: readonly (readonly [string, string, PairVerdictKind])[] = [
+  // American taper
+  ['npt 1/2 m', 'npt 1/2 f', M], ['npt 3/4 m', 'npt 3/4 f', M], ['npt 2 m', 'npt 2 f', M],
+  ['npt 1/2 m', 'npt 3/4 f', NO], ['npt 3/4 m', 'npt 1/2 f', NO],
+  ['npt 1/2 m', 'npt 1/2 m', NO], ['npt 1/2 f', 'npt 1/2 f', NO],
+  ['nptf 1/2 m', 'nptf 1/2 f', M], ['npt 1/2 m', 'nptf 1/2 f', M], ['nptf 3/8 m', 'npt 3/8 f', M],
+  ['npt 3/4 m none galvanised', 'npt 3/4 f', IF],
+  // The swivel
+  ['npt 1/2 m 30', 'npsm 1/2 f 30', M], ['npt 1/2 m deburr', 'npsm 1/2 f 30', NEVER],
+  ['npt 1/2 m none', 'npsm 1/2 f 30', NEVER], ['npt 1/2 m unknown', 'npsm 1/2 f 30', IF],
+  ['npsm 3/4 m 30', 'npsm 3/4 f 30', M], ['npsm 3/4 m none', 'npsm 3/4 f washer', IF],
+  ['npsm 1/2 m none', 'npsm 1/2 f none', NEVER], ['npt 1/2 m 30', 'npsm 3/4 f 30', NO],
+  // Straight against taper
+  ['npsm 1/2 m', 'npt 1/2 f', NEVER], ['g 1/2 m', 'rc 1/2 f', NEVER], ['g 3/4 m', 'rp 3/4 f', NEVER],
+  ['sae-45 1/2 tube m', 'npt 1/2 f', NEVER], ['r 1/2 m', 'g 1/2 f', NEVER],
+  // American with British, by size and direction
+  ['r 1/2 m', 'npt 1/2 f', NEVER], ['r 3/4 m', 'npt 3/4 f', NEVER], ['r 2 m', 'npt 2 f', NEVER],
+  ['npt 1/2 m', 'rc 1/2 f', NEVER], ['npt 1/2 m', 'rp 1/2 f', NEVER], ['npt 3/4 m', 'g 3/4 f', NEVER],
+  ['g 1/2 m', 'npt 1/2 f', NEVER], ['npt 1/2 m', 'rc 3/4 f', NO], ['npt 1 m', 'r 1 m', NO], ['npsm 1/2 m', 'g 1/2 f', NEVER],
+  // British
+  ['r 1/2 m', 'rp 1/2 f', M], ['r 1 m', 'rc 1 f', M], ['r 1/2 m', 'rp 3/4 f', NO],
+  ['g 1/2 m washer', 'g 1/2 f washer', IF], ['g 1/2 m none', 'g 1/2 f none', NEVER], ['g 3/4 m 30', 'g 3/4 f 30', M],
+  // Flares
+  ['sae-45 1/2 tube m', 'sae-45 1/2 tube f', M], ['sae-45 1/2 tube m unknown', 'sae-45 1/2 tube f', IF],
+  ['sae-45 1/2 tube m', 'jic-37 -8 (1/2 tube) f', NEVER], ['jic-37 -8 (1/2 tube) m', 'sae-45 1/2 tube f', NEVER],
+  ['sae-45 3/8 tube m', 'jic-37 -6 (3/8 tube) f', NO], ['sae-45 1/2 tube m', 'sae-45 3/8 tube f', NO],
+  ['jic-37 -8 (1/2 tube) m', 'jic-37 -8 (1/2 tube) f', IF], ['sae-45 1/2 tube m none', 'sae-45 1/2 tube f', NEVER],
+  // Tube
+  ['tube 8 mm', 'sae-45 3/8 tube f', NEVER], ['tube 3/8 ACR coil', 'sae-45 3/8 tube f', IF], ['tube 1/2 ACR coil', 'sae-45 3/8 tube f', NO],
+  ['tube 15 mm', 'npt 1/2 f', NO],
+  // Polyethylene, press, CSST, union
+  ['tube 1 IPS SDR 11', 'tube 1 IPS SDR 11', IF], ['tube 1 IPS SDR 11', 'tube 1 IPS SDR 13.5', NEVER],
+  ['tube 1 IPS SDR 11', 'tube 3/4 IPS SDR 11', NO], ['tube 1/2 CTS SDR 7', 'stab 1/2 IPS SDR 9.3', NEVER],
+  ['tube 1 CTS SDR 12.5', 'stab 3/4 IPS SDR 11', NO], ['tube 1 IPS SDR 11', 'stab 1 IPS SDR 11', IF],
+  ['tube 3/4 steel pipe', 'press 3/4 steel pipe', IF], ['tube 3/4 steel pipe', 'stab 3/4 IPS SDR 11', NO],
+  ['union 1 cone', 'union 1 socket', IF], ['union 1 cone', 'union 1 cone', NO], ['union 1 cone', 'npt 1 f', NO],
+  // Hoses, cylinders, what nobody knows
+  ['garden-hose 3/4-11.5NH garden hose thread (GHT) m', 'npt 3/4 f', NO],
+  ['?', 'npt 1/2 f', ASK], ['?', 'tube 8 mm', ASK], ['?', '?', ASK],
+]; // prettier-ignore
+
+describe('a pair of ends', () => {
+  it('at least sixty are written down', () => expect(EXPECTED.length).to.be.at.least(60));
+  for (const [a, b, verdict] of EXPECTED) {
+    it(`${a} with ${b}: ${verdict}`, () => {
+      expect(checkJoint(end(a), end(b)).verdict).to.equal(verdict);
+    });
+  }
+
+  it('has one rule, whatever the ends; every rule has a pair; which is given first does not matter', () => {
+    const counts = new Map<string, number>();
+    const wrong: string[] = [];
+    let pairs = 0;
+    for (const [i, a] of ENDS.entries()) {
+      for (const b of ENDS.slice(i)) {
+        pairs++;
+        const found = findRulings(a, b);
+        if (found.length !== 1) wrong.push(`${JSON.stringify(a)} ${JSON.stringify(b)}: ${found.map(({ rule }) => rule).join(' and ') || 'none'}`);
+        const [first] = found;
+        if (first) counts.set(first.rule, (counts.get(first.rule) ?? 0) + 1);
+        const [back] = findRulings(b, a);
+        if (back?.rule !== first?.rule || back?.verdict !== first?.verdict || back?.cause !== first?.cause) wrong.push(`turned round: ${JSON.stringify(a)} ${JSON.stringify(b)}`);
+        if (wrong.length > 5) break;
+      }
+    }
+    expect(wrong.slice(0, 5)).to.deep.equal([]);
+    expect(PAIR_RULES.filter(({ id }) => !counts.has(id)).map(({ id }) => id)).to.deep.equal([]);
+    expect(pairs).to.be.above(100_000);
+  }).timeout(120_000); // prettier-ignore
+
+  it('metal never turns a verdict, but for galvanised, which is a condition of every threaded joint', () => {
+    const [male, female] = [end('npt 1/2 m'), end('npt 1/2 f')];
+    for (const material of END_MATERIALS) {
+      const found = checkJoint({ ...male, material } as JointEnd, female);
+      expect(found.conditions.includes('galvanised-allowed')).to.equal(material === 'galvanised');
+      expect(found.verdict).to.equal(material === 'galvanised' ? IF : M);
+    }
+  });
+
+  it('what never makes has a cause, what makes has a kind of joint; nothing unknown is ever fine', () => {
+    for (const a of ENDS.filter((_, i) => i % 7 === 0)) {
+      for (const b of ENDS.filter((_, i) => i % 5 === 0)) {
+        const { verdict, cause, joint, conditions } = checkJoint(a, b);
+        const isMade = verdict === 'makes' || verdict === 'makes-only-if';
+        expect(isMade).to.equal(joint !== null);
+        expect(isMade).to.equal(cause === null);
+        if (verdict === 'makes-only-if') expect(conditions.length).to.be.above(0);
+        if (a.kind === 'unknown' || b.kind === 'unknown') expect(verdict).to.equal('ask');
+      }
+    }
+  });
+});

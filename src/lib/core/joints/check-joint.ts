@@ -1,0 +1,31 @@
+import type { JointEnd } from './joint-end.ts';
+import { makePair, type Pair } from './pair.ts';
+import { PAIR_RULES } from './pair-rules/pair-rules.ts';
+import type { PairVerdict } from './pair-verdict.ts';
+
+/**
+ * What becomes of two ends. Whichever is given first; which of two threads is the male one does matter. Every pair has its
+ * rule: none is passed over as fine. Source: domain rules of each file in `pair-rules/`.
+ */
+export function checkJoint(a: JointEnd, b: JointEnd): PairVerdict {
+  const [decided] = findRulings(a, b);
+  if (!decided) throw new Error(`no rule for ${JSON.stringify([a, b])}`);
+  return decided;
+}
+
+/** The answers of all rules that have the pair for their business; there is one. */
+export function findRulings(a: JointEnd, b: JointEnd): PairVerdict[] {
+  const pair = makePair(a, b);
+  return PAIR_RULES.flatMap(({ id, decide }) => {
+    const ruling = decide(pair);
+    return ruling ? [withMaterials({ rule: id, ...ruling }, pair)] : [];
+  });
+}
+
+/** Galvanised metal makes where the house and the local rule allow it on gas: a condition of every threaded joint. */
+function withMaterials(found: PairVerdict, pair: Pair): PairVerdict {
+  const isGalvanised =
+    pair.kind === 'threads' && [pair.male, pair.female].some(({ material }) => material === 'galvanised');
+  if (!isGalvanised || found.joint === null) return found;
+  return { ...found, verdict: 'makes-only-if', conditions: [...found.conditions, 'galvanised-allowed'] };
+}

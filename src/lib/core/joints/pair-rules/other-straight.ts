@@ -1,0 +1,20 @@
+import { asThreads, familiesOf, isSameSize, isSameThread, type ThreadPair } from '../pair.ts';
+import { ruleByStart } from './by-start.ts';
+import { isStraightPair } from './other-seat.ts';
+import type { PairRule } from './pair-rule.ts';
+
+/** Two straight threads that are not one: they jam, strip or drop through, and where they start they seem to fit. */
+export const otherStraight: PairRule<'other-straight'> = {
+  id: 'other-straight',
+  decide: (pair) => {
+    const threads = asThreads(pair);
+    if (!threads || !isStraightPair(threads) || isSameThread(threads) || isOneNamed(threads)) return null;
+    return ruleByStart(threads, 'other-thread');
+  },
+};
+
+/** Of one family and one size: nut and body, however their figures are written. */
+function isOneNamed(threads: ThreadPair): boolean {
+  const [male, female] = familiesOf(threads);
+  return male === female && isSameSize(threads);
+}

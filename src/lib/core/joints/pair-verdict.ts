@@ -1,0 +1,66 @@
+import type { PairRuleId } from './pair-rules/pair-rules.ts';
+
+/** From best to worst but for `never-seals`, the worst of all: it is said loudest. `ask`: an end is not known. */
+export const VERDICTS = ['makes', 'makes-only-if', 'never-seals', 'does-not-start', 'ask'] as const;
+export type PairVerdictKind = (typeof VERDICTS)[number];
+
+/** What must be so for a pair to make. */
+export const CONDITIONS = [
+  'sealant', 'real-30-seat', 'both-45', 'both-37', 'new-washer', 'washer-or-cone', 'sleeve-on-tube', 'olive-on-tube',
+  'double-flared', 'cutting-ring', 'clean-contact', 'valve-seal-listed', 'flare-the-tube', 'facing-and-heat',
+  'stiffener-and-depth', 'press-tool-listed', 'makers-own-fitting', 'same-maker', 'galvanised-allowed', 'listed-for-gas',
+  'new-connector',
+] as const; // prettier-ignore
+export type Condition = (typeof CONDITIONS)[number];
+
+/** Why a pair does not make. */
+export const CAUSES = [
+  'end-unknown', 'both-male', 'both-female', 'opposite-hand', 'too-large', 'too-small', 'sixty-in-fifty-five',
+  'straight-in-taper', 'taper-in-straight', 'no-seat', 'deburr-edge', 'nothing-between', 'cones-differ', 'other-seat',
+  'other-thread', 'bore-not-for-sealing', 'not-for-gas', 'seal-missing', 'tube-too-small', 'tube-too-large',
+  'needs-nut', 'walls-differ', 'not-weldable', 'other-size', 'other-kind-of-tube', 'same-half', 'nothing-enters',
+] as const; // prettier-ignore
+export type Cause = (typeof CAUSES)[number];
+
+/** Kinds of joint, by where they seal; joint-kinds.ts says what goes on each. */
+export const JOINT_KINDS = [
+  'npt-in-npt', 'nptf-in-nptf', 'npt-with-nptf', 'npsm-swivel', 'flare-45', 'connector-flare', 'flare-37', 'union',
+  'compression', 'inverted-flare', 'cutting-ring', 'contact', 'valve', 'csst', 'press', 'pe-stab', 'pe-fusion', 'r-in-rp',
+  'g-washer',
+] as const; // prettier-ignore
+export type JointKindId = (typeof JOINT_KINDS)[number];
+
+/** What becomes of two ends, and which rule says so. */
+export interface PairVerdict {
+  readonly rule: PairRuleId;
+  readonly verdict: PairVerdictKind;
+  /** The kind of joint it makes; null where it makes none. */
+  readonly joint: JointKindId | null;
+  readonly conditions: readonly Condition[];
+  readonly cause: Cause | null;
+  /** About how many turns a thread that does not belong goes in before it binds; null where that is not the point. */
+  readonly turns: number | null;
+}
+
+/** What a rule answers: the verdict without the rule's own name. */
+export type Ruling = Omit<PairVerdict, 'rule'>;
+
+export const makes = (joint: JointKindId, ...conditions: Condition[]): Ruling => ({
+  verdict: conditions.some((each) => each !== 'sealant') ? 'makes-only-if' : 'makes',
+  joint,
+  conditions,
+  cause: null,
+  turns: null,
+});
+
+const fails = (verdict: PairVerdictKind, cause: Cause, turns: number | null): Ruling => ({
+  verdict,
+  joint: null,
+  conditions: [],
+  cause,
+  turns,
+});
+export const neverSeals = (cause: Cause, turns: number | null = null): Ruling =>
+  fails('never-seals', cause, turns);
+export const doesNotStart = (cause: Cause): Ruling => fails('does-not-start', cause, null);
+export const askFirst: Ruling = fails('ask', 'end-unknown', null);

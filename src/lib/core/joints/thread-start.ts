@@ -1,0 +1,52 @@
+import { getPitch, isTaper, type ListedThread } from '../catalogue/listed-thread.ts';
+
+/** How a male thread enters a female one, whatever they are. */
+export interface ThreadStart {
+  /** `enters`: at least a turn by hand; `too-large`: it does not go in; `too-small`: it slides in and nothing holds. */
+  readonly how: 'enters' | 'too-large' | 'too-small';
+  /** About how many turns until it binds; null where nothing binds it before it is home. */
+  readonly turns: number | null;
+}
+
+/** A male this much (in pitches, on the diameter) over the female still starts: what tolerances leave. */
+const STILL_STARTS = 0.1;
+/** Threads that overlap less than this share of a full depth hold nothing. */
+const LEAST_OVERLAP = 0.2;
+/** Play along the axis that two equal threads have from their tolerances, in pitches. */
+const PLAY = 0.15;
+/** Under a turn nothing is felt to go in. */
+const LEAST_TURNS = 1;
+
+/**
+ * Turns a male thread goes into a female one before it binds, by basic pitch diameters (mm):
+ *
+ *     taper: turns = (E female − E male) / taper per turn;  unlike pitches: turns = play along the axis / difference of pitch
+ *
+ * Source: geometry of the threads in ASME B1.20.1 and ISO 7-1. About right only: real parts vary by a turn and more.
+ */
+export function getThreadStart(male: ListedThread, female: ListedThread): ThreadStart {
+  const pitch = Math.max(getPitch(male), getPitch(female));
+  const room = female.pitchLine - male.pitchLine + getUndersize(male);
+  if (room < -STILL_STARTS * pitch) return { how: 'too-large', turns: null };
+  const maleDepth = male.crest.high - male.pitchLine;
+  const femaleDepth = female.pitchLine - female.crest.low;
+  const overlap = maleDepth + femaleDepth - room;
+  if (overlap < LEAST_OVERLAP * (maleDepth + femaleDepth)) return { how: 'too-small', turns: null };
+  const limits: number[] = [];
+  const slope = Math.max(isTaper(male) ? male.crest.slope : 0, isTaper(female) ? -female.crest.slope : 0);
+  if (slope > 0) limits.push(Math.max(0, room) / slope / pitch);
+  const drift = Math.abs(getPitch(male) - getPitch(female));
+  // Pitches as written to a few digits (1.814 and 25.4/14) are the same.
+  if (drift > SAME_PITCH) limits.push((Math.max(0, room) * FLANK_TANGENT + PLAY * pitch) / drift);
+  if (limits.length === 0) return { how: 'enters', turns: null };
+  const turns = Math.min(...limits);
+  return turns < LEAST_TURNS ? { how: 'too-large', turns: null } : { how: 'enters', turns };
+}
+
+/** A straight male is made under its basic size: half of what it may be under, mm. A taper lies where its gauge says. */
+const getUndersize = (male: ListedThread): number =>
+  isTaper(male) ? 0 : (male.crest.high - male.crest.low) / 2;
+
+const SAME_PITCH = 0.003;
+/** Of half a 60° or 55° thread, near enough: room on the diameter gives so much play along the axis. */
+const FLANK_TANGENT = Math.tan(Math.PI / 6);
