@@ -1,6 +1,7 @@
 import type { NominalSize } from '#core/catalogue/size.ts';
 import { getWrench } from '#core/joints/wrench.ts';
-import type { JointKind } from '#core/joints/joint-kind.ts';
+import type { JointKind, MadeAgain, Turner } from '#core/joints/kinds/joint-kind.ts';
+import type { JointKindId } from '#core/joints/pair-verdict.ts';
 import type { Tightness } from '#core/joints/tightness.ts';
 import { sayNumber } from './length-text.ts';
 
@@ -8,26 +9,166 @@ interface JointWords {
   readonly name: string;
   readonly seals: string;
   readonly sealant: string;
-  readonly madeAgain: string;
 }
 
-/** How each kind of joint seals, in a fitter's words. */
-export const JOINT_WORDS: Readonly<Record<JointKind['id'], JointWords>> = {
+const ON_THE_MALE =
+  'Gas-rated sealant required, on the male only, from the second thread on; the first thread stays bare so nothing enters the bore.';
+const NOTHING_ON_THREAD = 'Nothing on the thread: it only pulls.';
+
+/** How each kind of joint seals, in a fitter’s words. */
+export const JOINT_WORDS: Readonly<Record<JointKindId, JointWords>> = {
   'npt-in-npt': {
     name: 'Taper pipe thread in taper pipe thread',
     seals: 'On the flanks, wedged by the taper. A spiral path stays open along the thread.',
+    sealant: ON_THE_MALE,
+  },
+  'nptf-in-nptf': {
+    name: 'Dryseal thread in dryseal thread',
+    seals: 'Where crests crush into roots: no path is left.',
     sealant:
-      'Gas-rated sealant required, on the male only, from the second thread on; the first thread stays bare so nothing enters the bore.',
-    madeAgain: 'Made again once if clean and undamaged, with new sealant; then replaced.',
+      'None needed for the seal; a little lubricant against galling. Many codes want a listed sealant on gas all the same.',
+  },
+  'npt-with-nptf': {
+    name: 'Plain taper with dryseal',
+    seals: 'On the flanks, as two plain tapers: the crests of one do not reach the roots of the other.',
+    sealant: ON_THE_MALE,
+  },
+  'npsm-swivel': {
+    name: 'Straight swivel on a 30° seat',
+    seals: 'On the 30° seat, metal on metal, or on a flat washer where the swivel has one.',
+    sealant: NOTHING_ON_THREAD,
+  },
+  'flare-45': {
+    name: '45° flare',
+    seals: 'On the cone: copper pressed on brass.',
+    sealant:
+      'Never: no tape and no compound, on thread or cone. A drop of oil behind the flare where the maker allows it.',
+  },
+  'connector-flare': {
+    name: 'Flare of a flexible connector',
+    seals: 'On the connector’s own cone.',
+    sealant: 'Never: no tape and no compound, on thread or cone.',
+  },
+  'flare-37': {
+    name: '37° flare',
+    seals: 'On the cone, 37° on 37°.',
+    sealant: 'Never: nothing on thread or cone.',
+  },
+  union: {
+    name: 'Ground-joint union',
+    seals: 'On the metal cone in its metal socket.',
+    sealant:
+      'Nothing on the seat and nothing on the union nut. Its pipe ends are taper threads and take sealant.',
+  },
+  compression: {
+    name: 'Compression with a ring',
+    seals: 'On the ring crushed to the tube.',
+    sealant: 'None.',
+  },
+  'inverted-flare': {
+    name: 'Inverted flare',
+    seals: 'On the double flare inside the body.',
+    sealant: 'Never: nothing on thread or cone.',
+  },
+  'cutting-ring': {
+    name: 'Cutting ring',
+    seals: 'On the ring that bites the tube, in its 24° cone.',
+    sealant: NOTHING_ON_THREAD,
+  },
+  contact: {
+    name: 'Pilot or thermocouple contact',
+    seals: 'On the contact or small cone at its tip.',
+    sealant: NOTHING_ON_THREAD,
+  },
+  valve: {
+    name: 'Cylinder valve',
+    seals: 'On the nose or the seal inside the valve.',
+    sealant: NOTHING_ON_THREAD,
+  },
+  csst: {
+    name: 'CSST end fitting',
+    seals: 'On the cut corrugation, against metal or the maker’s gasket.',
+    sealant: 'None on the tube side. Its pipe thread is a taper joint and takes sealant.',
+  },
+  press: {
+    name: 'Press coupling',
+    seals: 'On the sealing ring, pressed once.',
+    sealant: 'None.',
+  },
+  'pe-stab': {
+    name: 'Stab coupling',
+    seals: 'On O-rings, over a stiffener inside the pipe.',
+    sealant: 'The factory’s grease only: keep it clean.',
+  },
+  'pe-fusion': {
+    name: 'Butt fusion',
+    seals: 'In the melt itself: the pipe becomes one.',
+    sealant: 'None. Not even a finger touches the faces.',
   },
   'r-in-rp': {
     name: 'British taper R in a parallel Rp or taper Rc opening',
     seals: 'On the flanks, wedged by the taper of the pipe. A spiral path stays open along the thread.',
-    sealant:
-      'Gas-rated sealant required, on the male only, from the second thread on; the first thread stays bare so nothing enters the bore.',
-    madeAgain: 'Made again once if clean and undamaged, with new sealant; then replaced.',
+    sealant: ON_THE_MALE,
+  },
+  'g-washer': {
+    name: 'British parallel thread on a washer',
+    seals: 'On the flat washer or O-ring, or on a cone made for it.',
+    sealant: NOTHING_ON_THREAD,
   },
 };
+
+const AGAIN: Readonly<Record<MadeAgain, string>> = {
+  'clean-once': 'Made again once if clean and undamaged, with new sealant; then replaced.',
+  never: 'Not made again: new parts.',
+  'clean-seat': 'Made again if the seat is clean and unmarked.',
+  'flare-again': 'Flared again if the cone is marked.',
+  'new-olive': 'Made again with the tube cut back and a new ring.',
+  'new-parts': 'Made again with new parts, as the maker says.',
+  'new-washer': 'Made again with a new washer.',
+  'cut-out': 'Cut out and done anew.',
+  'new-connector': 'A connector is not used a second time: fit a new one.',
+};
+export const sayMadeAgain = ({ madeAgain }: JointKind): string => AGAIN[madeAgain];
+
+/** How tight a kind of joint is made, where no engagement says it. The maker’s sheet goes before it. */
+export function sayTightening({ tightening }: JointKind): string {
+  switch (tightening.by) {
+    case 'engagement':
+      return 'By its engagement: so far in, so many turns past hand-tight, so many threads showing.';
+    case 'turns': {
+      const { least, most } = tightening.window;
+      const from = tightening.from === 'contact' ? 'from where the seat is felt' : 'past hand-tight';
+      return `About ${sayEighths(least)} to ${sayEighths(most)} ${most > 1 ? 'turns' : 'turn'} ${from}; the maker’s figure goes before it.`;
+    }
+    case 'snug':
+      return 'Snug, not brute force.';
+    case 'maker':
+      return 'To the maker’s torque or stop: read the sheet.';
+    case 'press-tool':
+      return 'With the listed press tool, once; the depth mark shows that the pipe is home.';
+    case 'depth-mark':
+      return 'Pushed until the mark meets the lip, then pulled back to test.';
+    case 'heat':
+      return 'Melt, join and hold as the qualified procedure says; the bead decides, the clock is a guide.';
+  }
+}
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
+function sayEighths(turns: number): string {
+  const eighths = Math.round(turns * 8);
+  const whole = Math.floor(eighths / 8);
+  return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8]!}` || '0';
+}
+
+const TURNERS: Readonly<Record<Turner, string>> = {
+  'pipe-wrench': 'a pipe wrench',
+  spanner: 'an adjustable spanner no bigger than the nut needs',
+  'press-tool': 'the listed press tool',
+  hands: 'the hands alone',
+  iron: 'the fusion iron and jig',
+};
+export const sayTurner = ({ turnedBy, secondWrench }: JointKind): string =>
+  `With ${TURNERS[turnedBy]}${secondWrench ? ', and a second one to hold what is made already' : ''}.`;
 
 /** Turns as they are counted at the wrench: to the nearest quarter. */
 export function sayTurns(turns: number): string {

@@ -40,7 +40,9 @@ export function getThreadStart(male: ListedThread, female: ListedThread): Thread
   if (drift > SAME_PITCH) limits.push((Math.max(0, room) * FLANK_TANGENT + PLAY * pitch) / drift);
   if (limits.length === 0) return { how: 'enters', turns: null };
   const turns = Math.min(...limits);
-  return turns < LEAST_TURNS ? { how: 'too-large', turns: null } : { how: 'enters', turns };
+  if (turns < LEAST_TURNS) return { how: 'too-large', turns: null };
+  const home = Math.min(male.crest.length, female.crest.length) / pitch;
+  return { how: 'enters', turns: turns < home ? turns : null };
 }
 
 /** A straight male is made under its basic size: half of what it may be under, mm. A taper lies where its gauge says. */

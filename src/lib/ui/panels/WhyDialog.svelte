@@ -9,8 +9,8 @@
   import { CAUTIONS } from '#words/cautions.ts';
   import { FORMULAS, QUANTITY_NAMES, saySource, sayTerm, sayValues } from '#words/formulas.ts';
   import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
-  import { JOINT_WORDS, sayTightness, sayWrench } from '#words/joints.ts';
-  import { getTaperJoint } from '#core/joints/taper-joint.ts';
+  import { JOINT_WORDS, sayMadeAgain, sayTightness, sayWrench } from '#words/joints.ts';
+  import { getTaperJoint } from '#core/joints/kinds/joint-kinds.ts';
   import { sayRef } from '#words/refs.ts';
   import { namePart, namePort } from '#words/parts.ts';
   import Dialog from '../controls/Dialog.svelte';
@@ -40,7 +40,8 @@
           ? namePart(joint.part)
           : 'Not in the run any more',
   );
-  const words = $derived(JOINT_WORDS[getTaperJoint(joint?.port.end.family ?? 'NPT').id]);
+  const kind = $derived(getTaperJoint(joint?.port.end.family ?? 'NPT'));
+  const words = $derived(JOINT_WORDS[kind.id]);
 
   /** Where a term was read: from what to what. */
   function sayMeasureOf({ measure: of }: Term): string {
@@ -82,7 +83,7 @@
             .least} to {joint.tightness.window.most} turns. Real parts vary by about a turn each way.
         </p>
       {/if}
-      <p><strong>With what.</strong> {sayWrench(joint.part.size)}. {words.madeAgain}</p>
+      <p><strong>With what.</strong> {sayWrench(joint.part.size)}. {sayMadeAgain(kind)}</p>
       <p class="border-l-4 border-warning pl-3 font-medium text-warning">
         {CAUTIONS.wrench}
         {CAUTIONS.threads}

@@ -6,6 +6,8 @@ export const rInRp: JointKind = {
   sealsAt: 'wedged-flanks',
   sealant: 'required',
   sealantFromThread: 2,
+  tightening: { by: 'engagement' },
+  turnedBy: 'pipe-wrench',
   secondWrench: true,
   madeAgain: 'clean-once',
 };

@@ -1,0 +1,13 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** The maker's end fitting on corrugated stainless tubing: metal to metal or a gasket on the cut corrugation. */
+export const csst: JointKind = {
+  id: 'csst',
+  sealsAt: 'corrugation',
+  sealant: 'never',
+  sealantFromThread: null,
+  tightening: { by: 'maker' },
+  turnedBy: 'spanner',
+  secondWrench: true,
+  madeAgain: 'new-parts',
+};

@@ -1,0 +1,13 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** 24° cone with a ring that bites the tube. */
+export const cuttingRing: JointKind = {
+  id: 'cutting-ring',
+  sealsAt: 'cutting-ring',
+  sealant: 'never',
+  sealantFromThread: null,
+  tightening: { by: 'maker' },
+  turnedBy: 'spanner',
+  secondWrench: true,
+  madeAgain: 'new-parts',
+};

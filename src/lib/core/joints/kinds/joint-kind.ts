@@ -1,0 +1,39 @@
+import type { JointKindId } from '../pair-verdict.ts';
+import type { TurnsWindow } from '../tightness.ts';
+
+/** The one place where a joint seals. */
+export const SEAL_PLACES = [
+  'wedged-flanks', 'crushed-crests', 'seat-30', 'cone-45', 'cone-37', 'connector-cone', 'ground-seat', 'olive',
+  'inverted-cone', 'cutting-ring', 'contact', 'valve-seat', 'corrugation', 'ring', 'o-rings', 'melt', 'flat-washer',
+] as const; // prettier-ignore
+export type SealPlace = (typeof SEAL_PLACES)[number];
+
+/** What goes on it. `lubricant`: none is needed, a listed sealant is often wanted on gas all the same. */
+export type SealantNeed = 'required' | 'lubricant' | 'never';
+
+/** How it is made tight. Turns are counted from hand-tight, or from where the seat is felt. */
+export type Tightening =
+  | { readonly by: 'engagement' }
+  | { readonly by: 'turns'; readonly from: 'hand-tight' | 'contact'; readonly window: TurnsWindow }
+  | { readonly by: 'snug' | 'maker' | 'press-tool' | 'depth-mark' | 'heat' };
+
+/** May it be taken apart and made again? */
+export type MadeAgain =
+  'clean-once' | 'never' | 'clean-seat' | 'flare-again' | 'new-olive' | 'new-parts' | 'new-washer' | 'cut-out' | 'new-connector'; // prettier-ignore
+
+/** Tools that turn it. */
+export type Turner = 'pipe-wrench' | 'spanner' | 'press-tool' | 'hands' | 'iron';
+
+/** Where a joint seals and what goes on it. A joint seals in one place: know the place and the sealant follows. */
+export interface JointKind {
+  readonly id: JointKindId;
+  readonly sealsAt: SealPlace;
+  readonly sealant: SealantNeed;
+  /** First thread that takes sealant: the first stays bare so that nothing enters the bore; null where none goes on. */
+  readonly sealantFromThread: number | null;
+  readonly tightening: Tightening;
+  readonly turnedBy: Turner;
+  /** Whether what is already made must be held while this one is turned. */
+  readonly secondWrench: boolean;
+  readonly madeAgain: MadeAgain;
+}

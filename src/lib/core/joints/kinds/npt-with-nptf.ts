@@ -1,0 +1,13 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** Plain taper with dryseal: crests do not reach the roots everywhere, so as NPT. */
+export const nptWithNptfJoint: JointKind = {
+  id: 'npt-with-nptf',
+  sealsAt: 'wedged-flanks',
+  sealant: 'required',
+  sealantFromThread: 2,
+  tightening: { by: 'engagement' },
+  turnedBy: 'pipe-wrench',
+  secondWrench: true,
+  madeAgain: 'clean-once',
+};

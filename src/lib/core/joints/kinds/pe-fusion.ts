@@ -1,0 +1,13 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** Butt fusion: the pipe itself melts together; nothing goes between, not even a finger. */
+export const peFusionJoint: JointKind = {
+  id: 'pe-fusion',
+  sealsAt: 'melt',
+  sealant: 'never',
+  sealantFromThread: null,
+  tightening: { by: 'heat' },
+  turnedBy: 'iron',
+  secondWrench: false,
+  madeAgain: 'cut-out',
+};

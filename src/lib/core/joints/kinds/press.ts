@@ -1,0 +1,13 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** Gas-listed press coupling on steel: a sealing ring, pressed once; a depth mark shows that the pipe is home. */
+export const press: JointKind = {
+  id: 'press',
+  sealsAt: 'ring',
+  sealant: 'never',
+  sealantFromThread: null,
+  tightening: { by: 'press-tool' },
+  turnedBy: 'press-tool',
+  secondWrench: false,
+  madeAgain: 'never',
+};
