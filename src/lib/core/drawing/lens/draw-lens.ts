@@ -1,0 +1,148 @@
+import type { Catalogue } from '../../catalogue/catalogue.ts';
+import type { Seat } from '../../identify/observation.ts';
+import type { JointEnd, ThreadEnd, TubeEnd } from '../../joints/joint-end.ts';
+import { getOwnSeat } from '../../joints/list-joint-ends.ts';
+import { findTubeOutside } from '../../joints/nut-tube.ts';
+import { makePair, type Pair, type ThreadPair } from '../../joints/pair.ts';
+import type { Cause, JointKindId, PairVerdict } from '../../joints/pair-verdict.ts';
+import { getThreadStart } from '../../joints/thread-start.ts';
+import { toMillimetres } from '../../units/length.ts';
+import { drawApart } from './draw-apart.ts';
+import { drawSeatPair } from './draw-seat-pair.ts';
+import { drawThreadPair, toForm } from './draw-thread-pair.ts';
+import { drawFusion, drawTubeJoint, type TubeJoint } from './draw-tube-joint.ts';
+import type { LensPicture } from './lens-picture.ts';
+import type { SeatForm } from './seat-surface.ts';
+
+/** Joints that a nut pulls together, and ways in which such a pair fails. */
+const SEATED: ReadonlySet<JointKindId | Cause> = new Set<JointKindId | Cause>([
+  'npsm-swivel', 'flare-45', 'connector-flare', 'flare-37', 'g-washer', 'inverted-flare', 'contact', 'valve',
+  'cutting-ring', 'compression', 'no-seat', 'deburr-edge', 'nothing-between', 'cones-differ', 'other-seat', 'seal-missing',
+  'not-for-gas',
+]); // prettier-ignore
+
+/** Turns past hand-tight at which a taper joint is drawn: the middle of the usual window. */
+const SNUG_TURNS = 2.75;
+
+/**
+ * Looks into a pair of ends, with the verdict on it: what makes is drawn made, what only seems to is drawn as it would be, what
+ * does not start stands apart. All to scale, from the published figures of the ends.
+ */
+export function drawLens(a: JointEnd, b: JointEnd, verdict: PairVerdict, catalogue: Catalogue): LensPicture {
+  const pair = makePair(a, b);
+  if (verdict.verdict === 'does-not-start' || verdict.verdict === 'ask')
+    return drawTwoApart(a, b, pair, catalogue);
+  switch (pair.kind) {
+    case 'threads':
+      return drawThreads(pair, verdict);
+    case 'unions': {
+      const pipe = catalogue.findPipe(pair.a.size);
+      const size = pipe ? toMillimetres(pipe.outside) : 25;
+      const thread = {
+        perInch: 11,
+        flank: 60,
+        crest: 'flat',
+        mouth: size * 1.7,
+        slope: 0,
+        cap: null,
+      } as const;
+      const forms = [{ ...thread, gender: 'male' as const }, { ...thread, gender: 'female' as const, mouth: size * 1.7 - 1.9 }] as const; // prettier-ignore
+      const seat: SeatForm = { kind: 'cone', degrees: GROUND_SEAT };
+      return drawSeatPair({ male: seat, female: seat, threads: forms, tail: 'tail-piece', washer: false, makes: true }); // prettier-ignore
+    }
+    case 'tubes':
+      return drawFusion(toWall(pair.a), toWall(pair.b), verdict.joint !== null);
+    case 'tube-socket':
+      return drawTubeJoint(toTubeJoint(pair.socket.socket === 'csst-fitting' ? 'csst' : pair.socket.socket, pair.tube, pair.socket.takes, verdict)); // prettier-ignore
+    case 'tube-thread': {
+      if (verdict.joint === 'flare-45' || verdict.joint === 'flare-37')
+        return drawFlareToBe(pair.thread, verdict.joint);
+      const isFlare = getOwnSeat(pair.thread.thread.family) !== 'other';
+      const takes = findTubeOutside(pair.thread.thread) ?? pair.tube.outside;
+      return drawTubeJoint(toTubeJoint(isFlare ? 'flare-nut' : 'olive', pair.tube, takes, verdict));
+    }
+    default:
+      return drawTwoApart(a, b, pair, catalogue);
+  }
+}
+
+/** A nut on its tube is drawn as it will be: the tube flared, on a body of the same thread. */
+function drawFlareToBe({ thread }: ThreadEnd, joint: 'flare-45' | 'flare-37'): LensPicture {
+  const seat: SeatForm = { kind: 'cone', degrees: joint === 'flare-45' ? 45 : 37 };
+  const nut = toForm(thread);
+  const body = { ...nut, gender: 'male' as const, mouth: nut.mouth + (1.08 * 25.4) / nut.perInch };
+  return drawSeatPair({
+    male: seat,
+    female: seat,
+    threads: [body, nut],
+    tail: 'tube',
+    washer: false,
+    makes: true,
+  });
+}
+
+/** About the angle of a ground-joint seat to its axis, degrees; makers differ, no figure follows from it. */
+const GROUND_SEAT = 40;
+
+/** What would take the other in stands to the left. */
+function drawTwoApart(a: JointEnd, b: JointEnd, pair: Pair, catalogue: Catalogue): LensPicture {
+  if (pair.kind === 'threads') return drawApart(pair.female, pair.male, catalogue);
+  if (pair.kind === 'tube-thread') return drawApart(pair.thread, pair.tube, catalogue);
+  return pair.kind === 'tube-socket'
+    ? drawApart(pair.socket, pair.tube, catalogue)
+    : drawApart(a, b, catalogue);
+}
+
+function drawThreads({ male, female }: ThreadPair, { joint, cause, turns }: PairVerdict): LensPicture {
+  const makes = joint !== null;
+  const why = joint ?? cause;
+  if (why && SEATED.has(why)) {
+    const isWasher = joint === 'g-washer' || joint === 'npsm-swivel' ? hasWasher(male, female) : false;
+    return drawSeatPair({
+      male: isWasher ? { kind: 'flat' } : toSeatForm(male),
+      female: isWasher ? { kind: 'flat' } : toSeatForm(female),
+      threads: [toForm(male.thread), toForm(female.thread)],
+      tail: toSeatForm(female).kind === 'cone' && female.seat !== '30' && female.thread.family !== 'npsm' ? 'tube' : 'tail-piece',
+      washer: isWasher,
+      makes,
+    }); // prettier-ignore
+  }
+  const start = getThreadStart(male.thread, female.thread).turns ?? 0;
+  const home = male.thread.crest.length / (25.4 / male.thread.perInch);
+  return drawThreadPair(
+    male.thread,
+    female.thread,
+    makes ? start + SNUG_TURNS : (turns ?? home * 0.7),
+    makes,
+  );
+}
+
+const hasWasher = (male: ThreadEnd, female: ThreadEnd): boolean =>
+  [male.seat, female.seat].every((seat) => seat !== '30') && [male.seat, female.seat].includes('washer');
+
+/** An unseen seat is drawn as its family's own. */
+function toSeatForm({ seat, thread }: ThreadEnd): SeatForm {
+  const seen: Seat = seat === 'unknown' ? getOwnSeat(thread.family) : seat;
+  if (seen === '30' || seen === '37' || seen === '45') return { kind: 'cone', degrees: Number(seen) };
+  if (seen === 'deburr') return { kind: 'deburr' };
+  return thread.family === 'metric' && seen === 'other' ? { kind: 'cone', degrees: 24 } : { kind: 'flat' };
+}
+
+/** Walls by SDR; copper and steel by a usual share of the diameter. */
+const toWall = ({ outside, sdr }: TubeEnd) => ({
+  outside,
+  wall: sdr === null ? outside * 0.07 : outside / sdr,
+});
+
+const toTubeJoint = (
+  how: TubeJoint['how'],
+  tube: TubeEnd,
+  takes: number,
+  verdict: PairVerdict,
+): TubeJoint => ({
+  how,
+  outside: tube.outside,
+  takes,
+  wall: how === 'csst' ? 0.3 : toWall(tube).wall,
+  makes: verdict.joint !== null,
+});

@@ -1,0 +1,43 @@
+import type { Point } from '../../geometry/isometric.ts';
+import type { Stretch } from '../draw-joint.ts';
+
+/** What a shape under the lens is of. */
+export type LensRole = 'male' | 'female' | 'nut' | 'tube' | 'seal' | 'stiffener';
+
+/** A closed outline, cut through: mm, x along the axis (the male comes from the right), y the radius. */
+export interface LensShape {
+  readonly role: LensRole;
+  readonly outline: readonly Point[];
+}
+
+/** An angle to write beside a surface: degrees to the axis of a seat, or between the flanks of a thread. */
+export interface LensAngle {
+  readonly at: Point;
+  readonly degrees: number;
+  readonly of: 'male' | 'female';
+}
+
+/**
+ * Two ends cut open, to scale, in mm: the upper half; the lower is its mirror image. `seals` are the lines along which it
+ * seals; `touches` where a pair that does not belong only touches or jams; one of the two is empty.
+ */
+export interface LensPicture {
+  readonly shapes: readonly LensShape[];
+  readonly seals: readonly (readonly Point[])[];
+  readonly touches: readonly (readonly Point[])[];
+  /** Crests of the male outside the face, to be counted. */
+  readonly showing: readonly Point[];
+  readonly angles: readonly LensAngle[];
+  /** What the lens looks at first: x from, to; and the radius it looks at. */
+  readonly look: Stretch & { readonly radius: number };
+  readonly whole: Stretch & { readonly radius: number };
+}
+
+export const box = (from: number, to: number, inner: number, outer: number): Point[] => [
+  { x: from, y: inner },
+  { x: from, y: outer },
+  { x: to, y: outer },
+  { x: to, y: inner },
+];
+
+export const NO_MARKS = { seals: [], touches: [], showing: [], angles: [] } as const;
