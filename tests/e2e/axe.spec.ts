@@ -162,6 +162,15 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'a leg picked');
     });
 
+    test('two ends: what makes, and what only seems to', async ({ page, app }) => {
+      await page.goto(`${app.url}/joints`);
+      await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Makes');
+      await expectAccessible(page, 'two ends');
+      await page.locator('fieldset').first().locator('select').nth(1).selectOption('r');
+      await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('never seals');
+      await expectAccessible(page, 'two ends that never seal');
+    });
+
     test('the tape on a leg', async ({ page, request, app }) => {
       const run = await makeJob(request, app.url);
       await openRun(page, run.layOut);

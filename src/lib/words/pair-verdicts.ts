@@ -1,4 +1,4 @@
-import type { JointEnd, SocketKind, TubeKind } from '#core/joints/joint-end.ts';
+import type { EndMaterial, JointEnd, SocketKind, TubeKind } from '#core/joints/joint-end.ts';
 import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
 import type { Cause, Condition, PairVerdict, PairVerdictKind } from '#core/joints/pair-verdict.ts';
 import type { Seat } from '#core/identify/observation.ts';
@@ -107,6 +107,23 @@ export function sayCause({ cause, turns }: PairVerdict): string {
   const goesIn = turns === null ? '' : ` It goes in about ${sayNumber(turns, 0)} ${Math.round(turns) === 1 ? 'turn' : 'turns'} and binds.`;
   return `${CAUSE_WORDS[cause]}${goesIn}`;
 } // prettier-ignore
+
+/** What can be put together, by one word each. */
+export const END_KIND_NAMES: Readonly<Record<JointEnd['kind'] | 'specimen', string>> = {
+  thread: 'a thread',
+  tube: 'a plain tube',
+  socket: 'a socket for tube',
+  'union-half': 'half a union',
+  specimen: 'a specimen',
+  unknown: 'not known',
+};
+
+export const END_MATERIAL_NAMES: Readonly<Record<EndMaterial, string>> = {
+  'black-iron': 'black iron',
+  galvanised: 'galvanised',
+  brass: 'brass',
+  steel: 'steel',
+};
 
 const SEAT_WORDS: Readonly<Record<Seat | 'unknown', string>> = {
   none: 'no seat',

@@ -8,6 +8,7 @@
     { name: 'Thread', href: resolve('/identify') },
     { name: 'Pipe and tube', href: resolve('/identify/pipe') },
     { name: 'Thread chart', href: resolve('/threads') },
+    { name: 'Two ends', href: resolve('/joints') },
   ];
 </script>
 

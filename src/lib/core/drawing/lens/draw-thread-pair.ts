@@ -49,6 +49,8 @@ export function drawThreadPair(male: ListedThread, female: ListedThread, turns: 
   const femaleOutline = [{ x: back, y: deepest.y }, ...femaleLine, { x: 0, y: mouth.y }, { x: 0, y: outer }, { x: back, y: outer }]; // prettier-ignore
   const inside = maleLine.filter(({ x }) => x >= -depth && x <= 0);
   const jams = makes ? [] : findJams(inside, femaleLine);
+  // Where nothing jams it only touches, at the crest nearest the mouth.
+  const touches = makes || jams.length > 0 ? jams : [inside.filter(({ x }) => x >= -p)];
   const tops = Array.from({ length: crests }, (_, k) => ({ x: start + k * p, y: maleLine[Math.min(k * Math.floor(maleLine.length / crests), maleLine.length - 1)]!.y })); // prettier-ignore
   const half = Math.max(depth, 2 * p);
   return {
@@ -57,8 +59,8 @@ export function drawThreadPair(male: ListedThread, female: ListedThread, turns: 
       { role: 'male', outline: maleOutline },
     ],
     seals: makes ? [inside] : [],
-    touches: jams,
-    showing: tops.filter(({ x }) => x > 0 && x < male.crest.length - depth + p * 0.25),
+    touches: touches.filter((line) => line.length > 1),
+    showing: (makes ? tops : []).filter(({ x }) => x > 0 && x < male.crest.length - depth + p * 0.25),
     angles: [
       { at: { x: 1.5 * p, y: radius - 1.4 * p }, degrees: male.flank, of: 'male' },
       { at: { x: -1.5 * q, y: outer - 0.5 * q }, degrees: female.flank, of: 'female' },

@@ -53,6 +53,10 @@
     <a class="tap flex items-center underline decoration-dotted underline-offset-4" href={resolve('/threads')}
       >Thread chart</a
     >
+    <a
+      class="tap flex items-center underline decoration-dotted underline-offset-4"
+      href={resolve('/jobs/[job]/joints', { job: id })}>Two ends</a
+    >
   </section>
   <main>
     <ThreadBench of={job.id} unit={job.units}>

@@ -1,0 +1,168 @@
+<script lang="ts">
+  import Maximize from '@lucide/svelte/icons/maximize';
+  import Minus from '@lucide/svelte/icons/minus';
+  import Plus from '@lucide/svelte/icons/plus';
+  import type { LensPicture, LensRole } from '#core/drawing/lens/lens-picture.ts';
+  import type { Point } from '#core/geometry/isometric.ts';
+  import LensFrame from './LensFrame.svelte';
+
+  interface Props {
+    picture: LensPicture;
+    /** What is seen, in words. */
+    says: string;
+  }
+  let { picture, says }: Props = $props();
+  const id = $props.id();
+
+  /** How near is looked: 1 what the picture says to look at; less for more of it. */
+  let near = $state(1);
+  let isWhole = $state(false);
+  const MARGIN = 1.15;
+  const view = $derived.by(() => {
+    const { look, whole } = picture;
+    if (isWhole) {
+      const radius = Math.max((whole.to - whole.from) / 2, whole.radius) * 1.05;
+      return { x: (whole.from + whole.to) / 2, y: 0, radius };
+    }
+    const radius = (((look.to - look.from) / 2) * MARGIN) / near;
+    return {
+      x: (look.from + look.to) / 2,
+      y: look.radius - (radius > look.radius ? look.radius * 0.35 : 0),
+      radius,
+    };
+  });
+  const scale = $derived(49 / view.radius);
+  const place = ({ x, y }: Point, half: 1 | -1) =>
+    `${(60 + (x - view.x) * scale).toFixed(2)} ${(60 - (y * half - view.y) * scale).toFixed(2)}`;
+  const toPath = (points: readonly Point[], half: 1 | -1) =>
+    points.map((point, i) => `${i === 0 ? 'M' : 'L'}${place(point, half)}`).join('');
+  const HATCH: Readonly<Record<LensRole, string>> = {
+    male: 'one',
+    female: 'other',
+    nut: 'third',
+    tube: 'other',
+    seal: 'solid',
+    stiffener: 'one',
+  };
+  const axis = $derived(60 + view.y * scale);
+</script>
+
+<figure class="m-0 flex w-full flex-col items-center gap-1">
+  <LensFrame label={says}>
+    {#snippet defs()}
+      {#each [['one', -45, 2.4], ['other', 45, 3], ['third', 45, 5]] as const as [name, turn, apart] (name)}
+        <pattern
+          id="{id}-{name}"
+          width={apart}
+          height={apart}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate({turn})"
+        >
+          <rect width={apart} height={apart} class={name === 'one' ? 'fill-base-200' : 'fill-base-300'} />
+          <line
+            x1="0"
+            y1="0"
+            x2="0"
+            y2={apart}
+            class="stroke-base-content"
+            stroke-width="0.5"
+            opacity="0.5"
+          />
+        </pattern>
+      {/each}
+    {/snippet}
+    {#each [1, -1] as const as half (half)}
+      {#each picture.shapes as { role, outline }, i (i)}
+        <path
+          d="{toPath(outline, half)}Z"
+          fill={HATCH[role] === 'solid' ? 'var(--color-base-content)' : `url(#${id}-${HATCH[role]})`}
+          class="stroke-base-content"
+          stroke-width="0.6"
+        />
+      {/each}
+      {#each picture.seals as line, i (i)}<path d={toPath(line, half)} class="seal" />{/each}
+      {#each picture.touches as line, i (i)}<path d={toPath(line, half)} class="touch" />{/each}
+    {/each}
+    <line
+      x1="0"
+      x2="120"
+      y1={axis}
+      y2={axis}
+      class="stroke-secondary"
+      stroke-width="0.4"
+      stroke-dasharray="6 2 1 2"
+    />
+    {#each picture.showing as crest, i (i)}
+      <text
+        x={60 + (crest.x - view.x) * scale}
+        y={60 - (crest.y - view.y) * scale - 3}
+        text-anchor="middle"
+        class="lettering"
+        font-size="4.2">{i + 1}</text
+      >
+    {/each}
+    {#each picture.angles as { at, degrees, of } (of)}
+      <text
+        x={Math.min(100, Math.max(20, 60 + (at.x - view.x) * scale))}
+        y={Math.min(100, Math.max(22, 60 - (at.y - view.y) * scale))}
+        text-anchor="middle"
+        class="lettering"
+        font-size="6"
+        font-weight="600">{degrees}°</text
+      >
+    {/each}
+  </LensFrame>
+  <div class="flex gap-1" role="group" aria-label="How near the lens looks">
+    <button
+      type="button"
+      class="tap btn px-2"
+      aria-label="Nearer"
+      onclick={() => {
+        isWhole = false;
+        near = Math.min(6, near * 1.4);
+      }}><Plus size={20} aria-hidden="true" /></button
+    >
+    <button
+      type="button"
+      class="tap btn px-2"
+      aria-label="Farther"
+      onclick={() => {
+        isWhole = false;
+        near = Math.max(0.4, near / 1.4);
+      }}><Minus size={20} aria-hidden="true" /></button
+    >
+    <button
+      type="button"
+      class="tap btn px-2"
+      aria-label="The whole joint"
+      aria-pressed={isWhole}
+      onclick={() => {
+        isWhole = !isWhole;
+        near = 1;
+      }}><Maximize size={20} aria-hidden="true" /></button
+    >
+  </div>
+  <figcaption class="max-w-md text-center text-sm leading-snug">{says}</figcaption>
+</figure>
+
+<style>
+  .seal {
+    fill: none;
+    stroke: #c07d10;
+    stroke-width: 2;
+    stroke-linecap: round;
+  }
+  .touch {
+    fill: none;
+    stroke: var(--color-error);
+    stroke-width: 2.4;
+    stroke-linecap: round;
+    stroke-dasharray: 2.5 2;
+  }
+  .lettering {
+    fill: var(--color-base-content);
+    paint-order: stroke;
+    stroke: var(--color-base-100);
+    stroke-width: 1.6px;
+  }
+</style>

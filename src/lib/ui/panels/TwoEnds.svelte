@@ -1,0 +1,121 @@
+<script lang="ts">
+  import CircleCheck from '@lucide/svelte/icons/circle-check';
+  import CircleHelp from '@lucide/svelte/icons/circle-question-mark';
+  import CircleX from '@lucide/svelte/icons/circle-x';
+  import OctagonAlert from '@lucide/svelte/icons/octagon-alert';
+  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { drawLens } from '#core/drawing/lens/draw-lens.ts';
+  import type { Specimen } from '#core/identify/specimen.ts';
+  import { checkJoint } from '#core/joints/check-joint.ts';
+  import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
+  import { JOINT_WORDS, sayMadeAgain, sayTightening, sayTurner } from '#words/joints.ts';
+  import { sayLens } from '#words/lens.ts';
+  import { CONDITION_WORDS, sayCause, VERDICT_NAMES } from '#words/pair-verdicts.ts';
+  import PairLens from '../instruments/PairLens.svelte';
+  import EndPicker from './EndPicker.svelte';
+  import { EndChoice } from './end-choice.svelte.ts';
+
+  interface Props {
+    /** Specimens of a job that can be put on the bench; none outside a job. */
+    specimens?: readonly Specimen[];
+  }
+  let { specimens = [] }: Props = $props();
+  const one = new EndChoice({ family: 'npt', size: '1/2', gender: 'male' }, () => specimens);
+  const other = new EndChoice({ family: 'npt', size: '1/2', gender: 'female' }, () => specimens);
+  const verdict = $derived(checkJoint(one.end, other.end));
+  const picture = $derived(drawLens(one.end, other.end, verdict, standardCatalogue));
+  const kind = $derived(verdict.joint && JOINTS[verdict.joint]);
+  const conditions = $derived(verdict.conditions.filter((each) => each !== 'sealant'));
+  const TONES = {
+    makes: 'border-success',
+    'makes-only-if': 'border-warning',
+    'never-seals': 'border-error',
+    'does-not-start': 'border-secondary',
+    ask: 'border-warning',
+  } as const;
+</script>
+
+<div class="two-ends">
+  <section class="pickers" aria-label="The two ends">
+    <EndPicker title="One end" choice={one} {specimens} />
+    <EndPicker title="The other" choice={other} {specimens} />
+  </section>
+  <section class="lens" aria-label="The lens">
+    <PairLens {picture} says={sayLens(picture, verdict)} />
+  </section>
+  <section
+    class="verdict border-l-8 bg-base-200 {TONES[verdict.verdict]}"
+    aria-label="Verdict"
+    aria-live="polite"
+  >
+    <p
+      class="flex items-center gap-2 text-2xl leading-tight font-semibold {verdict.verdict === 'never-seals'
+        ? 'text-error'
+        : ''}"
+    >
+      {#if verdict.verdict === 'makes'}<CircleCheck aria-hidden="true" class="shrink-0 text-success" />
+      {:else if verdict.verdict === 'never-seals'}<OctagonAlert
+          aria-hidden="true"
+          class="shrink-0"
+          size={32}
+        />
+      {:else if verdict.verdict === 'does-not-start'}<CircleX aria-hidden="true" class="shrink-0" />
+      {:else}<CircleHelp aria-hidden="true" class="shrink-0 text-warning" />{/if}
+      {VERDICT_NAMES[verdict.verdict]}
+    </p>
+    {#if conditions.length > 0}
+      <ul class="list-disc pl-8 text-lg leading-snug">
+        {#each conditions as condition (condition)}<li>{CONDITION_WORDS[condition]}</li>{/each}
+      </ul>
+    {/if}
+    {#if verdict.cause}<p class="text-lg leading-snug">{sayCause(verdict)}</p>{/if}
+    {#if kind}
+      {@const words = JOINT_WORDS[kind.id]}
+      <p class="chart-label">{words.name}</p>
+      <p><strong>Where it seals.</strong> {words.seals}</p>
+      <p><strong>What goes on it.</strong> {words.sealant}</p>
+      <p><strong>How tight.</strong> {sayTightening(kind)}</p>
+      <p><strong>With what.</strong> {sayTurner(kind)} {sayMadeAgain(kind)}</p>
+      <p class="border-l-4 border-warning pl-3 font-medium text-warning">
+        {CAUTIONS.wrench} Local code and the maker’s sheet go before this.
+      </p>
+    {/if}
+  </section>
+</div>
+
+<style>
+  .two-ends {
+    display: grid;
+    gap: 1rem;
+    grid-template-areas: 'pickers' 'verdict' 'lens';
+  }
+  .pickers {
+    grid-area: pickers;
+    display: flex;
+    flex-direction: column;
+    gap: 1rem;
+  }
+  .lens {
+    grid-area: lens;
+  }
+  .verdict {
+    grid-area: verdict;
+    display: flex;
+    flex-direction: column;
+    gap: 0.5rem;
+    padding: 0.75rem 1rem;
+    align-self: start;
+  }
+  @media (min-width: 1000px) {
+    .pickers {
+      display: grid;
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+    }
+    .two-ends {
+      grid-template-columns: minmax(0, 1fr) 400px;
+      grid-template-areas: 'pickers lens' 'verdict lens';
+      grid-template-rows: auto 1fr;
+    }
+  }
+</style>
