@@ -10,6 +10,7 @@ import { planBushDown } from '#core/runs/commands/bush-down.ts';
 import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
 import { planChoosePart } from '#core/runs/commands/choose-part.ts';
 import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
+import { planClockJoint } from '#core/runs/commands/clock-joint.ts';
 import { planCloseEnd } from '#core/runs/commands/close-end.ts';
 import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
 import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
@@ -96,6 +97,10 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
     () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
     () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, { kind: 'appliance', name: 'kiln', gender: 'female' }, null] as const))),
+    () => {
+      const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
+      return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));
+    },
     () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
     () => {
       const { sentences } = readShorthand(`${writeShorthand(doc, 'in')}off source, ${pick(AXES)} 30`, 'in');

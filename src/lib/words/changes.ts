@@ -20,6 +20,7 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'remove-legs': (leg) => `leg ${leg} removed with what hung on it`,
   'close-end': (leg) => `end of leg ${leg} closed or opened`,
   'choose-rule': () => 'house rule chosen',
+  'clock-joint': (leg) => `a joint of leg ${leg} clocked, or no longer`,
   'copy-run': () => 'run copied from another',
   'write-run': () => 'run written in shorthand',
   'go-back': () => 'gone back to an earlier state',

@@ -49,6 +49,8 @@ const SENTENCES: Sentences = {
     `Where legs ${marks.join(', ')} meet, a ${PART_KIND_NAMES[part]} was chosen, which these legs do not fit any more; a ${PART_KIND_NAMES[stands]} stands there. Choose again.`,
   'legs-cross': ({ marks, apart }, unit) =>
     `Legs ${marks.join(' and ')} cross without meeting: their centre lines come within ${sayExact(apart, unit)}, so the pipes would touch. Check the measures, or lead one round.`,
+  'clocking-points-elsewhere': ({ mark, wanted, now }) =>
+    `A joint of leg ${mark} was clocked to ${wanted}°, and what goes on from it now leaves at ${now}°. Clock it again, or let it go back to the house rule.`,
   'turns-outside-window': ({ size, turns, window }) =>
     `${size}: the engagement chosen means ${sayNumber(turns, 1)} turns past hand-tight; usual is ${window.least} to ${window.most}. The house rule “engagement figure” decides.`,
   'longer-than-stock': ({ mark, stock, couplings }, unit) =>

@@ -1,5 +1,6 @@
 import { Ajv } from 'ajv';
 import { expect } from 'chai';
+import { RUN_SCHEMA } from '../runs/run.ts';
 import { readFileSync } from 'node:fs';
 import { sayRefusal } from '#words/refusals.ts';
 import { damage, DAMAGES } from '#support/damage.ts';
@@ -37,13 +38,17 @@ describe(`job files (seed ${SEED})`, () => {
     ['a table', () => 'a\tb', 'file-not-json'],
     ['a file of another program', () => '{"type":"x"}', 'file-not-ours'],
     ['a newer file', DAMAGES['newer'] as (text: string) => string, 'file-too-new'],
-    ['a newer run', (text) => text.replace('"schema":3', '"schema":4'), 'document-too-new'],
+    [
+      'a newer run',
+      (text) => text.replace(`"schema":${RUN_SCHEMA}`, `"schema":${RUN_SCHEMA + 1}`),
+      'document-too-new',
+    ],
     ['a damaged run', (text) => text.replace('"anchors":{', '"anchors":{"x":1,'), 'file-run-damaged'],
     ['a length in words', (text) => text.replace('"revision":1,', '"revision":"one",'), 'input-invalid'],
     [
       'an id that stands for two',
-      (text) => text.replace('"id":"randomthing00003"', '"id":"randomthing00003"'),
-      'none',
+      (text) => text.replace('"id":"randomthing00003"', '"id":"randomthing00004"'),
+      'file-run-damaged',
     ],
   ];
   for (const [name, change, code] of wrong) {

@@ -15,6 +15,8 @@ const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Reco
   1: (doc) => ({ ...doc, schema: 2 }),
   // 3: measures name any two references; offsets, parts in a leg, own parts. Older measures are centre to centre.
   2: (doc) => ({ ...doc, schema: 3, measures: widenMeasures(doc['measures']) }),
+  // 4: joints that are clocked. Older documents have none.
+  3: (doc) => ({ ...doc, schema: 4, clockings: {} }),
 };
 
 /** Damaged entries are left as they are: the schema says where. */

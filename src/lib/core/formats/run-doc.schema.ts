@@ -179,6 +179,17 @@ const ownPartSchema = entity({
 
 const anchorSchema = entity({ node: idSchema, role: oneOf(['source']) });
 
+const degrees = Joi.number().integer().min(0).max(359).required();
+const clockingSchema = entity({
+  station: Joi.string()
+    .pattern(/^[a-z][a-z0-9]{7,39}(\.[a-z][a-z0-9-]{0,20})?$/)
+    .required(),
+  leg: idSchema,
+  handTight: degrees,
+  wanted: degrees,
+  whole: Joi.number().integer().min(0).max(6).required(),
+});
+
 const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
   for (const collection of [
     doc.ownParts,
@@ -186,6 +197,7 @@ const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
     doc.legs,
     doc.measures,
     doc.anchors,
+    doc.clockings,
     ...Object.values(doc.legs).map(({ inline }) => inline),
   ]) {
     for (const [key, { id }] of Object.entries(collection)) {
@@ -207,6 +219,7 @@ export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   measures: map(measureSchema),
   picks: empty,
   anchors: map(anchorSchema),
+  clockings: map(clockingSchema),
   obstacles: empty,
   zones: empty,
 })

@@ -17,6 +17,13 @@ export const subtract = (a: Vector, b: Vector): Vector => ({ x: a.x - b.x, y: a.
 
 export const negate = ({ x, y, z }: Vector): Vector => ({ x: -x, y: -y, z: -z });
 
+/** Square to both, right-handed. */
+export const cross = (a: Vector, b: Vector): Vector => ({
+  x: a.y * b.z - a.z * b.y,
+  y: a.z * b.x - a.x * b.z,
+  z: a.x * b.y - a.y * b.x,
+});
+
 export const magnitude = (v: Vector): number => Math.hypot(v.x, v.y, v.z);
 
 /** Cosine of the angle between two unit vectors. */

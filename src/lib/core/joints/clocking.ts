@@ -78,6 +78,13 @@ export function findStops(
 export const getEngagementAt = (thread: TaperThread, turns: number): Length =>
   Math.round(thread.handTight + (turns * INCH) / thread.threadsPerInch);
 
+/** Turns past hand-tight that a kept clocking stands for: to where it first points as wanted, and whole turns more. */
+export const getTurns = (kept: {
+  readonly handTight: number;
+  readonly wanted: number;
+  readonly whole: number;
+}): number => wrap(kept.wanted - kept.handTight) / 360 + kept.whole;
+
 /** Angle (degrees) at which a fitting points after so many turns past hand-tight. */
 export const getAngleAt = (handTightAngle: number, turns: number): number =>
   wrap(handTightAngle + turns * 360);

@@ -2,7 +2,15 @@ import { accept, refuse, type Result } from '../outcome/result.ts';
 import type { RunDoc } from './run.ts';
 
 /** The maps of the document that a change may touch. */
-export const COLLECTIONS = ['ownParts', 'ruleChoices', 'nodes', 'legs', 'measures', 'anchors'] as const;
+export const COLLECTIONS = [
+  'ownParts',
+  'ruleChoices',
+  'nodes',
+  'legs',
+  'measures',
+  'anchors',
+  'clockings',
+] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 
 /** A JSON value, as it stands in a document. */
@@ -57,6 +65,7 @@ export const COMMAND_NAMES = [
   'remove-legs',
   'close-end',
   'choose-rule',
+  'clock-joint',
   'copy-run',
   'write-run',
   'go-back',

@@ -1,3 +1,5 @@
+import { getTurns } from '../joints/clocking.ts';
+import { findClocking } from './commands/clock-joint.ts';
 import { getTurnsAsked } from '../allowances/find-engagement.ts';
 import { count, term, type Term, type Working } from './explanation.ts';
 import type { LaidEnd, RunLayout } from './layout.ts';
@@ -38,6 +40,16 @@ function explainEngagement(
   perInch: Term,
   layout: RunLayout,
 ): Working {
+  const clocking = findClocking(layout.doc, end);
+  if (clocking) {
+    const turns = count('turns-asked', getTurns(clocking));
+    return {
+      formula: 'engagement-hand-tight-plus-turns',
+      result,
+      terms: [handTight, turns, perInch],
+      rule: null,
+    };
+  }
   const choice = layout.rules['engagement-figure'];
   const rule = 'engagement-figure';
   if (choice.option === 'hand-tight-plus-turns') {

@@ -21,7 +21,7 @@ export function explainLength(laid: LaidLeg, layout: RunLayout): Working[] {
     layout.doc,
     getLegsByNode(layout.doc),
     layout.catalogue,
-    makeEndReader(layout.catalogue, layout.rules),
+    makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings),
   );
   const workings: Working[] = [];
   const terms = how.steps().map(({ measure: id, leg: other, sign, distance }): Term => {
@@ -70,7 +70,7 @@ function explainOffset({ leg }: LaidLeg): Working[] {
 
 /** Male end straight into a female port. */
 function explainMadeUp({ leg }: LaidLeg, layout: RunLayout, result: Term): Working[] {
-  const ends = makeEndReader(layout.catalogue, layout.rules);
+  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings);
   const terms = [leg.from, leg.to].flatMap((node) => {
     const { fitting } = layout.nodes.get(node)!;
     const port = findPort(fitting, leg.id);
@@ -80,7 +80,7 @@ function explainMadeUp({ leg }: LaidLeg, layout: RunLayout, result: Term): Worki
     const provenance = 'source' in reach ? reach : null;
     const name = male ? 'reach-male' : 'reach';
     const own = term(name, findReach(port) ?? 0, { provenance, standing: reach.standing });
-    const engagement = male ? null : ends.workOut(leg, fitting.part, port).joint?.engagement;
+    const engagement = male ? null : ends.workOut(leg, fitting.part, port, node).joint?.engagement;
     return engagement ? [own, term('engagement', engagement)] : [own];
   });
   const order = ['reach-male', 'reach', 'engagement'];

@@ -85,6 +85,13 @@ export type Finding = FindingBase &
       }
     | { readonly code: 'legs-cross'; readonly marks: readonly [string, string]; readonly apart: Length }
     | {
+        /** A joint clocked to one angle, and the one at which its next leg now leaves; degrees. */
+        readonly code: 'clocking-points-elsewhere';
+        readonly mark: string;
+        readonly wanted: number;
+        readonly now: number;
+      }
+    | {
         readonly code: 'turns-outside-window';
         readonly size: NominalSize;
         readonly turns: number;

@@ -29,7 +29,7 @@ const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
 export function layOutRun(doc: RunDoc, carried: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
   const catalogue = withOwnParts(carried, doc.ownParts);
   const legsByNode = getLegsByNode(doc);
-  const ends = makeEndReader(catalogue, rules);
+  const ends = makeEndReader(catalogue, rules, doc.clockings);
   const solved = solveLengths(makeSolveContext(doc, legsByNode, catalogue, ends));
   const walk: Walk = {
     doc,

@@ -3,10 +3,12 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import { findReach, type Part, type Port } from '../catalogue/part.ts';
 import { getThreadFamily } from '../catalogue/pipe.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
+import { getEngagementAt, getTurns } from '../joints/clocking.ts';
 import { getTightness } from '../joints/tightness.ts';
+import { isEmpty } from './is-empty.ts';
 import { findPort, type Fitting } from './fitting.ts';
 import type { EndUnknown, LaidEnd } from './layout.ts';
-import type { Leg } from './run.ts';
+import type { JointClocking, Leg, RunDoc } from './run.ts';
 
 /** The id of the end of a leg at a station (a node, or an opening of a part in the leg); with a part it is a joint. */
 export const getEndId = (station: string, leg: string): string => `${station}:${leg}`;
@@ -19,17 +21,29 @@ export interface EndReader {
   readAtNode(leg: Leg, node: string, fitting: Fitting): LaidEnd;
   /** The end of a piece of a leg at a port of a part that stands in the leg; `station` names the opening. */
   readInLeg(leg: Leg, station: string, part: Part | null, port: Port | null): LaidEnd;
-  /** Take-off, engagement and tightness of what is made up in a port. */
-  workOut(leg: Leg, part: Part, port: Port): WorkedEnd;
+  /** Take-off, engagement and tightness of what is made up in a port of the part at a station. */
+  workOut(leg: Leg, part: Part, port: Port, station: string): WorkedEnd;
 }
 
-/** Reads ends, working out each port of each part once: a port has one size, and so has every leg made up in it. */
-export function makeEndReader(catalogue: Catalogue, rules: HouseRules): EndReader {
+/**
+ * Reads ends, working out each port of each part once: a port has one size, and so has every leg made up in it. A joint that
+ * is clocked goes in as far as its fitting's turning takes it.
+ */
+export function makeEndReader(
+  catalogue: Catalogue,
+  rules: HouseRules,
+  clockings: RunDoc['clockings'],
+): EndReader {
+  const clocked = isEmpty(clockings)
+    ? null
+    : new Map(Object.values(clockings).map((each) => [getEndId(each.station, each.leg), each]));
   const known = new Map<Port, WorkedEnd>();
-  const workOut = (leg: Leg, part: Part, port: Port): WorkedEnd => {
+  const workOut = (leg: Leg, part: Part, port: Port, station: string): WorkedEnd => {
+    const clocking = clocked?.get(getEndId(station, leg.id));
+    if (clocking) return workOutPort(leg, part, port, catalogue, rules, clocking);
     const before = known.get(port);
     if (before) return before;
-    const worked = workOutPort(leg, part, port, catalogue, rules);
+    const worked = workOutPort(leg, part, port, catalogue, rules, null);
     known.set(port, worked);
     return worked;
   };
@@ -45,10 +59,14 @@ export function makeEndReader(catalogue: Catalogue, rules: HouseRules): EndReade
         return new EndOfLeg(node, leg, withoutPart(leg, fitting.kind === 'open' ? null : 'no-fitting'));
       const port = findPort(fitting, leg.id);
       if (!port) throw new Error(`leg ${leg.id} meets no port of ${fitting.part.id}`);
-      return new EndOfLeg(node, leg, workOut(leg, fitting.part, port));
+      return new EndOfLeg(node, leg, workOut(leg, fitting.part, port, node));
     },
     readInLeg: (leg, station, part, port) =>
-      new EndOfLeg(station, leg, part && port ? workOut(leg, part, port) : withoutPart(leg, 'no-fitting')),
+      new EndOfLeg(
+        station,
+        leg,
+        part && port ? workOut(leg, part, port, station) : withoutPart(leg, 'no-fitting'),
+      ),
   };
 }
 
@@ -90,12 +108,19 @@ class EndOfLeg implements LaidEnd {
   }
 }
 
-function workOutPort(leg: Leg, part: Part, port: Port, catalogue: Catalogue, rules: HouseRules): WorkedEnd {
+function workOutPort(
+  leg: Leg,
+  part: Part,
+  port: Port,
+  catalogue: Catalogue,
+  rules: HouseRules,
+  clocking: JointClocking | null,
+): WorkedEnd {
   const thread = catalogue.findThread(leg.size, port.end.family);
   if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
   const reach = findReach(port);
   const found = findEngagement(thread, rules['engagement-figure']);
-  const engagement = found.ok ? found.value : null;
+  const engagement = clocking ? getEngagementAt(thread, getTurns(clocking)) : found.ok ? found.value : null;
   const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength);
   const unknown =
     reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;

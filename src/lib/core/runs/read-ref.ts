@@ -62,13 +62,17 @@ export function findRefOffset(ref: Ref, parts: StationParts, way: Vector, ends: 
   const ahead = parts.openings.find((opening) => isSameWay(opening.way, way));
   if (ref.at === 'end') {
     if (parts.isBare) return 0;
-    return ahead ? ends.workOut(ahead.leg, ahead.part, ahead.port).takeOff : null;
+    return ahead ? ends.workOut(ahead.leg, ahead.part, ahead.port, getStation(ref, ahead)).takeOff : null;
   }
   if (ref.at === 'face') return parts.isBare ? 0 : ahead ? findReach(ahead.port) : null;
   const behind = parts.isBare ? 0 : findBack(parts, way);
   if (behind === null) return null;
   return ref.at === 'back' ? -behind : -(behind + ref.gap);
 }
+
+/** The station of an end as its id has it: the node, or the opening of a part in a leg. */
+const getStation = ({ kind, id }: Ref, { port }: Opening): string =>
+  kind === 'node' ? id : `${id}.${port.id}`;
 
 /** From the centre to the outside on the far side: the opening there, or half the diameter over the band. */
 function findBack({ openings, outside }: StationParts, way: Vector): Length | null {

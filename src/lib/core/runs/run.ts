@@ -8,7 +8,7 @@ import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 3;
+export const RUN_SCHEMA = 4;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -26,6 +26,7 @@ export interface RunDoc {
   readonly measures: Readonly<Record<string, Measure>>;
   readonly picks: Readonly<Record<string, never>>;
   readonly anchors: Readonly<Record<string, Anchor>>;
+  readonly clockings: Readonly<Record<string, JointClocking>>;
   readonly obstacles: Readonly<Record<string, never>>;
   readonly zones: Readonly<Record<string, never>>;
 }
@@ -166,6 +167,22 @@ export interface Anchor {
   readonly role: 'source';
 }
 
+/**
+ * A taper joint that is left where its fitting points as wanted, in place of the engagement the house rule gives. Angles in
+ * whole degrees clockwise, looking from the turned part along the axis into the fixed part.
+ */
+export interface JointClocking {
+  readonly id: string;
+  /** The node, or the opening of a part in the leg (`part.port`), and the leg that is made up there. */
+  readonly station: string;
+  readonly leg: string;
+  /** Where it points when it is hand-tight, and where it shall point. */
+  readonly handTight: number;
+  readonly wanted: number;
+  /** Whole turns past the first time it points there. */
+  readonly whole: number;
+}
+
 /** An empty run, laid out with a given catalogue under a copy of the shop's rules. */
 export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleChoices): RunDoc {
   return {
@@ -179,6 +196,7 @@ export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleCh
     measures: {},
     picks: {},
     anchors: {},
+    clockings: {},
     obstacles: {},
     zones: {},
   };

@@ -196,7 +196,7 @@ function findMadeUpLength(leg: Leg, { getFitting, ends }: SolveContext): Length 
     if (fitting.kind !== 'part' || !port) return null;
     const male = isMaleAt(leg, node);
     const reach = findReach(port);
-    const takeOff = male ? reach : ends.workOut(leg, fitting.part, port).takeOff;
+    const takeOff = male ? reach : ends.workOut(leg, fitting.part, port, node).takeOff;
     if (takeOff === null) return null;
     total += takeOff;
   }

@@ -88,6 +88,7 @@ class RunWriter {
       else if (sentence.kind === 'own') this.#addOwnPart(sentence);
     }
     const { ruleChoices } = this.#base;
+    // House rules and clocked joints are the run's own: they are not said in shorthand, and stay.
     const doc: RunDoc = {
       ...this.#base,
       ruleChoices,

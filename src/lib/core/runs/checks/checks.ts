@@ -1,6 +1,7 @@
 import type { Finding } from '../finding.ts';
 import type { RunLayout } from '../layout.ts';
 import { checkCatalogueIsCurrent } from './catalogue-is-current.ts';
+import { checkClockingsPointRight } from './clockings-point-right.ts';
 import { checkCutPiecesHaveAPlace } from './cut-pieces-have-a-place.ts';
 import { checkEndsAreClosed } from './ends-are-closed.ts';
 import { checkFiguresAreKnown } from './figures-are-known.ts';
@@ -21,6 +22,7 @@ export const CHECKS: readonly ((layout: RunLayout) => Finding[])[] = [
   checkFiguresAreKnown,
   checkCutPiecesHaveAPlace,
   checkTurnsAreUsual,
+  checkClockingsPointRight,
   checkPartsHaveAPlace,
   checkLegsDoNotCross,
   checkEndsAreClosed,

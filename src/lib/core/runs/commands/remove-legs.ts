@@ -35,6 +35,8 @@ export function planRemoveLegs(layout: RunLayout, leg: string): Result<PlannedCh
   const ops: Op[] = Object.values(doc.measures)
     .filter(({ from, to }) => isGone(from) || isGone(to))
     .map((measure) => removeOp('measures', measure));
+  for (const clocking of Object.values(doc.clockings))
+    if (legs.has(clocking.leg)) ops.push(removeOp('clockings', clocking));
   for (const id of legs) ops.push(removeOp('legs', doc.legs[id]!));
   for (const anchor of Object.values(doc.anchors)) {
     if (nodes.has(anchor.node)) ops.push(removeOp('anchors', anchor));

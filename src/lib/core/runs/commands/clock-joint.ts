@@ -1,0 +1,31 @@
+import { accept, refuse, type Result } from '../../outcome/result.ts';
+import type { Op, PlannedChange } from '../change.ts';
+import type { LaidEnd } from '../layout.ts';
+import type { JointClocking, RunDoc } from '../run.ts';
+import type { UnknownLeg } from './change-measure.ts';
+import { insertOp, removeOp } from './make-op.ts';
+import type { NewId } from './new-ids.ts';
+
+/** Where the fitting points hand-tight and where it shall point (degrees), and whole turns past the first time it does. */
+export type ClockingAsked = Pick<JointClocking, 'handTight' | 'wanted' | 'whole'>;
+
+export const findClocking = (
+  doc: RunDoc,
+  { station, leg }: Pick<LaidEnd, 'station' | 'leg'>,
+): JointClocking | null =>
+  Object.values(doc.clockings).find((each) => each.station === station && each.leg === leg) ?? null;
+
+/** Plans that a joint is left where its fitting points as wanted; null: back to the house rule. Refuses an unknown leg. */
+export function planClockJoint(
+  doc: RunDoc,
+  { station, leg }: Pick<LaidEnd, 'station' | 'leg'>,
+  asked: ClockingAsked | null,
+  newId: NewId,
+): Result<PlannedChange, UnknownLeg> {
+  const found = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
+  if (!found) return refuse({ code: 'leg-unknown', leg });
+  const before = findClocking(doc, { station, leg });
+  const ops: Op[] = before ? [removeOp('clockings', before)] : [];
+  if (asked) ops.push(insertOp('clockings', { id: newId(), station, leg, ...asked } as { id: string }));
+  return accept({ label: { command: 'clock-joint', leg: found.tag, turn: null }, ops });
+}
