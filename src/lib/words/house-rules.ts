@@ -4,11 +4,13 @@ import type { NipplesOption } from '#core/house-rules/nipples.ts';
 import type { KerfOption } from '#core/house-rules/saw-kerf.ts';
 import type { StockOption } from '#core/house-rules/stock-length.ts';
 import type { GripOption } from '#core/house-rules/threading-grip.ts';
+import type { RuleTopic } from '#core/house-rules/house-rule.ts';
 import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
+import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
 import { GRADUATION_NAMES, sayExact, sayNumber } from './length-text.ts';
 
-interface RuleWords<Option extends string> {
+export interface RuleWords<Option extends string> {
   readonly title: string;
   readonly question: string;
   /** Why the default is the default. */
@@ -16,7 +18,8 @@ interface RuleWords<Option extends string> {
   readonly options: Readonly<Record<Option, { readonly name: string; readonly says: string }>>;
 }
 
-interface AllRuleWords {
+type PlainWords = typeof PLAIN_RULE_WORDS;
+interface AllRuleWords extends PlainWords {
   readonly 'engagement-figure': RuleWords<EngagementOption>;
   readonly 'tape-rounding': RuleWords<TapeGraduation>;
   readonly 'length-method': RuleWords<LengthMethodOption>;
@@ -30,6 +33,7 @@ const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION
 
 /** What each house rule asks, and what each side says. */
 export const RULE_WORDS: AllRuleWords = {
+  ...PLAIN_RULE_WORDS,
   'engagement-figure': {
     title: 'Engagement figure',
     question: 'How far does the pipe go into the fitting, wrench-tight?',
@@ -131,6 +135,7 @@ export const RULE_WORDS: AllRuleWords = {
 /** A choice of a rule in words, with what it was set to. */
 export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): string {
   if (rule === 'engagement-figure') return sayEngagementChoice(choice as EngagementChoice);
+  if (choice.option === 'own' && 'reason' in choice) return `${choice.name} (own: ${choice.reason})`;
   const options = RULE_WORDS[rule].options as Readonly<Record<string, { name: string }>>;
   const name = options[choice.option]?.name ?? choice.option;
   if ('length' in choice) return `${name} (${sayExact(choice.length, 'in')})`;
@@ -143,3 +148,14 @@ function sayEngagementChoice(choice: EngagementChoice): string {
   if (choice.option !== 'hand-tight-plus-turns') return name;
   return `${name} (${sayNumber(choice.upTo2in, 2)} to 2 in, ${sayNumber(choice.above2in, 2)} above)`;
 }
+
+/** What the rules are about, as the page heads them. */
+export const RULE_TOPIC_NAMES: Readonly<Record<RuleTopic, string>> = {
+  lengths: 'Lengths and cutting',
+  joints: 'Joints',
+  materials: 'Materials and fittings',
+  traps: 'Sediment traps',
+  polyethylene: 'Buried polyethylene',
+  csst: 'Corrugated tubing',
+  testing: 'Testing',
+};

@@ -3,6 +3,9 @@ import { getWrench } from '#core/joints/wrench.ts';
 import type { JointKind, MadeAgain, Turner } from '#core/joints/kinds/joint-kind.ts';
 import type { JointKindId } from '#core/joints/pair-verdict.ts';
 import type { Tightness } from '#core/joints/tightness.ts';
+import type { NoStop } from '#core/joints/clocking.ts';
+import type { SealantNeeded } from '#core/joints/sealant.ts';
+import { toInches, toMillimetres, type LengthUnit } from '#core/units/length.ts';
 import { sayNumber } from './length-text.ts';
 
 interface JointWords {
@@ -159,6 +162,14 @@ function sayEighths(turns: number): string {
   const whole = Math.floor(eighths / 8);
   return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8]!}` || '0';
 }
+
+/** What goes on one joint: tape and compound, about. */
+export const saySealant = ({ wraps, tape, compound }: SealantNeeded, unit: LengthUnit): string =>
+  `About ${unit === 'in' ? `${Math.ceil(toInches(tape))} in` : `${Math.ceil(toMillimetres(tape) / 10) * 10} mm`} of tape for ${wraps} wraps, wound the way it tightens; about ${sayNumber(compound, compound < 1 ? 1 : 0)} ml of compound.`;
+
+/** A window that holds no stop: what lies under and over it, and what to change. */
+export const sayNoStop = ({ window, under, over }: NoStop): string =>
+  `No stop lies between ${window.least} and ${window.most} turns past hand-tight: ${under === null ? '' : `${sayTurns(under)} is too loose, `}${sayTurns(over)} too tight. Change where hand-tight is with another wrap of tape or another nipple, try another fitting, or put a union in. Never back it off.`;
 
 const TURNERS: Readonly<Record<Turner, string>> = {
   'pipe-wrench': 'a pipe wrench',

@@ -5,6 +5,7 @@ export const LIMITS = {
   edition: 60,
   people: 30,
   typed: 60,
+  reason: 300,
   readings: 40,
   legs: 12_000,
   partsInLeg: 12,

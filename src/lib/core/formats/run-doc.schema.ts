@@ -7,6 +7,7 @@ import { WAYS } from '../geometry/way.ts';
 import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
 import { lengthMethodRule } from '../house-rules/length-method.ts';
 import { nipplesRule } from '../house-rules/nipples.ts';
+import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
 import { stockLengthRule } from '../house-rules/stock-length.ts';
 import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
 import { INLINE_KINDS, REF_POINTS, RUN_SCHEMA, type OffsetGeometry, type RunDoc } from '../runs/run.ts';
@@ -56,6 +57,19 @@ const short = Joi.number()
   .max(24 * INCH)
   .required();
 
+/** A school of a rule; where a shop may add one of its own, it says what and why. */
+const plainChoices = Object.fromEntries(
+  PLAIN_RULES.map(({ id, options, mayAdd }) => {
+    const school = Joi.object({ option: oneOf(options) });
+    const own = Joi.object({
+      option: oneOf(['own']),
+      name: Joi.string().trim().min(1).max(LIMITS.name).required(),
+      reason: Joi.string().trim().min(3).max(LIMITS.reason).required(),
+    });
+    return [id, mayAdd ? Joi.alternatives().try(school, own) : school];
+  }),
+);
+
 /** Which house rules were chosen, and how. */
 export const ruleChoicesSchema = Joi.object({
   'engagement-figure': engagementChoice,
@@ -71,6 +85,7 @@ export const ruleChoicesSchema = Joi.object({
     Joi.object({ option: oneOf(['saw']), width: short.max(INCH) }),
   ),
   'stock-length': Joi.object({ option: oneOf(stockLengthRule.options) }),
+  ...plainChoices,
 }).required();
 
 const nodeSchema = entity({

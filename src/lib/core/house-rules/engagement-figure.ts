@@ -8,6 +8,7 @@ export type EngagementOption = 'shop-table' | 'hand-tight-plus-turns' | 'own-mea
 /** Which engagement figure is taken: the shop table, hand-tight plus turns, or what this shop has measured. */
 export const engagementFigureRule: HouseRule<'engagement-figure', EngagementOption> = {
   id: 'engagement-figure',
+  topic: 'lengths',
   options: ['shop-table', 'hand-tight-plus-turns', 'own-measured'],
   default: 'shop-table',
   outrankedBy: ['local code', 'maker'],

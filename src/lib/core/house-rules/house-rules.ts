@@ -2,7 +2,11 @@ import type { LengthUnit } from '../units/length.ts';
 import type { TapeGraduation } from '../units/tape.ts';
 import { engagementFigureRule, type EngagementChoice } from './engagement-figure.ts';
 import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
+import type { PlainChoice } from './house-rule.ts';
+import type { Jurisdiction } from './jurisdictions.ts';
 import { NIPPLE_TOLERANCE, nipplesRule, type NipplesChoice } from './nipples.ts';
+import { PLAIN_RULES } from './plain-rules.ts';
+import { RULE_PACKS } from './rule-packs.ts';
 import { sawKerfRule, type KerfChoice } from './saw-kerf.ts';
 import { stockLengthRule, type StockOption } from './stock-length.ts';
 import { tapeRoundingRule } from './tape-rounding.ts';
@@ -17,12 +21,19 @@ export const HOUSE_RULES = [
   threadingGripRule,
   sawKerfRule,
   stockLengthRule,
+  ...PLAIN_RULES,
 ] as const;
 
 export type RuleId = (typeof HOUSE_RULES)[number]['id'];
 
+export type PlainRule = (typeof PLAIN_RULES)[number];
+export type PlainRuleId = PlainRule['id'];
+type PlainHouseRules = {
+  readonly [Id in PlainRuleId]: PlainChoice<Extract<PlainRule, { id: Id }>['options'][number]>;
+};
+
 /** What was chosen, whole: one choice per rule. */
-export interface HouseRules {
+export interface HouseRules extends PlainHouseRules {
   readonly 'engagement-figure': EngagementChoice;
   readonly 'tape-rounding': { readonly option: TapeGraduation };
   readonly 'length-method': { readonly option: LengthMethodOption };
@@ -35,12 +46,18 @@ export interface HouseRules {
 /** The choices a document carries: a rule that is absent stands at its default. */
 export type RuleChoices = { readonly [Id in RuleId]?: HouseRules[Id] };
 
-/** The version of the rules taken together; sheets and files carry it. */
-export const RULE_PACK_VERSION = HOUSE_RULES.map((rule) => rule.version).join('.');
+/** The version of the rules taken together: how many there are, and all their versions; sheets and files carry it. */
+export const RULE_PACK_VERSION = `${HOUSE_RULES.length}.${HOUSE_RULES.reduce((sum, { version }) => sum + version, 0)}`;
+
+/** Every plain rule at its default. */
+const PLAIN_DEFAULTS = Object.fromEntries(
+  PLAIN_RULES.map((rule) => [rule.id, { option: rule.default }]),
+) as unknown as PlainHouseRules;
 
 /** Fills the rules that were not chosen with their defaults. */
 export function resolveRules(choices: RuleChoices): HouseRules {
   return {
+    ...PLAIN_DEFAULTS,
     'engagement-figure': { option: 'shop-table' },
     'tape-rounding': { option: tapeRoundingRule.default },
     'length-method': { option: lengthMethodRule.default },
@@ -52,6 +69,16 @@ export function resolveRules(choices: RuleChoices): HouseRules {
   };
 }
 
-/** The choices a shop begins with in a job measured in `unit`: a metric tape has no sixteenths. */
-export const getOpeningChoices = (unit: LengthUnit): RuleChoices =>
-  unit === 'mm' ? { 'tape-rounding': { option: '1 mm' }, 'stock-length': { option: '6 m' } } : {};
+/** The choices a job begins with: a metric tape has no sixteenths, and the place of the job has its say. */
+export const getOpeningChoices = (unit: LengthUnit, jurisdiction: Jurisdiction): RuleChoices => ({
+  ...(unit === 'mm' ? { 'tape-rounding': { option: '1 mm' }, 'stock-length': { option: '6 m' } } : {}),
+  ...RULE_PACKS[jurisdiction],
+});
+
+/** The rules that stand otherwise than at their default, in the order of the page. */
+export const findDepartures = (rules: HouseRules): RuleId[] => {
+  const standing = resolveRules({});
+  return HOUSE_RULES.map(({ id }) => id).filter(
+    (id) => JSON.stringify(rules[id]) !== JSON.stringify(standing[id]),
+  );
+};

@@ -6,6 +6,7 @@ export type NipplesOption = 'bought-to-12' | 'bought-when-too-short' | 'cut-in-h
 /** Which short pieces are bought ready threaded, and which the shop threads itself. */
 export const nipplesRule: HouseRule<'nipples', NipplesOption> = {
   id: 'nipples',
+  topic: 'lengths',
   options: ['bought-to-12', 'bought-when-too-short', 'cut-in-house'],
   default: 'bought-to-12',
   outrankedBy: [],

@@ -6,6 +6,7 @@ export type KerfOption = 'wheel-cutter' | 'saw';
 /** What is lost of the stock at every cut: nothing under a wheel cutter, the width of the blade's cut under a saw. */
 export const sawKerfRule: HouseRule<'saw-kerf', KerfOption> = {
   id: 'saw-kerf',
+  topic: 'lengths',
   options: ['wheel-cutter', 'saw'],
   default: 'wheel-cutter',
   outrankedBy: [],

@@ -12,6 +12,7 @@ export type StockOption = keyof typeof STOCK_LENGTHS;
 /** How long the pipe is that the shop buys: a leg longer than that is joined by couplings. */
 export const stockLengthRule: HouseRule<'stock-length', StockOption> = {
   id: 'stock-length',
+  topic: 'lengths',
   options: ['21 ft', '10 ft', '6 m'],
   default: '21 ft',
   outrankedBy: [],

@@ -6,6 +6,7 @@ export type GripOption = 'one-inch' | 'own';
 /** What the threading machine or vise must hold between the two threads of a piece. */
 export const threadingGripRule: HouseRule<'threading-grip', GripOption> = {
   id: 'threading-grip',
+  topic: 'lengths',
   options: ['one-inch', 'own'],
   default: 'one-inch',
   outrankedBy: ['maker'],

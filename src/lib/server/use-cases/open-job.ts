@@ -16,7 +16,10 @@ export async function openJob(
   input: NewJobInput,
 ): Promise<Result<Job, WireRefusal>> {
   return db.transaction(async (tx) => {
-    const rules = { ...getOpeningChoices(input.units), ...(await getShopRules(tx, crew)) };
+    const rules = {
+      ...getOpeningChoices(input.units, input.jurisdiction),
+      ...(await getShopRules(tx, crew)),
+    };
     const isNew = await insertJob(tx, crew, input.id, input, rules);
     if (isNew) await setJobPeople(tx, crew, input.id, input.people);
     const job = await findJob(tx, crew, input.id);

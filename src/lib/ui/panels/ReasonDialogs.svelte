@@ -24,5 +24,12 @@
   }
 </script>
 
-<WhyDialog {layout} {unit} bind:id={why} onrule={showRules} onwhy={showWhy} />
+<WhyDialog
+  {layout}
+  {unit}
+  bind:id={why}
+  onrule={showRules}
+  onwhy={showWhy}
+  onchange={(planned) => store.apply(planned)}
+/>
 <HouseRulesDialog bind:open={rulesOpen} {store} first={firstRule} />

@@ -1,20 +1,20 @@
 <script lang="ts">
   import type { RuleId } from '#core/house-rules/house-rules.ts';
+  import type { Result } from '#core/outcome/result.ts';
+  import type { PlannedChange } from '#core/runs/change.ts';
+  import type { Refusal } from '#words/refusals.ts';
   import { explain } from '#core/runs/explain.ts';
   import type { Term, Working } from '#core/runs/explanation.ts';
   import { nameRef } from '#core/runs/name-ref.ts';
   import { findEnd, findPiece } from '#core/runs/lay-out-run.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { CAUTIONS } from '#words/cautions.ts';
   import { FORMULAS, QUANTITY_NAMES, saySource, sayTerm, sayValues } from '#words/formulas.ts';
   import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
-  import { JOINT_WORDS, sayMadeAgain, sayTightness, sayWrench } from '#words/joints.ts';
-  import { getTaperJoint } from '#core/joints/kinds/joint-kinds.ts';
   import { sayRef } from '#words/refs.ts';
   import { namePart, namePort } from '#words/parts.ts';
   import Dialog from '../controls/Dialog.svelte';
-  import JointLens from '../instruments/JointLens.svelte';
+  import JointPanel from './JointPanel.svelte';
 
   interface Props {
     /** The run; may be missing while nothing is asked. */
@@ -24,8 +24,10 @@
     id: string | null;
     onrule: (rule: RuleId) => void;
     onwhy: (id: string) => void;
+    /** A change planned here: how a joint is clocked. */
+    onchange: (planned: PlannedChange) => Result<void, Refusal>;
   }
-  let { layout, unit, id = $bindable(), onrule, onwhy }: Props = $props();
+  let { layout, unit, id = $bindable(), onrule, onwhy, onchange }: Props = $props();
   const explanation = $derived(id === null || !layout ? null : explain(layout, id));
   const piece = $derived(id === null || !layout ? null : findPiece(layout, id));
   const leg = $derived(id === null ? null : (layout?.legs.get(id) ?? null));
@@ -40,8 +42,6 @@
           ? namePart(joint.part)
           : 'Not in the run any more',
   );
-  const kind = $derived(getTaperJoint(joint?.port.end.family ?? 'NPT'));
-  const words = $derived(JOINT_WORDS[kind.id]);
 
   /** Where a term was read: from what to what. */
   function sayMeasureOf({ measure: of }: Term): string {
@@ -71,24 +71,8 @@
   }
   {title}
 >
-  {#if joint && end}
-    <JointLens {end} {unit} />
-    <div class="space-y-2">
-      <p class="chart-label">{namePort(joint.part, joint.port.id)}, {words.name.toLowerCase()}</p>
-      <p><strong>Where it seals.</strong> {words.seals}</p>
-      <p><strong>What goes on it.</strong> {words.sealant}</p>
-      {#if joint.tightness}
-        <p>
-          <strong>How tight.</strong> Snug: {sayTightness(joint.tightness)}; usual is {joint.tightness.window
-            .least} to {joint.tightness.window.most} turns. Real parts vary by about a turn each way.
-        </p>
-      {/if}
-      <p><strong>With what.</strong> {sayWrench(joint.part.size)}. {sayMadeAgain(kind)}</p>
-      <p class="border-l-4 border-warning pl-3 font-medium text-warning">
-        {CAUTIONS.wrench}
-        {CAUTIONS.threads}
-      </p>
-    </div>
+  {#if joint && end && layout}
+    {#key end.id}<JointPanel {end} {layout} {unit} {onchange} />{/key}
   {/if}
   {#if explanation}
     <ol class="flex flex-col gap-4">

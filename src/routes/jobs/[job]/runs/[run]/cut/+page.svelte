@@ -68,6 +68,8 @@
         }
       : null,
   );
+  /** The rules that decided what stands on this sheet. */
+  const CUTTING_RULES = HOUSE_RULES.filter(({ topic }) => topic === 'lengths');
 </script>
 
 <svelte:head>
@@ -116,7 +118,7 @@
       <p>
         {#if store.details}{GAS_NAMES[store.details.gas]}; {JURISDICTION_NAMES[store.details.jurisdiction]}, {store
             .details.edition || 'edition not known yet: ask'}.{/if}
-        House rules: {#each HOUSE_RULES as rule, i (rule.id)}{i > 0 ? '; ' : ''}{RULE_WORDS[
+        House rules: {#each CUTTING_RULES as rule, i (rule.id)}{i > 0 ? '; ' : ''}{RULE_WORDS[
             rule.id
           ].title.toLowerCase()}: {sayChoice(rule.id, store.rules[rule.id])}{/each}.
       </p>

@@ -1,0 +1,12 @@
+import { plainRule } from './house-rule.ts';
+
+/** Which jacket of CSST. */
+export const csstJacketRule = plainRule({
+  id: 'csst-jacket',
+  topic: 'csst',
+  options: ['yellow', 'black', 'either'],
+  default: 'either',
+  outrankedBy: ['local code', 'maker'],
+  mayAdd: false,
+  version: 1,
+});

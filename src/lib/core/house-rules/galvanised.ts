@@ -1,0 +1,12 @@
+import { plainRule } from './house-rule.ts';
+
+/** Whether galvanised metal carries gas. */
+export const galvanisedRule = plainRule({
+  id: 'galvanised',
+  topic: 'materials',
+  options: ['forbidden', 'existing-only', 'allowed'],
+  default: 'forbidden',
+  outrankedBy: ['local code'],
+  mayAdd: false,
+  version: 1,
+});

@@ -1,0 +1,12 @@
+import { plainRule } from './house-rule.ts';
+
+/** Where a wrench may grip a fitting. */
+export const grippingRule = plainRule({
+  id: 'gripping',
+  topic: 'joints',
+  options: ['band', 'threaded-lever'],
+  default: 'band',
+  outrankedBy: ['maker'],
+  mayAdd: false,
+  version: 1,
+});

@@ -1,0 +1,12 @@
+import { plainRule } from './house-rule.ts';
+
+/** When heating ends. */
+export const meltEndRule = plainRule({
+  id: 'melt-end',
+  topic: 'polyethylene',
+  options: ['bead', 'time'],
+  default: 'bead',
+  outrankedBy: ['maker'],
+  mayAdd: false,
+  version: 1,
+});

@@ -1,0 +1,50 @@
+import { burialDepthRule } from './burial-depth.ts';
+import { compressionRule } from './compression.ts';
+import { concealedRule } from './concealed.ts';
+import { csstJacketRule } from './csst-jacket.ts';
+import { csstSupportsRule } from './csst-supports.ts';
+import { galvanisedRule } from './galvanised.ts';
+import { grippingRule } from './gripping.ts';
+import { howTightRule } from './how-tight.ts';
+import { ironTemperatureRule } from './iron-temperature.ts';
+import { joiningPeRule } from './joining-pe.ts';
+import { leakFluidRule } from './leak-fluid.ts';
+import { meltEndRule } from './melt-end.ts';
+import { reducingRule } from './reducing.ts';
+import { remakingRule } from './remaking.ts';
+import { sealantRule } from './sealant.ts';
+import { softSolderRule } from './soft-solder.ts';
+import { straightTrapRule } from './straight-trap.ts';
+import { tapeWrapsRule } from './tape-wraps.ts';
+import { testPackRule } from './test-pack.ts';
+import { tracerRule } from './tracer.ts';
+import { trapNeededRule } from './trap-needed.ts';
+import { trapNippleRule } from './trap-nipple.ts';
+import { whoHoldsRule } from './who-holds.ts';
+
+/** House rules that are a choice among schools and nothing more, in the order of the page that shows them. */
+export const PLAIN_RULES = [
+  tapeWrapsRule,
+  sealantRule,
+  howTightRule,
+  whoHoldsRule,
+  grippingRule,
+  remakingRule,
+  galvanisedRule,
+  compressionRule,
+  softSolderRule,
+  reducingRule,
+  concealedRule,
+  trapNippleRule,
+  trapNeededRule,
+  straightTrapRule,
+  joiningPeRule,
+  ironTemperatureRule,
+  meltEndRule,
+  tracerRule,
+  burialDepthRule,
+  csstSupportsRule,
+  csstJacketRule,
+  leakFluidRule,
+  testPackRule,
+] as const;

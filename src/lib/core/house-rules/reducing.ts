@@ -1,0 +1,12 @@
+import { plainRule } from './house-rule.ts';
+
+/** How a run is reduced. */
+export const reducingRule = plainRule({
+  id: 'reducing',
+  topic: 'materials',
+  options: ['fitting-first', 'bushing-first'],
+  default: 'fitting-first',
+  outrankedBy: [],
+  mayAdd: false,
+  version: 1,
+});

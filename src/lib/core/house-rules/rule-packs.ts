@@ -1,0 +1,15 @@
+import type { Jurisdiction } from './jurisdictions.ts';
+import type { RuleChoices } from './house-rules.ts';
+
+/**
+ * What the place of a job says before the shop does: where a local code settles what fitters elsewhere differ on. A default to
+ * begin with; the edition in force is asked for and goes before it. Typical values: confirm locally.
+ */
+export const RULE_PACKS: Readonly<Record<Jurisdiction, RuleChoices>> = {
+  'us-model': { compression: { option: 'forbidden' }, 'soft-solder': { option: 'brazing' } },
+  canada: { compression: { option: 'forbidden' }, 'soft-solder': { option: 'brazing' } },
+  uk: { compression: { option: 'accessible' }, 'soft-solder': { option: 'capillary' } },
+  australia: { 'soft-solder': { option: 'brazing' } },
+  'uk-vehicle': { compression: { option: 'copper-olives' }, 'soft-solder': { option: 'capillary' } },
+  ask: {},
+};

@@ -1,0 +1,12 @@
+import { plainRule } from './house-rule.ts';
+
+/** What marks a buried line. */
+export const tracerRule = plainRule({
+  id: 'tracer',
+  topic: 'polyethylene',
+  options: ['wire', 'tape', 'both'],
+  default: 'both',
+  outrankedBy: ['local code'],
+  mayAdd: false,
+  version: 1,
+});
