@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { makeSpecimen } from '#core/identify/specimen.ts';
-import { expect, makeId, makeJob, test } from '../support/e2e.ts';
+import { addLegByKeys, expect, makeId, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
 
 /** The one of them that is not told apart. */
 const TIE = BAKERY_SPECIMENS.find(
@@ -68,4 +68,37 @@ test('a specimen of the job meets an end; one that is not told apart is asked ab
   // One that may be two things.
   await pick(page, 0, 1).selectOption({ label: TIE });
   await expect(verdict(page)).toContainText('Stop and ask');
+}); // prettier-ignore
+
+test('a joint says whether it makes, where it seals and how tight; clocked, its cut follows', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '40');
+  await addLegByKeys(page, 'u', '30');
+  await expect.poll(() => readLegs(page)).toHaveLength(2);
+  const before = (await readLegs(page))[0];
+  await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^1/ }).click();
+  await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: /^Joint B: 90° elbow/ }).click();
+  await expect(dialog.getByText('Makes, if gas-rated sealant is on the male')).toBeVisible();
+  await expect(dialog.getByText(/of tape for 3 wraps/)).toBeVisible();
+  await expect(dialog.getByText(/threads showing/).first()).toBeVisible();
+  // Up is wanted; hand-tight it points 90° on: the only stop in 2 to 3½ is 2¾ turns.
+  const hand = dialog.getByRole('slider', { name: 'Where it points hand-tight' });
+  await hand.focus();
+  await page.keyboard.press('PageUp');
+  await page.keyboard.press('PageUp');
+  await expect(hand).toHaveAttribute('aria-valuetext', '90 degrees clockwise from up');
+  await expect(dialog.getByRole('radio', { name: /^2¾ turns past hand-tight, 0\.53543 in in/ })).toBeVisible();
+  await expect(dialog.getByRole('radio', { name: /turns past hand-tight/ })).toHaveCount(1);
+  // Already up hand-tight: two whole turns or three.
+  await page.keyboard.press('PageDown');
+  await page.keyboard.press('PageDown');
+  await dialog.getByRole('radio', { name: /^2 turns past hand-tight, .*leg 1 is cut 3 ft 3 3\/16 in/ }).check();
+  await expect(dialog.getByText('0.48186 in', { exact: true }).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect.poll(async () => (await readLegs(page))[0]).toContain('3 ft 3 3/16 in');
+  await page.getByRole('button', { name: /^Undo: a joint of leg 1 clocked/ }).click();
+  await expect.poll(async () => (await readLegs(page))[0]).toBe(before);
 }); // prettier-ignore

@@ -159,3 +159,9 @@ export const RULE_TOPIC_NAMES: Readonly<Record<RuleTopic, string>> = {
   csst: 'Corrugated tubing',
   testing: 'Testing',
 };
+
+/** Whose word goes before the shop's, as the end of a sentence. */
+export const sayOutranks = (by: readonly ('local code' | 'maker')[]): string =>
+  by.length === 0
+    ? ''
+    : ` ${by.map((each) => (each === 'maker' ? 'The maker’s sheet' : 'Local code')).join(' and ')} ${by.length > 1 ? 'go' : 'goes'} before it.`;

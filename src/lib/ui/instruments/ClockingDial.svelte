@@ -23,6 +23,11 @@
     const [a, b] = [at(angle, from), at(angle, to)];
     return `M${a.x.toFixed(1)} ${a.y.toFixed(1)}L${b.x.toFixed(1)} ${b.y.toFixed(1)}`;
   };
+  /** The head of the arrow that shows where it shall point. */
+  const tip = (angle: number) => {
+    const [a, b, c] = [at(angle, 77), at(angle - 9, 61), at(angle + 9, 61)];
+    return `M${a.x} ${a.y}L${b.x} ${b.y}L${c.x} ${c.y}Z`;
+  };
   /** The way it is turned: a spiral from hand-tight to the stop, tighter inward. */
   const spiral = $derived.by(() => {
     if (turns === null || turns <= 0) return '';
@@ -75,11 +80,8 @@
   {/each}
   <circle cx={MIDDLE} cy={MIDDLE} r="34" class="pipe" />
   <path d={spiral} class="spiral" />
-  <path d={line(wanted, 34, 78)} class="wanted" />
-  <path
-    d="{line(wanted - 4, 70, 78)}L{at(wanted, 86).x} {at(wanted, 86).y}{line(wanted + 4, 70, 78)}"
-    class="tip"
-  />
+  <path d={line(wanted, 34, 64)} class="wanted" />
+  <path d={tip(wanted)} class="tip" />
   <g
     {@attach attachDrag}
     class="hand"

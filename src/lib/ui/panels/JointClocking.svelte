@@ -44,7 +44,7 @@
         turns={state.shown}
         onturn={(angle) => state.turn(angle)}
       />
-      <div class="min-w-56 grow">
+      <div class="min-w-56 flex-1 basis-64">
         {#if state.found && !state.found.ok}
           <p role="alert" class="border-l-4 border-error pl-3">{sayNoStop(state.found.refusal)}</p>
         {/if}
