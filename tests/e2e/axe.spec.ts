@@ -171,6 +171,15 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'two ends that never seal');
     });
 
+    test('house rules of the shop, and one of its own being written', async ({ page, app }) => {
+      await page.goto(`${app.url}/rules`);
+      await expect(page.getByRole('heading', { name: 'Sediment traps' })).toBeVisible();
+      const nipple = page.getByRole('group', { name: 'Nipple of a sediment trap' });
+      await nipple.getByRole('button', { name: 'Another way, with its reason' }).click();
+      await nipple.getByRole('button', { name: 'Add it' }).click();
+      await expectAccessible(page, 'house rules');
+    });
+
     test('the tape on a leg', async ({ page, request, app }) => {
       const run = await makeJob(request, app.url);
       await openRun(page, run.layOut);

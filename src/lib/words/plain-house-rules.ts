@@ -235,7 +235,7 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
   tracer: {
     title: 'Tracer',
     question: 'What marks a buried line?',
-    reason: 'Both.',
+    reason: 'Both: neither alone is seen by every digger.',
     options: {
       wire: { name: 'Tracer wire', says: 'The line is found from above without digging.' },
       tape: { name: 'Warning tape', says: 'The spade meets it before the pipe.' },

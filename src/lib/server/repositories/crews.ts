@@ -13,3 +13,8 @@ export async function getShopRules(db: Queryable, crew: string): Promise<RuleCho
   const [row] = await db.select({ ruleChoices: crews.ruleChoices }).from(crews).where(eq(crews.id, crew));
   return row?.ruleChoices ?? {};
 }
+
+/** Sets the shop's own house rules: jobs opened from now on take a copy of them. */
+export async function setShopRules(db: Queryable, crew: string, ruleChoices: RuleChoices): Promise<void> {
+  await db.update(crews).set({ ruleChoices }).where(eq(crews.id, crew));
+}

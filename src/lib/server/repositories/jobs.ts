@@ -22,6 +22,19 @@ export async function insertJob(
   return inserted.length === 1;
 }
 
+/** Sets a job's copy of the house rules. */
+export async function setJobRules(
+  db: Queryable,
+  crew: string,
+  id: string,
+  ruleChoices: RuleChoices,
+): Promise<void> {
+  await db
+    .update(jobs)
+    .set({ ruleChoices })
+    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
+}
+
 /** Changes what is said of a job; tells whether there is such a job. */
 export async function updateJob(
   db: Queryable,

@@ -8,6 +8,7 @@ import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
 import type { RunAnswer } from '#core/formats/wire.ts';
+import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import type { Job } from '#core/runs/job.ts';
@@ -54,6 +55,10 @@ export function readRunAnswer(value: unknown): Result<RunAnswer, Refusal> {
 
 /** Reads a job as the server answers it. */
 export const readJobAnswer = (value: unknown): Result<Job, Refusal> => readWith(jobSchema.required(), value);
+
+/** Reads the house rules of the shop. */
+export const readRuleChoices = (value: unknown): Result<RuleChoices, Refusal> =>
+  readWith(ruleChoicesSchema as Joi.ObjectSchema<RuleChoices>, value);
 
 /** Reads the list of jobs as the server answers it. */
 export const readJobsAnswer = (value: unknown): Result<Job[], Refusal> =>

@@ -2,6 +2,7 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import Scale from '@lucide/svelte/icons/scale';
   import Download from '@lucide/svelte/icons/download';
   import type { InputRefusal } from '#core/formats/read-with.ts';
   import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
@@ -62,6 +63,9 @@
       <div class="flex flex-wrap gap-2">
         <a class="tap btn" href={resolve('/api/jobs/[job]/file', { job: job.id })} download
           ><Download size={18} aria-hidden="true" /> Export</a
+        >
+        <a class="tap btn" href={resolve('/jobs/[job]/rules', { job: job.id })}
+          ><Scale size={18} aria-hidden="true" /> House rules</a
         >
         <button type="button" class="tap btn" onclick={edit}>Change these</button>
       </div>

@@ -1,0 +1,51 @@
+import { expect } from 'chai';
+import { JURISDICTIONS } from './jurisdictions.ts';
+import { findDepartures, getOpeningChoices, HOUSE_RULES, resolveRules } from './house-rules.ts';
+import { getWraps, tapeWrapsRule } from './tape-wraps.ts';
+import { ruleChoicesSchema } from '../formats/run-doc.schema.ts';
+import { makeChoice } from './make-choice.ts';
+import { RULE_WORDS } from '../../words/house-rules.ts';
+
+describe('house rules', () => {
+  for (const rule of HOUSE_RULES) {
+    it(`${rule.id}: its default is one of its sides, each side has its say, and every side can be kept`, () => {
+      expect(rule.options as readonly string[]).to.include(rule.default);
+      expect(new Set(rule.options).size).to.equal(rule.options.length);
+      const words = RULE_WORDS[rule.id];
+      expect(Object.keys(words.options).sort()).to.deep.equal([...rule.options].sort());
+      for (const side of Object.values(words.options) as { says: string }[]) expect(side.says.length).to.be.above(12);
+      expect(words.reason.length).to.be.above(12);
+      for (const option of rule.options) {
+        const choices = { [rule.id]: makeChoice(rule.id, option as never) };
+        expect(ruleChoicesSchema.validate(choices).error, option).to.equal(undefined);
+      }
+    }); // prettier-ignore
+  }
+
+  it('an own way needs a name and a reason, and only where a shop may add one', () => {
+    const check = (choices: object) => ruleChoicesSchema.validate(choices).error === undefined;
+    expect(check({ 'trap-nipple': { option: 'own', name: '6 in', reason: 'Well water.' } })).to.equal(true);
+    expect(check({ 'trap-nipple': { option: 'own', name: '6 in', reason: '' } })).to.equal(false);
+    expect(check({ 'trap-nipple': { option: 'own', name: '', reason: 'Well water.' } })).to.equal(false);
+    expect(check({ tracer: { option: 'own', name: 'String', reason: 'Cheap.' } })).to.equal(false);
+  });
+
+  it('every jurisdiction opens with choices that can be kept; what departs is named', () => {
+    for (const jurisdiction of JURISDICTIONS) {
+      for (const unit of ['in', 'mm'] as const) {
+        const choices = getOpeningChoices(unit, jurisdiction);
+        expect(ruleChoicesSchema.validate(choices).error).to.equal(undefined);
+      }
+    }
+    expect(findDepartures(resolveRules({}))).to.deep.equal([]);
+    expect(findDepartures(resolveRules(getOpeningChoices('in', 'uk')))).to.deep.equal([
+      'compression',
+      'soft-solder',
+    ]);
+  });
+
+  it('no school of tape is reckoned with fewer wraps than it names', () => {
+    const wraps = tapeWrapsRule.options.map((option) => getWraps({ option }));
+    expect(wraps).to.deep.equal([3, 3, 5, 8]);
+  });
+});

@@ -1,0 +1,36 @@
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { WireRefusal } from '#core/formats/wire.ts';
+import type { Actor } from '../actor.ts';
+import type { Database } from '../db/database.ts';
+import { getShopRules, setShopRules } from '../repositories/crews.ts';
+import { findJob, setJobRules } from '../repositories/jobs.ts';
+
+/** The shop's own house rules. */
+export const readShopRules = async (
+  db: Database,
+  { crew }: Actor,
+): Promise<Result<RuleChoices, WireRefusal>> => accept(await getShopRules(db, crew));
+
+/** Keeps the shop's house rules, whole: jobs opened from now on take a copy, those there are keep theirs. */
+export async function keepShopRules(
+  db: Database,
+  { crew }: Actor,
+  choices: RuleChoices,
+): Promise<Result<RuleChoices, WireRefusal>> {
+  await setShopRules(db, crew, choices);
+  return accept(choices);
+}
+
+/** Keeps a job's house rules, whole: runs begun from now on take a copy, those there are keep theirs. */
+export async function keepJobRules(
+  db: Database,
+  { crew }: Actor,
+  job: string,
+  choices: RuleChoices,
+): Promise<Result<RuleChoices, WireRefusal>> {
+  const found = await findJob(db, crew, job);
+  if (!found) return refuse({ code: 'job-unknown', job });
+  await setJobRules(db, crew, job, choices);
+  return accept(choices);
+}

@@ -1,0 +1,65 @@
+import {
+  resolveRules,
+  type HouseRules,
+  type RuleChoices,
+  type RuleId,
+} from '#core/house-rules/house-rules.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { askServer } from './ask-server.ts';
+
+/** The house rules of the shop, or of a job: every choice is kept at once. */
+export class RulesStore {
+  readonly #path: string;
+  /** Of a job; null for the shop's own. */
+  readonly job: string | null;
+  choices = $state.raw<RuleChoices | null>(null);
+  trouble = $state.raw<Refusal | null>(null);
+  keeping = $state(false);
+  rules = $derived.by((): HouseRules => resolveRules(this.choices ?? {}));
+
+  constructor(job: string | null) {
+    this.job = job;
+    this.#path = job === null ? '/api/rules' : `/api/jobs/${encodeURIComponent(job)}/rules`;
+  }
+
+  async load(): Promise<void> {
+    const { readJobAnswer, readRuleChoices } = await import('./read-answers.ts');
+    const answer = await askServer(
+      'GET',
+      this.job === null ? this.#path : this.#path.replace(/\/rules$/, ''),
+    );
+    if (!answer.ok) {
+      this.trouble = answer.refusal;
+      return;
+    }
+    if (this.job === null) {
+      const read = readRuleChoices(answer.value);
+      this.trouble = read.ok ? null : read.refusal;
+      if (read.ok) this.choices = read.value;
+      return;
+    }
+    const read = readJobAnswer(answer.value);
+    this.trouble = read.ok ? null : read.refusal;
+    if (read.ok) this.choices = read.value.ruleChoices;
+  }
+
+  /**
+   * Keeps a choice, one after another. Where the server does not take it, what stood before stands again and the reason is
+   * said.
+   */
+  choose<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): Promise<void> {
+    const before = this.choices;
+    const next: RuleChoices = { ...before, [rule]: choice };
+    this.choices = next;
+    const keep = async (): Promise<void> => {
+      this.keeping = true;
+      const answer = await askServer('PUT', this.#path, next);
+      this.keeping = false;
+      this.trouble = answer.ok ? null : answer.refusal;
+      if (!answer.ok && this.choices === next) this.choices = before;
+    };
+    this.#sending = this.#sending.then(keep);
+    return this.#sending;
+  }
+  #sending: Promise<void> = Promise.resolve();
+}

@@ -1,0 +1,13 @@
+import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import { resolveActor } from '#server/actor.ts';
+import { answer } from '#server/http/answer.ts';
+import { readJson } from '#server/http/read-json.ts';
+import { getDatabase } from '#server/service.ts';
+import { keepJobRules } from '#server/use-cases/keep-rules.ts';
+import type { RequestHandler } from './$types';
+
+export const PUT: RequestHandler = ({ locals, params, request }) =>
+  answer(locals.request, async () => {
+    const choices = await readJson(request, ruleChoicesSchema);
+    return choices.ok ? keepJobRules(getDatabase(), resolveActor(), params.job, choices.value) : choices;
+  });

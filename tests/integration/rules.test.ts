@@ -1,0 +1,61 @@
+import { expect } from 'chai';
+import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
+import { connect, type Connection } from '#server/db/database.ts';
+import { ensureCrew } from '#server/repositories/crews.ts';
+import { beginRun } from '#server/use-cases/begin-run.ts';
+import { keepJobRules, keepShopRules, readShopRules } from '#server/use-cases/keep-rules.ts';
+import { openJob } from '#server/use-cases/open-job.ts';
+import { readJob } from '#server/use-cases/read-jobs.ts';
+import { readRun } from '#server/use-cases/read-run.ts';
+import { mustBe } from '#support/make-run.ts';
+import { makeTestDatabase } from '#support/test-database.ts';
+
+const ACTOR = { crew: 'crewone00' };
+
+describe('house rules on a real PostgreSQL', () => {
+  let database: { url: string; drop: () => Promise<void> };
+  let connection: Connection;
+  before(async () => {
+    database = await makeTestDatabase();
+    connection = connect(database.url, 2);
+    await ensureCrew(connection.db, ACTOR.crew, 'Crew');
+  });
+  after(async () => {
+    await connection.close();
+    await database.drop();
+  });
+
+  const open = async (id: string, jurisdiction: 'us-model' | 'uk') => {
+    const details = { name: id, place: '', units: 'in', gas: 'natural', edition: '', people: [] } as const;
+    return mustBe(await openJob(connection.db, ACTOR, { id, ...details, jurisdiction }));
+  };
+
+  it('go from shop to job to run, each a copy that what is changed above leaves alone', async () => {
+    const { db } = connection;
+    const shop: RuleChoices = { 'leak-fluid': { option: 'freeze-proof' } };
+    mustBe(await keepShopRules(db, ACTOR, shop));
+    expect(mustBe(await readShopRules(db, ACTOR))).to.deep.equal(shop);
+    const job = await open('rulesjob001', 'uk');
+    expect(job.ruleChoices).to.deep.include({ 'leak-fluid': { option: 'freeze-proof' }, compression: { option: 'accessible' } });
+    mustBe(await keepShopRules(db, ACTOR, { compression: { option: 'forbidden' } }));
+    expect(mustBe(await readJob(db, ACTOR, job.id)).ruleChoices['leak-fluid']).to.deep.equal({ option: 'freeze-proof' });
+    mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun001', name: 'Before' }));
+    mustBe(await keepJobRules(db, ACTOR, job.id, { 'leak-fluid': { option: 'soap' } }));
+    mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun002', name: 'After' }));
+    const fluids = await Promise.all(
+      ['rulesrun001', 'rulesrun002'].map(async (run) => resolveRules(mustBe(await readRun(db, ACTOR, job.id, run)).doc.ruleChoices)['leak-fluid']),
+    );
+    expect(fluids).to.deep.equal([{ option: 'freeze-proof' }, { option: 'soap' }]);
+  }); // prettier-ignore
+
+  it('the shop goes before the place of the job', async () => {
+    const job = await open('rulesjob002', 'uk');
+    expect(job.ruleChoices.compression).to.deep.equal({ option: 'forbidden' });
+    expect(job.ruleChoices['soft-solder']).to.deep.equal({ option: 'capillary' });
+  });
+
+  it('of a job that is not there are refused', async () => {
+    const kept = await keepJobRules(connection.db, ACTOR, 'nosuchjob00', {});
+    expect(kept).to.deep.equal({ ok: false, refusal: { code: 'job-unknown', job: 'nosuchjob00' } });
+  });
+});
