@@ -71,6 +71,14 @@ const layTape = async (page: Page) => {
   await page.getByRole('button', { name: 'Lay the tape on leg 4' }).click();
   await page.getByLabel('read at').selectOption({ label: 'centre, union at leg 4' });
 };
+/** 37° on 45°: one thread, two cones. */
+const putTogether = async (page: Page) => {
+  const pick = (end: number, which: number) => page.locator('fieldset').nth(end).locator('select').nth(which);
+  await pick(0, 1).selectOption('sae-45');
+  await pick(0, 2).selectOption('1/2 tube');
+  await pick(1, 1).selectOption('jic-37');
+  await pick(1, 2).selectOption('-8 (1/2 tube)');
+};
 const lookBack = async (page: Page) => {
   await understood(page);
   await page.getByRole('button', { name: /leg 12 added/ }).click();
@@ -78,12 +86,12 @@ const lookBack = async (page: Page) => {
 
 const SHOTS: readonly Shot[] = [
   { name: 'jobs', path: '/', size: 'desk', theme: 'daylight' },
-  { name: 'new-job', path: '/jobs/new', size: 'desk', theme: 'daylight' },
   { name: 'job', path: '/jobs/demofernhill', size: 'desk', theme: 'daylight', act: understood },
   { name: 'identify', path: '/identify', size: 'desk', theme: 'daylight', act: measureTwin },
   { name: 'identify-phone', path: '/identify', size: 'phone', theme: 'crawlspace', act: takeFromTray },
   { name: 'pipe', path: '/identify/pipe', size: 'desk', theme: 'daylight', act: lookAtPipe },
   { name: 'threads', path: '/threads', size: 'desk', theme: 'daylight', act: filterChart },
+  { name: 'two-ends', path: '/joints', size: 'desk', theme: 'daylight', act: putTogether },
   { name: 'specimens', path: `${BAKERY}/identify`, size: 'desk', theme: 'daylight', act: showSpecimens },
   { name: 'lay-out', path: `${RUN}/lay-out`, size: 'desk', theme: 'daylight', act: type },
   { name: 'tape', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: layTape },
@@ -103,26 +111,18 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: 'why',
+    name: 'joint',
     path: `${RUN}/lay-out`,
     size: 'desk',
     theme: 'daylight',
     act: async (page) => {
       await understood(page);
       await page.getByRole('button', { name: /^9 5 ft/ }).click();
-      await page.getByRole('button', { name: 'Why? cut of leg 9' }).click();
+      await page.getByRole('button', { name: 'Why? joint of leg 9, tee, run' }).first().click();
+      await page.getByText(/^Makes, if/).waitFor();
     },
   },
-  {
-    name: 'house-rules',
-    path: `${RUN}/lay-out`,
-    size: 'desk',
-    theme: 'daylight',
-    act: async (page) => {
-      await understood(page);
-      await page.getByRole('button', { name: 'House rules' }).click();
-    },
-  },
+  { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
   {
     name: 'leg',
     path: `${RUN}/lay-out`,

@@ -21,11 +21,11 @@ test('the shop decides, says what differs, gives its own way with its reason; a 
   await expect(page.getByRole('heading', { name: '2 differ from the default' })).toBeVisible();
   // A job opened in the United Kingdom: the shop's choices, and what the place says where the shop has not.
   await page.goto(`${app.url}/jobs/new`);
-  await page.getByLabel('Name').first().fill('A job of the rules');
-  await page.getByLabel(/Jurisdiction/).selectOption('uk');
+  await page.getByLabel('Job', { exact: true }).fill('A job of the rules');
+  await page.getByLabel('Jurisdiction').selectOption('uk');
   await page.getByRole('button', { name: 'Open the job and lay out' }).click();
   await page.getByRole('button', { name: 'Understood' }).click();
-  await page.getByRole('link', { name: 'A job of the rules' }).click();
+  await page.goto(page.url().replace(/\/runs\/.*$/, ''));
   await page.getByRole('link', { name: 'House rules' }).click();
   await expect(page.getByRole('heading', { name: 'House rules of the job' })).toBeVisible();
   const differs = page.getByRole('region', { name: 'What differs from the default' });
@@ -44,8 +44,8 @@ test('in a run a choice says what it decided anew', async ({ page, request, app 
   await addLegByKeys(page, 'u', '30');
   await page.getByRole('button', { name: 'House rules' }).click();
   const dialog = page.getByRole('dialog', { name: 'House rules of this run' });
-  await dialog.getByRole('radio', { name: /^Hand-tight plus turns/ }).check();
-  await expect(dialog.getByRole('status')).toContainText(/Decided anew: 2 joints, \d cuts?/);
+  await dialog.getByRole('radio', { name: /^Own measured/ }).check();
+  await expect(dialog.getByRole('status')).toContainText('Decided anew: 2 joints, 2 cuts.');
   await dialog.getByRole('radio', { name: /^Soap solution/ }).check();
   await expect(dialog.getByRole('status')).toContainText('Decided anew: no joint and no cut');
 });

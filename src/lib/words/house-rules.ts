@@ -161,7 +161,8 @@ export const RULE_TOPIC_NAMES: Readonly<Record<RuleTopic, string>> = {
 };
 
 /** Whose word goes before the shop's, as the end of a sentence. */
-export const sayOutranks = (by: readonly ('local code' | 'maker')[]): string =>
-  by.length === 0
-    ? ''
-    : ` ${by.map((each) => (each === 'maker' ? 'The maker’s sheet' : 'Local code')).join(' and ')} ${by.length > 1 ? 'go' : 'goes'} before it.`;
+export function sayOutranks(by: readonly ('local code' | 'maker')[]): string {
+  if (by.length === 0) return '';
+  const who = by.map((each) => (each === 'maker' ? 'the maker’s sheet' : 'local code')).join(' and ');
+  return ` ${who.charAt(0).toUpperCase()}${who.slice(1)} ${by.length > 1 ? 'go' : 'goes'} before it.`;
+}
