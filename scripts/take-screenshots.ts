@@ -119,7 +119,7 @@ const SHOTS: readonly Shot[] = [
       await understood(page);
       await page.getByRole('button', { name: /^9 5 ft/ }).click();
       await page.getByRole('button', { name: 'Why? joint of leg 9, tee, run' }).first().click();
-      await page.getByText(/^Makes, if/).waitFor();
+      await page.getByText('Makes, if gas-rated').waitFor();
     },
   },
   { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
