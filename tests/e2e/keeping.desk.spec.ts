@@ -40,7 +40,10 @@ test('the server is killed as soon as an edit is on the server: the row is there
   try {
     const run = await makeJob(request, own.url);
     await openRun(page, run.layOut);
+    // The mark of the state before stands for a frame more: the answer is waited for, then the mark.
+    const answered = page.waitForResponse((response) => response.url().endsWith('/changes'));
     await addLegByKeys(page, 'r', '43 1/4');
+    await answered;
     await expect(onServer(page)).toBeVisible();
     await own.stop('SIGKILL');
     const [row] = await sql`select revision, doc from runs where id = ${run.run}`;

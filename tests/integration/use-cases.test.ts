@@ -92,6 +92,9 @@ describe('use cases on a real PostgreSQL', () => {
     expect(metric.ruleChoices).to.deep.equal({
       'tape-rounding': { option: '1 mm' },
       'stock-length': { option: '6 m' },
+      // What the place of the job says.
+      compression: { option: 'forbidden' },
+      'soft-solder': { option: 'brazing' },
     });
     mustBe(await beginRun(connection.db, ACTOR, 'metricjob0', { id: 'metricrun0', name: 'Run' }));
     const { doc } = mustBe(await readRun(connection.db, ACTOR, 'metricjob0', 'metricrun0'));
@@ -176,7 +179,8 @@ describe('use cases on a real PostgreSQL', () => {
     const plan = planLeg(doc);
     mustBe(await send(wrap(plan, 0)));
     mustBe(await send(wrap({ label: { ...plan.label, turn: 'undo' }, ops: invertOps(plan.ops) }, 1)));
-    expect((await read()).doc).to.deep.equal(newRun(RUN, standardCatalogue.version, {}));
+    const rules = { compression: { option: 'forbidden' }, 'soft-solder': { option: 'brazing' } } as const;
+    expect((await read()).doc).to.deep.equal(newRun(RUN, standardCatalogue.version, rules));
   });
 
   describe('events', () => {
