@@ -16,14 +16,16 @@ test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, re
   await expect(page.getByText('from the coupling at leg 2')).toBeVisible();
   await addLegByKeys(page, 'd', '3-1 1/8');
   await addLegByKeys(page, 'o', '14.5');
-  expect(await readLegs(page)).toEqual([
-    '1 4 ft 2 1/2 in 3/4 up 4 ft 1 3/4 in 90° elbow',
-    '2 6 ft 4 in 3/4 right 6 ft 2 1/2 in tee',
-    '3 3 ft 7 1/4 in 3/4 right 3 ft 5 3/4 in 90° elbow',
-    '4 2 ft 9 in 3/4 down 2 ft 8 1/4 in open end',
-    '5 3 ft 1 1/8 in 3/4 down 2 ft 11 5/8 in 90° elbow',
-    '6 1 ft 2 1/2 in 3/4 out 1 ft 1 3/4 in open end',
-  ]);
+  await expect
+    .poll(() => readLegs(page))
+    .toEqual([
+      '1 4 ft 2 1/2 in 3/4 up 4 ft 1 3/4 in 90° elbow',
+      '2 6 ft 4 in 3/4 right 6 ft 2 1/2 in tee',
+      '3 3 ft 7 1/4 in 3/4 right 3 ft 5 3/4 in 90° elbow',
+      '4 2 ft 9 in 3/4 down 2 ft 8 1/4 in open end',
+      '5 3 ft 1 1/8 in 3/4 down 2 ft 11 5/8 in 90° elbow',
+      '6 1 ft 2 1/2 in 3/4 out 1 ft 1 3/4 in open end',
+    ]);
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('table').locator('.leg')).toHaveCount(5);
   await page.keyboard.press('Control+Shift+z');
@@ -50,9 +52,7 @@ test('every number says why, and the house rule can be changed there', async ({ 
   const joint = page.getByRole('dialog', { name: '3/4 black malleable 90° elbow' });
   await expect(joint.getByText('1.31 in − 0.5625 in = 0.7475 in')).toBeVisible();
   await expect(joint.getByText('3¼ turns (usual 2 to 3.5)')).toBeVisible();
-  await expect(
-    joint.getByText(/^2\.6 of a thread cut in the shop, 3\.2 of a full bought one$/),
-  ).toBeVisible();
+  await expect(joint.getByText('2.6 of a thread cut in the shop, 3.2 of a full bought one')).toBeVisible();
   await expect(joint.getByText(/eye protection/)).toBeVisible();
   await joint.getByRole('button', { name: 'change it' }).click();
   const rules = page.getByRole('dialog', { name: 'House rules of this run' });
@@ -130,11 +130,13 @@ test('legs are measured again, resized, capped and removed', async ({ page, requ
   await addLegByKeys(page, 'd', '20');
   await page.getByRole('button', { name: 'Cap end' }).click();
   await expect(page.getByRole('button', { name: 'Uncap' })).toBeVisible();
-  expect((await readLegs(page))[1]).toBe('2 1 ft 8 in 3/4 down 1 ft 6 7/8 in cap');
+  await expect.poll(async () => (await readLegs(page))[1]).toBe('2 1 ft 8 in 3/4 down 1 ft 6 7/8 in cap');
   await page.getByRole('button', { name: /^1 2 ft 6/ }).click();
   await page.getByLabel('Measure, centre to centre').fill('31 1/2');
   await page.keyboard.press('Enter');
-  expect((await readLegs(page))[0]).toBe('1 2 ft 7 1/2 in 3/4 right 2 ft 6 3/4 in 90° elbow');
+  await expect
+    .poll(async () => (await readLegs(page))[0])
+    .toBe('1 2 ft 7 1/2 in 3/4 right 2 ft 6 3/4 in 90° elbow');
   await page.getByRole('button', { name: 'Change leg 1' }).click();
   const leg = page.getByRole('dialog', { name: 'Leg 1' });
   await leg.getByLabel('size').selectOption('4');
@@ -143,7 +145,7 @@ test('legs are measured again, resized, capped and removed', async ({ page, requ
   ).toBeAttached();
   await leg.getByLabel('size').selectOption('1/2');
   await expect(page.getByText(/is made\. Nearest/)).toHaveCount(0);
-  expect((await readLegs(page))[0]).toContain('reducing 90° elbow');
+  await expect.poll(async () => (await readLegs(page))[0]).toContain('reducing 90° elbow');
   await leg.getByRole('button', { name: 'All legs 1/2' }).click();
   await expect.poll(async () => (await readLegs(page))[0]).not.toContain('reducing');
   await leg.getByRole('button', { name: 'Remove with 1 beyond' }).click();

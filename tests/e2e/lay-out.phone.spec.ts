@@ -21,14 +21,16 @@ test('a six-leg run with a tee is laid out by thumb', async ({ page, request, ap
   await addLegByThumb(page, 'down', ['3', 'feet', '1', '1/8']);
   await addLegByThumb(page, 'out toward you', ['1', '4', '3/8', 'plus one sixteenth']);
   await expect(onServer(page)).toBeVisible();
-  expect(await readLegs(page)).toEqual([
-    '1 4 ft 2 1/2 in 3/4 up 4 ft 1 3/4 in 90° elbow',
-    '2 6 ft 4 in 3/4 right 6 ft 2 1/2 in tee',
-    '3 3 ft 7 1/4 in 3/4 right 3 ft 5 3/4 in 90° elbow',
-    '4 2 ft 9 in 3/4 down 2 ft 8 1/4 in open end',
-    '5 3 ft 1 1/8 in 3/4 down 2 ft 11 5/8 in 90° elbow',
-    '6 1 ft 2 7/16 in 3/4 out 1 ft 1 11/16 in open end',
-  ]);
+  await expect
+    .poll(() => readLegs(page))
+    .toEqual([
+      '1 4 ft 2 1/2 in 3/4 up 4 ft 1 3/4 in 90° elbow',
+      '2 6 ft 4 in 3/4 right 6 ft 2 1/2 in tee',
+      '3 3 ft 7 1/4 in 3/4 right 3 ft 5 3/4 in 90° elbow',
+      '4 2 ft 9 in 3/4 down 2 ft 8 1/4 in open end',
+      '5 3 ft 1 1/8 in 3/4 down 2 ft 11 5/8 in 90° elbow',
+      '6 1 ft 2 7/16 in 3/4 out 1 ft 1 11/16 in open end',
+    ]);
 });
 
 test('a right cut length takes six taps, and the phone’s own keyboard stays away', async ({
@@ -63,8 +65,7 @@ test('a metric job has a metric pad and a metric tape', async ({ page, request, 
   await openRun(page, run.layOut);
   await addLegByThumb(page, 'up', ['7', '6', '2']);
   await addLegByThumb(page, 'right', ['1', 'point', '0', '9', '8', 'm']);
-  expect(await readLegs(page)).toEqual([
-    '1 762 mm 3/4 up 743 mm 90° elbow',
-    '2 1098 mm 3/4 right 1079 mm open end',
-  ]);
+  await expect
+    .poll(() => readLegs(page))
+    .toEqual(['1 762 mm 3/4 up 743 mm 90° elbow', '2 1098 mm 3/4 right 1079 mm open end']);
 });

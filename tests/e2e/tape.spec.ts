@@ -62,7 +62,7 @@ test('a mark is moved by keys, sixteenth by sixteenth, and typed where it is hoo
   await expect(cut(page)).toHaveText('3 ft 5 1/8 in');
   await page.getByRole('button', { name: 'Roll the tape up' }).click();
   await expect(page.getByRole('group', { name: 'Tape along leg 2, to scale' })).toBeHidden();
-  expect((await readLegs(page))[1]).toContain('3 ft 5 1/8 in');
+  await expect.poll(async () => (await readLegs(page))[1]).toContain('3 ft 5 1/8 in');
 }); // prettier-ignore
 
 test('the near end gives way too: the far end keeps its place under the window', async ({ page, request, app }) => {
