@@ -5,6 +5,7 @@
   import { untrack } from 'svelte';
   import type { Catalogue } from '#core/catalogue/catalogue.ts';
   import { getBodies, getGraduations, getPipes } from '#core/drawing/draw-tape.ts';
+  import { placeReadings, type ReadingHandle } from '#core/drawing/place-readings.ts';
   import { getMarks, type Tape, type TapeMark } from '#core/tape/lay-tape.ts';
   import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
   import { MILLIMETRE, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
@@ -70,45 +71,30 @@
   const rowOf = ({ ref }: TapeMark): Row => (ref.at === 'face' || ref.at === 'end' ? ref.at : 'centre');
   const isFixed = ({ ref }: TapeMark) => tape.stations.some((each) => each.isStock && each.id === ref.id);
 
-  /** Lettering beside the handles, inward from the ends; what would lie on another's is left out, never the one held. */
+  /** Lettering beside the handles, inward from the ends; the one held has its place first. */
   const labels = $derived.by(() => {
-    const taken: { row: Row; from: number; to: number }[] = [];
     const last = tape.stations.length - 1;
     const inOrder = places.toSorted(
       (a, b) =>
         Number(b.id === mark.id) - Number(a.id === mark.id) || Number(isFixed(a)) - Number(isFixed(b)),
     );
-    return inOrder.flatMap((each) => {
-      const text = reading(each);
-      const row = rowOf(each);
-      const at = x(toMillimetres(each.at!));
-      const long = text.length * 8 + 8;
-      const inward = each.order === last ? -1 : 1;
-      const found = ([inward, -inward] as const)
-        .map((side) => ({
-          side,
-          from: side === 1 ? at + 18 : at - 18 - long,
-          to: side === 1 ? at + 18 + long : at - 18,
-        }))
-        .find(
-          ({ from, to }) =>
-            from >= 0 &&
-            to <= width &&
-            taken.every((other) => other.row !== row || to < other.from || from > other.to) &&
-            places.every(
-              (other) =>
-                other === each || rowOf(other) !== row || isOutside(x(toMillimetres(other.at!)), from, to),
-            ),
-        );
-      if (!found) return [];
-      const { side, from, to } = found;
-      taken.push({ row, from, to });
-      return [{ id: each.id, text, x: at + side * 18, y: ROWS[row], anchor: side === 1 ? 'start' : 'end' }];
-    });
+    const handles = inOrder.map((each): ReadingHandle => ({
+      id: each.id,
+      row: rowOf(each),
+      x: x(toMillimetres(each.at!)),
+      text: reading(each),
+      side: each.order === last ? -1 : 1,
+    }));
+    return placeReadings(handles, width).map(({ id, row, text, side, from, to }) => ({
+      id,
+      text,
+      x: side === 1 ? from : to,
+      y: ROWS[row as Row],
+      anchor: side === 1 ? 'start' : 'end',
+    }));
   });
   /** Splits a reading so that only its fraction is set as one. */
   const FRACTION = /(\d+\/\d+)/;
-  const isOutside = (at: number, from: number, to: number) => at + 14 < from || at - 14 > to;
 
   let svg = $state<SVGSVGElement | null>(null);
   const zoomer = zoom<SVGSVGElement, unknown>()

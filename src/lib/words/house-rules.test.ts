@@ -1,10 +1,15 @@
 import { expect } from 'chai';
-import { JURISDICTIONS } from './jurisdictions.ts';
-import { findDepartures, getOpeningChoices, HOUSE_RULES, resolveRules } from './house-rules.ts';
-import { getWraps, tapeWrapsRule } from './tape-wraps.ts';
-import { ruleChoicesSchema } from '../formats/run-doc.schema.ts';
-import { makeChoice } from './make-choice.ts';
-import { RULE_WORDS } from '../../words/house-rules.ts';
+import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
+import {
+  findDepartures,
+  getOpeningChoices,
+  HOUSE_RULES,
+  resolveRules,
+} from '#core/house-rules/house-rules.ts';
+import { getWraps, tapeWrapsRule } from '#core/house-rules/tape-wraps.ts';
+import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import { makeChoice } from '#core/house-rules/make-choice.ts';
+import { RULE_WORDS } from './house-rules.ts';
 
 describe('house rules', () => {
   for (const rule of HOUSE_RULES) {
