@@ -37,11 +37,7 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'job form');
     });
 
-    test('write, its errors, the words, history, files, what is in a file', async ({
-      page,
-      request,
-      app,
-    }) => {
+    test('write, its errors, the words', async ({ page, request, app }) => {
       const run = await makeJob(request, app.url);
       await openRun(page, run.layOut);
       await addLegByKeys(page, 'u', '48');
@@ -56,7 +52,14 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'write with an error');
       await page.goto(`${app.url}/shorthand`);
       await expectAccessible(page, 'the words');
-      await page.goto(run.layOut.replace('lay-out', 'history'));
+    });
+
+    test('history, files, what is in a file', async ({ page, request, app }) => {
+      const run = await makeJob(request, app.url);
+      await openRun(page, run.layOut);
+      await addLegByKeys(page, 'u', '48');
+      await addLegByKeys(page, 'r', '30');
+      await page.getByRole('link', { name: 'History', exact: true }).click();
       await page.getByRole('button', { name: /^1 leg 1 added/ }).click();
       await expectAccessible(page, 'history');
       await page.goto(run.cut);
@@ -71,11 +74,7 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'a newer file');
     });
 
-    test('identify: empty, measured, simulated, refused, pipe, chart, specimens', async ({
-      page,
-      request,
-      app,
-    }) => {
+    test('identify: empty, refused, a tie', async ({ page, app }) => {
       await page.goto(`${app.url}/identify`);
       await expect(page.getByText('Nothing measured yet')).toBeVisible();
       await expectAccessible(page, 'empty bench');
@@ -89,17 +88,27 @@ for (const theme of THEMES) {
       await page.getByRole('button', { name: 'Take this reading' }).click();
       await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Cannot be told apart');
       await expectAccessible(page, 'tie');
+    });
+
+    test('identify: every simulated instrument', async ({ page, app }) => {
+      await page.goto(`${app.url}/identify`);
       await page.getByRole('button', { name: 'Take one from the tray' }).click();
       for (const ask of ['diameter', 'leaf', 'flank', 'seat', 'gender', 'count']) {
         await page.getByLabel('or answer another').selectOption(ask);
         await expectAccessible(page, `simulated ${ask}`);
       }
+    });
+
+    test('pipe and tube, thread chart', async ({ page, app }) => {
       await page.goto(`${app.url}/identify/pipe`);
       await page.getByRole('button', { name: 'plastic' }).click();
       await page.getByLabel('As printed on the pipe').fill('1 IPS SDR 11 .097 WALL');
       await expectAccessible(page, 'pipe and tube');
       await page.goto(`${app.url}/threads`);
       await expectAccessible(page, 'thread chart');
+    });
+
+    test('specimens of a job: none, one, no such job', async ({ page, request, app }) => {
       const { job } = await makeJob(request, app.url);
       await page.goto(`${app.url}/jobs/${job}/identify`);
       await page.getByRole('button', { name: 'Understood' }).click();
@@ -190,7 +199,7 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'the tape');
     });
 
-    test('lay out: every dialog', async ({ page, request, app }) => {
+    test('lay out: dialogs of an end, a measure and a leg', async ({ page, request, app }) => {
       const run = await makeJob(request, app.url);
       await openRun(page, run.layOut);
       await addLegByKeys(page, 'u', '30');
@@ -219,7 +228,14 @@ for (const theme of THEMES) {
       await leg.getByRole('textbox', { name: 'to its centre' }).fill('x');
       await leg.getByRole('textbox', { name: 'to its centre' }).press('Tab');
       await expectAccessible(page, 'a leg');
-      await page.keyboard.press('Escape');
+    });
+
+    test('lay out: dialogs of a cut, a joint, the rules and the keys', async ({ page, request, app }) => {
+      const run = await makeJob(request, app.url);
+      await openRun(page, run.layOut);
+      await addLegByKeys(page, 'u', '30');
+      await addLegByKeys(page, 'r', '43 1/4');
+      await addLegByKeys(page, 'd', '20');
       await page.getByRole('button', { name: /^2 3 ft/ }).click();
       await page.getByRole('button', { name: 'Why? cut of leg 2a' }).click();
       await expectAccessible(page, 'why a cut');
