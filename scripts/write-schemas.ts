@@ -5,4 +5,4 @@ import { makeJobFileSchema } from './make-json-schema.ts';
 
 mkdirSync('static/schemas', { recursive: true });
 const text = await format(JSON.stringify(makeJobFileSchema()), { parser: 'json', printWidth: 110 });
-writeFileSync('static/schemas/porthole-job-1.schema.json', text);
+writeFileSync('static/schemas/porthole-job-2.schema.json', text);

@@ -144,7 +144,7 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
     const refused = await importJobs(
       target!.db,
       ACTOR,
-      JSON.stringify({ porthole: 'jobs', version: 1, jobs: [fresh, broken] }),
+      JSON.stringify({ porthole: 'jobs', version: 2, jobs: [fresh, broken] }),
     );
     expect(refused.ok ? 'ok' : refused.refusal.code).to.equal('file-id-twice');
     expect(await exportAll(target!)).to.deep.equal(before);

@@ -39,7 +39,8 @@ export const DAMAGES: Readonly<Record<string, (text: string, random: () => numbe
       '{"porthole":"job"}',
       '{"porthole":"jobs","version":1,"jobs":[null,3,{}]}',
     ][Math.floor(random() * 10)]!,
-  newer: (text) => text.replace('"version":1', '"version":2'),
+  newer: (text) =>
+    text.replace(/"version":(\d+)/, (_, version: string) => `"version":${Number(version) + 1}`),
   'with another id': (text) => text.replace('"id":"randomrun0"', '"id":"randomjob0"'),
 };
 

@@ -31,7 +31,7 @@ export function makeRandomJobFile(seed: number): JobFile {
   }
   return {
     porthole: 'job',
-    version: 1,
+    version: 2,
     written: { app: '0', catalogue: '1', rulePack: '1' },
     job: {
       id: 'randomjob0', createdAt: moment, name: 'Random', place: '', units: 'in', gas: 'natural',
@@ -50,5 +50,6 @@ export function makeRandomJobFile(seed: number): JobFile {
       },
     ],
     specimens: [],
+    milestones: [],
   };
 }

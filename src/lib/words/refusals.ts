@@ -15,6 +15,7 @@ import type { MoveMarkRefusal } from '#core/tape/move-mark.ts';
 import type { LengthRefusal } from '#core/units/length-refusal.ts';
 import type { ReadingRefusal } from '#core/identify/check-reading.ts';
 import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
+import { sayDay } from './days.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 import { nameWay } from './ways.ts';
@@ -28,6 +29,8 @@ export type DeviceRefusal =
   | { readonly code: 'direction-missing' }
   | { readonly code: 'offset-ways-missing' }
   | { readonly code: 'marking-empty' }
+  | { readonly code: 'reason-missing'; readonly typed: string }
+  | { readonly code: 'work-waiting'; readonly count: number }
   | { readonly code: 'reading-message-unreadable'; readonly path: string };
 
 export type Refusal =
@@ -159,6 +162,15 @@ const SENTENCES: Sentences = {
   'route-unknown': () => 'There is nothing at that address. Go back to your jobs.',
   'job-unknown': ({ job }) =>
     `There is no job with the id “${job}”. It may be on another server; go back to your jobs.`,
+  'job-finished': ({ by, at }) =>
+    `The job was finished on ${sayDay(at)} by ${by}: it can be read, printed and exported, not changed. To change it, open it again on the page of the job.`,
+  'job-not-finished': ({ name }) => `The job “${name}” is not finished, so there is nothing to open again.`,
+  'work-waiting': ({ count }) =>
+    `${count === 1 ? 'One change' : `${count} changes`} made on this device ${count === 1 ? 'is' : 'are'} not on the server yet. Open the run and wait until it says so; then finish the job.`,
+  'reason-missing': ({ typed }) =>
+    typed
+      ? `Read “${typed}”, which says too little. Say in a few words why the job is opened again; it stays in its record.`
+      : 'No reason yet. Say in a few words why the job is opened again; it stays in its record.',
   'run-unknown': ({ run }) => `There is no run with the id “${run}” in this job. Go back to the job.`,
   'specimen-unknown': ({ specimen }) =>
     `There is no specimen with the id “${specimen}” in this job. Open the bench again and pick one there.`,

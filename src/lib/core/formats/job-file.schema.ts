@@ -2,14 +2,15 @@ import Joi from 'joi';
 import { changeSchema } from './change.schema.ts';
 import { eventSchema } from './event.schema.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
-import type { JobFile, JobsFile } from './job-file.ts';
+import { JOB_FILE_VERSION, type JobFile, type JobsFile } from './job-file.ts';
 import { newJobSchema } from './job.schema.ts';
 import { LIMITS } from './limits.ts';
+import { milestoneSchema, versionsSchema } from './milestone.schema.ts';
 import { ruleChoicesSchema } from './run-doc.schema.ts';
 import { specimenSchema } from './specimen.schema.ts';
 
 const revision = Joi.number().integer().min(0).required();
-const version = Joi.number().valid(1).required();
+const version = Joi.number().valid(JOB_FILE_VERSION).required();
 const name = Joi.string().max(LIMITS.name).required();
 
 const runSchema = Joi.object({
@@ -32,17 +33,20 @@ const runSchema = Joi.object({
 export const jobFileSchema: Joi.ObjectSchema<JobFile> = Joi.object<JobFile>({
   porthole: Joi.string().valid('job').required(),
   version,
-  written: Joi.object({ app: name, catalogue: name, rulePack: name }).required(),
+  written: versionsSchema,
   job: newJobSchema.append({ createdAt: momentSchema, ruleChoices: ruleChoicesSchema }),
   runs: Joi.array().items(runSchema.optional()).max(LIMITS.runsInFile).required(),
   specimens: Joi.array()
     .items(Joi.object({ specimen: specimenSchema, atServer: momentSchema }).optional())
     .required(),
+  milestones: Joi.array()
+    .items(Joi.object({ milestone: milestoneSchema.required(), atServer: momentSchema }).optional())
+    .required(),
 }).required();
 
-/** Several jobs in one file; each is read by `jobFileSchema`. */
+/** Several jobs in one file, of this version or an older one; each is carried up and read by `jobFileSchema`. */
 export const jobsFileSchema: Joi.ObjectSchema<JobsFile> = Joi.object<JobsFile>({
   porthole: Joi.string().valid('jobs').required(),
-  version,
+  version: Joi.number().integer().min(1).max(JOB_FILE_VERSION).required(),
   jobs: Joi.array().items(Joi.object().optional()).max(LIMITS.jobsInFile).required(),
 }).required();

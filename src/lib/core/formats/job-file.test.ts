@@ -7,6 +7,7 @@ import { damage, DAMAGES } from '#support/damage.ts';
 import { makeRandomJobFile } from '#support/make-job-file.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { makeJobFileSchema } from '../../../../scripts/make-json-schema.ts';
+import { JOB_FILE_VERSION } from './job-file.ts';
 import { giveNewIds, parseText, readJobFile, summariseFile } from './read-job-file.ts';
 
 const SEED = 20_265;
@@ -16,7 +17,7 @@ describe(`job files (seed ${SEED})`, () => {
     for (let i = 0; i < 40; i++) {
       const file = makeRandomJobFile(SEED + i);
       expect(readJobFile(JSON.stringify(file))).to.deep.equal({ ok: true, value: [file] });
-      const several = { porthole: 'jobs', version: 1, jobs: [file] };
+      const several = { porthole: 'jobs', version: 2, jobs: [file] };
       expect(readJobFile(`\uFEFF${JSON.stringify(several, null, 2)}`)).to.deep.equal({
         ok: true,
         value: [file],
@@ -66,7 +67,7 @@ describe(`job files (seed ${SEED})`, () => {
   });
 
   it('can be looked at when they are newer', () => {
-    const file = { ...makeRandomJobFile(SEED), version: 2 };
+    const file = { ...makeRandomJobFile(SEED), version: JOB_FILE_VERSION + 1 };
     const summary = summariseFile(file)!;
     expect([summary.isNewer, summary.jobs[0]!.name]).to.deep.equal([true, 'Random']);
     expect(summary.jobs[0]!.runs[0]!.legs).to.equal(Object.keys(file.runs[0]!.doc.legs).length);
@@ -88,7 +89,7 @@ describe(`job files (seed ${SEED})`, () => {
 });
 
 describe('the published schema of a job file', () => {
-  const published = JSON.parse(readFileSync('static/schemas/porthole-job-1.schema.json', 'utf8')) as object;
+  const published = JSON.parse(readFileSync('static/schemas/porthole-job-2.schema.json', 'utf8')) as object;
   const validate = new Ajv({ strict: false }).compile(published);
 
   it('is made from the schemas that read one (npm run schemas)', () => {

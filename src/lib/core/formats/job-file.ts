@@ -1,19 +1,19 @@
 import type { RunEvent } from '../runs/event.ts';
 import type { Change } from '../runs/change.ts';
-import type { JobDetails } from '../runs/job.ts';
+import type { JobDetails, JobMilestone, Versions } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
 import type { Specimen } from '../identify/specimen.ts';
 
 /** The version of the file's own shape; documents inside have theirs. */
-export const JOB_FILE_VERSION = 1;
+export const JOB_FILE_VERSION = 2;
 
 /** A job with everything that belongs to it, as it leaves Porthole and comes back the same. Moments are ISO 8601, UTC. */
 export interface JobFile {
   readonly porthole: 'job';
   readonly version: typeof JOB_FILE_VERSION;
   /** What it was written with. */
-  readonly written: { readonly app: string; readonly catalogue: string; readonly rulePack: string };
+  readonly written: Versions;
   readonly job: JobDetails & {
     readonly id: string;
     readonly createdAt: string;
@@ -22,6 +22,13 @@ export interface JobFile {
   };
   readonly runs: readonly RunInFile[];
   readonly specimens: readonly SpecimenInFile[];
+  /** When it was finished and opened again, the oldest first. */
+  readonly milestones: readonly MilestoneInFile[];
+}
+
+export interface MilestoneInFile {
+  readonly milestone: JobMilestone;
+  readonly atServer: string;
 }
 
 export interface RunInFile {

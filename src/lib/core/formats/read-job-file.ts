@@ -62,7 +62,7 @@ function readAll(inputs: readonly unknown[]): Result<JobFile[], FileRefusal> {
     if (typeof version === 'number' && version > JOB_FILE_VERSION) {
       return refuse({ code: 'file-too-new', version, newest: JOB_FILE_VERSION });
     }
-    const read = readWith(jobFileSchema, input);
+    const read = readWith(jobFileSchema, carryUp(input));
     if (!read.ok) return read;
     const runs: RunInFile[] = [];
     for (const run of read.value.runs) {
@@ -80,6 +80,12 @@ function readAll(inputs: readonly unknown[]): Result<JobFile[], FileRefusal> {
   return twice ? refuse(twice) : accept(files);
 }
 
+/** A file of an older version in the shape of this one: before version 2 no job was finished. */
+const carryUp = (input: unknown): unknown =>
+  (input as { version?: unknown } | null)?.version === 1
+    ? { milestones: [], ...(input as object), version: JOB_FILE_VERSION }
+    : input;
+
 /** The first id that stands for two things of one kind. */
 function findTwice(files: readonly JobFile[]): FileRefusal | null {
   const kinds: readonly [string, (file: JobFile) => string[]][] = [
@@ -88,6 +94,7 @@ function findTwice(files: readonly JobFile[]): FileRefusal | null {
     ['changes', ({ runs }) => runs.flatMap(({ changes }) => changes.map(({ id }) => id))],
     ['events', ({ runs }) => runs.flatMap(({ events }) => events.map(({ id }) => id))],
     ['specimens', ({ specimens }) => specimens.map(({ specimen }) => specimen.id)],
+    ['milestones', ({ milestones }) => milestones.map(({ milestone }) => milestone.id)],
   ];
   for (const [what, list] of kinds) {
     const seen = new Set<string>();
@@ -157,6 +164,7 @@ export function giveNewIds(file: JobFile, newId: () => string): JobFile {
       ...[...changes, ...events].map((each) => each.id),
     ]),
     ...file.specimens.map(({ specimen }) => specimen.id),
+    ...file.milestones.map(({ milestone }) => milestone.id),
   ];
   for (const id of own) ids.set(id, newId());
   const turn = (value: unknown): unknown => {

@@ -25,6 +25,8 @@ export type WireRefusal =
   | { readonly code: 'host-refused'; readonly host: string }
   | { readonly code: 'route-unknown' }
   | { readonly code: 'job-unknown'; readonly job: string }
+  | { readonly code: 'job-finished'; readonly by: string; readonly at: string }
+  | { readonly code: 'job-not-finished'; readonly name: string }
   | { readonly code: 'run-unknown'; readonly run: string }
   | { readonly code: 'specimen-unknown'; readonly specimen: string }
   | { readonly code: 'specimen-has-no-end'; readonly name: string }

@@ -27,10 +27,41 @@ export interface RunHeading {
   readonly changedAt: string;
 }
 
+/** With what something was worked out: versions of the app, the catalogue and the house rules. */
+export interface Versions {
+  readonly app: string;
+  readonly catalogue: string;
+  readonly rulePack: string;
+}
+
+/** A job was finished, or opened again: who, when, and for a job opened again why. Moments are ISO 8601, UTC. */
+export interface JobMilestone {
+  readonly id: string;
+  readonly kind: 'finished' | 'reopened';
+  readonly by: string;
+  /** Empty where a job was finished. */
+  readonly reason: string;
+  readonly at: string;
+  /** What it was finished under: a finished job keeps it. */
+  readonly written: Versions;
+}
+
+/** The milestone that holds a job finished; null while it is open. A finished job is read, printed and exported, not changed. */
+export const findFinish = ({
+  milestones,
+}: {
+  readonly milestones: readonly JobMilestone[];
+}): JobMilestone | null => {
+  const last = milestones.at(-1);
+  return last?.kind === 'finished' ? last : null;
+};
+
 export interface Job extends JobDetails {
   readonly id: string;
   readonly people: readonly Person[];
   /** The shop's house rules as they were when the job was opened: each new run takes a copy. */
   readonly ruleChoices: RuleChoices;
   readonly runs: readonly RunHeading[];
+  /** The oldest first. */
+  readonly milestones: readonly JobMilestone[];
 }

@@ -20,6 +20,8 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'host-refused': 403,
   'route-unknown': 404,
   'job-unknown': 404,
+  'job-finished': 409,
+  'job-not-finished': 409,
   'run-unknown': 404,
   'piece-unknown': 404,
   'specimen-unknown': 404,

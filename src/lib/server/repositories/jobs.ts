@@ -1,9 +1,10 @@
 import { and, desc, eq } from 'drizzle-orm';
 import type { JobFile } from '#core/formats/job-file.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import type { Job, JobDetails, RunHeading } from '#core/runs/job.ts';
+import type { Job, JobDetails } from '#core/runs/job.ts';
 import type { Queryable } from '../db/database.ts';
 import { jobs } from '../db/schema/schema.ts';
+import { getMilestonesByJob } from './milestones.ts';
 import { getPeopleByJob } from './people.ts';
 import { getHeadingsByJob } from './runs.ts';
 
@@ -57,15 +58,29 @@ export async function findJob(db: Queryable, crew: string, id: string): Promise<
     .from(jobs)
     .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
   if (!row) return null;
-  const [people, headings] = [await getPeopleByJob(db, crew), await getHeadingsByJob(db, crew)];
-  return makeJob(row, people.get(id) ?? [], headings.get(id) ?? []);
+  const [job] = await makeJobs(db, crew, [row]);
+  return job!;
 }
 
 /** All jobs of a crew, the newest first. */
 export async function listJobs(db: Queryable, crew: string): Promise<Job[]> {
   const rows = await db.select().from(jobs).where(eq(jobs.crew, crew)).orderBy(desc(jobs.createdAt), jobs.id);
-  const [people, headings] = [await getPeopleByJob(db, crew), await getHeadingsByJob(db, crew)];
-  return rows.map((row) => makeJob(row, people.get(row.id) ?? [], headings.get(row.id) ?? []));
+  return makeJobs(db, crew, rows);
+}
+
+/** Holds a job's row until the transaction ends: shared by those who change something in it, alone by who finishes it. */
+export async function lockJob(
+  db: Queryable,
+  crew: string,
+  id: string,
+  strength: 'share' | 'update',
+): Promise<boolean> {
+  const rows = await db
+    .select({ id: jobs.id })
+    .from(jobs)
+    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)))
+    .for(strength);
+  return rows.length === 1;
 }
 
 const pickDetails = ({ name, place, units, gas, jurisdiction, edition }: JobDetails): JobDetails => ({
@@ -77,13 +92,19 @@ const pickDetails = ({ name, place, units, gas, jurisdiction, edition }: JobDeta
   edition,
 });
 
-const makeJob = (row: JobRow, people: Job['people'], runs: readonly RunHeading[]): Job => ({
-  id: row.id,
-  ...pickDetails(row),
-  ruleChoices: row.ruleChoices,
-  people,
-  runs,
-});
+async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): Promise<Job[]> {
+  const people = await getPeopleByJob(db, crew);
+  const headings = await getHeadingsByJob(db, crew);
+  const milestones = await getMilestonesByJob(db, crew);
+  return rows.map((row) => ({
+    id: row.id,
+    ...pickDetails(row),
+    ruleChoices: row.ruleChoices,
+    people: people.get(row.id) ?? [],
+    runs: headings.get(row.id) ?? [],
+    milestones: milestones.get(row.id) ?? [],
+  }));
+}
 
 /** When a job was opened; null when there is none. */
 export async function findJobTimes(db: Queryable, crew: string, id: string): Promise<Date | null> {

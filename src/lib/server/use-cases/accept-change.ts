@@ -6,6 +6,7 @@ import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { findChange, insertChange, listChangesSince } from '../repositories/changes.ts';
 import { findRun, updateRun, type RunRow } from '../repositories/runs.ts';
+import { requireOpenJob } from './require-open-job.ts';
 
 /**
  * Keeps a change: one transaction writes it and the new snapshot, with the run locked. The same change again
@@ -28,7 +29,8 @@ export async function acceptChange(
       if (!same) return refuse({ code: 'change-id-reused', id: change.id });
       return accept({ revision: kept.revision, atServer: kept.atServer.toISOString() });
     }
-    return keep(tx, crew, row, change);
+    const open = await requireOpenJob(tx, crew, job);
+    return open.ok ? keep(tx, crew, row, change) : open;
   });
 }
 

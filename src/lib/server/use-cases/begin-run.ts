@@ -7,8 +7,9 @@ import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { newId } from '../new-id.ts';
 import { findJob } from '../repositories/jobs.ts';
-import { findRun, insertRun } from '../repositories/runs.ts';
+import { findRun, insertRun, type RunRow } from '../repositories/runs.ts';
 import { findSpecimen } from '../repositories/specimens.ts';
+import { requireOpenJob } from './require-open-job.ts';
 
 /** Begins a run in a job, empty or at a specimen found in place, with a copy of the job's rules. Sent twice it is begun once. */
 export async function beginRun(
@@ -18,22 +19,26 @@ export async function beginRun(
   input: NewRunInput,
 ): Promise<Result<{ id: string; name: string; revision: number }, WireRefusal>> {
   return db.transaction(async (tx) => {
-    const found = await findJob(tx, crew, job);
-    if (!found) return refuse({ code: 'job-unknown', job });
-    const begun = await beginDoc(
-      tx,
-      crew,
-      job,
-      input,
-      newRun(input.id, CATALOGUE_VERSION, found.ruleChoices),
-    );
+    const open = await requireOpenJob(tx, crew, job);
+    if (!open.ok && open.refusal.code === 'job-unknown') return open;
+    const kept = await findRun(tx, crew, job, input.id);
+    if (kept) return answerKept(kept, input);
+    if (!open.ok) return open;
+    const { ruleChoices } = (await findJob(tx, crew, job))!;
+    const begun = await beginDoc(tx, crew, job, input, newRun(input.id, CATALOGUE_VERSION, ruleChoices));
     if (!begun.ok) return begun;
-    const doc = begun.value;
-    const isNew = await insertRun(tx, crew, job, input.name, doc);
-    const run = await findRun(tx, crew, job, input.id);
-    if (!run || (!isNew && run.name !== input.name)) return refuse({ code: 'id-taken', id: input.id });
-    return accept({ id: run.id, name: run.name, revision: run.revision });
+    await insertRun(tx, crew, job, input.name, begun.value);
+    return answerKept(await findRun(tx, crew, job, input.id), input);
   });
+}
+
+/** The run as it is kept, were it the first or the second time that it was sent. */
+function answerKept(
+  run: RunRow | null,
+  { id, name }: NewRunInput,
+): Result<{ id: string; name: string; revision: number }, WireRefusal> {
+  if (run?.name !== name) return refuse({ code: 'id-taken', id });
+  return accept({ id, name, revision: run.revision });
 }
 
 async function beginDoc(

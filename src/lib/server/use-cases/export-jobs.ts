@@ -10,6 +10,7 @@ import type { Database, Queryable } from '../db/database.ts';
 import { listChangesWithOps } from '../repositories/changes.ts';
 import { listEvents } from '../repositories/events.ts';
 import { findJob, findJobTimes, listJobs } from '../repositories/jobs.ts';
+import { listMilestones } from '../repositories/milestones.ts';
 import { listRuns } from '../repositories/runs.ts';
 import { listSpecimensWithTimes } from '../repositories/specimens.ts';
 
@@ -75,5 +76,6 @@ export async function makeJobFile(
     },
     runs,
     specimens: await listSpecimensWithTimes(tx, crew, id),
+    milestones: await listMilestones(tx, crew, id),
   });
 }

@@ -10,6 +10,7 @@ import { newId } from '../new-id.ts';
 import { insertChangeFromFile } from '../repositories/changes.ts';
 import { insertEventFromFile } from '../repositories/events.ts';
 import { insertJobFromFile } from '../repositories/jobs.ts';
+import { insertMilestoneFromFile } from '../repositories/milestones.ts';
 import { setJobPeople } from '../repositories/people.ts';
 import { insertRunFromFile } from '../repositories/runs.ts';
 import { insertSpecimenFromFile } from '../repositories/specimens.ts';
@@ -59,7 +60,8 @@ async function tryToInsert(tx: Queryable, crew: string, file: JobFile): Promise<
   }
 }
 
-async function insert(tx: Queryable, crew: string, { job, runs, specimens }: JobFile): Promise<void> {
+async function insert(tx: Queryable, crew: string, file: JobFile): Promise<void> {
+  const { job, runs, specimens, milestones } = file;
   await insertJobFromFile(tx, crew, job);
   await setJobPeople(tx, crew, job.id, job.people);
   for (const specimen of specimens) await insertSpecimenFromFile(tx, crew, job.id, specimen);
@@ -68,4 +70,5 @@ async function insert(tx: Queryable, crew: string, { job, runs, specimens }: Job
     for (const change of run.changes) await insertChangeFromFile(tx, crew, run.id, change);
     for (const event of run.events) await insertEventFromFile(tx, crew, run.id, event);
   }
+  for (const milestone of milestones) await insertMilestoneFromFile(tx, crew, job.id, milestone);
 }

@@ -1,10 +1,11 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { accept, type Result } from '#core/outcome/result.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { getShopRules, setShopRules } from '../repositories/crews.ts';
-import { findJob, setJobRules } from '../repositories/jobs.ts';
+import { setJobRules } from '../repositories/jobs.ts';
+import { requireOpenJob } from './require-open-job.ts';
 
 /** The shop's own house rules. */
 export const readShopRules = async (
@@ -22,15 +23,17 @@ export async function keepShopRules(
   return accept(choices);
 }
 
-/** Keeps a job's house rules, whole: runs begun from now on take a copy, those there are keep theirs. */
+/** Keeps a job's house rules, whole: runs begun from now on take a copy, those there are keep theirs. A finished job keeps its own. */
 export async function keepJobRules(
   db: Database,
   { crew }: Actor,
   job: string,
   choices: RuleChoices,
 ): Promise<Result<RuleChoices, WireRefusal>> {
-  const found = await findJob(db, crew, job);
-  if (!found) return refuse({ code: 'job-unknown', job });
-  await setJobRules(db, crew, job, choices);
-  return accept(choices);
+  return db.transaction(async (tx) => {
+    const open = await requireOpenJob(tx, crew, job);
+    if (!open.ok) return open;
+    await setJobRules(tx, crew, job, choices);
+    return accept(choices);
+  });
 }

@@ -6,6 +6,7 @@ import type { Database, Queryable } from '../db/database.ts';
 import { hasEverHadLeg } from '../repositories/changes.ts';
 import { findEvent, insertEvent } from '../repositories/events.ts';
 import { findRun } from '../repositories/runs.ts';
+import { requireOpenJob } from './require-open-job.ts';
 
 /**
  * Records an event of a run. Sent twice it is recorded once. Its piece must be, or once have been, in the run; what
@@ -29,14 +30,24 @@ export async function recordEvent(
         return refuse({ code: 'event-corrects-nothing', corrects: event.corrects });
       }
     }
+    const kept = await findEvent(tx, crew, event.id);
+    if (kept) return answerKept(kept, run, event);
+    const open = await requireOpenJob(tx, crew, job);
+    if (!open.ok) return open;
     const atServer = await insertEvent(tx, crew, run, event);
     if (atServer) return accept({ atServer: atServer.toISOString() });
-    const kept = await findEvent(tx, crew, event.id);
-    if (kept?.run !== run || kept.event.subject !== event.subject) {
-      return refuse({ code: 'id-taken', id: event.id });
-    }
-    return accept({ atServer: kept.atServer.toISOString() });
+    // Sent twice at once: the other was faster.
+    return answerKept((await findEvent(tx, crew, event.id))!, run, event);
   });
+}
+
+function answerKept(
+  kept: NonNullable<Awaited<ReturnType<typeof findEvent>>>,
+  run: string,
+  { id, subject }: RunEvent,
+): Result<{ atServer: string }, WireRefusal> {
+  const isSame = kept.run === run && kept.event.subject === subject;
+  return isSame ? accept({ atServer: kept.atServer.toISOString() }) : refuse({ code: 'id-taken', id });
 }
 
 /** A piece id is `station:leg~station:leg`; its leg must have been put into this run at some time. */

@@ -52,6 +52,11 @@
 
 <Dialog bind:open title="House rules of this run">
   <p>Good fitters differ here. Local code and the maker’s sheet outrank every choice below.</p>
+  {#if store.finish}
+    <p role="status" class="font-semibold">
+      {sayRefusal({ code: 'job-finished', by: store.finish.by, at: store.finish.at })}
+    </p>
+  {/if}
   {#if wrong}<p role="alert" class="text-error">{wrong}</p>{/if}
   <p role="status" class="sticky top-0 z-10 bg-base-100 font-semibold">{changed}</p>
   {#each rules as rule, i (rule.id)}
@@ -63,6 +68,7 @@
       choice={store.rules[rule.id]}
       {unit}
       {keys}
+      locked={store.finish !== null}
       onchoose={(choice) => choose(rule.id, choice)}
     />
   {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Person } from '#core/runs/job.ts';
+  import type { JobMilestone, Person } from '#core/runs/job.ts';
   import BenchSelect from '../controls/BenchSelect.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import { bench as atBench } from '../store/bench.svelte.ts';
@@ -13,8 +13,10 @@
     bench: IdentifyBench;
     store: SpecimensStore;
     people: readonly Person[];
+    /** What holds the job finished; null while it is open. */
+    finish: JobMilestone | null;
   }
-  let { bench, store, people }: Props = $props();
+  let { bench, store, people, finish }: Props = $props();
   let name = $state('');
   let note = $state('');
   let trouble = $state.raw<Refusal | null>(null);
@@ -23,6 +25,10 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     trouble = null;
+    if (finish) {
+      trouble = { code: 'job-finished', by: finish.by, at: finish.at };
+      return;
+    }
     // A job that names nobody can still keep a specimen; then the record says so.
     if (!atBench.name && people.length > 0) {
       trouble = { code: 'nobody-at-the-bench' };

@@ -18,8 +18,10 @@
     /** The sizes whose own figures can be entered. */
     keys: readonly FigureKey[];
     onchoose: (choice: HouseRules[Id]) => void;
+    /** Of a finished job: read, not changed. */
+    locked?: boolean;
   }
-  let { id, choice, unit, keys, onchoose }: Props = $props();
+  let { id, choice, unit, keys, onchoose, locked = false }: Props = $props();
   const uid = $props.id();
   const rule = $derived(HOUSE_RULES.find((each) => each.id === id)!);
   const words = $derived(RULE_WORDS[id]);
@@ -87,7 +89,7 @@
   }
 </script>
 
-<fieldset class="border-t border-base-300 pt-3">
+<fieldset class="border-t border-base-300 pt-3" disabled={locked}>
   <legend class="float-left mb-1 w-full text-lg font-semibold">{words.title}</legend>
   <p class="clear-both">{words.question}</p>
   <div class="sides">
@@ -124,7 +126,7 @@
       </label>
     {/if}
   </div>
-  {#if mayAdd}
+  {#if mayAdd && !locked}
     {#if own}
       <form
         class="mb-2 flex flex-wrap items-end gap-3 border-l-4 border-accent pl-3"

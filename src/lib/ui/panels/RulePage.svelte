@@ -4,6 +4,7 @@
   import { findDepartures, HOUSE_RULES } from '#core/house-rules/house-rules.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { RULE_TOPIC_NAMES, RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { sayRefusal } from '#words/refusals.ts';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import type { RulesStore } from '../store/rules-store.svelte.ts';
   import RuleDecision from './RuleDecision.svelte';
@@ -17,6 +18,12 @@
 </script>
 
 {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
+{#if store.finish}
+  <p role="status" class="max-w-prose border-l-4 border-accent bg-base-200 p-3">
+    {sayRefusal({ code: 'job-finished', by: store.finish.by, at: store.finish.at })} Its house rules are those of
+    version {store.finish.written.rulePack}.
+  </p>
+{/if}
 {#if store.choices}
   <div class="page">
     <aside class="flex flex-col gap-3">
@@ -44,7 +51,9 @@
           {/each}
         </ul>
       </section>
-      <p class="chart-label" role="status">{store.keeping ? 'Keeping…' : 'Every choice is kept at once.'}</p>
+      <p class="chart-label" role="status">
+        {store.finish ? 'Read only.' : store.keeping ? 'Keeping…' : 'Every choice is kept at once.'}
+      </p>
     </aside>
     <div class="flex flex-col gap-2">
       {#each RULE_TOPICS as topic (topic)}
@@ -57,6 +66,7 @@
                 choice={store.rules[rule.id]}
                 {unit}
                 keys={NOMINAL_SIZES}
+                locked={store.finish !== null}
                 onchoose={(choice) => void store.choose(rule.id, choice)}
               />
             </div>

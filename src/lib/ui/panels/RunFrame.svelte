@@ -3,6 +3,8 @@
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import Lock from '@lucide/svelte/icons/lock';
+  import { sayRefusal } from '#words/refusals.ts';
   import BenchSelect from '../controls/BenchSelect.svelte';
   import SaveState from '../controls/SaveState.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
@@ -66,6 +68,17 @@
   <CautionDialog {job} />
   {#if store.trouble && !store.conflict}
     <div class="no-print px-3 py-1 sm:px-5"><TroubleNote refusal={store.trouble} /></div>
+  {/if}
+  {#if store.finish}
+    <p role="status" class="no-print flex flex-wrap items-center gap-x-3 bg-base-200 px-3 py-1 sm:px-5">
+      <Lock size={18} aria-hidden="true" />
+      <span class="min-w-0 flex-1"
+        >{sayRefusal({ code: 'job-finished', by: store.finish.by, at: store.finish.at })}{store.waiting
+          .length > 0
+          ? ` ${store.waiting.length} made on this device before wait until then.`
+          : ''}</span
+      >
+    </p>
   {/if}
   {@render children()}
   <ConflictDialog {store} />

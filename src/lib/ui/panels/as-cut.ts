@@ -13,6 +13,7 @@ type Said = Pick<RunEvent, 'kind' | 'said' | 'corrects'>;
 
 /** Makes a record of a piece: what was asked then, what is said now, and who says so. Nobody at the bench is refused. */
 function makeEvent(store: RunStore, piece: Piece, said: Said): Result<RunEvent, Refusal> {
+  if (store.finish) return refuse({ code: 'job-finished', by: store.finish.by, at: store.finish.at });
   const people = store.details?.people ?? [];
   if (people.length > 0 && !people.some(({ name }) => name === bench.name)) {
     return refuse({ code: 'nobody-at-the-bench' });

@@ -43,8 +43,10 @@ let opened: Promise<DeviceDatabase> | null = null;
 
 /** Opens this device's own database: runs as last confirmed, and the outbox. Rejects where the browser keeps nothing. */
 export function openDeviceDatabase(): Promise<DeviceDatabase> {
-  opened ??= openDB<DeviceSchema>('porthole', 3, {
-    upgrade(database, before) {
+  opened ??= openDB<DeviceSchema>('porthole', 4, {
+    upgrade(database, before, _after, tx) {
+      // Remembered as they were before jobs could be finished: the server says them anew.
+      if (before >= 1 && before < 4) void tx.objectStore('jobs').clear();
       if (before < 3) database.createObjectStore('turns', { keyPath: 'run' });
       if (before < 2) database.createObjectStore('specimens', { keyPath: 'id' }).createIndex('job', 'job');
       if (before >= 1) return;

@@ -1,10 +1,13 @@
 import type { JobInput, NewRunInput } from '#core/formats/job.schema.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
+import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';
+import { getNow } from './get-now.ts';
 import { newId } from './new-id.ts';
+import { countWaiting } from './outbox.ts';
 
 /** The jobs of the crew: what this device remembers at once, what the server says as soon as it answers. */
 export class JobsStore {
@@ -41,6 +44,20 @@ export class JobsStore {
 
   async edit(id: string, input: JobInput): Promise<Result<void, Refusal>> {
     const answer = await askServer('PUT', `/api/jobs/${id}`, input);
+    if (!answer.ok) return answer;
+    await this.load();
+    return accept(undefined);
+  }
+
+  /** Finishes a job, or opens it again for a reason. What is made here and not yet on the server goes first. */
+  async passMilestone(id: string, input: Omit<MilestoneInput, 'id' | 'at'>): Promise<Result<void, Refusal>> {
+    const waiting = await countWaiting(id).catch(() => 0);
+    if (waiting > 0 && input.kind === 'finished') return refuse({ code: 'work-waiting', count: waiting });
+    const answer = await askServer('POST', `/api/jobs/${id}/milestones`, {
+      id: newId(),
+      at: getNow(),
+      ...input,
+    });
     if (!answer.ok) return answer;
     await this.load();
     return accept(undefined);

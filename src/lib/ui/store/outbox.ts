@@ -82,6 +82,12 @@ export async function replaceWaiting(
   await tx.done;
 }
 
+/** How many changes and records of a job wait on this device. */
+export async function countWaiting(job: string): Promise<number> {
+  const entries = await (await openDeviceDatabase()).getAll('outbox');
+  return entries.filter((entry) => entry.job === job).length;
+}
+
 /** The changes among entries. */
 export const getChanges = (entries: readonly OutboxEntry[]): Change[] =>
   entries.flatMap((entry) => (entry.kind === 'change' ? [entry.change] : []));

@@ -4,6 +4,7 @@ import { eventSchema } from '#core/formats/event.schema.ts';
 import { idSchema, momentSchema } from '#core/formats/id.schema.ts';
 import type { ChangeInFile, ImportOutcome } from '#core/formats/job-file.ts';
 import { LIMITS } from '#core/formats/limits.ts';
+import { milestoneSchema } from '#core/formats/milestone.schema.ts';
 import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
@@ -36,6 +37,7 @@ const jobSchema: Joi.ObjectSchema<Job> = Joi.object<Job>({
   runs: Joi.array()
     .items(Joi.object({ id: idSchema, name: text(LIMITS.name), revision, changedAt: momentSchema }))
     .required(),
+  milestones: Joi.array().items(milestoneSchema.optional()).required(),
 });
 
 const runAnswerSchema: Joi.ObjectSchema<RunAnswer> = Joi.object<RunAnswer>({

@@ -4,6 +4,7 @@ import {
   type RuleChoices,
   type RuleId,
 } from '#core/house-rules/house-rules.ts';
+import { findFinish, type JobMilestone } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 
@@ -15,6 +16,8 @@ export class RulesStore {
   choices = $state.raw<RuleChoices | null>(null);
   trouble = $state.raw<Refusal | null>(null);
   keeping = $state(false);
+  /** What holds the job finished; null while it is open, and for the shop's own. */
+  finish = $state.raw<JobMilestone | null>(null);
   rules = $derived.by((): HouseRules => resolveRules(this.choices ?? {}));
 
   constructor(job: string | null) {
@@ -40,7 +43,9 @@ export class RulesStore {
     }
     const read = readJobAnswer(answer.value);
     this.trouble = read.ok ? null : read.refusal;
-    if (read.ok) this.choices = read.value.ruleChoices;
+    if (!read.ok) return;
+    this.choices = read.value.ruleChoices;
+    this.finish = findFinish(read.value);
   }
 
   /**

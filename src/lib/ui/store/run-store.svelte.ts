@@ -7,7 +7,7 @@ import { applyOps, invertOps, type Change, type ChangeLabel, type PlannedChange 
 import { checkRun } from '#core/runs/checks/checks.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
-import type { Job } from '#core/runs/job.ts';
+import { findFinish, type Job, type JobMilestone } from '#core/runs/job.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -63,6 +63,8 @@ export class RunStore {
     ...(this.kept?.events ?? []),
     ...this.waiting.flatMap((entry) => (entry.kind === 'event' ? [entry.event] : [])),
   ]);
+  /** What holds the job finished: then nothing of it is changed. Null while it is open. */
+  finish = $derived.by((): JobMilestone | null => this.details && findFinish(this.details));
   rules = $derived(resolveRules(this.doc?.ruleChoices ?? {}));
   /** The same facts for the same events: an edit on its way to the server passes through here several times. */
   #facts = { key: '', facts: NO_FACTS };
@@ -176,6 +178,7 @@ export class RunStore {
 
   #apply({ label, ops }: PlannedChange): Result<void, Refusal> {
     if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
+    if (this.finish) return refuse({ code: 'job-finished', by: this.finish.by, at: this.finish.at });
     const applied = applyOps(this.doc, ops);
     if (!applied.ok) return applied;
     const at = getNow();
@@ -253,7 +256,7 @@ export class RunStore {
   }
 
   async #send(): Promise<void> {
-    if (this.#sending || this.#closed || this.conflict) return;
+    if (this.#sending || this.#closed || this.conflict || this.finish) return;
     this.#sending = true;
     try {
       for (;;) {
@@ -261,6 +264,11 @@ export class RunStore {
         if (!entry || entry.place === Number.MAX_SAFE_INTEGER || this.#closed) return;
         const sent = await sendEntry(entry);
         if (!sent.ok) {
+          // What was made here before the job was finished elsewhere waits for it to be opened again.
+          if (sent.refusal.code === 'job-finished') {
+            void this.refresh();
+            return;
+          }
           if (entry.kind === 'event' && !isPassing(sent.refusal)) {
             this.#refusedEvents.push(entry.place);
             this.trouble = sent.refusal;
@@ -338,7 +346,7 @@ export class RunStore {
   }
 
   #wake = (): void => {
-    if (this.waiting.length > 0) void this.#send();
+    if (this.waiting.length > 0 && !this.finish) void this.#send();
     else if (this.phase !== 'opening') void this.refresh();
   };
 

@@ -5,11 +5,13 @@
   import Scale from '@lucide/svelte/icons/scale';
   import Download from '@lucide/svelte/icons/download';
   import type { InputRefusal } from '#core/formats/read-with.ts';
+  import { findFinish } from '#core/runs/job.ts';
   import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
   import type { Refusal } from '#words/refusals.ts';
   import Dialog from '$lib/ui/controls/Dialog.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import CautionDialog from '$lib/ui/panels/CautionDialog.svelte';
+  import JobEnding from '$lib/ui/panels/JobEnding.svelte';
   import JobFields from '$lib/ui/panels/JobFields.svelte';
   import { JobForm } from '$lib/ui/panels/job-form.svelte.ts';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
@@ -17,6 +19,7 @@
   const store = new JobsStore();
   const id = $derived(page.params['job'] ?? '');
   const job = $derived(store.find(id));
+  const finish = $derived(job && findFinish(job));
   let form = $state.raw<JobForm | null>(null);
   let wrong = $state.raw<InputRefusal | null>(null);
   let trouble = $state.raw<Refusal | null>(null);
@@ -67,7 +70,7 @@
         <a class="tap btn" href={resolve('/jobs/[job]/rules', { job: job.id })}
           ><Scale size={18} aria-hidden="true" /> House rules</a
         >
-        <button type="button" class="tap btn" onclick={edit}>Change these</button>
+        {#if !finish}<button type="button" class="tap btn" onclick={edit}>Change these</button>{/if}
       </div>
     </div>
     <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 border-y-2 border-base-300 py-4">
@@ -105,21 +108,22 @@
           </li>
         {:else}<li>No run yet. Name the first one and lay it out.</li>{/each}
       </ul>
-      <form class="flex flex-wrap items-end gap-3" onsubmit={begin}>
-        <label class="grow">
-          <span class="block font-semibold">Another run</span>
-          <input
-            class="input h-12 w-full text-lg"
-            bind:value={runName}
-            maxlength="80"
-            autocomplete="off"
-            placeholder="Run {job.runs.length + 1}"
-          />
-        </label>
-        <button type="submit" class="btn h-12 btn-primary">Lay it out</button>
-      </form>
+      {#if !finish}<form class="flex flex-wrap items-end gap-3" onsubmit={begin}>
+          <label class="grow">
+            <span class="block font-semibold">Another run</span>
+            <input
+              class="input h-12 w-full text-lg"
+              bind:value={runName}
+              maxlength="80"
+              autocomplete="off"
+              placeholder="Run {job.runs.length + 1}"
+            />
+          </label>
+          <button type="submit" class="btn h-12 btn-primary">Lay it out</button>
+        </form>{/if}
       {#if trouble && !form}<TroubleNote refusal={trouble} />{/if}
     </section>
+    <JobEnding {job} {store} />
   {:else if store.asking}
     <p role="status" class="chart-label">Looking for the job…</p>
   {:else if !store.trouble}

@@ -4,6 +4,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import type { Specimen } from '#core/identify/specimen.ts';
+  import { findFinish } from '#core/runs/job.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import CautionDialog from '$lib/ui/panels/CautionDialog.svelte';
@@ -60,7 +61,12 @@
   </section>
   <main>
     <ThreadBench of={job.id} unit={job.units}>
-      {#snippet children(bench)}<KeepSpecimen {bench} {store} people={job.people} />{/snippet}
+      {#snippet children(bench)}<KeepSpecimen
+          {bench}
+          {store}
+          people={job.people}
+          finish={findFinish(job)}
+        />{/snippet}
     </ThreadBench>
     <h2 class="print-only text-2xl font-semibold">{job.name}</h2>
     <div class="flex flex-col gap-3 px-3 pb-8 sm:px-5">

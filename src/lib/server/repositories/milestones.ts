@@ -1,0 +1,67 @@
+import { and, asc, eq } from 'drizzle-orm';
+import type { MilestoneInFile } from '#core/formats/job-file.ts';
+import type { JobMilestone } from '#core/runs/job.ts';
+import type { Queryable } from '../db/database.ts';
+import { milestones } from '../db/schema/schema.ts';
+
+/** Adds a milestone; tells whether it was new. */
+export async function insertMilestone(
+  db: Queryable,
+  crew: string,
+  job: string,
+  milestone: JobMilestone,
+): Promise<boolean> {
+  const inserted = await db
+    .insert(milestones)
+    .values({ crew, id: milestone.id, job, milestone })
+    .onConflictDoNothing()
+    .returning({ id: milestones.id });
+  return inserted.length === 1;
+}
+
+/** A milestone with its job; null when the crew has none of that id. */
+export async function findMilestone(
+  db: Queryable,
+  crew: string,
+  id: string,
+): Promise<{ job: string; milestone: JobMilestone } | null> {
+  const [row] = await db
+    .select({ job: milestones.job, milestone: milestones.milestone })
+    .from(milestones)
+    .where(and(eq(milestones.crew, crew), eq(milestones.id, id)));
+  return row ?? null;
+}
+
+/** Job id → its milestones, the oldest first. */
+export async function getMilestonesByJob(db: Queryable, crew: string): Promise<Map<string, JobMilestone[]>> {
+  const rows = await db
+    .select({ job: milestones.job, milestone: milestones.milestone })
+    .from(milestones)
+    .where(eq(milestones.crew, crew))
+    .orderBy(asc(milestones.place));
+  const byJob = new Map<string, JobMilestone[]>();
+  for (const { job, milestone } of rows) byJob.set(job, [...(byJob.get(job) ?? []), milestone]);
+  return byJob;
+}
+
+/** The milestones of a job with the moments they arrived, the oldest first. */
+export async function listMilestones(db: Queryable, crew: string, job: string): Promise<MilestoneInFile[]> {
+  const rows = await db
+    .select({ milestone: milestones.milestone, atServer: milestones.atServer })
+    .from(milestones)
+    .where(and(eq(milestones.crew, crew), eq(milestones.job, job)))
+    .orderBy(asc(milestones.place));
+  return rows.map(({ milestone, atServer }) => ({ milestone, atServer: atServer.toISOString() }));
+}
+
+/** Adds a milestone as a file tells of it. */
+export async function insertMilestoneFromFile(
+  db: Queryable,
+  crew: string,
+  job: string,
+  { milestone, atServer }: MilestoneInFile,
+): Promise<void> {
+  await db
+    .insert(milestones)
+    .values({ crew, id: milestone.id, job, milestone, atServer: new Date(atServer) });
+}

@@ -1,0 +1,21 @@
+import type { WireRefusal } from '#core/formats/wire.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { findFinish } from '#core/runs/job.ts';
+import type { Queryable } from '../db/database.ts';
+import { lockJob } from '../repositories/jobs.ts';
+import { listMilestones } from '../repositories/milestones.ts';
+
+/**
+ * What every change of a job or of anything in it begins with: the job is there and not finished, and stays so until the
+ * transaction ends.
+ */
+export async function requireOpenJob(
+  tx: Queryable,
+  crew: string,
+  job: string,
+): Promise<Result<void, WireRefusal>> {
+  if (!(await lockJob(tx, crew, job, 'share'))) return refuse({ code: 'job-unknown', job });
+  const milestones = (await listMilestones(tx, crew, job)).map(({ milestone }) => milestone);
+  const finish = findFinish({ milestones });
+  return finish ? refuse({ code: 'job-finished', by: finish.by, at: finish.at }) : accept(undefined);
+}

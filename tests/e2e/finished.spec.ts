@@ -1,0 +1,69 @@
+import { addLegByKeys, expect, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
+
+test('a finished job is read, not changed, until it is opened again with a reason', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '40');
+  await expect.poll(() => readLegs(page)).toHaveLength(1);
+  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await page.goto(`${app.url}/jobs/${run.job}`);
+  await page.getByRole('button', { name: 'Finish the job…' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Finish the job' });
+  await dialog.getByRole('button', { name: 'Finish it' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('Say who is at the bench first');
+  await dialog.getByLabel('at the bench').selectOption('Ada Quill');
+  await dialog.getByRole('button', { name: 'Finish it' }).click();
+  const state = page.getByRole('region', { name: 'Finished or open' });
+  await expect(state).toContainText('by Ada Quill');
+  await expect(page.getByRole('button', { name: 'Change these' })).toHaveCount(0);
+  // Its house rules: to be read.
+  await page.goto(`${app.url}/jobs/${run.job}/rules`);
+  await expect(page.getByText('The job was finished on')).toBeVisible();
+  await expect(page.getByRole('radio', { name: /^Soap solution/ })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Another way, with its reason' })).toHaveCount(0);
+  // Its run: what is tried is refused with the reason, and nothing of it is kept.
+  await page.goto(run.layOut);
+  await expect(page.getByText('it can be read, printed and exported').first()).toBeVisible();
+  await page.getByLabel('Measure, centre to centre').press('u');
+  await page.keyboard.type('20');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: 'The job was finished on' })).toBeVisible();
+  await expect.poll(() => readLegs(page)).toHaveLength(1);
+  // Opened again.
+  await page.goto(`${app.url}/jobs/${run.job}`);
+  await page.getByRole('button', { name: 'Open it again…' }).click();
+  const again = page.getByRole('dialog', { name: 'Open the job again' });
+  await again.getByRole('button', { name: 'Open it again' }).click();
+  await expect(again.getByRole('alert')).toContainText('No reason yet');
+  await again.getByLabel('Why').fill('The stove was moved.');
+  await again.getByRole('button', { name: 'Open it again' }).click();
+  await expect(state).toContainText('by Ada Quill: The stove was moved.');
+  await page.goto(run.layOut);
+  await addLegByKeys(page, 'u', '20');
+  await expect.poll(() => readLegs(page)).toHaveLength(2);
+  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+}); // prettier-ignore
+
+test('what was made on a device before the job was finished elsewhere waits, and goes when it is open again', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '40');
+  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await page.route('**/changes', (route) => route.abort());
+  await addLegByKeys(page, 'u', '20');
+  await expect.poll(() => readLegs(page)).toHaveLength(2);
+  const pass = async (id: string, kind: string, reason: string) => {
+    const data = { id, kind, by: 'Bo', reason, at: '2026-01-02T03:04:05.678Z' };
+    const answer = await request.post(`${app.url}/api/jobs/${run.job}/milestones`, { headers: { origin: app.url }, data });
+    expect(answer.status(), await answer.text()).toBe(200);
+  };
+  await pass('elsewhere001', 'finished', '');
+  await page.unroute('**/changes');
+  await expect(page.getByText('1 made on this device before wait until then')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await pass('elsewhere002', 'reopened', 'Something still waited.');
+  await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect.poll(() => readLegs(page)).toHaveLength(2);
+}); // prettier-ignore
