@@ -1,5 +1,7 @@
 import parse from 'joi-to-json';
 import { jobFileSchema } from '#core/formats/job-file.schema.ts';
+import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
+import { RUN_SCHEMA } from '#core/runs/run.ts';
 import { runDocSchema } from '#core/formats/run-doc.schema.ts';
 
 type Json = unknown;
@@ -12,9 +14,8 @@ export function makeJobFileSchema(): Record<string, Json> {
   job.properties.runs.items.properties['doc'] = tidy(parse(runDocSchema, 'json'));
   return {
     $schema: 'http://json-schema.org/draft-07/schema#',
-    title: 'A Porthole job file, version 1',
-    description:
-      'Lengths are whole nanometres. A run document (runs[].doc) is of version 3; legs, points and measures stand under their ids. Older documents are carried up when read.',
+    title: `A Porthole job file, version ${JOB_FILE_VERSION}`,
+    description: `Lengths are whole nanometres. A run document (runs[].doc) is of version ${RUN_SCHEMA}; legs, points and measures stand under their ids. Older documents are carried up when read.`,
     ...job,
   };
 }

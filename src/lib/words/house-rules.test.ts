@@ -6,10 +6,11 @@ import {
   HOUSE_RULES,
   resolveRules,
 } from '#core/house-rules/house-rules.ts';
+import { USUAL_WINDOWS } from '#core/house-rules/how-tight.ts';
 import { getWraps, tapeWrapsRule } from '#core/house-rules/tape-wraps.ts';
 import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
 import { makeChoice } from '#core/house-rules/make-choice.ts';
-import { RULE_WORDS } from './house-rules.ts';
+import { RULE_WORDS, sayChoice } from './house-rules.ts';
 
 describe('house rules', () => {
   for (const rule of HOUSE_RULES) {
@@ -32,7 +33,19 @@ describe('house rules', () => {
     expect(check({ 'trap-nipple': { option: 'own', name: '6 in', reason: 'Well water.' } })).to.equal(true);
     expect(check({ 'trap-nipple': { option: 'own', name: '6 in', reason: '' } })).to.equal(false);
     expect(check({ 'trap-nipple': { option: 'own', name: '', reason: 'Well water.' } })).to.equal(false);
-    expect(check({ tracer: { option: 'own', name: 'String', reason: 'Cheap.' } })).to.equal(false);
+    // That corrugated tubing needs no supports is a way no shop can add.
+    expect(check({ 'csst-supports': { option: 'own', name: 'None', reason: 'Cheap.' } })).to.equal(false);
+  });
+
+  it('a window of our own has its least under its most, in turns that can be made', () => {
+    const check = (upTo2in: object) =>
+      ruleChoicesSchema.validate({ 'how-tight': { option: 'own-window', ...USUAL_WINDOWS, upTo2in } })
+        .error === undefined;
+    expect(check({ least: 2.25, most: 2.75 })).to.equal(true);
+    for (const wrong of [{ least: 3, most: 2 }, { least: -1, most: 2 }, { least: 1, most: 7 }, { least: 1 }])
+      expect(check(wrong), JSON.stringify(wrong)).to.equal(false);
+    const own = sayChoice('how-tight', { option: 'own-window', ...USUAL_WINDOWS });
+    expect(own).to.include('2 to 3.5 up to 2 in').and.include('1.5 to 2.5 for R');
   });
 
   it('every jurisdiction opens with choices that can be kept; what departs is named', () => {

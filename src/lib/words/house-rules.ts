@@ -1,4 +1,5 @@
 import type { EngagementChoice, EngagementOption } from '#core/house-rules/engagement-figure.ts';
+import type { HowTightOption, TurnsWindow } from '#core/house-rules/how-tight.ts';
 import type { LengthMethodOption } from '#core/house-rules/length-method.ts';
 import type { NipplesOption } from '#core/house-rules/nipples.ts';
 import type { KerfOption } from '#core/house-rules/saw-kerf.ts';
@@ -27,6 +28,7 @@ interface AllRuleWords extends PlainWords {
   readonly 'threading-grip': RuleWords<GripOption>;
   readonly 'saw-kerf': RuleWords<KerfOption>;
   readonly 'stock-length': RuleWords<StockOption>;
+  readonly 'how-tight': RuleWords<HowTightOption>;
 }
 
 const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION_NAMES[option], says });
@@ -120,6 +122,34 @@ export const RULE_WORDS: AllRuleWords = {
       saw: { name: 'Saw', says: 'A blade takes its own width; measure one slot of yours.' },
     },
   },
+  'how-tight': {
+    title: 'How tight',
+    question: 'By what is a taper joint judged tight?',
+    reason:
+      'The engagement figure sets the target of each size; the usual window of turns checks it, and threads left are shown beside it.',
+    options: {
+      window: {
+        name: 'Turns in the usual window',
+        says: 'Count from hand-tight: what the wrench adds is what seals. 2 to 3½ turns, 1½ to 3 from 2-1/2 up.',
+      },
+      'own-window': {
+        name: 'Turns in a window of our own',
+        says: 'One die, one make of fitting: the shop knows its turns closer than the trade does.',
+      },
+      'threads-left': {
+        name: 'About four threads left',
+        says: 'Look at the joint. It agrees with three turns on a full thread, and is looser on a short one.',
+      },
+      'couple-left': {
+        name: 'A couple of threads left',
+        says: 'Look at the joint. About a turn and a half tighter than four left.',
+      },
+      feel: {
+        name: 'By feel',
+        says: 'The hand knows when the taper is home; a number does not know this casting.',
+      },
+    },
+  },
   'stock-length': {
     title: 'Stock length',
     question: 'How long is the pipe you buy?',
@@ -138,6 +168,11 @@ export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): 
   if (choice.option === 'own' && 'reason' in choice) return `${choice.name} (own: ${choice.reason})`;
   const options = RULE_WORDS[rule].options as Readonly<Record<string, { name: string }>>;
   const name = options[choice.option]?.name ?? choice.option;
+  if (choice.option === 'own-window') {
+    const { upTo2in, above2in, british } = choice;
+    const say = ({ least, most }: TurnsWindow) => `${sayNumber(least, 2)} to ${sayNumber(most, 2)}`;
+    return `${name} (${say(upTo2in)} up to 2 in, ${say(above2in)} above, ${say(british)} for R)`;
+  }
   if ('length' in choice) return `${name} (${sayExact(choice.length, 'in')})`;
   if ('width' in choice) return `${name} (${sayExact(choice.width, 'in')})`;
   return 'tolerance' in choice ? `${name} (± ${sayExact(choice.tolerance, 'in')})` : name;

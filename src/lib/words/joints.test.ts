@@ -19,7 +19,7 @@ describe('joints in words', () => {
     it(`${id}: every sentence is one`, () => {
       const kind = JOINTS[id];
       const { name, seals, sealant } = JOINT_WORDS[id];
-      for (const said of [seals, sealant, sayTightening(kind), sayTurner(kind), sayMadeAgain(kind)])
+      for (const said of [seals, sealant, sayTightening(kind), sayTurner(kind), sayMadeAgain(kind.madeAgain)])
         expect(said).to.match(/^[A-Z45].*\.$/);
       expect(name.length).to.be.above(4);
     });
@@ -37,8 +37,8 @@ describe('joints in words', () => {
 
   it('tape and compound are said in the job’s unit', () => {
     const needed = getSealant(JOINTS['npt-in-npt'], thread, inches(0.5), 3)!;
-    expect(saySealant(needed, 'in')).to.include('9 in of tape for 3 wraps');
-    expect(saySealant(needed, 'mm')).to.include('230 mm of tape for 3 wraps');
+    expect(saySealant(needed, { option: 'both' }, 'in')).to.include('9 in of tape for 3 wraps');
+    expect(saySealant(needed, { option: 'tape' }, 'mm')).to.include('230 mm of tape for 3 wraps');
   });
 
   it('a cause says how far it goes in all the same; an end has its name', () => {

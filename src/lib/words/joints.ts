@@ -1,12 +1,14 @@
 import type { NominalSize } from '#core/catalogue/size.ts';
 import { getWrench } from '#core/joints/wrench.ts';
 import type { JointKind, MadeAgain, Turner } from '#core/joints/kinds/joint-kind.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import type { JointKindId } from '#core/joints/pair-verdict.ts';
-import type { Tightness } from '#core/joints/tightness.ts';
+import type { AskedTightness, Tightness } from '#core/joints/tightness.ts';
+import type { TurnedWith } from '#core/runs/find-turned.ts';
 import type { NoStop } from '#core/joints/clocking.ts';
 import type { SealantNeeded } from '#core/joints/sealant.ts';
 import { toInches, toMillimetres, type LengthUnit } from '#core/units/length.ts';
-import { sayNumber } from './length-text.ts';
+import { sayExact, sayNumber } from './length-text.ts';
 
 interface JointWords {
   readonly name: string;
@@ -131,7 +133,7 @@ const AGAIN: Readonly<Record<MadeAgain, string>> = {
   'cut-out': 'Cut out and done anew.',
   'new-connector': 'A connector is not used a second time: fit a new one.',
 };
-export const sayMadeAgain = ({ madeAgain }: JointKind): string => AGAIN[madeAgain];
+export const sayMadeAgain = (madeAgain: MadeAgain): string => AGAIN[madeAgain];
 
 /** How tight a kind of joint is made, where no engagement says it. The maker’s sheet goes before it. */
 export function sayTightening({ tightening }: JointKind): string {
@@ -163,14 +165,33 @@ function sayEighths(turns: number): string {
   return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8]!}` || '0';
 }
 
-/** What goes on one joint: tape and compound, about. */
-export const saySealant = ({ wraps, tape, compound }: SealantNeeded, unit: LengthUnit): string =>
-  `About ${unit === 'in' ? `${Math.ceil(toInches(tape))} in` : `${Math.ceil(toMillimetres(tape) / 10) * 10} mm`} of tape for ${wraps} wraps, wound the way it tightens; about ${sayNumber(compound, compound < 1 ? 1 : 0)} ml of compound.`;
+/** What goes on one joint by the house rule, about: tape, compound, both, cord, or the shop's own way. */
+export function saySealant(
+  { wraps, tape, compound }: SealantNeeded,
+  choice: HouseRules['sealant'],
+  unit: LengthUnit,
+): string {
+  const wound = `about ${unit === 'in' ? `${Math.ceil(toInches(tape))} in` : `${Math.ceil(toMillimetres(tape) / 10) * 10} mm`} of tape for ${wraps} wraps, wound the way it tightens`;
+  const spread = `about ${sayNumber(compound, compound < 1 ? 1 : 0)} ml of compound in a thin film`;
+  switch (choice.option) {
+    case 'tape':
+      return `By the house rule tape: ${wound}.`;
+    case 'compound':
+      return `By the house rule compound: ${spread}.`;
+    case 'both':
+      return `By the house rule both: ${wound}; over it ${spread}.`;
+    case 'cord':
+      return 'By the house rule sealing cord listed for gas, as much as its maker says.';
+    case 'own':
+      return `By the house rule: ${choice.name}.`;
+  }
+}
 
 /** A window that holds no stop: what lies under and over it, and what to change. */
 export const sayNoStop = ({ window, under, over }: NoStop): string =>
-  `No stop lies between ${window.least} and ${window.most} turns past hand-tight: ${under === null ? '' : `${sayTurns(under)} is too loose, `}${sayTurns(over)} too tight. Change where hand-tight is with another wrap of tape or another nipple, try another fitting, or put a union in. Never back it off.`;
+  `No stop lies between ${sayNumber(window.least, 2)} and ${sayNumber(window.most, 2)} turns past hand-tight: ${under === null ? '' : `${sayTurns(under)} is too loose, `}${sayTurns(over)} too tight. Change the house rule of how tight if it is narrower than it must be, or change where hand-tight is with another wrap of tape or another nipple, try another fitting, or put a union in. Never back it off.`;
 
+/** With what a kind of joint is turned where no size of pipe says it. */
 const TURNERS: Readonly<Record<Turner, string>> = {
   'pipe-wrench': 'a pipe wrench',
   spanner: 'an adjustable spanner no bigger than the nut needs',
@@ -194,8 +215,58 @@ export function sayTurns(turns: number): string {
 export const sayTightness = (tightness: Tightness): string =>
   `about ${sayTurns(tightness.turnsPastHandTight)} past hand-tight, ${sayNumber(tightness.threadsShowing, 1)} threads showing`;
 
-/** The pipe wrench for a size, and the second one. */
-export function sayWrench(size: NominalSize): string {
+const HOLDS: Readonly<Record<Exclude<HouseRules['who-holds']['option'], 'own'>, string>> = {
+  'second-wrench': 'and a second one to hold',
+  vise: 'with the vise to hold',
+  'first-without': 'and from the second joint on one to hold',
+};
+const GRIPS: Readonly<Record<Exclude<HouseRules['gripping']['option'], 'own'>, string>> = {
+  band: 'Grip a malleable fitting on its band, never across an opening.',
+  'threaded-lever': 'Turn a fitting by a length of pipe screwed in, never by the fitting itself.',
+};
+
+/** The pipe wrench for a size, and by the house rule what holds. */
+export function sayWrench(size: NominalSize, holds: HouseRules['who-holds']): string {
   const { least, most } = getWrench(size);
-  return `${least === most ? `${least} in` : `${least} to ${most} in`} pipe wrench, and a second one to hold`;
+  const wrench = `${least === most ? `${least} in` : `${least} to ${most} in`} pipe wrench`;
+  return `${wrench}, ${holds.option === 'own' ? `held so: ${holds.name}` : HOLDS[holds.option]}`;
+}
+
+/** What the wrench may grip, by the house rule. */
+export const sayGrip = (grips: HouseRules['gripping']): string =>
+  grips.option === 'own' ? `Gripped so: ${grips.name}.` : GRIPS[grips.option];
+
+/** What a house rule of threads left or of an own window asks, beside what is worked with. */
+export function sayAsked(
+  { turns, engagement, difference, usual, against }: AskedTightness,
+  unit: LengthUnit,
+): string {
+  const off = Math.abs(difference);
+  const beside =
+    off < 1000
+      ? 'just what is worked with here'
+      : `${sayExact(off, unit)} ${difference > 0 ? 'farther in' : 'less far in'} than is worked with here`;
+  const judged = {
+    inside: `, inside the usual ${usual.least} to ${usual.most} turns`,
+    under: `. That is under the usual ${usual.least} to ${usual.most} turns: an under-made joint on a thread as short as this`,
+    over: `. That is over the usual ${usual.least} to ${usual.most} turns: mind the fitting`,
+  } as const;
+  return `The house rule asks for about ${sayTurns(turns)} past hand-tight, ${sayExact(engagement, unit)} in one another: ${beside}${judged[against]}.`;
+}
+
+/** What turns with a fitting that is screwed on. */
+export function sayTurned({ restOfLeg, tags, closes }: TurnedWith, tag: number): string {
+  if (closes)
+    return 'The line comes round to this pipe again: held on both sides the fitting cannot be turned. A joint that needs no turning goes in between, a union or a flare.';
+  const parts = [
+    ...(restOfLeg ? [`the rest of leg ${tag}`] : []),
+    ...(tags.length > 0
+      ? [
+          `leg${tags.length > 1 ? 's' : ''} ${tags.slice(0, -1).join(', ')}${tags.length > 1 ? ' and ' : ''}${tags.at(-1)}`,
+        ]
+      : []),
+  ];
+  return parts.length === 0
+    ? 'Nothing else hangs on it.'
+    : `With it turns what is made up on it by then, of ${parts.join(' and ')}: see that it can swing round.`;
 }

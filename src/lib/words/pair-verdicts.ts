@@ -1,4 +1,6 @@
 import type { EndMaterial, JointEnd, SocketKind, TubeKind } from '#core/joints/joint-end.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
+import { isForbidden, type HouseCondition, type JudgedJoint } from '#core/joints/house-ruling.ts';
 import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
 import type { Cause, Condition, PairVerdict, PairVerdictKind } from '#core/joints/pair-verdict.ts';
 import type { Seat } from '#core/identify/observation.ts';
@@ -69,6 +71,27 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
   'same-half': 'Two like halves of a union.',
   'nothing-enters': 'Neither has anything to go into.',
 };
+
+const HOUSE_CONDITION_WORDS: Readonly<Record<Exclude<HouseCondition, 'own-way'>, string>> = {
+  'existing-work': 'it stands already: nothing new is added to it',
+  'copper-olive': 'its ring is copper',
+  accessible: 'it stays where it can be seen and reached',
+};
+
+/** The verdict with what the house adds to it: what it forbids is said before all else. */
+export const sayVerdict = (judged: JudgedJoint): string =>
+  isForbidden(judged) ? 'Makes, and the house rule forbids it' : VERDICT_NAMES[judged.verdict];
+
+/** Everything that must be so, the house's conditions too; the sealant is said with the joint. */
+export const listConditions = (judged: JudgedJoint, rules: HouseRules): string[] => [
+  ...judged.conditions.filter((each) => each !== 'sealant').map((each) => CONDITION_WORDS[each]),
+  ...judged.house.flatMap(({ rule, condition }) => {
+    if (condition === null) return [];
+    const choice = rules[rule];
+    if (condition !== 'own-way') return [HOUSE_CONDITION_WORDS[condition]];
+    return [`it keeps to the way of the house: ${'name' in choice ? choice.name : choice.option}`];
+  }),
+];
 
 /** What each rule is about, for the table of rules. */
 export const PAIR_RULE_NAMES: Readonly<Record<PairRuleId, string>> = {

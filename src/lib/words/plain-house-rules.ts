@@ -38,26 +38,6 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
       cord: { name: 'Sealing cord', says: 'Can be turned back a little to align, where it is listed.' },
     },
   },
-  'how-tight': {
-    title: 'How tight',
-    question: 'By what is a taper joint judged tight?',
-    reason:
-      'The engagement figure sets the target of each size; the window of turns checks it, and threads left are shown beside it.',
-    options: {
-      window: {
-        name: 'Turns in a window',
-        says: 'Count from hand-tight: what the wrench adds is what seals.',
-      },
-      'threads-left': {
-        name: 'Threads left showing',
-        says: 'Look at the joint: about four left, or a couple, as one was taught.',
-      },
-      feel: {
-        name: 'By feel',
-        says: 'The hand knows when the taper is home; a number does not know this casting.',
-      },
-    },
-  },
   'who-holds': {
     title: 'Who holds',
     question: 'What holds the part that is made already?',

@@ -17,6 +17,8 @@ const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Reco
   2: (doc) => ({ ...doc, schema: 3, measures: widenMeasures(doc['measures']) }),
   // 4: joints that are clocked. Older documents have none.
   3: (doc) => ({ ...doc, schema: 4, clockings: {} }),
+  // 5: a house may judge by a window of turns of its own, and add its own way to more rules. Older choices stand as they are.
+  4: (doc) => ({ ...doc, schema: 5 }),
 };
 
 /** Damaged entries are left as they are: the schema says where. */

@@ -7,6 +7,7 @@ import { WAYS } from '../geometry/way.ts';
 import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
 import { lengthMethodRule } from '../house-rules/length-method.ts';
 import { nipplesRule } from '../house-rules/nipples.ts';
+import { howTightRule, type TurnsWindow } from '../house-rules/how-tight.ts';
 import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
 import { stockLengthRule } from '../house-rules/stock-length.ts';
 import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
@@ -70,6 +71,15 @@ const plainChoices = Object.fromEntries(
   }),
 );
 
+const turnsWindow = Joi.object({
+  least: turns,
+  most: turns,
+})
+  .custom((window: TurnsWindow, helpers) =>
+    window.least <= window.most ? window : helpers.error('any.invalid'),
+  )
+  .required();
+
 /** Which house rules were chosen, and how. */
 export const ruleChoicesSchema = Joi.object({
   'engagement-figure': engagementChoice,
@@ -85,6 +95,15 @@ export const ruleChoicesSchema = Joi.object({
     Joi.object({ option: oneOf(['saw']), width: short.max(INCH) }),
   ),
   'stock-length': Joi.object({ option: oneOf(stockLengthRule.options) }),
+  'how-tight': Joi.alternatives().try(
+    Joi.object({ option: oneOf(howTightRule.options.filter((option) => option !== 'own-window')) }),
+    Joi.object({
+      option: oneOf(['own-window']),
+      upTo2in: turnsWindow,
+      above2in: turnsWindow,
+      british: turnsWindow,
+    }),
+  ),
   ...plainChoices,
 }).required();
 

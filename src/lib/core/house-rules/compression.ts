@@ -7,6 +7,6 @@ export const compressionRule = plainRule({
   options: ['forbidden', 'copper-olives', 'accessible'],
   default: 'forbidden',
   outrankedBy: ['local code', 'maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

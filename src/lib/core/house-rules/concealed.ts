@@ -7,6 +7,6 @@ export const concealedRule = plainRule({
   options: ['forbidden', 'allowed'],
   default: 'forbidden',
   outrankedBy: ['local code'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -7,6 +7,6 @@ export const csstJacketRule = plainRule({
   options: ['yellow', 'black', 'either'],
   default: 'either',
   outrankedBy: ['local code', 'maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

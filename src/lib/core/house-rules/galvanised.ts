@@ -7,6 +7,6 @@ export const galvanisedRule = plainRule({
   options: ['forbidden', 'existing-only', 'allowed'],
   default: 'forbidden',
   outrankedBy: ['local code'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

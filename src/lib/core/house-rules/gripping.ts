@@ -7,6 +7,6 @@ export const grippingRule = plainRule({
   options: ['band', 'threaded-lever'],
   default: 'band',
   outrankedBy: ['maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -1,6 +1,7 @@
 import type { LengthUnit } from '../units/length.ts';
 import type { TapeGraduation } from '../units/tape.ts';
 import { engagementFigureRule, type EngagementChoice } from './engagement-figure.ts';
+import { howTightRule, type HowTightChoice } from './how-tight.ts';
 import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
 import type { PlainChoice } from './house-rule.ts';
 import type { Jurisdiction } from './jurisdictions.ts';
@@ -21,6 +22,7 @@ export const HOUSE_RULES = [
   threadingGripRule,
   sawKerfRule,
   stockLengthRule,
+  howTightRule,
   ...PLAIN_RULES,
 ] as const;
 
@@ -41,6 +43,7 @@ export interface HouseRules extends PlainHouseRules {
   readonly 'threading-grip': GripChoice;
   readonly 'saw-kerf': KerfChoice;
   readonly 'stock-length': { readonly option: StockOption };
+  readonly 'how-tight': HowTightChoice;
 }
 
 /** The choices a document carries: a rule that is absent stands at its default. */
@@ -65,6 +68,7 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'threading-grip': { option: 'one-inch' },
     'saw-kerf': { option: 'wheel-cutter' },
     'stock-length': { option: stockLengthRule.default },
+    'how-tight': { option: 'window' },
     ...choices,
   };
 }

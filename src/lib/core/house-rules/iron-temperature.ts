@@ -7,6 +7,6 @@ export const ironTemperatureRule = plainRule({
   options: ['maker', '425-plus-minus-10'],
   default: 'maker',
   outrankedBy: ['maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -7,6 +7,6 @@ export const joiningPeRule = plainRule({
   options: ['fusion', 'stab', 'either'],
   default: 'either',
   outrankedBy: ['local code', 'maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

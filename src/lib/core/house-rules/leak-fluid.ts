@@ -7,6 +7,6 @@ export const leakFluidRule = plainRule({
   options: ['proprietary', 'soap', 'freeze-proof'],
   default: 'proprietary',
   outrankedBy: [],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -1,5 +1,6 @@
 import { INCH } from '../units/length.ts';
 import { DEFAULT_TURNS } from './engagement-figure.ts';
+import { USUAL_WINDOWS } from './how-tight.ts';
 import type { HouseRules, RuleId } from './house-rules.ts';
 import { NIPPLE_TOLERANCE } from './nipples.ts';
 import { USUAL_KERF } from './saw-kerf.ts';
@@ -13,6 +14,7 @@ const BEGINS_WITH: Readonly<Record<string, object>> = {
   'nipples cut-in-house': { tolerance: NIPPLE_TOLERANCE },
   'threading-grip own': { length: INCH },
   'saw-kerf saw': { width: USUAL_KERF },
+  'how-tight own-window': USUAL_WINDOWS,
 };
 
 /** The choice an option of a rule stands for when it is first picked. */

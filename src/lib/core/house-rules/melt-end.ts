@@ -7,6 +7,6 @@ export const meltEndRule = plainRule({
   options: ['bead', 'time'],
   default: 'bead',
   outrankedBy: ['maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -5,7 +5,6 @@ import { csstJacketRule } from './csst-jacket.ts';
 import { csstSupportsRule } from './csst-supports.ts';
 import { galvanisedRule } from './galvanised.ts';
 import { grippingRule } from './gripping.ts';
-import { howTightRule } from './how-tight.ts';
 import { ironTemperatureRule } from './iron-temperature.ts';
 import { joiningPeRule } from './joining-pe.ts';
 import { leakFluidRule } from './leak-fluid.ts';
@@ -26,7 +25,6 @@ import { whoHoldsRule } from './who-holds.ts';
 export const PLAIN_RULES = [
   tapeWrapsRule,
   sealantRule,
-  howTightRule,
   whoHoldsRule,
   grippingRule,
   remakingRule,

@@ -7,6 +7,6 @@ export const reducingRule = plainRule({
   options: ['fitting-first', 'bushing-first'],
   default: 'fitting-first',
   outrankedBy: [],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

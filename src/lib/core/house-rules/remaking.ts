@@ -7,6 +7,6 @@ export const remakingRule = plainRule({
   options: ['never', 'once-if-clean'],
   default: 'once-if-clean',
   outrankedBy: ['local code', 'maker'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

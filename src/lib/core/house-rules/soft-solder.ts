@@ -7,6 +7,6 @@ export const softSolderRule = plainRule({
   options: ['forbidden', 'capillary', 'brazing'],
   default: 'brazing',
   outrankedBy: ['local code'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -7,6 +7,6 @@ export const straightTrapRule = plainRule({
   options: ['never-counts', 'tolerated'],
   default: 'never-counts',
   outrankedBy: ['local code'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -7,6 +7,6 @@ export const testPackRule = plainRule({
   options: ['by-jurisdiction', 'ask'],
   default: 'by-jurisdiction',
   outrankedBy: ['local code'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

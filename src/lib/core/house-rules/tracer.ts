@@ -7,6 +7,6 @@ export const tracerRule = plainRule({
   options: ['wire', 'tape', 'both'],
   default: 'both',
   outrankedBy: ['local code'],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

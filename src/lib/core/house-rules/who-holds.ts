@@ -7,6 +7,6 @@ export const whoHoldsRule = plainRule({
   options: ['second-wrench', 'vise', 'first-without'],
   default: 'second-wrench',
   outrankedBy: [],
-  mayAdd: false,
+  mayAdd: true,
   version: 1,
 });

@@ -4,7 +4,7 @@ import { NOMINAL_SIZES } from '../catalogue/size.ts';
 import { INCH, inches } from '../units/length.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { findStops, getAngleAt, getEngagementAt, getRollAngle, getTarget } from './clocking.ts';
-import { getTurnsWindow } from './tightness.ts';
+import { getUsualWindow, USUAL_WINDOWS } from '../house-rules/how-tight.ts';
 
 const thread = (size: (typeof NOMINAL_SIZES)[number]) => standardCatalogue.findThread(size)!;
 const T = inches(0.75);
@@ -24,7 +24,7 @@ describe('clocking', () => {
     const two = findStops(thread('3/4'), 0, 90, T);
     expect(two.ok && two.value.stops.map(({ turns }) => turns)).to.deep.equal([2.25, 3.25]);
     expect(two.ok && two.value.best.turns).to.equal(2.25);
-    expect(getTarget(getTurnsWindow('3/4', 'NPT'))).to.deep.equal({ least: 2.5, most: 3 });
+    expect(getTarget(USUAL_WINDOWS.upTo2in)).to.deep.equal({ least: 2.5, most: 3 });
   });
 
   it('a window narrower than a turn may hold none: it says what lies under and over it', () => {
@@ -80,7 +80,9 @@ describe('clocking', () => {
         const found = findStops(thread(size), 40, wanted, T);
         expect(
           found.ok &&
-            found.value.stops.every(({ turns }) => turns >= getTurnsWindow(size, 'NPT').least - 1e-9),
+            found.value.stops.every(
+              ({ turns }) => turns >= getUsualWindow({ size, family: 'NPT' }).least - 1e-9,
+            ),
         ).to.equal(true);
       }
     }

@@ -1,7 +1,8 @@
 import type { TaperThread } from '../catalogue/thread.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
+import { getUsualWindow, type TurnsWindow } from '../house-rules/how-tight.ts';
 import { INCH, type Length } from '../units/length.ts';
-import { getTightness, type Tightness, type TurnsWindow } from './tightness.ts';
+import { getTightness, type Tightness } from './tightness.ts';
 
 /** A place at which a fitting may be left: it points as wanted, and the joint is as tight as that makes it. */
 export interface ClockingStop {
@@ -55,14 +56,14 @@ export function findStops(
   handTightAngle: number,
   wantedAngle: number,
   threadLength: Length,
-  window: TurnsWindow = getTightness(thread, thread.handTight, threadLength).window,
+  window: TurnsWindow = getUsualWindow(thread),
 ): Result<Clocking, NoStop> {
   const first = wrap(wantedAngle - handTightAngle) / 360;
   const stops: ClockingStop[] = [];
   for (let turns = first; turns <= window.most + EDGE; turns++) {
     if (turns < window.least - EDGE) continue;
     const engagement = getEngagementAt(thread, turns);
-    stops.push({ turns, engagement, tightness: getTightness(thread, engagement, threadLength) });
+    stops.push({ turns, engagement, tightness: getTightness(thread, engagement, threadLength, window) });
   }
   const target = getTarget(window);
   const middle = (target.least + target.most) / 2;

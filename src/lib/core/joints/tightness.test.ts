@@ -3,7 +3,8 @@ import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import { findEngagement } from '../allowances/find-engagement.ts';
 import { INCH, inches } from '../units/length.ts';
-import { getTightness } from './tightness.ts';
+import { getHouseWindow, USUAL_WINDOWS, type HowTightChoice } from '../house-rules/how-tight.ts';
+import { findAsked, findFaceGap, getTightness } from './tightness.ts';
 import { getWrench } from './wrench.ts';
 import { NOMINAL_SIZES } from '../catalogue/size.ts';
 
@@ -87,5 +88,78 @@ describe('getWrench', () => {
   it('has a wrench for every size, never shorter for a larger one', () => {
     const sizes = NOMINAL_SIZES.map((size) => getWrench(size).most);
     expect(sizes).to.deep.equal([...sizes].sort((a, b) => a - b));
+  });
+});
+
+describe('how tight, by the house', () => {
+  const choices: HowTightChoice[] = [
+    { option: 'threads-left' },
+    { option: 'couple-left' },
+    { option: 'own-window', ...USUAL_WINDOWS, upTo2in: { least: 2.25, most: 2.75 } },
+  ];
+
+  it('"leave four" and three turns agree on a full thread to a thread; "a couple" is two turns tighter', () => {
+    for (const size of ['1/2', '3/4', '1'] as const) {
+      const t = thread(size);
+      const of = (option: 'threads-left' | 'couple-left') => getHouseWindow({ option }, t, t.fullLength);
+      const four = of('threads-left');
+      expect((four.least + four.most) / 2).to.be.closeTo(3, 0.8);
+      expect(of('couple-left').least - four.least).to.be.closeTo(2, 1e-9);
+    }
+  });
+
+  it('"leave four" on a thread cut short is an under-made joint, and is said to be', () => {
+    const t = thread('1/2');
+    const asked = findAsked({ option: 'threads-left' }, t, t.normalEngagement, t.cutLength)!;
+    // Three turns show 3.0 on it: four left are two turns, at the foot of the window.
+    expect(asked.turns).to.be.closeTo(2, 0.1);
+    const shorter = findAsked({ option: 'threads-left' }, t, t.normalEngagement, t.cutLength - inches(0.05))!;
+    expect(shorter.against).to.equal('under');
+    expect(shorter.difference).to.be.below(asked.difference);
+  });
+
+  it('what is asked, made so, shows as many threads as were asked', () => {
+    for (const size of NOMINAL_SIZES) {
+      const t = thread(size);
+      for (const [option, left] of [
+        ['threads-left', 4],
+        ['couple-left', 2],
+      ] as const) {
+        const asked = findAsked({ option }, t, t.normalEngagement, t.cutLength)!;
+        const made = getTightness(t, asked.engagement, t.cutLength);
+        expect(made.threadsShowing).to.be.closeTo(left, 1e-3);
+        expect(made.turnsPastHandTight).to.be.closeTo(asked.turns, 1e-3);
+        expect(asked.difference).to.equal(asked.engagement - t.normalEngagement);
+      }
+    }
+  });
+
+  it('the usual window and the hand ask for nothing else than what is worked with', () => {
+    const t = thread('3/4');
+    for (const option of ['window', 'feel'] as const) {
+      expect(findAsked({ option }, t, t.normalEngagement, t.cutLength)).to.equal(null);
+      expect(getHouseWindow({ option }, t, t.cutLength)).to.deep.equal({ least: 2, most: 3.5 });
+    }
+    for (const choice of choices)
+      expect(findAsked(choice, t, t.normalEngagement, t.cutLength)).to.not.equal(null);
+  });
+
+  it('a window of the house decides what is inside it', () => {
+    const t = thread('1/2');
+    const own = getHouseWindow(choices[2]!, t, t.cutLength);
+    expect(getTightness(t, t.normalEngagement, t.cutLength, own)).to.deep.include({
+      window: own,
+      inWindow: true,
+    });
+    const narrow = { least: 2.9, most: 3 };
+    expect(getTightness(t, t.normalEngagement, t.cutLength, narrow).inWindow).to.equal(false);
+  });
+
+  it('between the faces of a close nipple lies what both ends leave; a long one is counted by its threads', () => {
+    const t = thread('1/2');
+    const end = { thread: t, engagement: inches(0.5) };
+    expect(findFaceGap(inches(1.125), [end, end])).to.equal(inches(0.125));
+    expect(findFaceGap(2 * t.fullLength, [end, end])).to.equal(null);
+    expect(findFaceGap(inches(3), [end, end])).to.equal(null);
   });
 });

@@ -1,13 +1,11 @@
-import type { TaperFamily } from '../catalogue/part.ts';
-import { isLargeSize, type NominalSize } from '../catalogue/size.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
+import {
+  getHouseWindow,
+  getUsualWindow,
+  type HowTightChoice,
+  type TurnsWindow,
+} from '../house-rules/how-tight.ts';
 import { INCH, type Length } from '../units/length.ts';
-
-/** Turns past hand-tight between which a taper joint is usually right. */
-export interface TurnsWindow {
-  readonly least: number;
-  readonly most: number;
-}
 
 export interface Tightness {
   readonly engagement: Length;
@@ -18,21 +16,18 @@ export interface Tightness {
   readonly inWindow: boolean;
 }
 
-/** 2 to 3½ turns up to 2 in, 1½ to 3 from 2-1/2 up. Real parts vary by about a turn each way. */
-export const getTurnsWindow = (size: NominalSize, family: TaperFamily): TurnsWindow =>
-  family === 'R'
-    ? { least: 1.5, most: 2.5 }
-    : isLargeSize(size)
-      ? { least: 1.5, most: 3 }
-      : { least: 2, most: 3.5 };
-
 /**
  * The same engagement said in three ways: turns past hand-tight = (e − L1)·n and threads showing = (T − e)·n,
- * with T the length of the thread on the pipe (nm). L1 from ASME B1.20.1.
+ * with T the length of the thread on the pipe (nm). L1 from ASME B1.20.1. The window is the house's; the usual one where none
+ * is given.
  */
-export function getTightness(thread: TaperThread, engagement: Length, threadLength: Length): Tightness {
+export function getTightness(
+  thread: TaperThread,
+  engagement: Length,
+  threadLength: Length,
+  window: TurnsWindow = getUsualWindow(thread),
+): Tightness {
   const turns = ((engagement - thread.handTight) / INCH) * thread.threadsPerInch;
-  const window = getTurnsWindow(thread.size, thread.family);
   return {
     engagement,
     turnsPastHandTight: turns,
@@ -40,4 +35,49 @@ export function getTightness(thread: TaperThread, engagement: Length, threadLeng
     window,
     inWindow: turns >= window.least && turns <= window.most,
   };
+}
+
+/** What the house asks for where it does not go by the usual window, beside the engagement that is worked with. */
+export interface AskedTightness {
+  /** The middle of the house's window, turns past hand-tight. */
+  readonly turns: number;
+  /** nm */
+  readonly engagement: Length;
+  /** Of what is asked over what is worked with, nm: positive goes in farther. */
+  readonly difference: Length;
+  readonly usual: TurnsWindow;
+  /** Whether what is asked lies in the usual window; under it, the joint is under-made. */
+  readonly against: 'inside' | 'under' | 'over';
+}
+
+/**
+ * What "so many left" or a window of the shop's own asks of a joint, said in length. Null where the usual window or the hand
+ * decides.
+ */
+export function findAsked(
+  choice: HowTightChoice,
+  thread: TaperThread,
+  engagement: Length,
+  threadLength: Length,
+): AskedTightness | null {
+  if (choice.option === 'window' || choice.option === 'feel') return null;
+  const { least, most } = getHouseWindow(choice, thread, threadLength);
+  const turns = (least + most) / 2;
+  const asked = Math.round(thread.handTight + (turns * INCH) / thread.threadsPerInch);
+  const usual = getUsualWindow(thread);
+  const against = turns < usual.least ? 'under' : turns > usual.most ? 'over' : 'inside';
+  return { turns, engagement: asked, difference: asked - engagement, usual, against };
+}
+
+/**
+ * Between the faces of the two fittings of a close nipple (nm): N − e_A − e_B. Null where the nipple is long enough (2T) that
+ * threads showing can be counted at each end. Source: how tight, three ways of saying the same thing.
+ */
+export function findFaceGap(
+  nipple: Length,
+  ends: readonly [{ thread: TaperThread; engagement: Length }, { thread: TaperThread; engagement: Length }],
+): Length | null {
+  const [a, b] = ends;
+  if (nipple >= a.thread.fullLength + b.thread.fullLength) return null;
+  return nipple - a.engagement - b.engagement;
 }

@@ -2,12 +2,14 @@ import { expect } from 'chai';
 import { getEngagementAt } from '../joints/clocking.ts';
 import { readRunDoc } from '../formats/read-run-doc.ts';
 import type { Way } from '../geometry/way.ts';
+import { makeRandomRun } from '#support/random-run.ts';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, offset } from '#support/make-run.ts';
 import { checkRun } from './checks/checks.ts';
 import { findClocking, planClockJoint } from './commands/clock-joint.ts';
 import { planRedirectLeg } from './commands/redirect-leg.ts';
 import { planRemoveLegs } from './commands/remove-legs.ts';
 import { explain } from './explain.ts';
+import { findTurned } from './find-turned.ts';
 import type { RunLayout } from './layout.ts';
 import { findPointing } from './pointing.ts';
 import type { RunDoc } from './run.ts';
@@ -42,6 +44,41 @@ describe('where a fitting points', () => {
     const rolled = makeRun([[0, 'right', 30], [1, 'right', null, { geometry: offset('right', ['up', 10], ['back', 10]) }]]); // prettier-ignore
     expect(findPointing(layOut(rolled), endOf(layOut(rolled), 1, 1))!.angle).to.equal(45);
   });
+});
+
+describe('what turns with a fitting', () => {
+  const turned = (doc: RunDoc, tag: number, which: 0 | 1) =>
+    findTurned(layOut(doc), endOf(layOut(doc), tag, which));
+
+  it('is what hangs on it, away from the pipe it is screwed on', () => {
+    const doc = makeRun([[0, 'right', 30], [1, 'up', 20], [2, 'right', 40], [1, 'right', 25], [3, 'down', 15]]); // prettier-ignore
+    expect(turned(doc, 1, 1)).to.deep.equal({ restOfLeg: false, tags: [2, 3, 4, 5], closes: false });
+    expect(turned(doc, 2, 1)).to.deep.equal({ restOfLeg: false, tags: [3, 5], closes: false });
+    expect(turned(doc, 2, 0)).to.deep.equal({ restOfLeg: false, tags: [1, 4], closes: false });
+    expect(turned(doc, 5, 1)).to.equal(null);
+  });
+
+  it('is the rest of a long leg beyond its coupling too', () => {
+    const doc = makeRun([[0, 'right', 30 * 12], [1, 'up', 20]]); // prettier-ignore
+    const layout = layOut(doc);
+    const [first] = layout.pieces.get(getLeg(doc, 1).id)!;
+    expect(findTurned(layout, first!.ends[1])).to.deep.equal({ restOfLeg: true, tags: [2], closes: false });
+  });
+
+  it('at the two ends of a piece is everything else, each once (40 random runs, seed 20280)', () => {
+    for (let i = 0; i < 40; i++) {
+      const layout = layOut(makeRandomRun(8, 20_280 + i));
+      const all = Object.values(layout.doc.legs).map(({ tag }) => tag).sort((a, b) => a - b);
+      for (const [leg, pieces] of layout.pieces) {
+        const [first, last] = [pieces[0], pieces.at(-1)];
+        const sides = [first && findTurned(layout, first.ends[0]), last && findTurned(layout, last.ends[1])];
+        if (sides.some((side) => side?.closes)) continue;
+        const [a, b] = sides.map((side) => side?.tags ?? null);
+        const own = layout.doc.legs[leg]!.tag;
+        if (a && b) expect([...a, ...b, own].sort((x, y) => x - y)).to.deep.equal(all);
+      }
+    }
+  }); // prettier-ignore
 });
 
 describe('a clocked joint', () => {

@@ -1,7 +1,7 @@
 import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import type { Length } from '../units/length.ts';
-import type { TurnsWindow } from '../joints/tightness.ts';
+import type { TurnsWindow } from '../house-rules/how-tight.ts';
 import type { FittingRefusal } from './fitting.ts';
 import type { NamedRef } from './name-ref.ts';
 import type { InlineKind } from './run.ts';

@@ -3,6 +3,7 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import { findReach, type Part, type Port } from '../catalogue/part.ts';
 import { getThreadFamily } from '../catalogue/pipe.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
+import { getHouseWindow } from '../house-rules/how-tight.ts';
 import { getEngagementAt, getTurns } from '../joints/clocking.ts';
 import { getTightness } from '../joints/tightness.ts';
 import { isEmpty } from './is-empty.ts';
@@ -121,7 +122,8 @@ function workOutPort(
   const reach = findReach(port);
   const found = findEngagement(thread, rules['engagement-figure']);
   const engagement = clocking ? getEngagementAt(thread, getTurns(clocking)) : found.ok ? found.value : null;
-  const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength);
+  const window = getHouseWindow(rules['how-tight'], thread, thread.cutLength);
+  const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength, window);
   const unknown =
     reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
   const takeOff = reach === null || engagement === null ? null : reach - engagement;

@@ -8,7 +8,7 @@ import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 4;
+export const RUN_SCHEMA = 5;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never

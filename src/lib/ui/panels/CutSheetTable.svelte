@@ -87,7 +87,9 @@
         <th scope="rowgroup" colspan="7" class="pt-4 pb-1 text-lg font-semibold">
           {group.size}
           {MATERIAL_NAMES[group.material]}
-          <span class="chart-label text-sm font-medium">{group.size} die; {sayWrench(group.size)}</span>
+          <span class="chart-label text-sm font-medium"
+            >{group.size} die; {sayWrench(group.size, store.rules['who-holds'])}</span
+          >
         </th>
       </tr>
     </tbody>

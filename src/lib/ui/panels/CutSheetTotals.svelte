@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { CutSheet } from '#core/cutting/cut-sheet.ts';
+  import type { HouseRules } from '#core/house-rules/house-rules.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import type { TapeGraduation } from '#core/units/tape.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
@@ -12,10 +13,9 @@
     sheet: CutSheet;
     unit: LengthUnit;
     graduation: TapeGraduation;
-    /** The stock length the shop buys, as it is called. */
-    stock: string;
+    rules: HouseRules;
   }
-  let { sheet, unit, graduation, stock }: Props = $props();
+  let { sheet, unit, graduation, rules }: Props = $props();
   const format = $derived(getTapeFormat(graduation));
 </script>
 
@@ -31,11 +31,13 @@
               total.kerf,
               unit,
             )} of saw kerf{/if}; no fewer than {total.stockAtLeast}
-          {total.stockAtLeast === 1 ? 'length' : 'lengths'} of {stock}
+          {total.stockAtLeast === 1 ? 'length' : 'lengths'} of {rules['stock-length'].option}
           {#if total.unknown > 0}<span class="font-semibold text-error"
               >; {total.unknown} not known and not in it</span
             >{/if}
-          <span class="chart-label block text-sm">{total.size} die; {sayWrench(total.size)}</span>
+          <span class="chart-label block text-sm"
+            >{total.size} die; {sayWrench(total.size, rules['who-holds'])}</span
+          >
         </li>
       {/each}
     </ul>

@@ -1,16 +1,12 @@
 <script lang="ts">
   import { getThreadFamily } from '#core/catalogue/pipe.ts';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import { getFigureKey } from '#core/house-rules/engagement-figure.ts';
-  import { HOUSE_RULES, resolveRules, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
-  import { compareRuns } from '#core/runs/compare-runs.ts';
-  import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
-  import { layOutRun } from '#core/runs/lay-out-run.ts';
+  import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
   import { RULE_TOPIC_NAMES } from '#words/house-rules.ts';
   import { sayRefusal } from '#words/refusals.ts';
-  import { countDifference } from '#words/run-difference.ts';
   import Dialog from '../controls/Dialog.svelte';
   import type { RunStore } from '../store/run-store.svelte.ts';
+  import { decideAnew } from './decide-anew.ts';
   import RuleDecision from './RuleDecision.svelte';
 
   interface Props {
@@ -34,19 +30,11 @@
   let changed = $state('');
 
   function choose<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): void {
-    const { doc, layout } = store;
-    if (!doc || !layout) return;
-    const result = store.apply(planChooseRule(doc, rule, choice));
+    if (!store.layout) return;
+    const { planned, says } = decideAnew(store.layout, rule, choice);
+    const result = store.apply(planned);
     wrong = result.ok ? '' : sayRefusal(result.refusal);
-    if (!result.ok) return;
-    const choices = { ...doc.ruleChoices, [rule]: choice };
-    const next = layOutRun(
-      { ...doc, ruleChoices: choices },
-      standardCatalogue,
-      resolveRules(choices),
-      store.facts,
-    );
-    changed = `Decided anew: ${countDifference(compareRuns(layout, next))}.`;
+    if (result.ok) changed = says;
   }
 </script>
 

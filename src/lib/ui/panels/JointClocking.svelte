@@ -4,7 +4,7 @@
   import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { sayNoStop, sayTurns } from '#words/joints.ts';
+  import { sayNoStop, sayTurned, sayTurns } from '#words/joints.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import LengthText from '../controls/LengthText.svelte';
@@ -81,8 +81,8 @@
       </div>
     </div>
     <p class="text-sm">
-      A taper joint only goes tighter: never back it off to align. Screwing the fitting on turns everything
-      that is made up on it already.
+      A taper joint only goes tighter: never back it off to align.
+      {#if state.turned}{sayTurned(state.turned, layout.doc.legs[end.leg]?.tag ?? 0)}{/if}
     </p>
   {/if}
   {#if state.refusal}<p role="alert" class="text-error">{sayRefusal(state.refusal)}</p>{/if}

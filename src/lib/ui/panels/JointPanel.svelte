@@ -1,19 +1,30 @@
 <script lang="ts">
+  import { getFigureKey } from '#core/house-rules/engagement-figure.ts';
   import { getWraps } from '#core/house-rules/tape-wraps.ts';
+  import { findPractice } from '#core/joints/joint-practice.ts';
   import { getTaperJoint } from '#core/joints/kinds/joint-kinds.ts';
   import { getSealant } from '#core/joints/sealant.ts';
-  import { getTightness } from '#core/joints/tightness.ts';
+  import { findAsked, findFaceGap, getTightness } from '#core/joints/tightness.ts';
   import type { Result } from '#core/outcome/result.ts';
   import type { PlannedChange } from '#core/runs/change.ts';
   import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import { JOINT_WORDS, sayMadeAgain, saySealant, sayTurns, sayWrench } from '#words/joints.ts';
+  import {
+    JOINT_WORDS,
+    sayAsked,
+    sayGrip,
+    sayMadeAgain,
+    saySealant,
+    sayTurns,
+    sayWrench,
+  } from '#words/joints.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
   import type { Refusal } from '#words/refusals.ts';
   import JointLens from '../instruments/JointLens.svelte';
   import JointClocking from './JointClocking.svelte';
+  import RulesHere from './RulesHere.svelte';
 
   interface Props {
     end: LaidEnd;
@@ -22,19 +33,36 @@
     onchange: (planned: PlannedChange) => Result<void, Refusal>;
   }
   let { end, layout, unit, onchange }: Props = $props();
+  const { rules } = $derived(layout);
   const joint = $derived(end.joint);
-  const engagement = $derived(joint?.engagement ?? null);
+  const thread = $derived(end.thread);
+  const tightness = $derived(joint?.tightness ?? null);
   const kind = $derived(getTaperJoint(joint?.port.end.family ?? 'NPT'));
+  const practice = $derived(findPractice(kind, rules));
   const words = $derived(JOINT_WORDS[kind.id]);
   /** The same engagement on a full bought thread: more of it shows. */
   const bought = $derived(
-    end.thread && engagement !== null ? getTightness(end.thread, engagement, end.thread.fullLength) : null,
+    thread && tightness ? getTightness(thread, tightness.engagement, thread.fullLength) : null,
   );
   const sealant = $derived(
-    end.thread && engagement !== null
-      ? getSealant(kind, end.thread, engagement, getWraps(layout.rules['tape-wraps']))
+    thread && tightness
+      ? getSealant(kind, thread, tightness.engagement, getWraps(rules['tape-wraps']))
       : null,
   );
+  const asked = $derived(
+    thread && tightness
+      ? findAsked(rules['how-tight'], thread, tightness.engagement, thread.cutLength)
+      : null,
+  );
+  /** Between the faces where the piece is a close nipple: no thread of it can be counted. */
+  const gap = $derived.by(() => {
+    const piece = layout.pieces.get(end.leg)?.find(({ ends }) => ends.some(({ id }) => id === end.id));
+    const nipple = piece?.cut?.nipple ?? null;
+    const [a, b] = (piece?.ends ?? []).map(({ thread: of, joint: at }) =>
+      of && at?.tightness ? { thread: of, engagement: at.tightness.engagement } : null,
+    );
+    return nipple !== null && a && b ? findFaceGap(nipple, [a, b]) : null;
+  });
 </script>
 
 {#if joint}
@@ -44,32 +72,48 @@
       {#await import('./TaperVerdict.svelte') then { default: TaperVerdict }}<TaperVerdict {end} />{/await}
       <p class="chart-label">{namePort(joint.part, joint.port.id)}, {words.name.toLowerCase()}</p>
       <p><strong>Where it seals.</strong> {words.seals}</p>
-      <p><strong>What goes on it.</strong> {words.sealant} {sealant ? saySealant(sealant, unit) : ''}</p>
-      {#if joint.tightness && bought}
+      <p>
+        <strong>What goes on it.</strong>
+        {words.sealant}
+        {#if sealant && practice.sealant}{saySealant(sealant, practice.sealant, unit)}{/if}
+      </p>
+      {#if tightness && bought}
         <div>
           <p><strong>How tight</strong>, said in three ways; real parts vary by about a turn each way.</p>
           <dl class="ways">
             <dt>in one another</dt>
-            <dd>{sayExact(joint.tightness.engagement, unit)}</dd>
+            <dd>{sayExact(tightness.engagement, unit)}</dd>
             <dt>past hand-tight</dt>
             <dd>
-              {sayTurns(joint.tightness.turnsPastHandTight)}
+              {sayTurns(tightness.turnsPastHandTight)}
               <span class="text-sm"
-                >(usual {joint.tightness.window.least} to {joint.tightness.window.most}{joint.tightness
-                  .inWindow
-                  ? ''
-                  : ': outside it'})</span
+                >({rules['how-tight'].option === 'window' ? 'usual' : 'by the house rule'}
+                {sayNumber(tightness.window.least, 2)} to {sayNumber(
+                  tightness.window.most,
+                  2,
+                )}{tightness.inWindow ? '' : ': outside it'})</span
               >
             </dd>
-            <dt>threads showing</dt>
-            <dd>
-              {sayNumber(joint.tightness.threadsShowing, 1)} of a thread cut in the shop,
-              {sayNumber(bought.threadsShowing, 1)} of a full bought one
-            </dd>
+            {#if gap === null}
+              <dt>threads showing</dt>
+              <dd>
+                {sayNumber(tightness.threadsShowing, 1)} of a thread cut in the shop,
+                {sayNumber(bought.threadsShowing, 1)} of a full bought one
+              </dd>
+            {:else}
+              <dt>between the faces</dt>
+              <dd>{sayExact(gap, unit)}: on a nipple as short as this no threads can be counted</dd>
+            {/if}
           </dl>
+          {#if asked}<p class="text-sm">{sayAsked(asked, unit)}</p>{/if}
         </div>
       {/if}
-      <p><strong>With what.</strong> {sayWrench(joint.part.size)}. {sayMadeAgain(kind)}</p>
+      <p>
+        <strong>With what.</strong>
+        {sayWrench(joint.part.size, rules['who-holds'])}.
+        {#if practice.grips}{sayGrip(practice.grips)}{/if}
+        {sayMadeAgain(practice.madeAgain)}
+      </p>
       <p class="border-l-4 border-warning pl-3 font-medium text-warning">
         {CAUTIONS.wrench}
         {CAUTIONS.threads}
@@ -77,6 +121,13 @@
     </div>
   </div>
   <JointClocking {end} {layout} {unit} {onchange} />
+  <RulesHere
+    rules={practice.decidedBy}
+    {layout}
+    {unit}
+    keys={thread ? [getFigureKey(thread.size, thread.family)] : []}
+    {onchange}
+  />
 {/if}
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity';
   import type { CutSheetRow } from '#core/cutting/cut-sheet.ts';
   import { getPieceMarks, type PieceMark } from '#core/cutting/piece-marks.ts';
   import { getKerf } from '#core/house-rules/saw-kerf.ts';
@@ -8,6 +9,7 @@
   import { sayExact, sayLength } from '#words/length-text.ts';
   import { sayTightness, sayWrench } from '#words/joints.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
+  import JointLens from '../instruments/JointLens.svelte';
   import LengthText from '../controls/LengthText.svelte';
   import type { RunStore } from '../store/run-store.svelte.ts';
   import AsCutField from './AsCutField.svelte';
@@ -25,6 +27,8 @@
   const format = $derived(getTapeFormat(store.rules['tape-rounding'].option));
   const marks = $derived(row.nipple === null ? getPieceMarks(piece) : null);
   const kerf = $derived(getKerf(store.rules['saw-kerf']));
+  /** In the hand the joints are opened when asked for. */
+  const isWide = new MediaQuery('min-width: 700px').current;
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting known' : 'open end';
 
@@ -111,11 +115,26 @@
             >cut {end.thread.threadsToCut} threads, {sayExact(end.thread.cutLength, unit)} long</span
           >
         {/if}
-        {#if end.joint?.tightness}<span class="block">{sayTightness(end.joint.tightness)}</span>{/if}
+        {#if end.joint?.tightness}
+          <span class="block">{sayTightness(end.joint.tightness)}</span>
+          <details class="mt-1" open={isWide}>
+            <summary
+              class="tap flex cursor-pointer items-center underline decoration-dotted underline-offset-4"
+              >The joint cut open</summary
+            >
+            <div class="max-w-64"><JointLens {end} {unit} /></div>
+          </details>
+          <button
+            type="button"
+            class="tap btn"
+            aria-label="All of joint {i === 0 ? 'A' : 'B'}"
+            onclick={() => onwhy(end.id)}>Seal, tightness, clocking</button
+          >
+        {/if}
       </li>
     {/each}
   </ul>
-  <p class="chart-label">{piece.size} die; {sayWrench(piece.size)}</p>
+  <p class="chart-label">{piece.size} die; {sayWrench(piece.size, store.rules['who-holds'])}</p>
   <div class="flex flex-wrap items-start gap-6">
     <div class="flex items-start gap-2">
       <span class="chart-label pt-2">as cut, if otherwise</span>

@@ -1,10 +1,12 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { getHouseWindow } from '#core/house-rules/how-tight.ts';
 import { findStops, getTurns, type ClockingStop } from '#core/joints/clocking.ts';
 import type { Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { findClocking, planClockJoint } from '#core/runs/commands/clock-joint.ts';
 import { findPiece, layOutRun } from '#core/runs/lay-out-run.ts';
 import type { LaidEnd, Piece, RunLayout } from '#core/runs/layout.ts';
+import { findTurned } from '#core/runs/find-turned.ts';
 import { findPointing, type Pointing } from '#core/runs/pointing.ts';
 import type { Length } from '#core/units/length.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -40,8 +42,11 @@ export class JointClockingState {
   handTight = $derived.by((): number => this.#handTight ?? this.kept?.handTight ?? 0);
   wanted = $derived.by((): number => this.pointing?.angle ?? this.kept?.wanted ?? 0);
   found = $derived.by(() => {
-    const { thread } = this.#get().end;
-    return thread ? findStops(thread, this.handTight, this.wanted, thread.cutLength) : null;
+    const { layout, end } = this.#get();
+    const { thread } = end;
+    if (!thread) return null;
+    const window = getHouseWindow(layout.rules['how-tight'], thread, thread.cutLength);
+    return findStops(thread, this.handTight, this.wanted, thread.cutLength, window);
   });
   /** Turns past hand-tight of the stop that is kept; null by the house rule. */
   chosen = $derived.by((): number | null => {
@@ -60,6 +65,9 @@ export class JointClockingState {
   shown = $derived.by(
     (): number | null => this.chosen ?? (this.found?.ok ? this.found.value.best.turns : null),
   );
+
+  /** What turns with the fitting. */
+  turned = $derived.by(() => findTurned(this.#get().layout, this.#get().end));
 
   /** The piece that ends here. */
   get piece(): Piece | null {

@@ -4,12 +4,15 @@
   import { page } from '$app/state';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import TwoEnds from '$lib/ui/panels/TwoEnds.svelte';
+  import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
   import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
 
   const id = untrack(() => page.params['job'] ?? '');
   const store = new SpecimensStore(id);
+  const rules = new RulesStore(id);
   const specimens = $derived(store.list.map(({ specimen }) => specimen));
   $effect(() => {
+    void rules.load();
     void store.open();
     return () => store.close();
   });
@@ -25,5 +28,5 @@
     >
   </div>
   {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
-  <TwoEnds {specimens} />
+  <TwoEnds {specimens} {rules} />
 </main>

@@ -113,7 +113,7 @@
     </div>
     <FindingsList findings={store.findings} {unit} />
     <CutSheetTable {sheet} {store} {graduation} onwhy={(id) => reasons?.showWhy(id)} />
-    <CutSheetTotals {sheet} {unit} {graduation} stock={store.rules['stock-length'].option} />
+    <CutSheetTotals {sheet} {unit} {graduation} rules={store.rules} />
     <section aria-label="What this sheet rests on" class="text-sm">
       <p>
         {#if store.details}{GAS_NAMES[store.details.gas]}; {JURISDICTION_NAMES[store.details.jurisdiction]}, {store

@@ -1,0 +1,23 @@
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { resolveRules, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
+import type { PlannedChange } from '#core/runs/change.ts';
+import { compareRuns } from '#core/runs/compare-runs.ts';
+import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
+import { layOutRun } from '#core/runs/lay-out-run.ts';
+import type { RunLayout } from '#core/runs/layout.ts';
+import { countDifference } from '#words/run-difference.ts';
+
+/** Another choice of a house rule of a run: the change, and in words what it decides anew. */
+export function decideAnew<Id extends RuleId>(
+  layout: RunLayout,
+  rule: Id,
+  choice: HouseRules[Id],
+): { readonly planned: PlannedChange; readonly says: string } {
+  const { doc, facts } = layout;
+  const ruleChoices = { ...doc.ruleChoices, [rule]: choice };
+  const next = layOutRun({ ...doc, ruleChoices }, standardCatalogue, resolveRules(ruleChoices), facts);
+  return {
+    planned: planChooseRule(doc, rule, choice),
+    says: `Decided anew: ${countDifference(compareRuns(layout, next))}.`,
+  };
+}
