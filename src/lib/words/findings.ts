@@ -52,7 +52,7 @@ const SENTENCES: Sentences = {
   'clocking-points-elsewhere': ({ mark, wanted, now }) =>
     `A joint of leg ${mark} was clocked to ${wanted}°, and what goes on from it now leaves at ${now}°. Clock it again, or let it go back to the house rule.`,
   'turns-outside-window': ({ size, turns, window }) =>
-    `${size}: the engagement chosen means ${sayNumber(turns, 1)} turns past hand-tight; usual is ${window.least} to ${window.most}. The house rule “engagement figure” decides.`,
+    `${size}: the engagement chosen means ${sayNumber(turns, 1)} turns past hand-tight; the house goes by ${sayNumber(window.least, 2)} to ${sayNumber(window.most, 2)}. The house rules “engagement figure” and “how tight” decide.`,
   'longer-than-stock': ({ mark, stock, couplings }, unit) =>
     `Leg ${mark} is longer than a stock length (${sayLength(stock, unit)}): ${couplings === 1 ? 'one coupling joins' : `${couplings} couplings join`} its pieces, whole lengths first. Put a coupling where you want it to have it elsewhere.`,
   'open-end': ({ mark }) => `Leg ${mark} ends open. Cap it before gas comes, even behind a shut valve.`,

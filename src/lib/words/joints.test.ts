@@ -6,9 +6,20 @@ import { findStops } from '#core/joints/clocking.ts';
 import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
 import { makeThreadEnd } from '#core/joints/list-joint-ends.ts';
 import { JOINT_KINDS } from '#core/joints/pair-verdict.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
+import { findAsked } from '#core/joints/tightness.ts';
 import { getSealant } from '#core/joints/sealant.ts';
 import { inches } from '#core/units/length.ts';
-import { JOINT_WORDS, sayMadeAgain, sayNoStop, saySealant, sayTightening, sayTurner } from './joints.ts';
+import {
+  JOINT_WORDS,
+  sayAsked,
+  sayMadeAgain,
+  sayNoStop,
+  saySealant,
+  sayTightening,
+  sayTurned,
+  sayTurner,
+} from './joints.ts';
 import { sayCause, sayEnd } from './pair-verdicts.ts';
 
 const thread = standardCatalogue.findThread('1/2')!;
@@ -33,6 +44,38 @@ describe('joints in words', () => {
       .to.include('another nipple')
       .and.include('union')
       .and.include('Never back it off');
+  });
+
+  it('what turns with a fitting is said by its legs, those that follow one another together', () => {
+    const say = (tags: number[], more = {}) =>
+      sayTurned({ restOfLeg: false, tags, closes: false, ...more }, 1);
+    expect(say([])).to.equal('Nothing else hangs on it.');
+    expect(say([3])).to.include('of leg 3:');
+    expect(say([2, 3])).to.include('of legs 2 and 3:');
+    expect(say([2, 4, 5, 6, 9])).to.include('of legs 2, 4 to 6 and 9:');
+    expect(say([], { restOfLeg: true })).to.include('of the rest of leg 1:');
+    expect(say([2], { closes: true })).to.include('union');
+  });
+
+  it('what goes on is what the house puts on', () => {
+    const needed = getSealant(JOINTS['npt-in-npt'], thread, inches(0.5), 3)!;
+    const say = (choice: HouseRules['sealant']) => saySealant(needed, choice, 'in');
+    expect(say({ option: 'tape' }))
+      .to.include('3 wraps')
+      .and.not.include('compound');
+    expect(say({ option: 'compound' }))
+      .to.include('ml of compound')
+      .and.not.include('wraps');
+    expect(say({ option: 'cord' }))
+      .to.include('listed for gas')
+      .and.not.include('ml');
+    expect(say({ option: 'own', name: 'Hemp', reason: 'Old hands.' })).to.include('Hemp');
+  });
+
+  it('a rule that asks for less than the usual window is said to make an under-made joint', () => {
+    const asked = (left: number) => findAsked({ option: 'threads-left' }, thread, thread.normalEngagement, thread.cutLength - inches(left))!; // prettier-ignore
+    expect(sayAsked(asked(0), 'in')).to.include('less far in than is worked with here');
+    expect(sayAsked(asked(0.05), 'in')).to.include('an under-made joint on a thread as short as this');
   });
 
   it('tape and compound are said in the job’s unit', () => {

@@ -254,17 +254,28 @@ export function sayAsked(
   return `The house rule asks for about ${sayTurns(turns)} past hand-tight, ${sayExact(engagement, unit)} in one another: ${beside}${judged[against]}.`;
 }
 
+/** Numbers in rising order, those that follow one another together: `2, 4 to 6 and 9`. */
+function sayTags(tags: readonly number[]): string {
+  const spans: [number, number][] = [];
+  for (const tag of tags) {
+    const last = spans.at(-1);
+    if (last?.[1] === tag - 1) last[1] = tag;
+    else spans.push([tag, tag]);
+  }
+  const said = spans.flatMap(([from, to]) => {
+    if (to === from) return [`${from}`];
+    return to === from + 1 ? [`${from}`, `${to}`] : [`${from} to ${to}`];
+  });
+  return said.length === 1 ? said[0]! : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`;
+}
+
 /** What turns with a fitting that is screwed on. */
 export function sayTurned({ restOfLeg, tags, closes }: TurnedWith, tag: number): string {
   if (closes)
     return 'The line comes round to this pipe again: held on both sides the fitting cannot be turned. A joint that needs no turning goes in between, a union or a flare.';
   const parts = [
     ...(restOfLeg ? [`the rest of leg ${tag}`] : []),
-    ...(tags.length > 0
-      ? [
-          `leg${tags.length > 1 ? 's' : ''} ${tags.slice(0, -1).join(', ')}${tags.length > 1 ? ' and ' : ''}${tags.at(-1)}`,
-        ]
-      : []),
+    ...(tags.length > 0 ? [`leg${tags.length > 1 ? 's' : ''} ${sayTags(tags)}`] : []),
   ];
   return parts.length === 0
     ? 'Nothing else hangs on it.'

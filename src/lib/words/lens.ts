@@ -1,11 +1,13 @@
 import type { LensPicture } from '#core/drawing/lens/lens-picture.ts';
 import type { PairVerdict } from '#core/joints/pair-verdict.ts';
+import type { LengthUnit } from '#core/units/length.ts';
 import { JOINT_WORDS } from './joints.ts';
+import { sayNumber } from './length-text.ts';
 import { sayCause, VERDICT_NAMES } from './pair-verdicts.ts';
 
 /** What the lens shows, for those who do not see it and for those who do. */
-export function sayLens(picture: LensPicture, verdict: PairVerdict): string {
-  const { showing, angles } = picture;
+export function sayLens(picture: LensPicture, verdict: PairVerdict, unit: LengthUnit): string {
+  const { showing, angles, dimensions } = picture;
   const said = [
     verdict.joint !== null
       ? `Cut open, to scale. It seals where the line is brass: ${lower(JOINT_WORDS[verdict.joint].seals)}`
@@ -18,10 +20,23 @@ export function sayLens(picture: LensPicture, verdict: PairVerdict): string {
   const [first, second] = angles;
   if (first && second && first.degrees !== second.degrees)
     said.push(`${first.degrees}° against ${second.degrees}°.`);
+  for (const dimension of dimensions) {
+    if (dimension.kind === 'along') said.push(`${sayMillimetres(dimension.length, unit)} in one another.`);
+  }
+  const sides = dimensions.flatMap((each) => (each.kind === 'along' ? [] : [each]));
+  const [female, male] = (['female', 'male'] as const).map((side) => sides.find(({ of }) => of === side));
+  if (female && male)
+    said.push(
+      `${male.kind === 'wall' ? 'Wall' : 'Across'} ${sayMillimetres(male.length, unit)} on the right, ${sayMillimetres(female.length, unit)} on the left.`,
+    );
   if (verdict.joint !== null && showing.length > 0)
     said.push(`${showing.length} crests of the male stand outside the face.`);
   return said.join(' ');
 }
+
+/** A length of a picture, given in millimetres: to a thousandth of an inch, or to a tenth of a millimetre. */
+export const sayMillimetres = (length: number, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(length / 25.4, 3)} in` : `${sayNumber(length, 1)} mm`;
 
 const lower = (said: string): string => said.charAt(0).toLowerCase() + said.slice(1);
 

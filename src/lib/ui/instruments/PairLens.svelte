@@ -4,14 +4,17 @@
   import Plus from '@lucide/svelte/icons/plus';
   import type { LensPicture, LensRole } from '#core/drawing/lens/lens-picture.ts';
   import type { Point } from '#core/geometry/isometric.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
+  import { sayMillimetres } from '#words/lens.ts';
   import LensFrame from './LensFrame.svelte';
 
   interface Props {
     picture: LensPicture;
     /** What is seen, in words. */
     says: string;
+    unit: LengthUnit;
   }
-  let { picture, says }: Props = $props();
+  let { picture, says, unit }: Props = $props();
   const id = $props.id();
 
   /** How near is looked: 1 what the picture says to look at; less for more of it. */
@@ -45,6 +48,10 @@
     stiffener: 'one',
   };
   const axis = $derived(60 + view.y * scale);
+  const toX = (x: number) => 60 + (x - view.x) * scale;
+  const toY = (y: number) => 60 - (y - view.y) * scale;
+  /** Lengths across stand where nothing else does, with a leader to the surface they are of. */
+  const LABELS = { female: { x: 40, y: 25 }, male: { x: 80, y: 79 } } as const;
 </script>
 
 <figure class="m-0 flex w-full flex-col items-center gap-1">
@@ -110,6 +117,32 @@
         font-size="6"
         font-weight="600">{degrees}°</text
       >
+    {/each}
+    {#each picture.dimensions as dimension, i (i)}
+      {#if dimension.kind === 'along'}
+        {@const [from, to] = [toX(dimension.from), toX(dimension.to)]}
+        <path d="M{from} 88v6M{to} 88v6M{from} 91H{to}" class="stroke-base-content" stroke-width="0.6" />
+        <text
+          x={Math.min(85, Math.max(35, (from + to) / 2))}
+          y="98"
+          text-anchor="middle"
+          class="lettering"
+          font-size="5.5">{sayMillimetres(dimension.length, unit)}</text
+        >
+      {:else}
+        {@const label = LABELS[dimension.of]}
+        <path
+          d="M{label.x} {label.y + (dimension.of === 'male' ? -5 : 1.5)}L{toX(dimension.at.x)} {toY(
+            dimension.at.y,
+          )}"
+          class="stroke-base-content"
+          stroke-width="0.4"
+        />
+        <circle cx={toX(dimension.at.x)} cy={toY(dimension.at.y)} r="0.9" class="fill-base-content" />
+        <text x={label.x} y={label.y} text-anchor="middle" class="lettering" font-size="5.5"
+          >{dimension.kind === 'wall' ? 'wall' : '⌀'} {sayMillimetres(dimension.length, unit)}</text
+        >
+      {/if}
     {/each}
   </LensFrame>
   <div class="flex gap-1" role="group" aria-label="How near the lens looks">

@@ -18,6 +18,7 @@
   import { sayLens } from '#words/lens.ts';
   import { listConditions, sayCause, sayVerdict } from '#words/pair-verdicts.ts';
   import PairLens from '../instruments/PairLens.svelte';
+  import { unitSetting } from '../controls/unit-setting.svelte.ts';
   import type { RulesStore } from '../store/rules-store.svelte.ts';
   import EndPicker from './EndPicker.svelte';
   import { EndChoice } from './end-choice.svelte.ts';
@@ -56,7 +57,7 @@
     <EndPicker title="The other" choice={other} {specimens} />
   </section>
   <section class="lens" aria-label="The lens">
-    <PairLens {picture} says={sayLens(picture, verdict)} />
+    <PairLens {picture} says={sayLens(picture, verdict, unitSetting.unit)} unit={unitSetting.unit} />
   </section>
   <section
     class="verdict border-l-8 bg-base-200 {forbidden ? 'border-error' : TONES[verdict.verdict]}"
@@ -79,6 +80,11 @@
       {:else}<CircleHelp aria-hidden="true" class="shrink-0 text-warning" />{/if}
       {sayVerdict(verdict)}
     </p>
+    {#each verdict.house.filter(({ ruling }) => ruling === 'forbids') as { rule } (rule)}
+      <p class="text-lg leading-snug font-medium text-error">
+        {RULE_WORDS[rule].title}: {sayChoice(rule, rules.rules[rule])}. Local code goes before the house.
+      </p>
+    {/each}
     {#if conditions.length > 0}
       <ul class="list-disc pl-8 text-lg leading-snug">
         {#each conditions as condition (condition)}<li>{condition}</li>{/each}

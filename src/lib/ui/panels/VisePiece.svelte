@@ -106,7 +106,7 @@
     <p class="text-xl">Take a {piece.size} nipple {sayLength(row.nipple, 'in')} from the box.</p>
   {/if}
 
-  <ul class="grid gap-3 sm:grid-cols-2">
+  <ul class="grid items-start gap-3 sm:grid-cols-2">
     {#each piece.ends as end, i (end.id)}
       <li class="border-l-4 border-base-300 pl-3">
         <strong class="text-xl">{i === 0 ? 'A' : 'B'}: {nameEnd(end)}</strong>

@@ -3,7 +3,14 @@ import type { JointEnd } from '../../joints/joint-end.ts';
 import { toMillimetres } from '../../units/length.ts';
 import { makeThreadProfile } from '../thread-profile.ts';
 import { toForm } from './draw-thread-pair.ts';
-import { box, NO_MARKS, type LensPicture, type LensShape } from './lens-picture.ts';
+import {
+  across,
+  box,
+  NO_MARKS,
+  type LensDimension,
+  type LensPicture,
+  type LensShape,
+} from './lens-picture.ts';
 
 /** Two ends that do not go together, face to face and to one scale: that they are not of one size is seen. */
 export function drawApart(left: JointEnd, right: JointEnd, catalogue: Catalogue): LensPicture {
@@ -15,9 +22,20 @@ export function drawApart(left: JointEnd, right: JointEnd, catalogue: Catalogue)
   return {
     ...NO_MARKS,
     shapes,
+    dimensions: [
+      ...measureEnd(left, 'female', -gap - largest * 0.4),
+      ...measureEnd(right, 'male', gap + largest * 0.4),
+    ],
     look: { from: -reach * 0.8, to: reach * 0.8, radius: largest },
     whole: { from: -reach, to: reach, radius: largest * 1.45 },
   };
+}
+
+/** Over the crests of a thread at its mouth, over a tube, or of the tube a socket takes. */
+function measureEnd(end: JointEnd, of: 'male' | 'female', x: number): LensDimension[] {
+  if (end.kind === 'thread') return [across(of, x, toForm(end.thread).mouth)];
+  if (end.kind === 'tube') return [across(of, x, end.outside)];
+  return end.kind === 'socket' ? [across(of, x, end.takes)] : [];
 }
 
 /** Half the outside of what would go in, or of what it would go into, mm. */

@@ -98,7 +98,14 @@ describe('the lens', () => {
     }
     for (const [a, b] of pairs) {
       const verdict = checkJoint(a, b);
-      const { shapes, seals, touches, look: seen, whole } = drawLens(a, b, verdict, standardCatalogue);
+      const {
+        shapes,
+        seals,
+        touches,
+        dimensions,
+        look: seen,
+        whole,
+      } = drawLens(a, b, verdict, standardCatalogue);
       const said = JSON.stringify([verdict, a, b]);
       expect(shapes.length > 0 || a.kind === 'unknown' || b.kind === 'unknown', said).to.equal(true);
       for (const { outline } of shapes)
@@ -106,6 +113,18 @@ describe('the lens', () => {
           expect(Number.isFinite(x + y), said).to.equal(true);
           expect(y, said).to.be.at.least(-0.01);
         }
+      for (const dimension of dimensions) {
+        expect(dimension.length, said).to.be.above(0);
+        if (dimension.kind === 'along')
+          expect(dimension.to - dimension.from, said).to.be.closeTo(dimension.length, 1e-9);
+        if (dimension.kind !== 'diameter') continue;
+        // What is lettered is what is drawn: a corner of the cut lies on it, but for what a thread tapers in a few turns.
+        const { at, length } = dimension;
+        const nearest = Math.min(
+          ...shapes.flatMap(({ outline }) => outline.map(({ y }) => Math.abs(y - at.y))),
+        );
+        expect([at.y * 2, nearest < at.y * 0.02], said).to.deep.equal([length, true]);
+      }
       expect(seen.to, said).to.be.above(seen.from);
       expect(whole.radius, said).to.be.above(0);
       if (verdict.joint !== null) expect(seals.length, said).to.be.above(0);

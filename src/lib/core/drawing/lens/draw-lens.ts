@@ -48,7 +48,8 @@ export function drawLens(a: JointEnd, b: JointEnd, verdict: PairVerdict, catalog
       } as const;
       const forms = [{ ...thread, gender: 'male' as const }, { ...thread, gender: 'female' as const, mouth: size * 1.7 - 1.9 }] as const; // prettier-ignore
       const seat: SeatForm = { kind: 'cone', degrees: GROUND_SEAT };
-      return drawSeatPair({ male: seat, female: seat, threads: forms, tail: 'tail-piece', washer: false, makes: true }); // prettier-ignore
+      // Its nut is drawn as a share of the pipe: nothing of it is lettered.
+      return { ...drawSeatPair({ male: seat, female: seat, threads: forms, tail: 'tail-piece', washer: false, makes: true }), dimensions: [] }; // prettier-ignore
     }
     case 'tubes':
       return drawFusion(toWall(pair.a), toWall(pair.b), verdict.joint !== null);

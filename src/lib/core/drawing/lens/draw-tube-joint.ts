@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/isometric.ts';
-import { box, type LensPicture, type LensShape } from './lens-picture.ts';
+import { across, box, type LensPicture, type LensShape } from './lens-picture.ts';
 
 /** A tube in what is made for tube, lengths in mm. */
 export interface TubeJoint {
@@ -78,6 +78,7 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
     touches: gap,
     showing: [],
     angles: [],
+    dimensions: [across('male', -deep * 0.5, outside), across('female', deep * 0.5, takes)],
     look: { from: deep * 1.1, to: -deep * 0.9, radius: R },
     whole: { from: deep * 1.5, to: far, radius: R + sleeve * 1.7 },
   };
@@ -108,6 +109,10 @@ export function drawFusion(a: { outside: number; wall: number }, b: { outside: n
     touches: makes ? [] : [[{ x: 0, y: r - Math.max(a.wall, b.wall) }, { x: 0, y: r - joined }]],
     showing: [],
     angles: [],
+    dimensions: [
+      { kind: 'wall', of: 'female', at: { x: -a.wall * 1.6, y: r }, length: a.wall },
+      { kind: 'wall', of: 'male', at: { x: a.wall * 1.6, y: r }, length: b.wall },
+    ],
     look: { from: -a.wall * 2.4, to: a.wall * 2.4, radius: r - a.wall / 2 },
     whole: { from: -long, to: long, radius: r + bead },
   };

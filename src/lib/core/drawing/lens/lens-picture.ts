@@ -18,6 +18,19 @@ export interface LensAngle {
 }
 
 /**
+ * A length to write, mm: along the axis between two places, or across the axis with a leader to the surface it is of. Only what
+ * is a figure of the ends is lettered, not what is drawn as a share of it.
+ */
+export type LensDimension =
+  | { readonly kind: 'along'; readonly from: number; readonly to: number; readonly length: number }
+  | {
+      readonly kind: 'diameter' | 'wall';
+      readonly at: Point;
+      readonly length: number;
+      readonly of: 'male' | 'female';
+    };
+
+/**
  * Two ends cut open, to scale, in mm: the upper half; the lower is its mirror image. `seals` are the lines along which it
  * seals; `touches` where a pair that does not belong only touches or jams; one of the two is empty.
  */
@@ -28,6 +41,7 @@ export interface LensPicture {
   /** Crests of the male outside the face, to be counted. */
   readonly showing: readonly Point[];
   readonly angles: readonly LensAngle[];
+  readonly dimensions: readonly LensDimension[];
   /** What the lens looks at first: x from, to; and the radius it looks at. */
   readonly look: Stretch & { readonly radius: number };
   readonly whole: Stretch & { readonly radius: number };
@@ -41,3 +55,11 @@ export const box = (from: number, to: number, inner: number, outer: number): Poi
 ];
 
 export const NO_MARKS = { seals: [], touches: [], showing: [], angles: [] } as const;
+
+/** A diameter at a surface: twice its radius. */
+export const across = (of: 'male' | 'female', x: number, diameter: number): LensDimension => ({
+  kind: 'diameter',
+  of,
+  at: { x, y: diameter / 2 },
+  length: diameter,
+});

@@ -3,6 +3,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
+  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
   import TwoEnds from '$lib/ui/panels/TwoEnds.svelte';
   import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
   import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
@@ -26,6 +27,7 @@
       class="tap flex items-center underline decoration-dotted underline-offset-4"
       href={resolve('/jobs/[job]/identify', { job: id })}>Specimens of this job</a
     >
+    <UnitSwitch />
   </div>
   {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
   <TwoEnds {specimens} {rules} />
