@@ -26,7 +26,8 @@ function end(said: string): JointEnd {
   if (word === 'union') return { kind: 'union-half', size: rest[0] as '1', half: rest[1] as 'cone' };
   const match = /^(\S+) (.+?) ([mf])(?: (\S+))?(?: (galvanised))?$/.exec(said);
   const [, family, size, gender, seat, material] = match ?? [];
-  const thread = standardThreads.findThread(`${family}-${size}-${gender === 'm' ? 'male' : 'female'}`);
+  const name = size?.replaceAll('_', ' ');
+  const thread = standardThreads.findThread(`${family}-${name}-${gender === 'm' ? 'male' : 'female'}`);
   if (!thread) throw new Error(`no thread ${said}`);
   return makeThreadEnd(thread, {
     ...(seat ? { seat: seat as '30' } : {}),
@@ -74,6 +75,7 @@ const EXPECTED: readonly (readonly [string, string, PairVerdictKind])[] = [
   ['tube 3/4 steel pipe', 'press 3/4 steel pipe', IF], ['tube 3/4 steel pipe', 'stab 3/4 IPS SDR 11', NO],
   ['union 1 cone', 'union 1 socket', IF], ['union 1 cone', 'union 1 cone', NO], ['union 1 cone', 'npt 1 f', NO],
   // Hoses, cylinders, what nobody knows
+  ['cylinder POL_nut_.880-14_NGO-LH-EXT m', 'cylinder CGA_510_POL_valve_outlet_.885-14_NGO-LH-INT f', IF],
   ['garden-hose 3/4-11.5NH garden hose thread (GHT) m', 'npt 3/4 f', NO],
   ['?', 'npt 1/2 f', ASK], ['?', 'tube 8 mm', ASK], ['?', '?', ASK],
 ]; // prettier-ignore

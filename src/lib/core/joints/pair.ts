@@ -53,6 +53,15 @@ export const familiesOf = ({ male, female }: ThreadPair): readonly [ThreadFamily
 ];
 export const isSameSize = ({ male, female }: ThreadPair): boolean => male.thread.size === female.thread.size;
 
+/**
+ * Nut and body of one family that are made for one another: of one size, or of one thread where each has a name of its own, as
+ * the valve of a cylinder and its nut have.
+ */
+export function isNutAndBody(threads: ThreadPair): boolean {
+  const [male, female] = familiesOf(threads);
+  return male === female && (isSameSize(threads) || (male === 'cylinder' && isSameThread(threads)));
+}
+
 /** Straight threads that screw together whatever they are called: one diameter, one pitch, one flank. */
 export function isSameThread({ male, female }: ThreadPair): boolean {
   const [a, b] = [male.thread, female.thread];

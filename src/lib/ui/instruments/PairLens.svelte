@@ -50,8 +50,11 @@
   const axis = $derived(60 + view.y * scale);
   const toX = (x: number) => 60 + (x - view.x) * scale;
   const toY = (y: number) => 60 - (y - view.y) * scale;
-  /** Lengths across stand where nothing else does, with a leader to the surface they are of. */
-  const LABELS = { female: { x: 40, y: 25 }, male: { x: 80, y: 79 } } as const;
+  /** Lengths across stand on the side of what they are of, where nothing else does, with a leader to its surface. */
+  const findLabel = (of: 'male' | 'female', at: Point) => ({
+    x: toX(at.x) < 60 ? 45 : 76,
+    y: of === 'female' ? 25 : 79,
+  });
 </script>
 
 <figure class="m-0 flex w-full flex-col items-center gap-1">
@@ -130,7 +133,7 @@
           font-size="5.5">{sayMillimetres(dimension.length, unit)}</text
         >
       {:else}
-        {@const label = LABELS[dimension.of]}
+        {@const label = findLabel(dimension.of, dimension.at)}
         <path
           d="M{label.x} {label.y + (dimension.of === 'male' ? -5 : 1.5)}L{toX(dimension.at.x)} {toY(
             dimension.at.y,

@@ -82,6 +82,10 @@ function drawFlareToBe({ thread }: ThreadEnd, joint: 'flare-45' | 'flare-37'): L
   });
 }
 
+/** Nut and body of a compression joint are drawn on the tube they are made for: it seals on the ring between. */
+const drawRing = (outside: number): LensPicture =>
+  drawTubeJoint({ how: 'olive', outside, takes: outside, wall: outside * 0.07, makes: true });
+
 /** About the angle of a ground-joint seat to its axis, degrees; makers differ, no figure follows from it. */
 const GROUND_SEAT = 40;
 
@@ -97,6 +101,8 @@ function drawTwoApart(a: JointEnd, b: JointEnd, pair: Pair, catalogue: Catalogue
 function drawThreads({ male, female }: ThreadPair, { joint, cause, turns }: PairVerdict): LensPicture {
   const makes = joint !== null;
   const why = joint ?? cause;
+  const tube = findTubeOutside(female.thread) ?? findTubeOutside(male.thread);
+  if (joint === 'compression' && tube !== null) return drawRing(tube);
   if (why && SEATED.has(why)) {
     const isWasher = joint === 'g-washer' || joint === 'npsm-swivel' ? hasWasher(male, female) : false;
     return drawSeatPair({

@@ -1,6 +1,6 @@
 import { isTaper } from '../../catalogue/listed-thread.ts';
 import type { ThreadFamily } from '../../catalogue/thread-family.ts';
-import { asThreads, familiesOf, getSystem, isSameSize, isSameThread, type ThreadPair } from '../pair.ts';
+import { asThreads, familiesOf, getSystem, isNutAndBody, isSameThread, type ThreadPair } from '../pair.ts';
 import { neverSeals } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
 
@@ -25,7 +25,7 @@ export function isOneKind(threads: ThreadPair): boolean {
   const [male, female] = familiesOf(threads);
   const is45 = (family: ThreadFamily) => family === 'sae-45' || family === 'connector';
   if (is45(male) && is45(female)) return true;
-  return male === female && (male === 'jic-37' || isSameSize(threads));
+  return isNutAndBody(threads) || (male === 'jic-37' && female === 'jic-37');
 }
 
 const isFlare = (family: ThreadFamily): boolean =>

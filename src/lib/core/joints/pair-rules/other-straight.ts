@@ -1,4 +1,4 @@
-import { asThreads, familiesOf, isSameSize, isSameThread, type ThreadPair } from '../pair.ts';
+import { asThreads, isNutAndBody, isSameThread } from '../pair.ts';
 import { ruleByStart } from './by-start.ts';
 import { isStraightPair } from './other-seat.ts';
 import type { PairRule } from './pair-rule.ts';
@@ -8,13 +8,7 @@ export const otherStraight: PairRule<'other-straight'> = {
   id: 'other-straight',
   decide: (pair) => {
     const threads = asThreads(pair);
-    if (!threads || !isStraightPair(threads) || isSameThread(threads) || isOneNamed(threads)) return null;
+    if (!threads || !isStraightPair(threads) || isSameThread(threads) || isNutAndBody(threads)) return null;
     return ruleByStart(threads, 'other-thread');
   },
 };
-
-/** Of one family and one size: nut and body, however their figures are written. */
-function isOneNamed(threads: ThreadPair): boolean {
-  const [male, female] = familiesOf(threads);
-  return male === female && isSameSize(threads);
-}

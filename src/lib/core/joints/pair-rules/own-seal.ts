@@ -1,5 +1,5 @@
 import type { ThreadFamily } from '../../catalogue/thread-family.ts';
-import { asThreads, familiesOf, isSameSize } from '../pair.ts';
+import { asThreads, isNutAndBody } from '../pair.ts';
 import { makes, neverSeals, type Condition, type JointKindId } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
 
@@ -18,9 +18,8 @@ export const ownSeal: PairRule<'own-seal'> = {
   id: 'own-seal',
   decide: (pair) => {
     const threads = asThreads(pair);
-    if (!threads || !isSameSize(threads)) return null;
-    const [male, female] = familiesOf(threads);
-    const seal = male === female ? SEALS[male] : undefined;
+    if (!threads || !isNutAndBody(threads)) return null;
+    const seal = SEALS[threads.male.thread.family];
     if (!seal) return null;
     const isMissing = [threads.male.seat, threads.female.seat].includes('none');
     return isMissing ? neverSeals('seal-missing') : makes(...seal);
