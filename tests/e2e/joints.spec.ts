@@ -102,3 +102,89 @@ test('a joint says whether it makes, where it seals and how tight; clocked, its 
   await page.getByRole('button', { name: /^Undo: a joint of leg 1 clocked/ }).click();
   await expect.poll(async () => (await readLegs(page))[0]).toBe(before);
 }); // prettier-ignore
+
+test('a house rule is changed at the joint it decided; a window too narrow for any stop says what to change', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '40');
+  await addLegByKeys(page, 'u', '30');
+  await expect.poll(() => readLegs(page)).toHaveLength(2);
+  await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^1/ }).click();
+  await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: /^Joint B: 90° elbow/ }).click();
+  await expect(dialog.getByText(/With it turns what is made up on it by then, of leg 2/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Change the house rule Sealant on a taper thread' }).click();
+  await dialog.getByRole('radio', { name: /^Sealing cord/i }).check();
+  await expect(dialog.getByText(/By the house rule sealing cord listed for gas/)).toBeVisible();
+  await expect(dialog.getByText(/of tape for 3 wraps/)).toHaveCount(0);
+  await expect(dialog.getByRole('status').filter({ hasText: 'Decided anew' })).toContainText('no joint and no cut');
+  await dialog.getByRole('button', { name: 'Change the house rule How tight' }).click();
+  await dialog.getByRole('radio', { name: /^Turns in a window of our own/ }).check();
+  const window = dialog.getByRole('group', { name: 'NPT up to 2 in' });
+  await window.getByRole('textbox').first().fill('9');
+  await window.getByRole('textbox').first().press('Tab');
+  await expect(window.getByRole('alert')).toContainText('Read “9”. Turns past hand-tight are a number from 0 to 6');
+  await window.getByRole('textbox').first().fill('2.25');
+  await window.getByRole('textbox').first().press('Tab');
+  await window.getByRole('textbox').last().fill('2.75');
+  await window.getByRole('textbox').last().press('Tab');
+  // Up is wanted and hand-tight it points up already: two turns are too few, three too many.
+  const none = dialog.getByRole('region', { name: 'Clocking' }).getByRole('alert');
+  await expect(none).toContainText('No stop lies between 2.25 and 2.75 turns past hand-tight: 2 turns is too loose, 3 turns too tight');
+  await expect(none).toContainText('another nipple');
+  // Turned by the hand to the right: now 2¾ is inside.
+  const hand = dialog.getByRole('slider', { name: 'Where it points hand-tight' });
+  await hand.scrollIntoViewIfNeeded();
+  const dial = (await dialog.getByRole('group', { name: /^Clocking dial/ }).boundingBox())!;
+  const at = (degrees: number) => {
+    const [t, r] = [(degrees * Math.PI) / 180, dial.width * 0.29];
+    return [dial.x + dial.width / 2 + Math.sin(t) * r, dial.y + dial.height / 2 - Math.cos(t) * r] as const;
+  };
+  await page.mouse.move(...at(0));
+  await page.mouse.down();
+  for (const degrees of [30, 60, 90]) await page.mouse.move(...at(degrees), { steps: 3 });
+  await page.mouse.up();
+  await expect(hand).toHaveAttribute('aria-valuetext', '90 degrees clockwise from up');
+  await expect(none).toHaveCount(0);
+  await expect(dialog.getByRole('radio', { name: /^2¾ turns past hand-tight/ })).toBeVisible();
+}); // prettier-ignore
+
+test('what the house forbids is said on two ends that would make, and the job’s own rules decide', async ({ page, request, app }) => {
+  const { job } = await makeJob(request, app.url);
+  const keep = async (data: object) => {
+    const put = await request.put(`${app.url}/api/jobs/${job}/rules`, { headers: { origin: app.url }, data });
+    expect(put.status()).toBe(200);
+  };
+  const open = async () => {
+    await page.goto(`${app.url}/jobs/${job}/joints`);
+    await page.locator('fieldset').first().getByLabel('metal').selectOption('galvanised');
+  };
+  await open();
+  await expect(verdict(page)).toContainText('Makes, and the house rule forbids it');
+  await expect(verdict(page)).toContainText('Galvanised on gas: Forbidden');
+  await keep({ galvanised: { option: 'existing-only' } });
+  await open();
+  await expect(verdict(page)).toContainText('it stands already: nothing new is added to it');
+  await keep({ galvanised: { option: 'own', name: 'In the yard only', reason: 'The gas board allows it there.' } });
+  await open();
+  await expect(verdict(page)).toContainText('it keeps to the way of the house: In the yard only');
+  await keep({ galvanised: { option: 'allowed' } });
+  await open();
+  await expect(verdict(page).locator('p').first()).toHaveText('Makes');
+}); // prettier-ignore
+
+test('at the vise each joint is seen cut open, and all of it is one tap away', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '40');
+  await addLegByKeys(page, 'u', '30');
+  await page.getByRole('link', { name: 'Vise', exact: true }).click();
+  await expect(page.getByText(/^piece 1 of/)).toBeVisible();
+  const lens = page.getByRole('img', { name: /^The joint cut open, to scale: pipe in the 90° elbow/ });
+  // In the hand it opens when asked for.
+  if (!(await lens.isVisible())) await page.getByText('The joint cut open').first().click();
+  await expect(lens).toBeVisible();
+  await page.getByRole('button', { name: 'All of joint B' }).click();
+  await expect(page.getByRole('dialog').getByText('Where it seals.')).toBeVisible();
+}); // prettier-ignore

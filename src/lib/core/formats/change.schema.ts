@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { HOUSE_RULES } from '../house-rules/house-rules.ts';
 import { COLLECTIONS, COMMAND_NAMES, type Change } from '../runs/change.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
@@ -17,8 +18,9 @@ const place = {
   in: Joi.string()
     .valid(...COLLECTIONS)
     .required(),
-  id: Joi.string()
-    .pattern(/^[a-z][a-z0-9-]{7,39}$/)
+  /** Of what has an id of its own, or of a house rule. */
+  id: Joi.alternatives()
+    .try(idSchema, Joi.string().valid(...HOUSE_RULES.map(({ id }) => id)))
     .required(),
 };
 const field = Joi.string()

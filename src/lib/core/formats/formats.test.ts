@@ -5,7 +5,10 @@ import { stringify } from 'csv-stringify/sync';
 import { makeCutSheet } from '../cutting/cut-sheet.ts';
 import { toInches } from '../units/length.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
-import { getLeg, getPiece, layOut, makeRun } from '#support/make-run.ts';
+import { HOUSE_RULES } from '../house-rules/house-rules.ts';
+import { makeChoice } from '../house-rules/make-choice.ts';
+import { planChooseRule } from '../runs/commands/choose-rule.ts';
+import { applyPlan, getLeg, getPiece, layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { changeSchema } from './change.schema.ts';
 import { makeCutSheetTable } from './cut-sheet-csv.ts';
@@ -105,6 +108,18 @@ describe('readRunDoc', () => {
 });
 
 describe('schemas at the border', () => {
+  for (const { id, options } of HOUSE_RULES) {
+    it(`let every choice of the house rule ${id} through, in a run and on its way to the server`, () => {
+      for (const option of options) {
+        const doc = makeRun([[0, 'right', 30]]);
+        const planned = planChooseRule(doc, id, makeChoice(id, option as never));
+        const change = { id: 'changeofrule', base: 1, by: 'Ada', at: '2026-01-02T03:04:05.678Z', ...planned };
+        expect(readWith(changeSchema, change), option).to.deep.equal({ ok: true, value: change });
+        expect(readRunDoc(applyPlan(doc, planned)).ok, option).to.equal(true);
+      }
+    });
+  }
+
   const op = { op: 'set', in: 'legs', id: legId, field: 'size', old: '3/4', value: '1' };
   const change = {
     id: 'change0001',

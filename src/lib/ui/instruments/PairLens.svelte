@@ -52,8 +52,8 @@
   const toY = (y: number) => 60 - (y - view.y) * scale;
   /** Lengths across stand on the side of what they are of, where nothing else does, with a leader to its surface. */
   const findLabel = (of: 'male' | 'female', at: Point) => ({
-    x: toX(at.x) < 60 ? 45 : 76,
-    y: of === 'female' ? 25 : 79,
+    x: toX(at.x) < 60 ? 46 : 73,
+    y: of === 'female' ? 21 : 79,
   });
 </script>
 
@@ -114,7 +114,7 @@
     {#each picture.angles as { at, degrees, of } (of)}
       <text
         x={Math.min(100, Math.max(20, 60 + (at.x - view.x) * scale))}
-        y={Math.min(100, Math.max(22, 60 - (at.y - view.y) * scale))}
+        y={Math.min(100, Math.max(31, 60 - (at.y - view.y) * scale))}
         text-anchor="middle"
         class="lettering"
         font-size="6"
