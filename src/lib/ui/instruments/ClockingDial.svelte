@@ -44,9 +44,8 @@
       .container(() => element.ownerSVGElement!)
       .on('start', () => element.focus({ preventScroll: true }))
       .on('drag', (event: D3DragEvent<SVGGElement, unknown, unknown>) => {
-        const svg = element.ownerSVGElement!;
-        const scale = 200 / svg.getBoundingClientRect().width;
-        const angle = (Math.atan2(event.x * scale - MIDDLE, MIDDLE - event.y * scale) * 180) / Math.PI;
+        // In units of the picture already: its container is the picture itself.
+        const angle = (Math.atan2(event.x - MIDDLE, MIDDLE - event.y) * 180) / Math.PI;
         // To five degrees: nobody sets a fitting finer by hand.
         turnTo(Math.round(angle / 5) * 5);
       });
