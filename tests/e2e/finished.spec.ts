@@ -24,11 +24,13 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   // Its run: what is tried is refused with the reason, and nothing of it is kept.
   await page.goto(run.layOut);
   await expect(page.getByText('it can be read, printed and exported').first()).toBeVisible();
-  await page.getByLabel('Measure, centre to centre').press('u');
-  await page.keyboard.type('20');
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: 'The job was finished on' })).toBeVisible();
+  await expect(page.getByText(/Finished .*: read only/).filter({ visible: true })).toBeVisible();
+  await expect(page.getByLabel('Measure, centre to centre')).toHaveCount(0);
   await expect.poll(() => readLegs(page)).toHaveLength(1);
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await page.getByRole('checkbox', { name: 'Piece 1 is made as asked' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'The job was finished on' })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: 'Piece 1 is made as asked' })).not.toBeChecked();
   // Opened again.
   await page.goto(`${app.url}/jobs/${run.job}`);
   await page.getByRole('button', { name: 'Open it again…' }).click();
@@ -59,7 +61,7 @@ test('what was made on a device before the job was finished elsewhere waits, and
   };
   await pass('elsewhere001', 'finished', '');
   await page.unroute('**/changes');
-  await expect(page.getByText('1 made on this device before wait until then')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('1 made on this device before wait until then').filter({ visible: true })).toBeVisible({ timeout: 15_000 });
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await pass('elsewhere002', 'reopened', 'Something still waited.');
   await page.evaluate(() => window.dispatchEvent(new Event('focus')));

@@ -4,7 +4,7 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import Lock from '@lucide/svelte/icons/lock';
-  import { sayRefusal } from '#words/refusals.ts';
+  import { sayDay } from '#words/days.ts';
   import BenchSelect from '../controls/BenchSelect.svelte';
   import SaveState from '../controls/SaveState.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
@@ -25,6 +25,12 @@
   const name = $derived(
     store.details?.runs.find((heading) => heading.id === run)?.name ?? store.kept?.name ?? 'Run',
   );
+  const finished = $derived.by(() => {
+    if (!store.finish) return '';
+    const waits =
+      store.waiting.length > 0 ? ` ${store.waiting.length} made on this device before wait until then.` : '';
+    return `Finished ${sayDay(store.finish.at)}: read only.${waits && ` To change it, open the job again.${waits}`}`;
+  });
   const stations = $derived([
     { name: 'Lay out', href: resolve('/jobs/[job]/runs/[run]/lay-out', { job, run }) },
     { name: 'Write', href: resolve('/jobs/[job]/runs/[run]/write', { job, run }) },
@@ -60,6 +66,12 @@
     ><span class="chart-label truncate">{name}</span>
   </p>
   <span class="grow md:hidden"></span>
+  {#if store.finish}
+    <p role="status" class="flex items-center gap-1 font-semibold max-md:hidden">
+      <Lock size={18} aria-hidden="true" />
+      {finished}
+    </p>
+  {/if}
   <div class="shrink-0"><SaveState {store} /></div>
   <div class="max-sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
 </section>
@@ -70,15 +82,7 @@
     <div class="no-print px-3 py-1 sm:px-5"><TroubleNote refusal={store.trouble} /></div>
   {/if}
   {#if store.finish}
-    <p role="status" class="no-print flex flex-wrap items-center gap-x-3 bg-base-200 px-3 py-1 sm:px-5">
-      <Lock size={18} aria-hidden="true" />
-      <span class="min-w-0 flex-1"
-        >{sayRefusal({ code: 'job-finished', by: store.finish.by, at: store.finish.at })}{store.waiting
-          .length > 0
-          ? ` ${store.waiting.length} made on this device before wait until then.`
-          : ''}</span
-      >
-    </p>
+    <p role="status" class="no-print bg-base-200 px-3 pb-1 font-semibold sm:px-5 md:hidden">{finished}</p>
   {/if}
   {@render children()}
   <ConflictDialog {store} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { sayDay } from '#words/days.ts';
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
   import type { LengthUnit } from '#core/units/length.ts';
@@ -28,7 +29,6 @@
       ? `nearest: ${verdict.threads.map(nameById).join(', ')}`
       : 'not identified yet';
   };
-  const day = (at: string) => new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(new Date(at));
 </script>
 
 <section aria-label="Specimens" class="flex flex-col gap-2">
@@ -43,7 +43,7 @@
         </p>
         {#if specimen.note}<p class="chart-label">{specimen.note}</p>{/if}
         <p class="text-sm">
-          {specimen.by}, {day(specimen.at)}, {where === 'server'
+          {specimen.by}, {sayDay(specimen.at)}, {where === 'server'
             ? 'on the server'
             : 'on this device, not yet on the server'}{#if specimen.simulated}, <strong class="text-warning"
               >simulated readings</strong

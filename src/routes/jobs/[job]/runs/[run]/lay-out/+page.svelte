@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Scale from '@lucide/svelte/icons/scale';
@@ -6,7 +7,7 @@
   import type { Result } from '#core/outcome/result.ts';
   import type { PlannedChange } from '#core/runs/change.ts';
   import { sayChange } from '#words/changes.ts';
-  import type { Refusal } from '#words/refusals.ts';
+  import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { afterPaint } from '$lib/ui/controls/after-paint.svelte.ts';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
@@ -152,7 +153,7 @@
         class="turn tap"
         aria-label={scene.current.undoes}
         title={scene.current.undoes}
-        disabled={store.done.length === 0}
+        disabled={store.done.length === 0 || store.finish !== null}
         onclick={() => take(store.undo())}><Undo2 aria-hidden="true" /></button
       >
       <button
@@ -160,7 +161,7 @@
         class="turn tap"
         aria-label={scene.current.redoes}
         title={scene.current.redoes}
-        disabled={store.undone.length === 0}
+        disabled={store.undone.length === 0 || store.finish !== null}
         onclick={() => take(store.redo())}><Redo2 aria-hidden="true" /></button
       >
     </div>
@@ -191,7 +192,15 @@
   </section>
   <div class="side">
     <section class="entry" aria-label="Entry">
-      <LegEntryPanel bind:this={panel} {entry} />
+      {#if store.finish}
+        <p class="py-2">
+          {sayRefusal({ code: 'job-finished', by: store.finish.by, at: store.finish.at })}
+          <a
+            class="tap inline-flex items-center underline decoration-dotted underline-offset-4"
+            href={resolve('/jobs/[job]', { job: store.job })}>The job</a
+          >
+        </p>
+      {:else}<LegEntryPanel bind:this={panel} {entry} />{/if}
     </section>
     <section class="findings" aria-label="Findings">
       <FindingsList findings={shownFindings} unit={entry.unit} most={12} />
