@@ -6,6 +6,7 @@
   import { toMillimetres, type LengthUnit } from '#core/units/length.ts';
   import { sayExact } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
+  import Hatching from './Hatching.svelte';
   import LensFrame from './LensFrame.svelte';
 
   let { end, unit }: { end: LaidEnd; unit: LengthUnit } = $props();
@@ -52,26 +53,8 @@
       label="The joint cut open, to scale: pipe in the {namePort(end.joint.part, end.joint.port.id)}. {says}"
     >
       {#snippet defs()}
-        <pattern
-          id="{id}-fitting"
-          width="3"
-          height="3"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <rect width="3" height="3" class="fill-base-300" />
-          <line x1="0" y1="0" x2="0" y2="3" class="stroke-secondary" stroke-width="0.7" opacity="0.6" />
-        </pattern>
-        <pattern
-          id="{id}-pipe"
-          width="2.2"
-          height="2.2"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(-45)"
-        >
-          <rect width="2.2" height="2.2" class="fill-base-200" />
-          <line x1="0" y1="0" x2="0" y2="2.2" class="stroke-base-content" stroke-width="0.4" opacity="0.55" />
-        </pattern>
+        <Hatching id="{id}-fitting" turn={45} apart={3} ground="deep" />
+        <Hatching id="{id}-pipe" turn={-45} apart={2.2} ground="pale" />
       {/snippet}
       {#each [1, -1] as const as half (half)}
         <path

@@ -6,6 +6,7 @@
   import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
   import { toMillimetres } from '#core/units/length.ts';
   import { nameThread } from '#words/threads.ts';
+  import Hatching from './Hatching.svelte';
   import LensFrame from './LensFrame.svelte';
 
   interface Props {
@@ -140,16 +141,7 @@
 <figure class="m-0 flex flex-col items-center gap-1">
   <LensFrame label={description}>
     {#snippet defs()}
-      <pattern
-        id="{id}-cut"
-        width="3"
-        height="3"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45) scale({width / 98})"
-      >
-        <rect width="3" height="3" class="fill-base-300" />
-        <line x1="0" y1="0" x2="0" y2="3" class="stroke-secondary" stroke-width="0.6" opacity="0.5" />
-      </pattern>
+      <Hatching id="{id}-cut" turn={45} apart={3} ground="deep" scale={width / 98} />
     {/snippet}
     {#if specimen}
       <g transform="translate(60 60) scale({98 / width})">

@@ -6,6 +6,7 @@
   import type { Point } from '#core/geometry/isometric.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayMillimetres } from '#words/lens.ts';
+  import Hatching from './Hatching.svelte';
   import LensFrame from './LensFrame.svelte';
 
   interface Props {
@@ -61,24 +62,7 @@
   <LensFrame label={says}>
     {#snippet defs()}
       {#each [['one', -45, 2.4], ['other', 45, 3], ['third', 45, 5]] as const as [name, turn, apart] (name)}
-        <pattern
-          id="{id}-{name}"
-          width={apart}
-          height={apart}
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate({turn})"
-        >
-          <rect width={apart} height={apart} class={name === 'one' ? 'fill-base-200' : 'fill-base-300'} />
-          <line
-            x1="0"
-            y1="0"
-            x2="0"
-            y2={apart}
-            class="stroke-base-content"
-            stroke-width="0.5"
-            opacity="0.5"
-          />
-        </pattern>
+        <Hatching id="{id}-{name}" {turn} {apart} ground={name === 'one' ? 'pale' : 'deep'} />
       {/each}
     {/snippet}
     {#each [1, -1] as const as half (half)}
