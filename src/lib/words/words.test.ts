@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { checkRun } from '#core/runs/checks/checks.ts';
+import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
 import { getEnds, getPieces } from '#core/runs/lay-out-run.ts';
 import { explain } from '#core/runs/explain.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
@@ -11,7 +12,7 @@ import { FORMULAS, sayValues } from './formulas.ts';
 import { sayTurns } from './joints.ts';
 import { sayError, sayExact, sayLength } from './length-text.ts';
 import { isKnownRefusal, sayRefusal } from './refusals.ts';
-import { sayChange } from './changes.ts';
+import { sayChange, sayWholeChange } from './changes.ts';
 import { sayChoice } from './house-rules.ts';
 
 describe('refusals in words', () => {
@@ -98,6 +99,8 @@ describe('changes and choices in words', () => {
     expect(sayChange(label)).to.equal('leg 4 added');
     expect(sayChange({ ...label, turn: 'undo' })).to.equal('taken back: leg 4 added');
     expect(sayChange({ ...label, turn: 'redo' })).to.equal('done again: leg 4 added');
+    const chosen = planChooseRule(makeRun([[0, 'right', 30]]), 'leak-fluid', { option: 'soap' });
+    expect(sayWholeChange(chosen)).to.equal('house rule chosen: leak fluid');
   });
 
   it('name the school with what it was set to', () => {

@@ -29,6 +29,8 @@
     turns?: QuarterTurns;
     /** Fixed size for paper; otherwise the drawing fills its place. */
     size?: { width: number; height: number };
+    /** To be looked at, not worked on: the whole run, however small. */
+    overview?: boolean;
     onpick?: (subject: string) => void;
     onturn?: () => void;
   }
@@ -40,6 +42,7 @@
     draft = null,
     turns = 0,
     size,
+    overview = false,
     onpick,
     onturn,
   }: Props = $props();
@@ -146,13 +149,13 @@
     void [sheet.width, sheet.height, sheet.turns, svg];
     untrack(() => {
       byHand = false;
-      fit(false);
+      fit(overview);
     });
   });
   $effect(() => {
     void drawing;
     untrack(() => {
-      if (!byHand) fit(false);
+      if (!byHand) fit(overview);
     });
   });
 

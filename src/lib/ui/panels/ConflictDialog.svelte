@@ -5,7 +5,7 @@
   import { resolveRules } from '#core/house-rules/house-rules.ts';
   import { compareRuns } from '#core/runs/compare-runs.ts';
   import { layOutRun } from '#core/runs/lay-out-run.ts';
-  import { sayChange } from '#words/changes.ts';
+  import { sayChange, sayWholeChange } from '#words/changes.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import Dialog from '../controls/Dialog.svelte';
@@ -44,7 +44,7 @@
     </ul>
     <h3 class="font-semibold">On this device, not on the server</h3>
     <ul class="list-disc pl-6">
-      {#each conflict.mine as change (change.id)}<li>{sayChange(change.label)}, by {change.by}</li>{/each}
+      {#each conflict.mine as change (change.id)}<li>{sayWholeChange(change)}, by {change.by}</li>{/each}
     </ul>
     {#if difference}
       <h3 class="font-semibold">What differs</h3>

@@ -73,7 +73,9 @@
     </p>
   {/if}
   <div class="shrink-0"><SaveState {store} /></div>
-  <div class="max-sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+  {#if !store.finish}
+    <div class="max-sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+  {/if}
 </section>
 
 {#if store.phase === 'ready'}

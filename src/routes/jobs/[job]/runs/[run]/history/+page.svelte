@@ -9,7 +9,7 @@
   import { compareRuns } from '#core/runs/compare-runs.ts';
   import { layOutRun } from '#core/runs/lay-out-run.ts';
   import { rewind } from '#core/runs/rewind.ts';
-  import { sayChange } from '#words/changes.ts';
+  import { sayWholeChange } from '#words/changes.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
@@ -60,6 +60,13 @@
       : null,
   );
 
+  let seenSection = $state<HTMLElement>();
+  /** Picked again it is let go of. In the hand the drawing stands above the list: it is brought into sight. */
+  function look(revision: number): void {
+    looked = looked === revision ? null : revision;
+    if (seenSection && seenSection.getBoundingClientRect().bottom < 120) seenSection.scrollIntoView();
+  }
+
   /** What going back would change. */
   const difference = $derived(
     looked !== null && layout && store.layout ? compareRuns(store.layout, layout) : null,
@@ -96,11 +103,11 @@
               class="step"
               class:looked={looked === step.revision}
               aria-pressed={looked === step.revision}
-              onclick={() => (looked = looked === step.revision ? null : step.revision)}
+              onclick={() => look(step.revision)}
             >
               <span class="w-9 shrink-0 text-right font-semibold">{step.revision}</span>
               <span class="min-w-0 grow">
-                <span class="block text-lg leading-tight">{sayChange(step.label)}</span>
+                <span class="block text-lg leading-tight">{sayWholeChange(step)}</span>
                 <span class="block text-sm"
                   >{step.by}, {format(new Date(step.at), 'd MMM yyyy, HH:mm')}{step.isHere
                     ? '; on this device only'
@@ -116,7 +123,7 @@
             class="step"
             class:looked={looked === 0}
             aria-pressed={looked === 0}
-            onclick={() => (looked = looked === 0 ? null : 0)}
+            onclick={() => look(0)}
           >
             <span class="w-9 shrink-0 text-right font-semibold">0</span>
             <span class="text-lg">the run was begun</span>
@@ -125,7 +132,7 @@
       </ol>
     {/if}
   </section>
-  <section class="seen" aria-label="The run then">
+  <section class="seen" aria-label="The run then" bind:this={seenSection}>
     <div class="bar">
       <p class="grow text-lg" role="status">
         {looked === null
@@ -135,7 +142,7 @@
       <button
         type="button"
         class="btn h-12 btn-primary"
-        disabled={looked === null || !seen?.ok || looked === store.revision}
+        disabled={looked === null || !seen?.ok || looked === store.revision || store.finish !== null}
         onclick={() => void goBack()}>Go back to this</button
       >
     </div>
@@ -145,7 +152,7 @@
         form of its own. Pick a later one.
       </p>
     {:else if layout && layout.legs.size > 0}
-      <div class="drawing"><LineDrawing {layout} unit={store.details?.units ?? 'in'} /></div>
+      <div class="drawing"><LineDrawing {layout} unit={store.details?.units ?? 'in'} overview /></div>
     {:else}
       <p class="chart-label m-4">The run was empty then.</p>
     {/if}
