@@ -84,6 +84,10 @@ test('a joint says whether it makes, where it seals and how tight; clocked, its 
   await expect(dialog.getByText('Makes, if gas-rated sealant is on the male')).toBeVisible();
   await expect(dialog.getByText(/of tape for 3 wraps/)).toBeVisible();
   await expect(dialog.getByText(/threads showing/).first()).toBeVisible();
+  // A thread of an inch, 0.5625 of it in: 7/16 show, 14 threads an inch.
+  await dialog.getByLabel('your thread, from its end to the last scratch').fill('1');
+  await dialog.getByLabel('your thread, from its end to the last scratch').press('Enter');
+  await expect(dialog.getByText('6.1 of yours', { exact: true })).toBeVisible();
   // Up is wanted; hand-tight it points 90° on: the only stop in 2 to 3½ is 2¾ turns.
   const hand = dialog.getByRole('slider', { name: 'Where it points hand-tight' });
   await hand.focus();

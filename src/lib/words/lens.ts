@@ -1,8 +1,10 @@
 import type { LensPicture } from '#core/drawing/lens/lens-picture.ts';
 import type { PairVerdict } from '#core/joints/pair-verdict.ts';
+import type { Joint } from '#core/runs/layout.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { JOINT_WORDS } from './joints.ts';
-import { sayNumber } from './length-text.ts';
+import { sayExact, sayNumber } from './length-text.ts';
+import { namePort } from './parts.ts';
 import { sayCause, VERDICT_NAMES } from './pair-verdicts.ts';
 
 /** What the lens shows, for those who do not see it and for those who do. */
@@ -32,6 +34,20 @@ export function sayLens(picture: LensPicture, verdict: PairVerdict, unit: Length
   if (verdict.joint !== null && showing.length > 0)
     said.push(`${showing.length} crests of the male stand outside the face.`);
   return said.join(' ');
+}
+
+/** What the lens shows of a joint of a run: how far it is in, what can be counted, what space is left inside. */
+export function sayJointLens(
+  { showing }: LensPicture,
+  { part, port, engagement, reach }: Joint,
+  unit: LengthUnit,
+): string {
+  const crests = `${showing.length} ${showing.length === 1 ? 'crest stands' : 'crests stand'} outside the face`;
+  const dead =
+    reach === null || engagement === null || reach <= engagement
+      ? ''
+      : `, ${sayExact(reach - engagement, unit)} of space from the pipe’s end to the centre`;
+  return `The joint cut open, to scale: pipe in the ${namePort(part, port.id)}. ${sayExact(engagement ?? 0, unit)} in one another, ${crests}${dead}. It seals where the line is brass.`;
 }
 
 /** A length of a picture, given in millimetres: to a thousandth of an inch, or to a tenth of a millimetre. */

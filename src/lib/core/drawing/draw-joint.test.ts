@@ -3,6 +3,7 @@ import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { INCH, inches, toMillimetres } from '../units/length.ts';
 import { getTightness } from '../joints/tightness.ts';
 import { drawJoint } from './draw-joint.ts';
+import { drawRunJoint } from './lens/draw-run-joint.ts';
 
 describe('a taper joint cut open', () => {
   for (const family of ['NPT', 'R'] as const) {
@@ -32,6 +33,21 @@ describe('a taper joint cut open', () => {
           expect(y).to.be.within(toMillimetres(pipe.bore) / 2 - 1e-9, toMillimetres(pipe.outside) / 2 + 1e-9);
         }
         for (const { x, y } of [...cut.pipe, ...cut.fitting]) expect(Number.isFinite(x + y)).to.equal(true);
+      });
+
+      it(`${family} ${size}: under the lens the same, lettered with what is drawn`, () => {
+        const engagement = thread.normalEngagement;
+        const picture = drawRunJoint({ thread, pipe, engagement, reach: null });
+        const cut = drawJoint({ thread, pipe, engagement, reach: null });
+        expect(picture.showing).to.deep.equal(cut.showing);
+        expect(picture.touches).to.deep.equal([]);
+        const [along, across] = picture.dimensions;
+        expect(along?.length).to.be.closeTo(toMillimetres(engagement), 1e-9);
+        expect(across?.length).to.equal(toMillimetres(pipe.outside));
+        expect(Math.max(...cut.pipe.map(({ y }) => y)) * 2).to.be.closeTo(across!.length, 1e-9);
+        // Looked at first: every thread of the pipe, engaged and showing.
+        expect(picture.look.from).to.be.below(cut.engaged.from);
+        expect(picture.look.to).to.be.above(cut.showing.at(-1)?.x ?? 0);
       });
     }
   }

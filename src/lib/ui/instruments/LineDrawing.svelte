@@ -3,8 +3,6 @@
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
   import RotateCw from '@lucide/svelte/icons/rotate-cw';
-  import { select } from 'd3-selection';
-  import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
   import { untrack } from 'svelte';
   import { drawDraft, drawLine } from '#core/drawing/draw-line.ts';
   import { findDrawingFrame } from '#core/drawing/find-drawing-frame.ts';
@@ -16,6 +14,7 @@
   import { describeRun } from '#words/describe-run.ts';
   import { makeKeeper } from '../controls/keep-same.ts';
   import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';
+  import { PaperView } from './paper-view.svelte.ts';
 
   interface Props {
     layout: RunLayout;
@@ -55,8 +54,8 @@
     letter: size ? 13 : width < 500 ? 14 : 16,
     turns,
   });
-  /** Where the paper lies under the window: moved by hand, and moved along when what is worked on leaves it. */
-  let view = $state.raw<ZoomTransform>(zoomIdentity);
+  const paper = new PaperView(() => sheet);
+  const view = $derived(paper.transform);
   const drawing = $derived.by(() => {
     if (sheet.width < 80 || sheet.height < 60) return null;
     const sink = makeRecordingSink();
@@ -90,72 +89,29 @@
   const growingAt = $derived(growing === null ? null : (drawing?.placed.places.get(growing) ?? null));
   const description = $derived(describeRun(layout, unit));
 
-  let svg = $state<SVGSVGElement | null>(null);
-  const SMALLEST = 0.08;
-  const LARGEST = 4;
-  const zoomer = zoom<SVGSVGElement, unknown>()
-    .scaleExtent([SMALLEST, LARGEST])
-    .on('zoom', (event: { transform: ZoomTransform; sourceEvent: Event | null }) => {
-      view = event.transform;
-      if (event.sourceEvent) byHand = true;
-    });
-  /** Moved by hand: from then on it stays where it was put, until the whole run is asked for. */
-  let byHand = false;
-
-  function moveTo(transform: ZoomTransform): void {
-    if (svg) zoomer.transform(select(svg), transform);
-    else view = transform;
-  }
-
-  /** The scale at which lettering can still be read. */
-  const READABLE = 0.62;
-  const MARGIN = 18;
-  /** What the buttons take at the top. */
-  const tools = $derived(onturn ? 48 : 0);
-
-  /** The whole run in its place; where that is too small to read, what is being worked on in the middle. */
   function fit(whole: boolean): void {
-    const { frame } = drawing ?? {};
-    if (!frame) return;
-    const scale = Math.min(
-      (sheet.width - 2 * MARGIN) / frame.width,
-      (sheet.height - tools - 2 * MARGIN) / frame.height,
-      1.25,
-    );
-    const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 };
-    if (scale >= READABLE || whole) centre(middle, Math.max(SMALLEST, scale));
-    else if (view.k < READABLE || view === zoomIdentity) centre(growingAt ?? middle, 1);
+    if (drawing) paper.fit(drawing.frame, { whole, tools: onturn ? 48 : 0, focus: growingAt });
   }
-
-  const centre = ({ x, y }: Point, k: number): void =>
-    moveTo(
-      zoomIdentity
-        .translate(sheet.width / 2, sheet.height / 2)
-        .scale(k)
-        .translate(-x, -y),
-    );
-
   export function zoomBy(factor: number): void {
-    byHand = true;
-    if (svg) zoomer.scaleBy(select(svg), factor);
+    paper.zoomBy(factor);
   }
   export function showAll(): void {
-    byHand = false;
+    paper.isByHand = false;
     fit(true);
   }
 
   /** The run is fitted anew as it grows, unless it was moved by hand; another place or turn always fits it. */
   $effect(() => {
-    void [sheet.width, sheet.height, sheet.turns, svg];
+    void [sheet.width, sheet.height, sheet.turns, paper.isOpen];
     untrack(() => {
-      byHand = false;
+      paper.isByHand = false;
       fit(overview);
     });
   });
   $effect(() => {
     void drawing;
     untrack(() => {
-      if (!byHand) fit(overview);
+      if (!paper.isByHand) fit(overview);
     });
   });
 
@@ -174,31 +130,15 @@
   $effect(() => {
     const at = followed;
     if (!at || size) return;
-    untrack(() => {
-      const [x, y] = view.apply([at.x, at.y]);
-      const edge = 10;
-      const isInSight = x > edge && y > edge && x < sheet.width - edge && y < sheet.height - edge;
-      if (!isInSight) centre(at, view.k);
-    });
+    untrack(() => paper.keepInSight(at));
   });
 
-  function attachZoom(element: SVGSVGElement): () => void {
-    svg = element;
-    select(element).call(zoomer).on('dblclick.zoom', null);
-    const onClick = (event: MouseEvent) => {
-      const box = element.getBoundingClientRect();
-      const [x, y] = view.invert([event.clientX - box.left, event.clientY - box.top]);
+  const attachView = (element: SVGSVGElement): (() => void) =>
+    paper.attach(element, (at) => {
       const isPicked = (subject: string) => subject !== draft?.leg;
-      const subject = findSubjectAt(shapes, { x, y }, 24 / view.k, isPicked);
+      const subject = findSubjectAt(shapes, at, 24 / view.k, isPicked);
       if (subject) onpick?.(subject);
-    };
-    element.addEventListener('click', onClick);
-    return () => {
-      element.removeEventListener('click', onClick);
-      select(element).on('.zoom', null);
-      svg = null;
-    };
-  }
+    });
 
   const moved = $derived(`translate(${view.x.toFixed(1)} ${view.y.toFixed(1)}) scale(${view.k.toFixed(4)})`);
   /** Splits a measure so that only its fraction is set as one. */
@@ -227,7 +167,7 @@
   {/if}
 {/snippet}
 
-{#snippet paper()}
+{#snippet drawn()}
   {#each inks as { role, path } (role)}<path class={role} d={path} />{/each}
   {#each texts as shape (`${shape.role} ${shape.subject}`)}{@render text(shape)}{/each}
 {/snippet}
@@ -255,11 +195,11 @@
       height={size.height}
       viewBox={frameBox}
     >
-      {@render paper()}
+      {@render drawn()}
     </svg>
   {:else}
     <svg
-      {@attach attachZoom}
+      {@attach attachView}
       class="window"
       role="img"
       aria-label="The run, drawn isometrically, not to scale"
@@ -267,7 +207,7 @@
       {width}
       {height}
     >
-      <g transform={moved}>{@render paper()}</g>
+      <g transform={moved}>{@render drawn()}</g>
     </svg>
     <svg class="overlay" aria-hidden="true" {width} {height}>
       <g transform={moved}>{@render overlay()}</g>

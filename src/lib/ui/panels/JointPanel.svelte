@@ -8,7 +8,7 @@
   import type { Result } from '#core/outcome/result.ts';
   import type { PlannedChange } from '#core/runs/change.ts';
   import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Length, LengthUnit } from '#core/units/length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import {
     JOINT_WORDS,
@@ -22,6 +22,7 @@
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
   import type { Refusal } from '#words/refusals.ts';
+  import MeasureField from '../controls/MeasureField.svelte';
   import JointLens from '../instruments/JointLens.svelte';
   import JointClocking from './JointClocking.svelte';
   import RulesHere from './RulesHere.svelte';
@@ -43,6 +44,11 @@
   /** The same engagement on a full bought thread: more of it shows. */
   const bought = $derived(
     thread && tightness ? getTightness(thread, tightness.engagement, thread.fullLength) : null,
+  );
+  /** A thread the fitter has measured: what shows of it. Not kept. */
+  let measured = $state<Length | null>(null);
+  const own = $derived(
+    thread && tightness && measured !== null ? getTightness(thread, tightness.engagement, measured) : null,
   );
   const sealant = $derived(
     thread && tightness
@@ -98,13 +104,31 @@
               <dt>threads showing</dt>
               <dd>
                 {sayNumber(tightness.threadsShowing, 1)} of a thread cut in the shop,
-                {sayNumber(bought.threadsShowing, 1)} of a full bought one
+                {sayNumber(bought.threadsShowing, 1)} of a full bought one{#if own !== null}, <span
+                    class="bg-accent px-1 text-accent-content"
+                    >{sayNumber(own.threadsShowing, 1)} of yours</span
+                  >{/if}
               </dd>
             {:else}
               <dt>between the faces</dt>
               <dd>{sayExact(gap, unit)}: on a nipple as short as this no threads can be counted</dd>
             {/if}
           </dl>
+          {#if gap === null}
+            <MeasureField
+              label="your thread, from its end to the last scratch"
+              {unit}
+              value={measured}
+              placeholder="not measured"
+              optional
+              onmeasure={(length) => (measured = length)}
+            />
+            {#if own !== null && own.threadsShowing < 0}
+              <p role="alert" class="text-error">
+                A thread as short as this ends inside the fitting: it was not cut long enough.
+              </p>
+            {/if}
+          {/if}
           {#if asked}<p class="text-sm">{sayAsked(asked, unit)}</p>{/if}
         </div>
       {/if}
