@@ -90,7 +90,7 @@
   const description = $derived(describeRun(layout, unit));
 
   function fit(whole: boolean): void {
-    if (drawing) paper.fit(drawing.frame, { whole, tools: onturn ? 48 : 0, focus: growingAt });
+    if (drawing?.frame) paper.fit(drawing.frame, { whole, tools: onturn ? 48 : 0, focus: growingAt });
   }
   export function zoomBy(factor: number): void {
     paper.zoomBy(factor);
