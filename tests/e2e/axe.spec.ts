@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { addLegByKeys, expect, makeJob, openRun, startTestApp, test } from '../support/e2e.ts';
+import { addLegByKeys, expect, makeJob, openRun, startTestApp, test, openRunWith } from '../support/e2e.ts';
 
 const THEMES = ['daylight', 'crawlspace'] as const;
 
@@ -38,10 +38,10 @@ for (const theme of THEMES) {
     });
 
     test('write, its errors, the words', async ({ page, request, app }) => {
-      const run = await makeJob(request, app.url);
-      await openRun(page, run.layOut);
-      await addLegByKeys(page, 'u', '48');
-      await addLegByKeys(page, 'r', '30');
+      const run = await openRunWith(page, request, app.url, [
+        ['u', '48'],
+        ['r', '30'],
+      ]);
       await page.goto(run.layOut.replace('lay-out', 'write'));
       await expect(page.getByText('the run as it stands, 2 legs')).toBeVisible();
       await expectAccessible(page, 'write');
@@ -55,10 +55,10 @@ for (const theme of THEMES) {
     });
 
     test('history, files, what is in a file', async ({ page, request, app }) => {
-      const run = await makeJob(request, app.url);
-      await openRun(page, run.layOut);
-      await addLegByKeys(page, 'u', '48');
-      await addLegByKeys(page, 'r', '30');
+      const run = await openRunWith(page, request, app.url, [
+        ['u', '48'],
+        ['r', '30'],
+      ]);
       await page.getByRole('link', { name: 'History', exact: true }).click();
       await page.getByRole('button', { name: /^1 leg 1 added/ }).click();
       await expectAccessible(page, 'history');
@@ -192,21 +192,21 @@ for (const theme of THEMES) {
     });
 
     test('the tape on a leg', async ({ page, request, app }) => {
-      const run = await makeJob(request, app.url);
-      await openRun(page, run.layOut);
-      await addLegByKeys(page, 'u', '48');
-      await addLegByKeys(page, 'r', '30');
+      await openRunWith(page, request, app.url, [
+        ['u', '48'],
+        ['r', '30'],
+      ]);
       await page.getByRole('button', { name: 'Lay the tape on leg 2' }).click();
       await expect(page.getByRole('slider').first()).toBeVisible();
       await expectAccessible(page, 'the tape');
     });
 
     test('lay out: dialogs of an end, a measure and a leg', async ({ page, request, app }) => {
-      const run = await makeJob(request, app.url);
-      await openRun(page, run.layOut);
-      await addLegByKeys(page, 'u', '30');
-      await addLegByKeys(page, 'r', '43 1/4');
-      await addLegByKeys(page, 'd', '20');
+      await openRunWith(page, request, app.url, [
+        ['u', '30'],
+        ['r', '43 1/4'],
+        ['d', '20'],
+      ]);
       await page
         .getByRole('button', { name: 'Change open end' })
         .or(page.getByRole('button', { name: /^Change the open end/ }))
@@ -233,11 +233,11 @@ for (const theme of THEMES) {
     });
 
     test('lay out: dialogs of a cut, a joint, the rules and the keys', async ({ page, request, app }) => {
-      const run = await makeJob(request, app.url);
-      await openRun(page, run.layOut);
-      await addLegByKeys(page, 'u', '30');
-      await addLegByKeys(page, 'r', '43 1/4');
-      await addLegByKeys(page, 'd', '20');
+      await openRunWith(page, request, app.url, [
+        ['u', '30'],
+        ['r', '43 1/4'],
+        ['d', '20'],
+      ]);
       await page.getByRole('button', { name: /^2 3 ft/ }).click();
       await page.getByRole('button', { name: 'Why? cut of leg 2' }).click();
       await expectAccessible(page, 'why a cut');

@@ -1,15 +1,24 @@
-import { addLegByKeys, expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  makeJob,
+  onServer,
+  openRun,
+  readLegs,
+  test,
+  openRunWith,
+} from '../support/e2e.ts';
 
 test('a leg is parted, another put in, taken out, turned and hung elsewhere, and all of it comes back', async ({
   page,
   request,
   app,
 }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '30');
-  await addLegByKeys(page, 'r', '100');
-  await addLegByKeys(page, 'd', '20');
+  await openRunWith(page, request, app.url, [
+    ['u', '30'],
+    ['r', '100'],
+    ['d', '20'],
+  ]);
   const before = await readLegs(page);
   // Branch here: 40 in from the elbow; the measure over the whole leg stays 100.
   await page.getByRole('button', { name: /^2 8 ft 4 in/ }).click();
@@ -120,11 +129,11 @@ test('legs that cross without meeting are noted', async ({ page, request, app })
 });
 
 test('at the vise: one piece a screen, its marks, ticked off and kept', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '30');
-  await addLegByKeys(page, 'r', '43 1/4');
-  await addLegByKeys(page, 'd', '20');
+  await openRunWith(page, request, app.url, [
+    ['u', '30'],
+    ['r', '43 1/4'],
+    ['d', '20'],
+  ]);
   await page.getByRole('link', { name: 'Vise', exact: true }).click();
   await expect(page.getByText('piece 1 of 3, 0 made')).toBeVisible();
   await page.keyboard.press('ArrowRight');

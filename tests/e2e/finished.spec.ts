@@ -1,4 +1,4 @@
-import { addLegByKeys, expect, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
+import { addLegByKeys, expect, makeJob, openRun, readLegs, test, openRunWith } from '../support/e2e.ts';
 
 test('a finished job is read, not changed, until it is opened again with a reason', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
@@ -47,9 +47,7 @@ test('a finished job is read, not changed, until it is opened again with a reaso
 }); // prettier-ignore
 
 test('what was made on a device before the job was finished elsewhere waits, and goes when it is open again', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '40');
+  const run = await openRunWith(page, request, app.url, [['r', '40']]);
   await expect(page.getByText('on the server', { exact: true })).toBeVisible();
   await page.route('**/changes', (route) => route.abort());
   await addLegByKeys(page, 'u', '20');

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { makeSpecimen } from '#core/identify/specimen.ts';
-import { addLegByKeys, expect, makeId, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
+import { expect, makeId, makeJob, readLegs, test, openRunWith } from '../support/e2e.ts';
 
 /** The one of them that is not told apart. */
 const TIE = BAKERY_SPECIMENS.find(
@@ -71,11 +71,7 @@ test('a specimen of the job meets an end; one that is not told apart is asked ab
 }); // prettier-ignore
 
 test('a joint says whether it makes, where it seals and how tight; clocked, its cut follows', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '40');
-  await addLegByKeys(page, 'u', '30');
-  await expect.poll(() => readLegs(page)).toHaveLength(2);
+  await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
   const before = (await readLegs(page))[0];
   await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^1/ }).click();
   await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
@@ -108,11 +104,7 @@ test('a joint says whether it makes, where it seals and how tight; clocked, its 
 }); // prettier-ignore
 
 test('a house rule is changed at the joint it decided; a window too narrow for any stop says what to change', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '40');
-  await addLegByKeys(page, 'u', '30');
-  await expect.poll(() => readLegs(page)).toHaveLength(2);
+  await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
   await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^1/ }).click();
   await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
   const dialog = page.getByRole('dialog');
@@ -179,10 +171,7 @@ test('what the house forbids is said on two ends that would make, and the job’
 }); // prettier-ignore
 
 test('at the vise each joint is seen cut open, and all of it is one tap away', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '40');
-  await addLegByKeys(page, 'u', '30');
+  await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
   await page.getByRole('link', { name: 'Vise', exact: true }).click();
   await expect(page.getByText(/^piece 1 of/)).toBeVisible();
   const lens = page.getByRole('img', { name: /^The joint cut open, to scale: pipe in the 90° elbow/ });

@@ -1,6 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { parse } from 'csv-parse/sync';
-import { addLegByKeys, expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  makeJob,
+  onServer,
+  openRun,
+  readLegs,
+  test,
+  openRunWith,
+} from '../support/e2e.ts';
 
 test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url);
@@ -36,11 +45,11 @@ test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, re
 });
 
 test('every number says why, and the house rule can be changed there', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '30');
-  await addLegByKeys(page, 'r', '43 1/4');
-  await addLegByKeys(page, 'd', '20');
+  await openRunWith(page, request, app.url, [
+    ['u', '30'],
+    ['r', '43 1/4'],
+    ['d', '20'],
+  ]);
   await page.getByRole('button', { name: /^2 3 ft/ }).click();
   await expect(page.getByTestId('cut-length')).toHaveText('3 ft 5 3/4 in');
   await page.getByRole('button', { name: 'Why? cut of leg 2' }).click();
@@ -60,7 +69,7 @@ test('every number says why, and the house rule can be changed there', async ({ 
   await rules.getByLabel('Turns, up to 2 in').fill('eleven');
   await rules.getByLabel('Turns, up to 2 in').press('Tab');
   await expect(
-    rules.getByText('Read “eleven”. Turns past hand-tight are a number from 0 to 6.'),
+    rules.getByText('Read “eleven”. Turns past hand-tight are a number from 0 to 6, such as 2.5.'),
   ).toBeVisible();
   await rules.getByLabel('Turns, up to 2 in').fill('3');
   await rules.getByLabel('Turns, up to 2 in').press('Tab');
@@ -71,10 +80,10 @@ test('every number says why, and the house rule can be changed there', async ({ 
 });
 
 test('own measured engagement gives no cut until it is entered', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '30');
-  await addLegByKeys(page, 'r', '20');
+  await openRunWith(page, request, app.url, [
+    ['u', '30'],
+    ['r', '20'],
+  ]);
   await page.getByRole('button', { name: 'House rules' }).click();
   const rules = page.getByRole('dialog', { name: 'House rules of this run' });
   await rules.getByRole('radio', { name: /Own measured/ }).check();
@@ -124,10 +133,10 @@ test('bad measures get their sentence beside the field, and what was typed stays
 });
 
 test('legs are measured again, resized, capped and removed', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '30');
-  await addLegByKeys(page, 'd', '20');
+  await openRunWith(page, request, app.url, [
+    ['r', '30'],
+    ['d', '20'],
+  ]);
   await page.getByRole('button', { name: 'Cap end' }).click();
   await expect(page.getByRole('button', { name: 'Uncap' })).toBeVisible();
   await expect.poll(async () => (await readLegs(page))[1]).toBe('2 1 ft 8 in 3/4 down 1 ft 6 7/8 in cap');
@@ -155,10 +164,10 @@ test('legs are measured again, resized, capped and removed', async ({ page, requ
 });
 
 test('a point is picked on the drawing, and the drawing is told in words', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '30');
-  await addLegByKeys(page, 'r', '40');
+  await openRunWith(page, request, app.url, [
+    ['r', '30'],
+    ['r', '40'],
+  ]);
   await expect(page.getByRole('img', { name: /The run, drawn isometrically/ })).toBeVisible();
   await expect(
     page.getByText('Leg 2, 3/4: from the coupling at the end of leg 1, right, 3 ft 4 in, to an open end.'),
@@ -228,10 +237,10 @@ test('a print is a sheet of paper: drawing, versions and caution on it, screen f
   request,
   app,
 }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '30');
-  await addLegByKeys(page, 'r', '43 1/4');
+  await openRunWith(page, request, app.url, [
+    ['u', '30'],
+    ['r', '43 1/4'],
+  ]);
   await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Cut sheet' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
@@ -247,11 +256,11 @@ test('a run of two sizes is cut by its reducing fittings, and what is too short 
   request,
   app,
 }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '30');
-  await addLegByKeys(page, 'r', '3.495');
-  await addLegByKeys(page, 'u', '20');
+  const run = await openRunWith(page, request, app.url, [
+    ['u', '30'],
+    ['r', '3.495'],
+    ['u', '20'],
+  ]);
   await expect(page.getByText('Leg 2: 2 in is too short to thread. Buy a 3/4 nipple 2 in.')).toBeVisible();
   await page.getByLabel('size').selectOption('1/2');
   await addLegByKeys(page, 'r', '20');

@@ -1,4 +1,4 @@
-import { addLegByKeys, expect, makeJob, openRun, test } from '../support/e2e.ts';
+import { expect, test, openRunWith } from '../support/e2e.ts';
 
 test('the shop decides, says what differs, gives its own way with its reason; a job opened then takes a copy', async ({ page, app }) => {
   await page.goto(app.url);
@@ -38,10 +38,10 @@ test('the shop decides, says what differs, gives its own way with its reason; a 
 }); // prettier-ignore
 
 test('in a run a choice says what it decided anew', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '40');
-  await addLegByKeys(page, 'u', '30');
+  await openRunWith(page, request, app.url, [
+    ['r', '40'],
+    ['u', '30'],
+  ]);
   await page.getByRole('button', { name: 'House rules' }).click();
   const dialog = page.getByRole('dialog', { name: 'House rules of this run' });
   await dialog.getByRole('radio', { name: /^Own measured/ }).check();

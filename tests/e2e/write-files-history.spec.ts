@@ -1,6 +1,16 @@
+import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { addLegByKeys, expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  makeJob,
+  onServer,
+  openRun,
+  readLegs,
+  test,
+  openRunWith,
+} from '../support/e2e.ts';
 
 const editor = (page: Page) => page.getByRole('textbox', { name: /The run in shorthand/ });
 
@@ -49,11 +59,11 @@ test('undo outlives the page, and history goes back to any step as a new one', a
   request,
   app,
 }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '48');
-  await addLegByKeys(page, 'r', '30');
-  await addLegByKeys(page, 'o', '12');
+  await openRunWith(page, request, app.url, [
+    ['u', '48'],
+    ['r', '30'],
+    ['o', '12'],
+  ]);
   await expect(onServer(page)).toBeVisible();
   await page.waitForTimeout(300);
   await page.reload();
@@ -71,10 +81,10 @@ test('undo outlives the page, and history goes back to any step as a new one', a
 });
 
 test('a run goes out as SVG, DXF, PDF and CSV', async ({ page, request, app }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'u', '48');
-  await addLegByKeys(page, 'r', '30');
+  const run = await openRunWith(page, request, app.url, [
+    ['u', '48'],
+    ['r', '30'],
+  ]);
   await expect(onServer(page)).toBeVisible();
   await page.goto(run.cut);
   await page.getByRole('button', { name: 'Files' }).click();
@@ -136,7 +146,7 @@ test('a job goes out and comes in again; a bad file gets a sentence', async ({ p
   await give('Item\tQty\n', 'list.json');
   await expect(dialog.getByText(/damaged at line 1, character 1/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await give(text.replace('"version":1', '"version":2'));
+  await give(text.replace(`"version":${JOB_FILE_VERSION}`, `"version":${JOB_FILE_VERSION + 1}`));
   await expect(dialog.getByText(/It can be looked at here/)).toBeVisible();
   await expect(dialog.getByRole('button', { name: /Bring in/ })).toHaveCount(0);
 });

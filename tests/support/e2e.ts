@@ -147,6 +147,20 @@ export async function addLegByKeys(page: Page, way: string, measure: string): Pr
   await expect(field).toHaveValue('');
 }
 
+/** Opens a new run and lays legs out by keys, each a letter for its way and its measure; the list has them then. */
+export async function openRunWith(
+  page: Page,
+  request: APIRequestContext,
+  url: string,
+  legs: readonly (readonly [way: string, measure: string])[],
+): Promise<Awaited<ReturnType<typeof makeJob>>> {
+  const run = await makeJob(request, url);
+  await openRun(page, run.layOut);
+  for (const [way, measure] of legs) await addLegByKeys(page, way, measure);
+  await expect.poll(() => readLegs(page)).toHaveLength(legs.length);
+  return run;
+}
+
 /** What the list of legs says, line by line: number, measure, cut, fitting at the far end. */
 export async function readLegs(page: Page): Promise<string[]> {
   const rows = page.getByRole('table', { name: /Legs of the run/ }).locator('.leg');
