@@ -1,4 +1,4 @@
-import type { LensPicture } from '#core/drawing/lens/lens-picture.ts';
+import type { LensDimension, LensPicture } from '#core/drawing/lens/lens-picture.ts';
 import type { PairVerdict } from '#core/joints/pair-verdict.ts';
 import type { Joint } from '#core/runs/layout.ts';
 import type { LengthUnit } from '#core/units/length.ts';
@@ -23,13 +23,13 @@ export function sayLens(picture: LensPicture, verdict: PairVerdict, unit: Length
   if (first && second && first.degrees !== second.degrees)
     said.push(`${first.degrees}° against ${second.degrees}°.`);
   for (const dimension of dimensions) {
-    if (dimension.kind === 'along') said.push(`${sayMillimetres(dimension.length, unit)} in one another.`);
+    if (dimension.kind === 'along') said.push(`${sayDimension(dimension, unit)} in one another.`);
   }
   const sides = dimensions.flatMap((each) => (each.kind === 'along' ? [] : [each]));
   const [female, male] = (['female', 'male'] as const).map((side) => sides.find(({ of }) => of === side));
   if (female && male)
     said.push(
-      `${male.kind === 'wall' ? 'Wall' : 'Across'} ${sayMillimetres(male.length, unit)} on the right, ${sayMillimetres(female.length, unit)} on the left.`,
+      `${male.kind === 'wall' ? 'Wall' : 'Across'} ${sayDimension(male, unit)} on the right, ${sayDimension(female, unit)} on the left.`,
     );
   if (verdict.joint !== null && showing.length > 0)
     said.push(`${showing.length} crests of the male stand outside the face.`);
@@ -50,9 +50,11 @@ export function sayJointLens(
   return `The joint cut open, to scale: pipe in the ${namePort(part, port.id)}. ${sayExact(engagement ?? 0, unit)} in one another, ${crests}${dead}. It seals where the line is brass.`;
 }
 
-/** A length of a picture, given in millimetres: to a thousandth of an inch, or to a tenth of a millimetre. */
-export const sayMillimetres = (length: number, unit: LengthUnit): string =>
-  unit === 'in' ? `${sayNumber(length / 25.4, 3)} in` : `${sayNumber(length, 1)} mm`;
+/** A length of a picture: as a caliper reads it across, a place finer along, where it is held against an engagement. */
+export const sayDimension = ({ kind, length }: LensDimension, unit: LengthUnit): string => {
+  const finer = kind === 'along' ? 1 : 0;
+  return unit === 'in' ? `${sayNumber(length / 25.4, 3 + finer)} in` : `${sayNumber(length, 1 + finer)} mm`;
+};
 
 const lower = (said: string): string => said.charAt(0).toLowerCase() + said.slice(1);
 

@@ -5,7 +5,7 @@
   import type { LensPicture, LensRole } from '#core/drawing/lens/lens-picture.ts';
   import type { Point } from '#core/geometry/isometric.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { sayMillimetres } from '#words/lens.ts';
+  import { sayDimension } from '#words/lens.ts';
   import Hatching from './Hatching.svelte';
   import LensFrame from './LensFrame.svelte';
 
@@ -49,6 +49,10 @@
     stiffener: 'one',
   };
   const axis = $derived(60 + view.y * scale);
+  /** The centre line gives way to a length that is lettered where it would lie. */
+  const isCrowded = $derived(
+    Math.abs(axis - 91) < 6 && picture.dimensions.some(({ kind }) => kind === 'along'),
+  );
   const toX = (x: number) => 60 + (x - view.x) * scale;
   const toY = (y: number) => 60 - (y - view.y) * scale;
   /** Lengths across stand on the side of what they are of, where nothing else does, with a leader to its surface. */
@@ -77,15 +81,16 @@
       {#each picture.seals as line, i (i)}<path d={toPath(line, half)} class="seal" />{/each}
       {#each picture.touches as line, i (i)}<path d={toPath(line, half)} class="touch" />{/each}
     {/each}
-    <line
-      x1="0"
-      x2="120"
-      y1={axis}
-      y2={axis}
-      class="stroke-secondary"
-      stroke-width="0.4"
-      stroke-dasharray="6 2 1 2"
-    />
+    {#if !isCrowded}
+      <line
+        x1="0"
+        x2="120"
+        y1={axis}
+        y2={axis}
+        class="stroke-secondary"
+        stroke-width="0.4"
+        stroke-dasharray="6 2 1 2"
+      />{/if}
     {#each picture.showing as crest, i (i)}
       <text
         x={60 + (crest.x - view.x) * scale}
@@ -114,7 +119,7 @@
           y="98"
           text-anchor="middle"
           class="lettering"
-          font-size="5.5">{sayMillimetres(dimension.length, unit)}</text
+          font-size="5.5">{sayDimension(dimension, unit)}</text
         >
       {:else}
         {@const label = findLabel(dimension.of, dimension.at)}
@@ -127,7 +132,7 @@
         />
         <circle cx={toX(dimension.at.x)} cy={toY(dimension.at.y)} r="0.9" class="fill-base-content" />
         <text x={label.x} y={label.y} text-anchor="middle" class="lettering" font-size="5.5"
-          >{dimension.kind === 'wall' ? 'wall' : '⌀'} {sayMillimetres(dimension.length, unit)}</text
+          >{dimension.kind === 'wall' ? 'wall' : '⌀'} {sayDimension(dimension, unit)}</text
         >
       {/if}
     {/each}
