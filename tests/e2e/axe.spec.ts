@@ -191,6 +191,34 @@ for (const theme of THEMES) {
       await expectAccessible(page, 'house rules');
     });
 
+    test('a job being finished, finished, its rules and its run', async ({ page, request, app }) => {
+      const run = await openRunWith(page, request, app.url, [['r', '40']]);
+      await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+      await page.goto(`${app.url}/jobs/${run.job}`);
+      await page.getByRole('button', { name: 'Finish the job…' }).click();
+      await expectAccessible(page, 'finishing');
+      await page.getByRole('button', { name: 'Finish it' }).click();
+      await expect(page.getByRole('button', { name: 'Open it again…' })).toBeVisible();
+      await expectAccessible(page, 'finished');
+      await page.goto(run.layOut);
+      await expect(page.getByText('it can be read, printed and exported').first()).toBeVisible();
+      await expectAccessible(page, 'a finished run');
+    });
+
+    test('a house rule changed at its joint', async ({ page, request, app }) => {
+      await openRunWith(page, request, app.url, [
+        ['r', '40'],
+        ['u', '30'],
+      ]);
+      await page.getByRole('button', { name: /^1 3 ft/ }).click();
+      await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
+      await page.getByRole('button', { name: /^Joint B/ }).click();
+      await page.getByRole('button', { name: 'Change the house rule How tight' }).click();
+      await page.getByRole('radio', { name: /^Turns in a window of our own/ }).check();
+      await expect(page.getByRole('group', { name: 'NPT up to 2 in' })).toBeVisible();
+      await expectAccessible(page, 'a rule at its joint');
+    });
+
     test('the tape on a leg', async ({ page, request, app }) => {
       await openRunWith(page, request, app.url, [
         ['u', '48'],

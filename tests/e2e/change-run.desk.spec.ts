@@ -32,7 +32,9 @@ test('a leg is parted, another put in, taken out, turned and hung elsewhere, and
   await expect(page.getByText('from the coupling at leg 2')).toBeVisible();
   await addLegByKeys(page, 'd', '15');
   await expect.poll(() => readLegs(page)).toContain('2 3 ft 4 in 3/4 right 3 ft 2 1/2 in tee');
-  expect((await readLegs(page)).join('\n')).toContain('4 5 ft 3/4 right 4 ft 10 1/2 in 90° elbow');
+  await expect
+    .poll(async () => (await readLegs(page)).join('\n'))
+    .toContain('4 5 ft 3/4 right 4 ft 10 1/2 in 90° elbow');
   // A leg in between: out 12 in after leg 4; leg 3 keeps hanging on its own elbow.
   await page.getByRole('button', { name: /^4 5 ft/ }).click();
   await page.getByRole('button', { name: 'Change leg 4' }).click();

@@ -184,7 +184,9 @@ test('a point is picked on the drawing, and the drawing is told in words', async
   await page.mouse.click(place!.x + 5, place!.y + 5);
   await expect(page.getByText('from the coupling at leg 1')).toBeVisible();
   await addLegByKeys(page, 'd', '20');
-  expect((await readLegs(page)).at(-1)).toContain('3 1 ft 8 in 3/4 down 1 ft 7 1/4 in open end');
+  await expect
+    .poll(async () => (await readLegs(page)).at(-1))
+    .toContain('3 1 ft 8 in 3/4 down 1 ft 7 1/4 in open end');
 });
 
 test('the cut sheet shows the same figures, records what was cut, and goes out as CSV', async ({

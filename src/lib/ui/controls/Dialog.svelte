@@ -29,7 +29,9 @@
     });
   }
 
-  function onClosed(): void {
+  /** Said a moment later: a dialog that was opened again in between stays open. */
+  function onClosed(dialog: HTMLDialogElement): void {
+    if (dialog.open) return;
     open = false;
     onclose?.();
   }
@@ -39,9 +41,10 @@
   {@attach show}
   class="modal"
   aria-labelledby="{id}-title"
-  onclose={onClosed}
+  onclose={(event) => onClosed(event.currentTarget)}
   oncancel={(event) => {
-    if (mustAnswer) event.preventDefault();
+    event.preventDefault();
+    if (!mustAnswer) open = false;
   }}
 >
   {#if open}
