@@ -1,13 +1,7 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
+import type { Frame } from '#core/drawing/find-drawing-frame.ts';
 import type { Point } from '#core/geometry/isometric.ts';
-
-interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
 
 const SMALLEST = 0.08;
 const LARGEST = 4;
@@ -64,7 +58,7 @@ export class PaperView {
    * The whole frame in its place; where that is too small to read and the whole is not asked for, what is being worked on in
    * the middle. `tools`: what the buttons take at the top.
    */
-  fit(frame: Box, { whole, tools, focus }: { whole: boolean; tools: number; focus: Point | null }): void {
+  fit(frame: Frame, { whole, tools, focus }: { whole: boolean; tools: number; focus: Point | null }): void {
     const { width, height } = this.#getWindow();
     const scale = Math.min(
       (width - 2 * MARGIN) / frame.width,
