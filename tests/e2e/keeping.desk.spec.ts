@@ -198,3 +198,36 @@ test('two windows of one device show each other’s edits', async ({ context, re
   await expect(onServer(one)).toBeVisible();
   await expect(onServer(other)).toBeVisible();
 });
+
+test('an answer of the server that is older than what was recorded since does not take it off the screen', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '43 1/4');
+  await expect(onServer(page)).toBeVisible();
+  const isAsked = (url: URL): boolean => url.pathname === `/api/jobs/${run.job}/runs/${run.run}`;
+  const held: (() => Promise<void>)[] = [];
+  await page.route(isAsked, async (route) => {
+    const response = await route.fetch();
+    held.push(() => route.fulfill({ response }));
+  });
+  await page.goto(run.cut);
+  const box = page.getByLabel('As cut, piece 1');
+  await expect.poll(() => held.length).toBe(1);
+  await box.fill('43 1/8');
+  const recorded = page.waitForResponse((response) => response.url().endsWith('/events'));
+  await box.press('Tab');
+  await recorded;
+  await expect(box).toHaveValue('3 ft 7 1/8 in');
+  await expect(onServer(page)).toBeVisible();
+  // Now the answer comes that was given before the record; the run is asked for once more because of it.
+  await held[0]!();
+  await expect.poll(() => held.length).toBe(2);
+  await expect(box).toHaveValue('3 ft 7 1/8 in');
+  await held[1]!();
+  await expect(box).toHaveValue('3 ft 7 1/8 in');
+  await page.unroute(isAsked);
+});

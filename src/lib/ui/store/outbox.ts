@@ -28,15 +28,18 @@ export async function readKept(run: string): Promise<{ kept: KeptRun | null; wai
   return { kept, waiting };
 }
 
+/** How far two copies of one run have come: records leave the revision as it is, so both count. */
+export const isAsFar = (a: KeptRun | null, b: KeptRun | null): boolean =>
+  a?.revision === b?.revision && a?.events.length === b?.events.length;
+
 /**
- * Keeps a run as the server had it when it was asked. False, and nothing is kept, when the device has come to another revision
- * since (`known` is the one before asking): another window was faster, and the answer is old.
+ * Keeps a run as the server had it when it was asked. False, and nothing is kept, when this device has come further
+ * since (`known` is what it kept before asking): a change or a record was confirmed meanwhile, and the answer is old.
  */
-export async function keepRun(run: KeptRun, known: number | null): Promise<boolean> {
+export async function keepRun(run: KeptRun, known: KeptRun | null): Promise<boolean> {
   const database = await openDeviceDatabase();
   const tx = database.transaction('runs', 'readwrite');
-  const there = await tx.store.get(run.id);
-  const isFresh = (there?.revision ?? null) === known;
+  const isFresh = isAsFar((await tx.store.get(run.id)) ?? null, known);
   if (isFresh) await tx.store.put(run);
   await tx.done;
   return isFresh;

@@ -20,6 +20,7 @@ import {
   applyWaiting,
   confirmEntry,
   getChanges,
+  isAsFar,
   keepRun,
   putInOutbox,
   readKept,
@@ -216,7 +217,9 @@ export class RunStore {
       this.trouble = read.refusal;
       return;
     }
-    this.#show({ ...kept, doc: read.value }, waiting);
+    // What was made here while this was read is not in it.
+    this.#missed = this.#isBusy;
+    if (!this.#missed) this.#show({ ...kept, doc: read.value }, waiting);
   }
 
   /** What the device remembers of the job, until the server says it anew. */
@@ -234,7 +237,7 @@ export class RunStore {
 
   /** Asks the server for the run, and takes it unless something made here still waits. */
   async refresh(): Promise<void> {
-    const known = this.kept?.revision ?? null;
+    const known = this.kept;
     const answer = await fetchRun(this.job, this.run);
     if (this.#closed) return;
     if (!answer.ok) {
@@ -247,10 +250,11 @@ export class RunStore {
     this.trouble = null;
     if (this.waiting.length === 0) {
       const kept = toKeptRun(answer.value);
-      if (kept.revision !== this.kept?.revision || kept.events.length !== this.kept.events.length) {
-        if (!(await keepRun(kept, known))) this.#onChangedElsewhere();
-        else if (this.waiting.length === 0) this.#show(kept, []);
-      } else this.phase = 'ready';
+      if (isAsFar(kept, this.kept)) this.phase = 'ready';
+      else if (!(await keepRun(kept, known))) {
+        this.#onChangedElsewhere();
+        this.#retryLater();
+      } else if (this.waiting.length === 0) this.#show(kept, []);
     }
     void this.#send();
   }
@@ -364,9 +368,13 @@ export class RunStore {
     this.#channel.onmessage = () => this.#onChangedElsewhere();
   }
 
+  get #isBusy(): boolean {
+    return this.keeping > 0 || this.#sending || this.conflict !== null;
+  }
+
   /** Reads the device's database again; what comes in while this window is busy is read as soon as it is not. */
   #onChangedElsewhere(): void {
-    this.#missed = this.keeping > 0 || this.#sending || this.conflict !== null;
+    this.#missed = this.#isBusy;
     if (this.#missed || this.#closed) return;
     // One after another: an older reading must not be shown over a newer one.
     this.#reading = this.#reading.then(() => this.#readDevice()).catch(() => undefined);
