@@ -194,9 +194,34 @@ test('a specimen kept while the server is away goes up when it is back', async (
   const kept = page.getByRole('region', { name: 'Specimens' }).getByRole('listitem').first();
   await expect(kept).toContainText('on this device, not yet on the server');
   await page.unroute('**/api/**');
-  await expect(kept).toContainText('on the server', { timeout: 20_000 });
-  await page.reload();
-  await expect(kept).toContainText('Specimen 1');
+  await expect(kept).not.toContainText('not yet on the server', { timeout: 20_000 });
+  await expect(kept).toContainText('on the server');
+  const answer = await request.get(`${app.url}/api/jobs/${job}/specimens`);
+  expect(await answer.json()).toMatchObject({ value: [{ name: 'Specimen 1' }] });
+});
+
+test('a specimen kept while another is on its way goes up after it', async ({ page, request, app }) => {
+  const { job } = await makeJob(request, app.url);
+  await page.goto(`/jobs/${job}/identify`);
+  await page.getByRole('button', { name: 'Understood' }).click();
+  const keep = async () => {
+    await pickAnswer(page, 'gender', /^male/);
+    await page.getByRole('button', { name: 'Keep it' }).click();
+  };
+  let letGo = (): void => undefined;
+  const held = new Promise<void>((resolve) => (letGo = resolve));
+  await page.route('**/specimens', async (route) => {
+    if (route.request().method() === 'POST') await held;
+    await route.continue();
+  });
+  await keep();
+  const kept = page.getByRole('region', { name: 'Specimens' }).getByRole('listitem');
+  await expect(kept).toHaveCount(1);
+  await keep();
+  await expect(kept).toHaveCount(2);
+  letGo();
+  await expect(page.getByText('not yet on the server')).toHaveCount(0);
+  await expect(kept).toHaveText([/Specimen 1.*on the server/s, /Specimen 2.*on the server/s]);
 });
 
 test('pipe by its looks, sizes by their names, print lines by their numbers', async ({ page }) => {

@@ -76,24 +76,25 @@ export class SpecimensStore {
     else if (isPassing(read.refusal)) this.#tryAgain();
   }
 
+  /** Sends what waits, one after another; what is kept meanwhile goes after it. */
   async #send(): Promise<void> {
     if (this.#isSending || this.#device.length === 0) return;
     this.#isSending = true;
-    let isStuck = false;
-    for (const input of this.#device) {
-      const sent = await askServer('POST', `/api/jobs/${this.job}/specimens`, input);
-      if (sent.ok) await this.#forget(input.id);
-      else {
-        this.trouble = sent.refusal;
-        isStuck = true;
-        break;
+    const sent: string[] = [];
+    let next = this.#device[0];
+    while (next) {
+      const answer = await askServer('POST', `/api/jobs/${this.job}/specimens`, next);
+      if (!answer.ok) {
+        this.#isSending = false;
+        this.trouble = answer.refusal;
+        if (isPassing(answer.refusal)) this.#tryAgain();
+        return;
       }
+      sent.push(next.id);
+      await this.#forget(next.id);
+      next = this.#device.find(({ id }) => !sent.includes(id));
     }
     this.#isSending = false;
-    if (isStuck) {
-      if (this.trouble && isPassing(this.trouble)) this.#tryAgain();
-      return;
-    }
     await this.#read();
     this.#device = this.#device.filter(({ id }) => !this.#server.some((specimen) => specimen.id === id));
   }
