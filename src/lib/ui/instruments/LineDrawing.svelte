@@ -14,6 +14,7 @@
   import { describeRun } from '#words/describe-run.ts';
   import { makeKeeper } from '../controls/keep-same.ts';
   import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';
+  import LineInk from './LineInk.svelte';
   import { PaperView } from './paper-view.svelte.ts';
 
   interface Props {
@@ -141,47 +142,20 @@
     });
 
   const moved = $derived(`translate(${view.x.toFixed(1)} ${view.y.toFixed(1)}) scale(${view.k.toFixed(4)})`);
-  /** Splits a measure so that only its fraction is set as one. */
-  const FRACTION = /(\d+\/\d+)/;
   const frameBox = $derived.by(() => {
     const frame = drawing?.frame;
     return frame ? `${frame.x - 6} ${frame.y - 6} ${frame.width + 12} ${frame.height + 12}` : undefined;
   });
 </script>
 
-{#snippet text(shape: Shape)}
-  {#if shape.kind === 'text'}
-    <text
-      class="text-{shape.role}"
-      class:selected={shape.subject === selected}
-      x={shape.at.x.toFixed(1)}
-      y={shape.at.y.toFixed(1)}
-      font-size={shape.role === 'tag' ? sheet.letter * 0.9 : sheet.letter}
-      transform={shape.turn === 0
-        ? undefined
-        : `rotate(${shape.turn.toFixed(1)} ${shape.at.x.toFixed(1)} ${shape.at.y.toFixed(1)})`}
-      >{#each shape.text.split(FRACTION) as part, j (j)}{#if part.includes('/')}<tspan class="fraction"
-            >{part}</tspan
-          >{:else}{part}{/if}{/each}</text
-    >
-  {/if}
-{/snippet}
-
-{#snippet drawn()}
-  {#each inks as { role, path } (role)}<path class={role} d={path} />{/each}
-  {#each texts as shape (`${shape.role} ${shape.subject}`)}{@render text(shape)}{/each}
-{/snippet}
+{#snippet drawn()}<LineInk {inks} {texts} letter={sheet.letter} />{/snippet}
 
 <!-- What changes with every key lies on a sheet of its own, so that the run under it need not be painted again. -->
 {#snippet overlay()}
-  {#each collectInk(picked) as { role, path } (role)}<path class="{role} selected" d={path} />{/each}
-  {#each collectTexts(picked) as shape (shape.role)}{@render text(shape)}{/each}
+  <LineInk inks={collectInk(picked)} texts={collectTexts(picked)} letter={sheet.letter} how="selected" />
   {#if growingAt}<circle class="growing" cx={growingAt.x} cy={growingAt.y} r="9" />{/if}
   {#if tried.length > 0}
-    <g class="draft">
-      {#each collectInk(tried) as { role, path } (role)}<path class={role} d={path} />{/each}
-      {#each collectTexts(tried) as shape (shape.role)}{@render text(shape)}{/each}
-    </g>
+    <LineInk inks={collectInk(tried)} texts={collectTexts(tried)} letter={sheet.letter} how="tried" />
   {/if}
 {/snippet}
 
@@ -272,129 +246,9 @@
     fill: none;
     stroke: var(--color-base-content);
   }
-  .pipe,
-  .pipe-r {
-    stroke-width: 4;
-  }
-  /* Tube with R threads: a long dash, told from iron without colour. */
-  .pipe-r {
-    stroke-dasharray: 16 5;
-  }
-  .made-up {
-    stroke-width: 8;
-    stroke-linecap: butt;
-  }
-  .selected {
-    stroke: var(--color-accent);
-  }
-  .pipe.selected,
-  .pipe-r.selected {
-    stroke-width: 7;
-    stroke-dasharray: none;
-  }
-  .made-up.selected {
-    stroke-width: 10;
-  }
-  .flow.selected,
-  .face.selected,
-  .union.selected,
-  .valve.selected {
-    stroke-width: 4;
-  }
-  .face,
-  .union {
-    stroke-width: 3;
-  }
-  .cap,
-  .plug {
-    stroke-width: 4;
-  }
-  .valve {
-    stroke-width: 2.5;
-    fill: var(--color-base-100);
-  }
-  .flow {
-    stroke-width: 2;
-  }
-  .construction {
-    stroke-width: 1.2;
-    stroke-dasharray: 2 5;
-    stroke: var(--color-secondary);
-  }
-  .dimension {
-    stroke-width: 1;
-    stroke: var(--color-secondary);
-  }
-  .appliance {
-    stroke-width: 2;
-    fill: var(--color-base-200);
-  }
-  .source {
-    fill: var(--color-base-content);
-    stroke-width: 2;
-  }
-  .node {
-    fill: var(--color-base-content);
-    stroke: none;
-  }
   .growing {
     fill: var(--color-accent);
     stroke: var(--color-base-content);
     stroke-width: 2.5;
-  }
-  .open-end {
-    fill: var(--color-base-100);
-    stroke-width: 2.5;
-  }
-  .no-fitting {
-    stroke: var(--color-error);
-    stroke-width: 4;
-    stroke-dasharray: 4 5;
-  }
-  path.tag {
-    fill: var(--color-base-100);
-    stroke: var(--color-secondary);
-    stroke-width: 1.2;
-  }
-  path.tag.selected {
-    fill: var(--color-accent);
-    stroke: var(--color-accent);
-  }
-  text {
-    fill: var(--color-base-content);
-    stroke: none;
-    text-anchor: middle;
-    dominant-baseline: central;
-    font-variant-numeric: tabular-nums;
-    pointer-events: none;
-    user-select: none;
-  }
-  .text-measure,
-  .text-size,
-  .text-name {
-    font-weight: 600;
-    paint-order: stroke;
-    stroke: var(--color-base-100);
-    stroke-width: 4px;
-  }
-  .text-size,
-  .text-name {
-    font-family: var(--font-chart);
-    font-style: italic;
-    font-weight: 500;
-    fill: var(--color-secondary);
-  }
-  .text-tag {
-    font-weight: 600;
-    font-style: normal;
-  }
-  .text-tag.selected {
-    fill: var(--color-accent-content);
-  }
-  .draft .pipe,
-  .draft .pipe-r,
-  .draft .tag {
-    stroke-dasharray: 7 7;
-    opacity: 0.75;
   }
 </style>

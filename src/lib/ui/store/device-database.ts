@@ -4,7 +4,7 @@ import type { RunEvent } from '#core/runs/event.ts';
 import type { SpecimenInput } from '#core/identify/specimen.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
-import type { Turns } from './turns.ts';
+import type { Turns } from './run-steps.svelte.ts';
 
 /** A run as the server last confirmed it, kept on this device. */
 export interface KeptRun {

@@ -85,6 +85,16 @@ export async function replaceWaiting(
   await tx.done;
 }
 
+/** What waits, for a run that is at another revision: changes based on it, or dropped (null). Records are facts and stay. */
+export function rebase(entries: readonly PlacedEntry[], revision: number | null): OutboxEntry[] {
+  let base = revision ?? 0;
+  return entries.flatMap((entry): OutboxEntry[] => {
+    const place = { run: entry.run, job: entry.job };
+    if (entry.kind === 'event') return [{ ...place, kind: 'event', event: entry.event }];
+    return revision === null ? [] : [{ ...place, kind: 'change', change: { ...entry.change, base: base++ } }];
+  });
+}
+
 /** How many changes and records of a job wait on this device. */
 export async function countWaiting(job: string): Promise<number> {
   const entries = await (await openDeviceDatabase()).getAll('outbox');

@@ -3,7 +3,7 @@ import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import type { RunAnswer } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { applyOps, invertOps, type Change, type ChangeLabel, type PlannedChange } from '#core/runs/change.ts';
+import { applyOps, type Change, type ChangeLabel, type PlannedChange } from '#core/runs/change.ts';
 import { checkRun } from '#core/runs/checks/checks.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
@@ -24,9 +24,10 @@ import {
   keepRun,
   putInOutbox,
   readKept,
+  rebase,
   replaceWaiting,
 } from './outbox.ts';
-import { keepTurns, readTurns } from './turns.ts';
+import { RunSteps } from './run-steps.svelte.ts';
 import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
 /** Milliseconds between tries while the server is away. */
@@ -57,8 +58,7 @@ export class RunStore {
   /** Changes made but not yet safe on this device. */
   keeping = $state(0);
   conflict = $state.raw<Conflict | null>(null);
-  done = $state.raw<readonly PlannedChange[]>([]);
-  undone = $state.raw<readonly PlannedChange[]>([]);
+  readonly steps: RunSteps;
 
   events = $derived<readonly RunEvent[]>([
     ...(this.kept?.events ?? []),
@@ -79,7 +79,6 @@ export class RunStore {
 
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
-  #turning: ReturnType<typeof setTimeout> | null = null;
   #channel: BroadcastChannel | null = null;
   #writing: Promise<unknown> = Promise.resolve();
   #reading: Promise<unknown> = Promise.resolve();
@@ -92,6 +91,7 @@ export class RunStore {
   constructor(job: string, run: string) {
     this.job = job;
     this.run = run;
+    this.steps = new RunSteps(run, () => this.revision);
   }
 
   /** Reads what this device keeps, then asks the server. Either alone is enough to work with. */
@@ -105,7 +105,7 @@ export class RunStore {
       return;
     }
     await this.#remember();
-    await this.#rememberTurns();
+    if (this.phase === 'ready') await this.steps.remember();
     await this.refresh();
   }
 
@@ -121,50 +121,16 @@ export class RunStore {
   apply(planned: PlannedChange): Result<void, Refusal> {
     if (planned.ops.length === 0) return accept(undefined);
     const result = this.#apply(planned);
-    if (!result.ok) return result;
-    this.done = [...this.done, planned];
-    this.undone = [];
-    this.#keepTurns();
+    if (result.ok) this.steps.add(planned);
     return result;
   }
 
   undo(): Result<void, Refusal> {
-    const last = this.done.at(-1);
-    if (!last) return accept(undefined);
-    const label: ChangeLabel = { ...last.label, turn: 'undo' };
-    const result = this.#apply({ label, ops: invertOps(last.ops) });
-    if (!result.ok) return result;
-    this.done = this.done.slice(0, -1);
-    this.undone = [...this.undone, last];
-    this.#keepTurns();
-    return result;
+    return this.steps.undo((planned) => this.#apply(planned));
   }
 
   redo(): Result<void, Refusal> {
-    const last = this.undone.at(-1);
-    if (!last) return accept(undefined);
-    const result = this.#apply({ label: { ...last.label, turn: 'redo' }, ops: last.ops });
-    if (!result.ok) return result;
-    this.undone = this.undone.slice(0, -1);
-    this.done = [...this.done, last];
-    this.#keepTurns();
-    return result;
-  }
-
-  /** What can be taken back outlives the page; kept a moment later, so that no key waits for it. */
-  #keepTurns(): void {
-    if (this.#turning) clearTimeout(this.#turning);
-    this.#turning = setTimeout(() => {
-      const { run, revision, done, undone } = this;
-      void keepTurns({ run, revision, done, undone }).catch(() => undefined);
-    }, 150);
-  }
-
-  async #rememberTurns(): Promise<void> {
-    const turns = this.phase === 'ready' ? await readTurns(this.run, this.revision) : null;
-    if (!turns || this.done.length > 0) return;
-    this.done = turns.done;
-    this.undone = turns.undone;
+    return this.steps.redo((planned) => this.#apply(planned));
   }
 
   /** Records something that happened at the bench. */
@@ -332,19 +298,12 @@ export class RunStore {
     const { conflict } = this;
     if (!conflict) return;
     const kept = toKeptRun(conflict.server);
-    let base = kept.revision;
-    const entries = this.waiting.flatMap((entry): OutboxEntry[] => {
-      const place = { run: entry.run, job: entry.job };
-      if (entry.kind === 'event') return [{ ...place, kind: 'event', event: entry.event }];
-      if (how === 'theirs') return [];
-      return [{ ...place, kind: 'change', change: { ...entry.change, base: base++ } }];
-    });
+    const entries = rebase(this.waiting, how === 'theirs' ? null : kept.revision);
     await replaceWaiting(kept, this.waiting, entries);
     const { waiting } = await readKept(this.run);
     this.conflict = null;
     this.trouble = null;
-    this.done = [];
-    this.undone = [];
+    this.steps.forget();
     this.#show(kept, waiting);
     void this.#send();
   }

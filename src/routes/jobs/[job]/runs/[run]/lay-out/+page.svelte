@@ -42,7 +42,7 @@
 
   /** What was typed is there at once; the cut, the drawing, the list and the findings follow it by a frame. */
   const scene = afterPaint(
-    () => [store.facts, store.done, entry.said],
+    () => [store.facts, store.steps.done, entry.said],
     () => ({
       layout: entry.layout,
       draft: entry.draft && { layout: entry.draft, leg: DRAFT_LEG },
@@ -52,8 +52,8 @@
       growing: entry.leg ? null : entry.growing,
       turns: entry.turns,
       findings: store.findings,
-      undoes: nameTurn('Undo', store.done.at(-1)),
-      redoes: nameTurn('Redo', store.undone.at(-1)),
+      undoes: nameTurn('Undo', store.steps.done.at(-1)),
+      redoes: nameTurn('Redo', store.steps.undone.at(-1)),
     }),
   );
   // Each by itself: what did not change between two pictures is not drawn again.
@@ -153,7 +153,7 @@
         class="turn tap"
         aria-label={scene.current.undoes}
         title={scene.current.undoes}
-        disabled={store.done.length === 0 || store.finish !== null}
+        disabled={store.steps.done.length === 0 || store.finish !== null}
         onclick={() => take(store.undo())}><Undo2 aria-hidden="true" /></button
       >
       <button
@@ -161,7 +161,7 @@
         class="turn tap"
         aria-label={scene.current.redoes}
         title={scene.current.redoes}
-        disabled={store.undone.length === 0 || store.finish !== null}
+        disabled={store.steps.undone.length === 0 || store.finish !== null}
         onclick={() => take(store.redo())}><Redo2 aria-hidden="true" /></button
       >
     </div>
