@@ -1,4 +1,4 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb';
 import type { Change } from '#core/runs/change.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import type { SpecimenInput } from '#core/identify/specimen.ts';
@@ -38,6 +38,8 @@ interface DeviceSchema extends DBSchema {
 }
 
 export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
+/** The outbox within a transaction. */
+export type Outbox = IDBPObjectStore<DeviceSchema, ('runs' | 'outbox')[], 'outbox', IDBTransactionMode>;
 
 let opened: Promise<DeviceDatabase> | null = null;
 

@@ -1,6 +1,12 @@
 import { applyOps, type Change } from '#core/runs/change.ts';
 import type { RunDoc } from '#core/runs/run.ts';
-import { openDeviceDatabase, type KeptRun, type OutboxEntry, type PlacedEntry } from './device-database.ts';
+import {
+  openDeviceDatabase,
+  type KeptRun,
+  type Outbox,
+  type OutboxEntry,
+  type PlacedEntry,
+} from './device-database.ts';
 
 /** Strict: the browser answers only when the bytes are on the disk, so "on this device" survives a closed lid. */
 const DURABLE = { durability: 'strict' } as const;
@@ -19,28 +25,43 @@ export async function readKept(run: string): Promise<{ kept: KeptRun | null; wai
   const database = await openDeviceDatabase();
   const tx = database.transaction(['runs', 'outbox']);
   const kept = (await tx.objectStore('runs').get(run)) ?? null;
+  return { kept, waiting: await readWaiting(tx.objectStore('outbox'), run) };
+}
+
+async function readWaiting(outbox: Outbox, run: string): Promise<PlacedEntry[]> {
   const waiting: PlacedEntry[] = [];
-  let cursor = await tx.objectStore('outbox').index('run').openCursor(run);
+  let cursor = await outbox.index('run').openCursor(run);
   while (cursor) {
     waiting.push({ ...cursor.value, place: cursor.primaryKey });
     cursor = await cursor.continue();
   }
-  return { kept, waiting };
+  return waiting;
 }
 
 /** How far two copies of one run have come: records leave the revision as it is, so both count. */
 export const isAsFar = (a: KeptRun | null, b: KeptRun | null): boolean =>
   a?.revision === b?.revision && a?.events.length === b?.events.length;
 
+/** Of two copies of one run the one that has come further, with the records of both: no record is ever taken back. */
+export function joinKept(a: KeptRun, b: KeptRun | null): KeptRun {
+  if (!b) return a;
+  const [further, other] = b.revision > a.revision ? [b, a] : [a, b];
+  const known = new Set(further.events.map(({ id }) => id));
+  return { ...further, events: [...further.events, ...other.events.filter(({ id }) => !known.has(id))] };
+}
+
 /**
  * Keeps a run as the server had it when it was asked. False, and nothing is kept, when this device has come further
- * since (`known` is what it kept before asking): a change or a record was confirmed meanwhile, and the answer is old.
+ * since (`known` is what it kept before asking), or when something made here waits: the answer may be old, or have in it
+ * already what waits.
  */
 export async function keepRun(run: KeptRun, known: KeptRun | null): Promise<boolean> {
   const database = await openDeviceDatabase();
-  const tx = database.transaction('runs', 'readwrite');
-  const isFresh = isAsFar((await tx.store.get(run.id)) ?? null, known);
-  if (isFresh) await tx.store.put(run);
+  const tx = database.transaction(['runs', 'outbox'], 'readwrite');
+  const there = (await tx.objectStore('runs').get(run.id)) ?? null;
+  const waiting = await tx.objectStore('outbox').index('run').count(run.id);
+  const isFresh = waiting === 0 && isAsFar(there, known);
+  if (isFresh) await tx.objectStore('runs').put(run);
   await tx.done;
   return isFresh;
 }
@@ -71,22 +92,24 @@ export async function confirmEntry(
   await tx.done;
 }
 
-/** Puts other entries in the place of the ones that wait (after a conflict), and the run as the server has it. */
-export async function replaceWaiting(
-  run: KeptRun,
-  out: readonly PlacedEntry[],
-  entries: readonly OutboxEntry[],
-): Promise<void> {
+/**
+ * Ends a conflict, in one transaction: the run is the server's, with the records of both; what waits is put on top of it, or
+ * its changes are dropped.
+ */
+export async function settleOutbox(server: KeptRun, how: 'mine-on-top' | 'theirs'): Promise<void> {
   const database = await openDeviceDatabase();
   const tx = database.transaction(['runs', 'outbox'], 'readwrite', DURABLE);
-  await tx.objectStore('runs').put(run);
-  for (const { place } of out) await tx.objectStore('outbox').delete(place);
-  for (const entry of entries) await tx.objectStore('outbox').add(entry);
+  const [runs, outbox] = [tx.objectStore('runs'), tx.objectStore('outbox')];
+  const kept = joinKept(server, (await runs.get(server.id)) ?? null);
+  await runs.put(kept);
+  const waiting = await readWaiting(outbox, server.id);
+  for (const { place } of waiting) await outbox.delete(place);
+  for (const entry of rebase(waiting, how === 'theirs' ? null : kept.revision)) await outbox.add(entry);
   await tx.done;
 }
 
 /** What waits, for a run that is at another revision: changes based on it, or dropped (null). Records are facts and stay. */
-export function rebase(entries: readonly PlacedEntry[], revision: number | null): OutboxEntry[] {
+function rebase(entries: readonly PlacedEntry[], revision: number | null): OutboxEntry[] {
   let base = revision ?? 0;
   return entries.flatMap((entry): OutboxEntry[] => {
     const place = { run: entry.run, job: entry.job };

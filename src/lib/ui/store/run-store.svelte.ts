@@ -24,12 +24,13 @@ import {
   keepRun,
   putInOutbox,
   readKept,
-  rebase,
-  replaceWaiting,
+  settleOutbox,
 } from './outbox.ts';
 import { RunSteps } from './run-steps.svelte.ts';
 import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
+/** The place of an entry that is not safe on this device yet. */
+const BEING_KEPT = Number.MAX_SAFE_INTEGER;
 /** Milliseconds between tries while the server is away. */
 const RETRY = 2500;
 
@@ -80,11 +81,11 @@ export class RunStore {
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   #channel: BroadcastChannel | null = null;
-  #writing: Promise<unknown> = Promise.resolve();
-  #reading: Promise<unknown> = Promise.resolve();
+  /** What is done with the device's database, one after another. */
+  #turn: Promise<unknown> = Promise.resolve();
+  /** A reading of it that has not begun yet. */
+  #reading: Promise<void> | null = null;
   #closed = false;
-  /** Another window changed the device's database while this one was busy. */
-  #missed = false;
   /** Events the server would not take: kept and said, but they do not hold up what follows. */
   #refusedEvents: number[] = [];
 
@@ -158,34 +159,39 @@ export class RunStore {
   /** One entry after another, so that their places follow the order in which they were made. */
   #keep(entry: OutboxEntry): void {
     this.keeping++;
-    const placeholder: PlacedEntry = { ...entry, place: Number.MAX_SAFE_INTEGER };
+    const placeholder: PlacedEntry = { ...entry, place: BEING_KEPT };
     this.waiting = [...this.waiting, placeholder];
-    const write = async () => {
+    void this.#inTurn(async () => {
       try {
         const placed = await putInOutbox(entry);
         this.waiting = this.waiting.map((each) => (each === placeholder ? placed : each));
         this.keeping--;
-        this.#channel?.postMessage('changed');
+        this.#tellOtherWindows();
         void this.#send();
       } catch {
         this.trouble = { code: 'device-store-refused' };
       }
-    };
-    this.#writing = this.#writing.then(write);
+    });
   }
 
-  async #readDevice(): Promise<void> {
-    const { kept, waiting } = await readKept(this.run);
-    if (!kept) return;
-    const { readKeptDoc } = await import('./read-answers.ts');
-    const read = readKeptDoc(kept.doc);
-    if (!read.ok) {
-      this.trouble = read.refusal;
-      return;
-    }
-    // What was made here while this was read is not in it.
-    this.#missed = this.#isBusy;
-    if (!this.#missed) this.#show({ ...kept, doc: read.value }, waiting);
+  /** Does something with the device's database when what was begun before is done, whether that went well or not. */
+  #inTurn<Value>(work: () => Promise<Value>): Promise<Value> {
+    const done = this.#turn.then(work, work);
+    this.#turn = done.catch(() => undefined);
+    return done;
+  }
+
+  /** Reads what this device keeps. In its turn: what is being kept meanwhile is surely not in it yet, and follows it. */
+  #readDevice(): Promise<void> {
+    return (this.#reading ??= this.#inTurn(async () => {
+      this.#reading = null;
+      const { kept, waiting } = await readKept(this.run);
+      if (!kept) return;
+      const { readKeptDoc } = await import('./read-answers.ts');
+      const read = readKeptDoc(kept.doc);
+      if (read.ok) this.#show({ ...kept, doc: read.value }, waiting);
+      else this.trouble = read.refusal;
+    }));
   }
 
   /** What the device remembers of the job, until the server says it anew. */
@@ -196,8 +202,8 @@ export class RunStore {
 
   #show(kept: KeptRun, waiting: readonly PlacedEntry[]): void {
     this.kept = kept;
-    this.waiting = waiting;
-    this.doc = applyWaiting(kept.doc, getChanges(waiting)).doc;
+    this.waiting = [...waiting, ...this.waiting.filter(({ place }) => place === BEING_KEPT)];
+    this.doc = applyWaiting(kept.doc, getChanges(this.waiting)).doc;
     this.phase = 'ready';
   }
 
@@ -217,12 +223,16 @@ export class RunStore {
     if (this.waiting.length === 0) {
       const kept = toKeptRun(answer.value);
       if (isAsFar(kept, this.kept)) this.phase = 'ready';
-      else if (!(await keepRun(kept, known))) {
-        this.#onChangedElsewhere();
-        this.#retryLater();
-      } else if (this.waiting.length === 0) this.#show(kept, []);
+      else await this.#takeAnswer(kept, known);
     }
     void this.#send();
+  }
+
+  /** Takes the server's answer, unless the device has come further since it was asked for; then asks once more. */
+  async #takeAnswer(answer: KeptRun, known: KeptRun | null): Promise<void> {
+    if (await keepRun(answer, known)) this.#tellOtherWindows();
+    else this.#retryLater();
+    await this.#readDevice();
   }
 
   async #send(): Promise<void> {
@@ -231,7 +241,7 @@ export class RunStore {
     try {
       for (;;) {
         const entry = this.waiting.find((each) => !this.#refusedEvents.includes(each.place));
-        if (!entry || entry.place === Number.MAX_SAFE_INTEGER || this.#closed) return;
+        if (!entry || entry.place === BEING_KEPT || this.#closed) return;
         const sent = await sendEntry(entry);
         if (!sent.ok) {
           // What was made here before the job was finished elsewhere waits for it to be opened again.
@@ -251,17 +261,28 @@ export class RunStore {
       }
     } finally {
       this.#sending = false;
-      if (this.#missed) this.#onChangedElsewhere();
     }
   }
 
   async #onConfirmed(entry: PlacedEntry, revision: number | null, atServer: string): Promise<void> {
     await confirmEntry(entry, revision, atServer);
     this.trouble = null;
-    const { kept } = await readKept(this.run);
-    if (kept) this.kept = kept;
-    this.waiting = this.waiting.filter((each) => each.place !== entry.place);
-    this.#channel?.postMessage('changed');
+    await this.#inTurn(async () => {
+      const { kept, waiting } = await readKept(this.run);
+      if (!kept) return;
+      const left = this.waiting.filter(({ place }) => place !== entry.place);
+      const isAsExpected =
+        kept.revision === (this.kept?.revision ?? 0) + (entry.kind === 'change' ? 1 : 0) &&
+        (revision === null || kept.revision === revision) &&
+        isSameList(
+          waiting,
+          left.filter(({ place }) => place !== BEING_KEPT),
+        );
+      // Nothing but this was confirmed: the run in sight is what it was, and is not laid out anew.
+      if (isAsExpected) [this.kept, this.waiting] = [kept, left];
+      else this.#show(kept, waiting);
+    });
+    this.#tellOtherWindows();
   }
 
   async #onRefused(refusal: Refusal): Promise<void> {
@@ -284,7 +305,7 @@ export class RunStore {
 
   /** Ends a conflict by keeping this device's run as another run of the job; gives its id. Nothing is lost. */
   async settleAsCopy(): Promise<Result<string, Refusal>> {
-    await this.#writing;
+    await this.#turn;
     if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
     const name = `${this.kept?.name ?? 'Run'} (kept from this device)`.slice(0, LIMITS.name);
     const copied = await sendCopy(this.job, this.doc, name, bench.signature);
@@ -293,16 +314,18 @@ export class RunStore {
   }
 
   /** Ends a conflict: mine on top of theirs, or theirs alone. Events are facts and stay in either case. */
-  async settle(how: 'mine-on-top' | 'theirs'): Promise<void> {
-    await this.#writing;
-    const { conflict } = this;
-    if (!conflict) return;
-    const kept = toKeptRun(conflict.server);
-    const entries = rebase(this.waiting, how === 'theirs' ? null : kept.revision);
-    await replaceWaiting(kept, this.waiting, entries);
-    const { waiting } = await readKept(this.run);
-    this.conflict = null;
-    this.trouble = null;
+  settle(how: 'mine-on-top' | 'theirs'): Promise<void> {
+    return this.#inTurn(async () => {
+      if (!this.conflict) return;
+      await settleOutbox(toKeptRun(this.conflict.server), how);
+      const { kept, waiting } = await readKept(this.run);
+      if (kept) this.#endConflict(kept, waiting);
+      this.#tellOtherWindows();
+    });
+  }
+
+  #endConflict(kept: KeptRun, waiting: readonly PlacedEntry[]): void {
+    [this.conflict, this.trouble] = [null, null];
     this.steps.forget();
     this.#show(kept, waiting);
     void this.#send();
@@ -327,15 +350,27 @@ export class RunStore {
     this.#channel.onmessage = () => this.#onChangedElsewhere();
   }
 
-  get #isBusy(): boolean {
-    return this.keeping > 0 || this.#sending || this.conflict !== null;
+  #tellOtherWindows(): void {
+    this.#channel?.postMessage('changed');
   }
 
-  /** Reads the device's database again; what comes in while this window is busy is read as soon as it is not. */
+  /** Another window did something with the device's database: it is shown here too. */
   #onChangedElsewhere(): void {
-    this.#missed = this.#isBusy;
-    if (this.#missed || this.#closed) return;
-    // One after another: an older reading must not be shown over a newer one.
-    this.#reading = this.#reading.then(() => this.#readDevice()).catch(() => undefined);
+    if (this.#closed) return;
+    void (this.conflict ? this.#lookWhetherSettled() : this.#readDevice()).catch(() => undefined);
+  }
+
+  /** A conflict is over when another window settled it: then what clashed no longer waits as it was. */
+  #lookWhetherSettled(): Promise<void> {
+    return this.#inTurn(async () => {
+      const { kept, waiting } = await readKept(this.run);
+      const isThere = ({ id, base }: Change): boolean =>
+        getChanges(waiting).some((change) => change.id === id && change.base === base);
+      if (!kept || !this.conflict || this.conflict.mine.some(isThere)) return;
+      this.#endConflict(kept, waiting);
+    });
   }
 }
+
+const isSameList = (a: readonly PlacedEntry[], b: readonly PlacedEntry[]): boolean =>
+  a.length === b.length && a.every(({ place }, i) => place === b[i]!.place);

@@ -1,0 +1,101 @@
+import 'fake-indexeddb/auto';
+import { expect } from 'chai';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { RunEvent } from '#core/runs/event.ts';
+import { newRun } from '#core/runs/run.ts';
+import type { KeptRun, OutboxEntry } from './device-database.ts';
+import { confirmEntry, joinKept, keepRun, putInOutbox, readKept, settleOutbox } from './outbox.ts';
+
+let made = 0;
+/** A run of its own for each test, at a revision, with records of these ids. */
+const makeRun = (revision: number, events: readonly string[], id = `run${made++}`): KeptRun => ({
+  id,
+  job: 'testjob000',
+  name: 'Run',
+  revision,
+  doc: newRun(id, standardCatalogue.version, {}),
+  events: events.map((event) => ({ id: event }) as RunEvent),
+});
+const makeRecord = ({ id: run, job }: KeptRun, id: string): OutboxEntry => ({
+  run,
+  job,
+  kind: 'event',
+  event: { id } as RunEvent,
+});
+const makeChange = ({ id: run, job }: KeptRun, id: string, base: number): OutboxEntry => ({
+  run,
+  job,
+  kind: 'change',
+  change: { id, base, by: 'A', at: '', label: { command: 'remove-legs', legs: [] }, ops: [] } as never,
+});
+const listEvents = (run: KeptRun | null): readonly string[] | undefined => run?.events.map(({ id }) => id);
+
+describe('the outbox of this device', () => {
+  it('takes the server’s answer where nothing was kept, and where nothing happened since it was asked', async () => {
+    const first = makeRun(1, ['a']);
+    expect(await keepRun(first, null)).to.equal(true);
+    const second = makeRun(2, ['a', 'b'], first.id);
+    expect(await keepRun(second, first)).to.equal(true);
+    expect((await readKept(first.id)).kept).to.deep.equal(second);
+  });
+
+  it('does not take an answer that is older than a change or a record confirmed since', async () => {
+    for (const later of [
+      [2, ['a']],
+      [1, ['a', 'b']],
+    ] as const) {
+      const asked = makeRun(1, ['a']);
+      await keepRun(asked, null);
+      await keepRun(makeRun(later[0], later[1], asked.id), asked);
+      expect(await keepRun(makeRun(3, ['a', 'c'], asked.id), asked)).to.equal(false);
+      expect(listEvents((await readKept(asked.id)).kept)).to.deep.equal(later[1]);
+    }
+  });
+
+  it('does not take an answer while something waits: what waits may be in it already', async () => {
+    const run = makeRun(1, []);
+    await keepRun(run, null);
+    const entry = await putInOutbox(makeRecord(run, 'mine'));
+    expect(await keepRun(makeRun(1, ['mine'], run.id), run)).to.equal(false);
+    await confirmEntry(entry, null, '2026-01-01T08:00:00.000Z');
+    expect(listEvents((await readKept(run.id)).kept)).to.deep.equal(['mine']);
+  });
+
+  it('confirms an entry once, whichever window does it', async () => {
+    const run = makeRun(1, []);
+    await keepRun(run, null);
+    const entry = await putInOutbox(makeRecord(run, 'mine'));
+    await confirmEntry(entry, null, '');
+    await confirmEntry(entry, null, '');
+    const { kept, waiting } = await readKept(run.id);
+    expect([listEvents(kept), waiting]).to.deep.equal([['mine'], []]);
+  });
+
+  it('joins two copies: the further one, with the records of both', () => {
+    const [near, far] = [makeRun(3, ['a', 'mine'], 'r'), makeRun(5, ['a', 'theirs'], 'r')];
+    for (const joined of [joinKept(near, far), joinKept(far, near)]) {
+      expect([joined.revision, listEvents(joined)]).to.deep.equal([5, ['a', 'theirs', 'mine']]);
+    }
+    expect(joinKept(near, null)).to.equal(near);
+  });
+
+  for (const how of ['mine-on-top', 'theirs'] as const) {
+    it(`ends a conflict (${how}): records stay, changes follow the server’s or are dropped, other runs are left alone`, async () => {
+      const [run, other] = [makeRun(1, ['a', 'confirmed here']), makeRun(1, [])];
+      await keepRun(run, null);
+      await keepRun(other, null);
+      await putInOutbox(makeChange(run, 'c1', 1));
+      await putInOutbox(makeRecord(run, 'mine'));
+      await putInOutbox(makeChange(other, 'x1', 1));
+      await putInOutbox(makeChange(run, 'c2', 2));
+      await settleOutbox(makeRun(4, ['a', 'theirs'], run.id), how);
+      const { kept, waiting } = await readKept(run.id);
+      expect([kept?.revision, listEvents(kept)]).to.deep.equal([4, ['a', 'theirs', 'confirmed here']]);
+      const said = waiting.map((entry) =>
+        entry.kind === 'change' ? [entry.change.id, entry.change.base] : [entry.event.id],
+      );
+      expect(said).to.deep.equal(how === 'theirs' ? [['mine']] : [['c1', 4], ['mine'], ['c2', 5]]);
+      expect((await readKept(other.id)).waiting).to.have.length(1);
+    });
+  }
+});

@@ -1,0 +1,226 @@
+import 'fake-indexeddb/auto';
+import { expect } from 'chai';
+import { mock } from 'node:test';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { RunEvent } from '#core/runs/event.ts';
+import type { Job } from '#core/runs/job.ts';
+import { newRun } from '#core/runs/run.ts';
+import { inches } from '#core/units/length.ts';
+import { planRandomCommand } from '#support/random-command.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { rest, ServerInMemory } from '#support/server-in-memory.ts';
+import { RunStore, type Conflict } from './run-store.svelte.ts';
+
+/** The real one: the store's is moved on by hand. */
+const sleep = globalThis.setTimeout;
+
+const JOB: Job = {
+  id: 'testjob000',
+  name: 'Job',
+  place: '',
+  units: 'in',
+  gas: 'natural',
+  jurisdiction: 'us-model',
+  edition: '',
+  people: [],
+  ruleChoices: {},
+  runs: [],
+  milestones: [],
+};
+
+const makeEvent = (id: string, runRevision: number): RunEvent => ({
+  id,
+  kind: 'as-cut',
+  subject: 'piece~one',
+  runRevision,
+  asked: {
+    mark: '1',
+    size: '3/4',
+    exact: inches(12),
+    onTape: inches(12),
+    catalogueVersion: standardCatalogue.version,
+    rulePackVersion: '1',
+  },
+  said: { length: inches(12), typed: '12' },
+  instrument: 'tape',
+  simulated: false,
+  by: 'Ada Quill',
+  atDevice: '2026-01-01T08:00:00.000Z',
+  atServer: null,
+  corrects: null,
+});
+
+/** A device and a server, and whatever befalls them. Every run has a name of its own: the device keeps them all. */
+class Trial {
+  readonly server: ServerInMemory;
+  stores: RunStore[] = [];
+  readonly recorded: string[] = [];
+  readonly random: () => number;
+  readonly run: string;
+  #made = 0;
+
+  constructor(seed: number, kind: string) {
+    this.random = makeRandom(seed);
+    this.run = `run${kind}${seed}`;
+    this.server = new ServerInMemory(
+      JOB,
+      newRun(this.run, standardCatalogue.version, {}),
+      this.run,
+      this.random,
+    );
+    globalThis.fetch = this.server.fetch as typeof fetch;
+  }
+
+  newId = (): string => `t${this.run}n${this.#made++}`;
+
+  async open(): Promise<RunStore> {
+    const store = new RunStore(JOB.id, this.run);
+    this.stores.push(store);
+    void store.open();
+    await this.until(() => store.phase !== 'opening', 'the run is open');
+    return store;
+  }
+
+  pick(): RunStore {
+    return this.stores[Math.floor(this.random() * this.stores.length)]!;
+  }
+
+  apply(store: RunStore): void {
+    const planned = store.doc && planRandomCommand(store.doc, this.random, this.newId);
+    if (planned && planned.label.command !== 'copy-run') store.apply(planned);
+  }
+
+  record(store: RunStore): void {
+    const id = this.newId();
+    store.record(makeEvent(id, store.revision));
+    this.recorded.push(id);
+  }
+
+  /** Lets time pass; what was recorded at a window stays in its sight. */
+  async wait(turns: number, seers: ReadonlyMap<RunStore, readonly string[]>): Promise<void> {
+    for (let turn = 0; turn < turns; turn++) {
+      await rest();
+      for (const [store, ids] of seers) {
+        const seen = new Set(store.events.map(({ id }) => id));
+        expect(
+          ids.filter((id) => !seen.has(id)),
+          'recorded here and gone from the screen',
+        ).to.deep.equal([]);
+        expect(store.events.length, 'records shown twice').to.equal(seen.size);
+      }
+    }
+  }
+
+  /** The retry of the store is moved on by hand; modules and the device's database take the time they take. */
+  async until(isSo: () => boolean, what: string): Promise<void> {
+    for (let turn = 0; turn < 20_000; turn++) {
+      if (isSo()) return;
+      await rest();
+      if (turn % 50 < 49) continue;
+      await new Promise((resolve) => sleep(resolve, 1));
+      mock.timers.tick(2600);
+    }
+    throw new Error(`never came to be: ${what}`);
+  }
+
+  async settle(): Promise<void> {
+    this.server.isAway = false;
+    await this.until(() => {
+      for (const store of this.stores) this.#answer(store);
+      return (
+        this.server.pending === 0 &&
+        this.stores.every(
+          ({ waiting, keeping, conflict }) => waiting.length + keeping === 0 && conflict === null,
+        )
+      );
+    }, 'everything is on the server');
+    await Promise.all(this.stores.map((store) => store.refresh()));
+    await this.until(() => this.server.pending === 0, 'nothing is on its way');
+    for (let turn = 0; turn < 200; turn++) await rest();
+  }
+
+  /** Answers a conflict once, as the screen allows it. */
+  #answer(store: RunStore): void {
+    const { conflict } = store;
+    if (!conflict || this.#answered.has(conflict)) return;
+    this.#answered.add(conflict);
+    void store.settle(conflict.fits && this.random() < 0.7 ? 'mine-on-top' : 'theirs');
+  }
+  readonly #answered = new Set<Conflict>();
+
+  close(): void {
+    for (const store of this.stores) store.close();
+    this.stores = [];
+  }
+}
+
+describe('a run on a device', () => {
+  const fetched = globalThis.fetch;
+  let trial: Trial | null = null;
+
+  before(() => mock.timers.enable({ apis: ['setTimeout'] }));
+  afterEach(() => trial?.close());
+  after(() => {
+    mock.timers.reset();
+    globalThis.fetch = fetched;
+  });
+
+  for (let seed = 1; seed <= 30; seed++) {
+    it(`one window, a slow network that fails at times, reloads (seed ${seed}): nothing is lost or flickers`, async () => {
+      const my = (trial = new Trial(seed, 'alone'));
+      let store = await my.open();
+      for (let step = 0; step < 25; step++) {
+        const dice = my.random();
+        if (dice < 0.35) my.apply(store);
+        else if (dice < 0.6) my.record(store);
+        else if (dice < 0.7) store.undo();
+        else if (dice < 0.75) store.redo();
+        else if (dice < 0.8) my.server.isAway = !my.server.isAway;
+        else if (dice < 0.85) void store.refresh();
+        else if (dice < 0.9) {
+          await my.until(() => store.keeping === 0, 'kept on this device');
+          my.close();
+          store = await my.open();
+        } else mock.timers.tick(2600);
+        await my.wait(Math.floor(my.random() * 60), new Map([[store, my.recorded]]));
+        expect(store.conflict, 'nobody else changed the run').to.equal(null);
+      }
+      await my.settle();
+      expect(store.doc).to.deep.equal(my.server.doc);
+      expect(store.revision).to.equal(my.server.revision);
+      expect(store.events.map(({ id }) => id)).to.deep.equal(my.server.events.map(({ id }) => id));
+      expect(my.server.events.map(({ id }) => id).toSorted()).to.deep.equal(my.recorded.toSorted());
+    });
+  }
+
+  for (let seed = 1; seed <= 30; seed++) {
+    it(`two windows and another device (seed ${seed}): all come to the same run, and no record is lost`, async () => {
+      const my = (trial = new Trial(seed, 'both'));
+      await my.open();
+      await my.open();
+      const by = new Map(my.stores.map((store) => [store, [] as string[]]));
+      for (let step = 0; step < 25; step++) {
+        const dice = my.random();
+        const store = my.pick();
+        if (dice < 0.3) my.apply(store);
+        else if (dice < 0.6) {
+          my.record(store);
+          by.get(store)!.push(my.recorded.at(-1)!);
+        } else if (dice < 0.7) {
+          const planned = planRandomCommand(my.server.doc, my.random, my.newId);
+          if (planned && planned.ops.length > 0) my.server.changeElsewhere(planned, my.newId());
+        } else if (dice < 0.75) my.server.isAway = !my.server.isAway;
+        else if (dice < 0.85) void store.refresh();
+        else mock.timers.tick(2600);
+        await my.wait(Math.floor(my.random() * 60), by);
+      }
+      await my.settle();
+      for (const store of my.stores) {
+        expect(store.doc).to.deep.equal(my.server.doc);
+        expect(store.revision).to.equal(my.server.revision);
+        expect(store.events.map(({ id }) => id)).to.deep.equal(my.server.events.map(({ id }) => id));
+      }
+      expect(my.server.events.map(({ id }) => id).toSorted()).to.deep.equal(my.recorded.toSorted());
+    });
+  }
+});
