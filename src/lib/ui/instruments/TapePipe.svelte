@@ -50,7 +50,7 @@
   >
 {/each}
 {#each bodies as { station, blocks, stubs } (station.id)}
-  {#each ['outline', 'metal'] as const as layer (layer)}
+  {#each ['rim', 'metal'] as const as layer (layer)}
     <g class={layer}>
       {#each stubs as stub, i (i)}
         <rect
@@ -83,7 +83,7 @@
     stroke: var(--color-base-content);
     stroke-width: 0.9;
   }
-  .outline rect {
+  .rim rect {
     stroke: var(--color-base-content);
     stroke-width: 2.4;
   }
