@@ -1,6 +1,6 @@
-import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
-import type { ChangeLabel, CommandName, Op, PlannedChange } from '#core/runs/change.ts';
-import { RULE_WORDS } from './house-rules.ts';
+import type { ChangeLabel, CommandName, PlannedChange } from '#core/runs/change.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { sayDetails } from './change-details.ts';
 
 const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'add-leg': (leg) => `leg ${leg} added`,
@@ -28,20 +28,10 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'go-back': () => 'gone back to an earlier state',
 };
 
-/** The rules a change chose, as the end of a sentence. */
-const sayRules = (ops: readonly Op[]): string =>
-  ops
-    .flatMap(({ in: where, id }) => {
-      const rule = where === 'ruleChoices' ? HOUSE_RULES.find((each) => each.id === id) : undefined;
-      return rule ? [RULE_WORDS[rule.id].title.toLowerCase()] : [];
-    })
-    .join(', ');
-
-/** What a whole change did: which house rule it chose is in its operations. */
-export function sayWholeChange({ label, ops }: PlannedChange): string {
-  const said = sayChange(label);
-  const rules = label.command === 'choose-rule' ? sayRules(ops) : '';
-  return rules ? `${said}: ${rules}` : said;
+/** What a whole change did, with its figures: those are in its operations. */
+export function sayWholeChange(planned: PlannedChange, unit: LengthUnit): string {
+  const details = sayDetails(planned, unit);
+  return details ? `${sayChange(planned.label)}: ${details}` : sayChange(planned.label);
 }
 
 /** What a change did, as one would say it. */

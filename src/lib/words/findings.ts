@@ -3,6 +3,7 @@ import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
 import { namePart, PART_KIND_NAMES } from './parts.ts';
+import { sayBy } from './people.ts';
 import { sayMeasure } from './refs.ts';
 
 export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
@@ -59,7 +60,7 @@ const SENTENCES: Sentences = {
   'loop-misses': ({ mark, by }, unit) =>
     `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,
   'cut-for-no-place': ({ length, by }, unit) =>
-    `A piece of ${sayLength(length, unit)} was cut by ${by} for a place that no longer exists. Keep it as stock?`,
+    `A piece of ${sayLength(length, unit)} was cut ${sayBy(by)} for a place that no longer exists. Keep it as stock?`,
   'catalogue-changed': ({ pinned, now }) =>
     `This run was laid out with catalogue ${pinned}; the figures shown are of ${now}. Compare the cuts before using an old sheet.`,
 };

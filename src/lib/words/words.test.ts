@@ -100,7 +100,7 @@ describe('changes and choices in words', () => {
     expect(sayChange({ ...label, turn: 'undo' })).to.equal('taken back: leg 4 added');
     expect(sayChange({ ...label, turn: 'redo' })).to.equal('done again: leg 4 added');
     const chosen = planChooseRule(makeRun([[0, 'right', 30]]), 'leak-fluid', { option: 'soap' });
-    expect(sayWholeChange(chosen)).to.equal('house rule chosen: leak fluid');
+    expect(sayWholeChange(chosen, 'in')).to.equal('house rule chosen: leak fluid');
   });
 
   it('name the school with what it was set to', () => {

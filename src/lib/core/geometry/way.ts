@@ -15,6 +15,7 @@ export const WAYS: readonly Way[] = [...AXES, ...DIAGONALS];
 /** The two square ways a diagonal lies between. */
 export const getSides = (diagonal: Diagonal): [Axis, Axis] => diagonal.split('-') as [Axis, Axis];
 
+export const isWay = (text: string): text is Way => (WAYS as readonly string[]).includes(text);
 export const isAxis = (way: Way): way is Axis => (AXES as readonly string[]).includes(way);
 
 const VECTORS = new Map<Way, Vector>(

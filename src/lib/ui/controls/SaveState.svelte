@@ -5,6 +5,8 @@
   import { afterPaint } from './after-paint.svelte.ts';
   import type { RunStore } from '../store/run-store.svelte.ts';
 
+  /** At the end of an element a plain one would be dropped. */
+  const SPACE = ' ';
   let { store }: { store: RunStore } = $props();
   /** An edit that is kept within two frames does not make the words flicker. */
   const scene = afterPaint(
@@ -28,19 +30,16 @@
   aria-label="Where your edits are"
 >
   <span class="flex items-center gap-1" data-state={safeHere ? 'safe' : 'keeping'}>
-    {#if safeHere}<Check size={16} aria-hidden="true" />on this device{:else}<Clock
-        size={16}
-        aria-hidden="true"
-      />
+    {#if safeHere}<Check size={16} aria-hidden="true" /><span
+        ><span class="max-sm:sr-only">on this{SPACE}</span>device</span
+      >{:else}<Clock size={16} aria-hidden="true" />
       keeping on this device{/if}
   </span>
   <span class="flex items-center gap-1 {away ? 'font-semibold text-error' : ''}">
-    {#if safeThere && !away}<Check size={16} aria-hidden="true" />on the server{:else if away}<CloudOff
-        size={16}
-        aria-hidden="true"
-      />{waits > 0 ? `${waits} not on the server yet` : 'server away'}{:else}<Clock
-        size={16}
-        aria-hidden="true"
-      />sending to the server{/if}
+    {#if safeThere && !away}<Check size={16} aria-hidden="true" /><span
+        ><span class="max-sm:sr-only">on the{SPACE}</span>server</span
+      >{:else if away}<CloudOff size={16} aria-hidden="true" />{waits > 0
+        ? `${waits} not on the server yet`
+        : 'server away'}{:else}<Clock size={16} aria-hidden="true" />sending to the server{/if}
   </span>
 </p>

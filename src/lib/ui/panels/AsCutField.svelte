@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Piece } from '#core/runs/layout.ts';
   import { sayLength } from '#words/length-text.ts';
+  import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { RunStore } from '../store/run-store.svelte.ts';
   import { makeAsCutEvent } from './as-cut.ts';
@@ -39,7 +40,7 @@
     oninput={(event) => (typed = event.currentTarget.value)}
     onchange={keep}
   />
-  {#if piece.asCut}<span class="block text-xs text-secondary">by {piece.asCut.by}</span>{/if}
+  {#if piece.asCut}<span class="block text-xs text-secondary">{sayBy(piece.asCut.by)}</span>{/if}
   {#if refusal}<p id="{id}-wrong" role="alert" class="max-w-56 text-sm text-error">
       {sayRefusal(refusal)}
     </p>{/if}

@@ -6,6 +6,7 @@
   import { compareRuns } from '#core/runs/compare-runs.ts';
   import { layOutRun } from '#core/runs/lay-out-run.ts';
   import { sayChange, sayWholeChange } from '#words/changes.ts';
+  import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import Dialog from '../controls/Dialog.svelte';
@@ -14,6 +15,7 @@
 
   let { store }: { store: RunStore } = $props();
   const conflict = $derived(store.conflict);
+  const unit = $derived(store.details?.units ?? 'in');
   const fits = $derived(conflict?.fits === true && conflict.mine.length > 0);
   let trouble = $state.raw<Refusal | null>(null);
 
@@ -37,29 +39,26 @@
 <Dialog open={conflict !== null} title="This run was changed elsewhere" mustAnswer>
   {#if conflict}
     {#if store.trouble}<p>{sayRefusal(store.trouble)}</p>{/if}
+    {#if !fits}<p>
+        Your edits do not fit the run as it is on the server now, so they cannot be put on top of it.
+      </p>{/if}
     <h3 class="font-semibold">On the server meanwhile</h3>
     <ul class="list-disc pl-6">
-      {#each conflict.since as change, i (i)}<li>{sayChange(change.label)}, by {change.by}</li>
+      {#each conflict.since as change, i (i)}<li>{sayChange(change.label)}, {sayBy(change.by)}</li>
       {:else}<li>nothing that can be listed</li>{/each}
     </ul>
     <h3 class="font-semibold">On this device, not on the server</h3>
     <ul class="list-disc pl-6">
-      {#each conflict.mine as change (change.id)}<li>{sayWholeChange(change)}, by {change.by}</li>{/each}
+      {#each conflict.mine as change (change.id)}<li>
+          {sayWholeChange(change, unit)}, {sayBy(change.by)}
+        </li>{/each}
     </ul>
     {#if difference}
       <h3 class="font-semibold">What differs</h3>
-      <RunDifferences
-        {difference}
-        unit={store.details?.units ?? 'in'}
-        before="this device"
-        after="the server"
-      />
+      <RunDifferences {difference} {unit} before="this device" after="the server" />
     {/if}
-    {#if !fits}<p>
-        Your edits do not fit the run as it is on the server now, so they cannot be put on top of it.
-      </p>{/if}
     {#if trouble}<TroubleNote refusal={trouble} />{/if}
-    <div class="flex flex-wrap gap-3">
+    <div class="sticky -bottom-6 -mb-6 flex shrink-0 flex-wrap gap-3 bg-base-100 pt-2 pb-6">
       <button
         type="button"
         class="tap btn btn-primary"

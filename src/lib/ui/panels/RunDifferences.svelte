@@ -16,7 +16,12 @@
 
 {#if difference.legs.length > 0}
   <!-- svelte-ignore a11y_no_noninteractive_tabindex (a table wider than the phone is scrolled by keys too) -->
-  <div class="max-h-52 overflow-auto" tabindex="0" role="region" aria-label="What differs, leg by leg">
+  <div
+    class="max-h-52 shrink-0 overflow-auto"
+    tabindex="0"
+    role="region"
+    aria-label="What differs, leg by leg"
+  >
     <table class="w-full text-left">
       <thead
         ><tr class="border-b border-base-300">

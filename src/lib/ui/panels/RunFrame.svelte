@@ -6,6 +6,7 @@
   import Lock from '@lucide/svelte/icons/lock';
   import { sayDay } from '#words/days.ts';
   import BenchSelect from '../controls/BenchSelect.svelte';
+  import { keepInSight } from '../controls/in-sight.ts';
   import SaveState from '../controls/SaveState.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import { setRunStore } from '../store/run-context.ts';
@@ -46,13 +47,14 @@
 
 <section
   aria-label="This run"
-  class="no-print flex min-h-[52px] items-center gap-x-3 border-b border-base-300 bg-base-200 px-3 sm:flex-wrap sm:gap-x-5 sm:px-5"
+  class="no-print flex min-h-[52px] items-center gap-x-2 border-b border-base-300 bg-base-200 px-2 sm:flex-wrap sm:gap-x-5 sm:px-5"
 >
-  <nav aria-label="Stations" class="stations flex min-w-0 gap-1 overflow-x-auto">
+  <nav aria-label="Stations" class="slides flex min-w-0 sm:gap-1">
     {#each stations as station (station.name)}
       <a
+        {@attach keepInSight(page.url.pathname === station.href)}
         href={station.href}
-        class="tap flex shrink-0 items-center border-b-4 px-1.5 font-semibold sm:px-2 sm:text-lg {page.url
+        class="tap flex shrink-0 items-center border-b-4 px-1 font-semibold sm:px-2 sm:text-lg {page.url
           .pathname === station.href
           ? 'border-accent'
           : 'border-transparent'}"
@@ -102,10 +104,3 @@
     {/if}
   </main>
 {/if}
-
-<style>
-  /* In the hand the stations slide under the state of the edits. */
-  .stations {
-    scrollbar-width: none;
-  }
-</style>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Piece } from '#core/runs/layout.ts';
+  import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { RunStore } from '../store/run-store.svelte.ts';
   import { makeTickEvent } from './as-cut.ts';
@@ -28,8 +29,7 @@
     onchange={(event) => toggle(event.currentTarget)}
   />
 </label>
-{#if piece.ticked}<span class="block text-xs text-secondary">by {piece.ticked.by || 'nobody named'}</span
-  >{/if}
+{#if piece.ticked}<span class="block text-xs text-secondary">{sayBy(piece.ticked.by)}</span>{/if}
 {#if refusal}<p id="{id}-wrong" role="alert" class="max-w-56 text-sm text-error">
     {sayRefusal(refusal)}
   </p>{/if}

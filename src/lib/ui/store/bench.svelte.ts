@@ -1,3 +1,5 @@
+import { NOT_NAMED } from '#words/people.ts';
+
 const KEY = 'porthole-at-the-bench';
 
 /** Who is at the bench on this device: changes and records carry the name. */
@@ -15,7 +17,7 @@ export class Bench {
 
   /** The name that stands on a change when nobody has said who is there. */
   get signature(): string {
-    return this.name || 'not named';
+    return this.name || NOT_NAMED;
   }
 }
 

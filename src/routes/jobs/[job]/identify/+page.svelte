@@ -39,14 +39,14 @@
   <CautionDialog job={job.id} />
   <section
     aria-label="This job"
-    class="no-print flex min-h-[52px] flex-wrap items-center gap-x-5 border-b border-base-300 bg-base-200 px-3 sm:px-5"
+    class="slides no-print flex min-h-[52px] items-center gap-x-5 border-b border-base-300 bg-base-200 px-3 whitespace-nowrap *:shrink-0 sm:px-5"
   >
     <h1 class="text-lg font-semibold">Identify</h1>
     <a
       class="tap flex items-center underline decoration-dotted underline-offset-4"
       href={resolve('/jobs/[job]', { job: id })}>{job.name}</a
     >
-    <span class="grow"></span>
+    <span class="shrink! grow"></span>
     <a
       class="tap flex items-center underline decoration-dotted underline-offset-4"
       href={resolve('/identify/pipe')}>Pipe and tube</a

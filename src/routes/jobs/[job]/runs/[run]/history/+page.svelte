@@ -107,7 +107,9 @@
             >
               <span class="w-9 shrink-0 text-right font-semibold">{step.revision}</span>
               <span class="min-w-0 grow">
-                <span class="block text-lg leading-tight">{sayWholeChange(step)}</span>
+                <span class="block text-lg leading-tight"
+                  >{sayWholeChange(step, store.details?.units ?? 'in')}</span
+                >
                 <span class="block text-sm"
                   >{step.by}, {format(new Date(step.at), 'd MMM yyyy, HH:mm')}{step.isHere
                     ? '; on this device only'

@@ -1,0 +1,142 @@
+import { PART_KINDS, type BoughtKind } from '#core/catalogue/part.ts';
+import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { isWay } from '#core/geometry/way.ts';
+import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
+import type { Collection, CommandName, Json, Op, PlannedChange } from '#core/runs/change.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { RULE_WORDS } from './house-rules.ts';
+import { sayLength } from './length-text.ts';
+import { MATERIAL_NAMES, namePart, PART_KIND_NAMES } from './parts.ts';
+import { sayWay } from './ways.ts';
+
+type Say = (ops: readonly Op[], unit: LengthUnit) => readonly (string | null)[];
+
+/** A field of a value as it came in a change, which may be of an older version of the document. */
+const read = (value: Json | null, field: string): Json | null =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? ((value as Readonly<Record<string, Json>>)[field] ?? null)
+    : null;
+const isText = (value: Json | null): value is string => typeof value === 'string';
+
+/** What was put in or taken out whole. */
+const findWhole = (ops: readonly Op[], where: Collection): Json[] =>
+  ops.flatMap((op) => {
+    if (op.in !== where) return [];
+    return op.op === 'insert' ? [op.value] : op.op === 'remove' ? [op.old] : [];
+  });
+/** What a field was before and is after. */
+const findSet = (ops: readonly Op[], where: Collection, field: string): { old: Json; value: Json }[] =>
+  ops.flatMap((op) => (op.op === 'set' && op.in === where && op.field === field ? [op] : []));
+
+const sayIfLength = (value: Json | null, unit: LengthUnit): string | null =>
+  typeof value === 'number' ? sayLength(value, unit) : null;
+
+const sayInstead = (is: string | null, was: string | null): string | null =>
+  is !== null && was !== null ? `${is} instead of ${was}` : is;
+
+const sayMeasures: Say = (ops, unit) => [
+  ...findWhole(ops, 'measures').map((measure) => sayIfLength(read(measure, 'value'), unit)),
+  ...findSet(ops, 'measures', 'value').map(({ old, value }) =>
+    sayInstead(sayIfLength(value, unit), sayIfLength(old, unit)),
+  ),
+];
+
+function sayGeometry(geometry: Json | null): string | null {
+  const kind = read(geometry, 'kind');
+  if (kind === 'offset') return 'an offset';
+  const axis = read(geometry, 'axis');
+  if (!isText(axis) || !isWay(axis)) return null;
+  return kind === 'made-up' ? `${sayWay(axis)}, fitting straight into fitting` : sayWay(axis);
+}
+
+/** Legs that were put in; a measure that was not taken from a leg's own end is said to be from the datum. */
+const sayNewLegs: Say = (ops, unit) => {
+  const legs = findWhole(ops, 'legs');
+  const isFromOwnEnd = (measure: Json): boolean => {
+    const from = read(read(measure, 'from'), 'id');
+    return legs.some((leg) => from === read(leg, 'from') || from === read(leg, 'to'));
+  };
+  return [
+    ...legs.map((leg) => sayGeometry(read(leg, 'geometry'))),
+    ...findWhole(ops, 'measures').map((measure) => {
+      const said = sayIfLength(read(measure, 'value'), unit);
+      return said === null || isFromOwnEnd(measure) ? said : `${said} from the datum`;
+    }),
+  ];
+};
+
+const isMaterial = (value: Json): value is Material => MATERIALS.some((each) => each === value);
+const sayMakes: Say = (ops) => {
+  const sizes = findSet(ops, 'legs', 'size').map(({ old, value }) =>
+    sayInstead(isText(value) ? value : null, isText(old) ? old : null),
+  );
+  const materials = findSet(ops, 'legs', 'material').map(({ value }) =>
+    isMaterial(value) ? MATERIAL_NAMES[value] : null,
+  );
+  return [...new Set([...sizes, ...materials])];
+};
+
+const sayKind = (value: Json | null): string | null =>
+  isText(value) && PART_KINDS.some((kind) => kind === value) ? PART_KIND_NAMES[value as BoughtKind] : null;
+
+/** The parts that are in a leg on one side of the change only. */
+const sayInline: Say = (ops) =>
+  findSet(ops, 'legs', 'inline').flatMap((sides) => {
+    const list = (side: Json) => Object.entries((side ?? {}) as Readonly<Record<string, Json>>);
+    const [old, value] = [list(sides.old), list(sides.value)];
+    const isIn = (side: [string, Json][], id: string) => side.some(([each]) => each === id);
+    return [...value.filter(([id]) => !isIn(old, id)), ...old.filter(([id]) => !isIn(value, id))].map(
+      ([, part]) => sayKind(read(part, 'part')),
+    );
+  });
+
+const sayChosen: Say = (ops) =>
+  findSet(ops, 'nodes', 'part').map(({ value }) => sayKind(read(value, 'part')) ?? 'the usual one');
+
+const TERMINAL_NAMES: Readonly<Partial<Record<string, string>>> = {
+  open: 'a bare end',
+  cap: 'a cap',
+  plug: 'a plug',
+  existing: 'what was found in place',
+};
+const sayTerminals: Say = (ops) =>
+  findSet(ops, 'nodes', 'terminal').map(({ value }) => {
+    const [kind, name] = [read(value, 'kind'), read(value, 'name')];
+    if (value === null) return 'nothing said';
+    return kind === 'appliance' && isText(name) ? name : isText(kind) ? (TERMINAL_NAMES[kind] ?? null) : null;
+  });
+
+const sayOwnParts: Say = (ops) => {
+  const replaced = ops.flatMap((op) => (op.op === 'replace' && op.in === 'ownParts' ? [op.value] : []));
+  return [...findWhole(ops, 'ownParts'), ...replaced].map((own) => {
+    const part = standardCatalogue.parts.find(({ id }) => id === read(own, 'of'));
+    const typed = read(own, 'typed');
+    return part ? `${namePart(part)}${isText(typed) ? `, ${typed}` : ''}` : null;
+  });
+};
+
+const sayRules: Say = (ops) =>
+  ops.map(({ in: where, id }) => {
+    const rule = where === 'ruleChoices' ? HOUSE_RULES.find((each) => each.id === id) : undefined;
+    return rule ? RULE_WORDS[rule.id].title.toLowerCase() : null;
+  });
+
+const SAYS: Readonly<Partial<Record<CommandName, Say>>> = {
+  'add-leg': sayNewLegs,
+  'insert-leg': sayNewLegs,
+  'change-measure': sayMeasures,
+  'add-measure': sayMeasures,
+  'remove-measure': sayMeasures,
+  'resize-legs': sayMakes,
+  'put-part': (ops, unit) => [...sayInline(ops, unit), ...sayMeasures(ops, unit)],
+  'take-out-part': sayInline,
+  'choose-part': sayChosen,
+  'close-end': sayTerminals,
+  'measure-part': sayOwnParts,
+  'choose-rule': sayRules,
+};
+
+/** What a change was about, out of its operations: `8 ft 11 in instead of 6 ft 4 in`. Nothing where its name says it all. */
+export const sayDetails = ({ label, ops }: PlannedChange, unit: LengthUnit): string =>
+  (SAYS[label.command]?.(ops, unit) ?? []).filter((said) => said !== null).join(', ');
