@@ -7,6 +7,7 @@ import { planReferMeasure } from '../runs/commands/refer-measure.ts';
 import { centreOf } from '../runs/run.ts';
 import { inches } from '../units/length.ts';
 import { makeRandomRun } from '#support/random-run.ts';
+import { getTextWidth } from './draw-labels.ts';
 import { drawDraft, drawLine } from './draw-line.ts';
 import type { Sheet } from './place-line.ts';
 import { findDrawingFrame } from './find-drawing-frame.ts';
@@ -88,6 +89,38 @@ describe('drawLine', () => {
     const texts = shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : []));
     expect(texts).to.include.members(['8 ft 4 in', 'kiln 3', '3/4', '14.142 in']);
     expect(texts).not.to.include('3 ft 4 in');
+  });
+
+  it('writes no measure over an appliance, however near the drops stand', () => {
+    const kiln = { terminal: { kind: 'appliance', name: 'kiln', gender: 'female' } } as const;
+    for (let apart = 8; apart <= 60; apart += 4) {
+      const { shapes } = draw(
+        makeRun([
+          [0, 'right', apart],
+          [1, 'down', 25, kiln],
+          [1, 'right', apart],
+          [3, 'down', 30, kiln],
+          [3, 'right', apart],
+          [5, 'down', 20],
+          [6, 'down', 20, kiln],
+        ]),
+      );
+      const boxes = shapes.flatMap((shape) =>
+        shape.kind === 'stroke' && shape.role === 'appliance' ? [shape.points] : [],
+      );
+      expect(boxes).to.have.length(3);
+      for (const shape of shapes) {
+        if (shape.kind !== 'text' || shape.role !== 'measure' || shape.turn !== 0) continue;
+        const half = getTextWidth(shape.text, SHEET.letter) / 2;
+        for (const box of boxes) {
+          const [left, right] = [Math.min(...box.map(({ x }) => x)), Math.max(...box.map(({ x }) => x))];
+          const [top, bottom] = [Math.min(...box.map(({ y }) => y)), Math.max(...box.map(({ y }) => y))];
+          const isOver =
+            shape.at.x + half > left && shape.at.x - half < right && shape.at.y > top && shape.at.y < bottom;
+          expect(isOver, `${shape.text}, drops ${apart} in apart`).to.equal(false);
+        }
+      }
+    }
   });
 
   it('draws a leg being tried out where it will be, and nothing else', () => {

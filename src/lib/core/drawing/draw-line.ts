@@ -8,9 +8,9 @@ import { getMeasureFormat } from '../units/written-length.ts';
 import { drawDimension, writeMeasure } from './draw-dimensions.ts';
 import { drawLegLabels, drawUnder } from './draw-labels.ts';
 import { drawLeg, placeInline } from './draw-leg.ts';
-import { drawNode } from './draw-node.ts';
+import { drawNode, getApplianceBox } from './draw-node.ts';
 import { placeFarEnd, placeLine, type PlacedLine, type Sheet } from './place-line.ts';
-import { along } from './sheet-geometry.ts';
+import { across, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 import { TakenPlaces } from './taken-places.ts';
 
@@ -33,7 +33,10 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
   }
   for (const node of layout.nodes.values()) {
     const at = places.get(node.id);
-    if (at) drawNode(sink, node, at, listOthers(node, places), node.id === source, letter);
+    if (!at) continue;
+    const others = listOthers(node, places);
+    drawNode(sink, node, at, others, node.id === source, letter);
+    if (others[0] && node.node.terminal?.kind === 'appliance') takeAppliance(taken, at, others[0], letter);
   }
   const own = findOwnMeasures(layout);
   for (const laid of layout.legs.values()) {
@@ -76,6 +79,16 @@ export function drawDraft(
   const [measure] = Object.values(draft.doc.measures).filter((each) => each.to.id === laid.far);
   const letters = { measure: measure ? writeMeasure(measure, unit) : writeLength(laid, unit), size: null };
   drawLegLabels(sink, laid, letters, from, to, new TakenPlaces(sheet.letter * 0.7), sheet.letter);
+}
+
+/** Nothing is written over an appliance. */
+function takeAppliance(taken: TakenPlaces, at: Point, other: Point, letter: number): void {
+  const { length, half } = getApplianceBox(letter);
+  const [near, far] = [across(at, at, other, half), across(along(at, other, -length), at, other, half)];
+  for (const share of [0, 0.5, 1]) {
+    const on = ([a, b]: readonly Point[]): Point => along(a!, b!, getDistance(a!, b!) * share);
+    taken.takeLine(on(near), on(far));
+  }
 }
 
 const listOthers = (node: LaidNode, places: ReadonlyMap<string, Point>): Point[] =>

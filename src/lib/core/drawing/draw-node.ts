@@ -29,6 +29,12 @@ export function drawNode(
   sink.mark('node', at, size * 0.45, node.id);
 }
 
+/** An appliance stands at the end of its pipe: how far it goes on, and half its breadth, on a sheet of this lettering. */
+export const getApplianceBox = (letter: number): { readonly length: number; readonly half: number } => ({
+  length: letter * 1.2,
+  half: letter * 0.8,
+});
+
 function drawEnd(sink: Sink, { id }: LaidNode, kind: string, at: Point, other: Point, size: number): void {
   if (kind === 'cap') {
     for (const back of [0, size * 0.8]) {
@@ -38,8 +44,9 @@ function drawEnd(sink: Sink, { id }: LaidNode, kind: string, at: Point, other: P
     sink.stroke('plug', across(at, at, other, size * 0.6), id);
     sink.stroke('plug', across(along(at, other, size * 0.7), at, other, size * 1.2), id);
   } else if (kind === 'appliance') {
-    const [a, b] = across(at, at, other, size * 1.6);
-    const [d, c] = across(along(at, other, -size * 2.4), at, other, size * 1.6);
+    const box = getApplianceBox(size * 2);
+    const [a, b] = across(at, at, other, box.half);
+    const [d, c] = across(along(at, other, -box.length), at, other, box.half);
     sink.stroke('appliance', [a, b, c, d, a], id);
   } else sink.stroke('face', across(at, at, other, size * 0.9), id);
 }
