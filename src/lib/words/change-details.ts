@@ -29,8 +29,10 @@ const findWhole = (ops: readonly Op[], where: Collection): Json[] =>
 const findSet = (ops: readonly Op[], where: Collection, field: string): { old: Json; value: Json }[] =>
   ops.flatMap((op) => (op.op === 'set' && op.in === where && op.field === field ? [op] : []));
 
+/** A length is never broken over two lines: its fraction alone would be another length. */
+const keepWhole = (length: string): string => length.replaceAll(' ', '\u00a0');
 const sayIfLength = (value: Json | null, unit: LengthUnit): string | null =>
-  typeof value === 'number' ? sayLength(value, unit) : null;
+  typeof value === 'number' ? keepWhole(sayLength(value, unit)) : null;
 
 const sayInstead = (is: string | null, was: string | null): string | null =>
   is !== null && was !== null ? `${is} instead of ${was}` : is;
@@ -112,7 +114,7 @@ const sayOwnParts: Say = (ops) => {
   return [...findWhole(ops, 'ownParts'), ...replaced].map((own) => {
     const part = standardCatalogue.parts.find(({ id }) => id === read(own, 'of'));
     const typed = read(own, 'typed');
-    return part ? `${namePart(part)}${isText(typed) ? `, ${typed}` : ''}` : null;
+    return part ? `${namePart(part)}${isText(typed) ? `, ${keepWhole(typed)}` : ''}` : null;
   });
 };
 
