@@ -1,9 +1,8 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { LIMITS } from '#core/formats/limits.ts';
-import type { RunAnswer } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { applyOps, type Change, type ChangeLabel, type PlannedChange } from '#core/runs/change.ts';
+import { applyOps, type Change, type PlannedChange } from '#core/runs/change.ts';
 import { checkRun } from '#core/runs/checks/checks.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
@@ -14,6 +13,7 @@ import type { Refusal } from '#words/refusals.ts';
 import { isPassing } from './ask-server.ts';
 import { bench } from './bench.svelte.ts';
 import { openDeviceDatabase, type KeptRun, type OutboxEntry, type PlacedEntry } from './device-database.ts';
+import { DeviceWindows } from './device-windows.ts';
 import { getNow } from './get-now.ts';
 import { newId } from './new-id.ts';
 import {
@@ -26,22 +26,15 @@ import {
   readKept,
   settleOutbox,
 } from './outbox.ts';
+import { isOver, makeConflict, type Conflict } from './run-conflict.ts';
 import { RunSteps } from './run-steps.svelte.ts';
 import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
+import { TurnQueue } from './turn-queue.ts';
 
 /** The place of an entry that is not safe on this device yet. */
 const BEING_KEPT = Number.MAX_SAFE_INTEGER;
 /** Milliseconds between tries while the server is away. */
 const RETRY = 2500;
-
-/** Two histories of one run: what waits here, and what the server has instead. */
-export interface Conflict {
-  readonly server: RunAnswer;
-  readonly since: readonly { readonly label: ChangeLabel; readonly by: string; readonly at: string }[];
-  readonly mine: readonly Change[];
-  /** Whether every waiting change still fits the server's run. */
-  readonly fits: boolean;
-}
 
 /**
  * A run on this device: the document with everything done here applied at once, kept in the device's own database,
@@ -80,9 +73,9 @@ export class RunStore {
 
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
-  #channel: BroadcastChannel | null = null;
+  #windows: DeviceWindows | null = null;
   /** What is done with the device's database, one after another. */
-  #turn: Promise<unknown> = Promise.resolve();
+  readonly #turns = new TurnQueue();
   /** A reading of it that has not begun yet. */
   #reading: Promise<void> | null = null;
   #closed = false;
@@ -97,7 +90,7 @@ export class RunStore {
 
   /** Reads what this device keeps, then asks the server. Either alone is enough to work with. */
   async open(): Promise<void> {
-    this.#listen();
+    this.#windows = new DeviceWindows(this.run, () => this.#onChangedElsewhere(), this.#wake);
     try {
       await this.#readDevice();
     } catch {
@@ -112,10 +105,8 @@ export class RunStore {
 
   close(): void {
     this.#closed = true;
-    this.#channel?.close();
+    this.#windows?.close();
     if (this.#timer) clearTimeout(this.#timer);
-    globalThis.removeEventListener?.('online', this.#wake);
-    globalThis.removeEventListener?.('focus', this.#wake);
   }
 
   /** Does a planned change at once, keeps it on this device, and sends it. */
@@ -161,12 +152,12 @@ export class RunStore {
     this.keeping++;
     const placeholder: PlacedEntry = { ...entry, place: BEING_KEPT };
     this.waiting = [...this.waiting, placeholder];
-    void this.#inTurn(async () => {
+    void this.#turns.take(async () => {
       try {
         const placed = await putInOutbox(entry);
         this.waiting = this.waiting.map((each) => (each === placeholder ? placed : each));
         this.keeping--;
-        this.#tellOtherWindows();
+        this.#windows?.tell();
         void this.#send();
       } catch {
         this.trouble = { code: 'device-store-refused' };
@@ -174,16 +165,9 @@ export class RunStore {
     });
   }
 
-  /** Does something with the device's database when what was begun before is done, whether that went well or not. */
-  #inTurn<Value>(work: () => Promise<Value>): Promise<Value> {
-    const done = this.#turn.then(work, work);
-    this.#turn = done.catch(() => undefined);
-    return done;
-  }
-
   /** Reads what this device keeps. In its turn: what is being kept meanwhile is surely not in it yet, and follows it. */
   #readDevice(): Promise<void> {
-    return (this.#reading ??= this.#inTurn(async () => {
+    return (this.#reading ??= this.#turns.take(async () => {
       this.#reading = null;
       const { kept, waiting } = await readKept(this.run);
       if (!kept) return;
@@ -230,7 +214,7 @@ export class RunStore {
 
   /** Takes the server's answer, unless the device has come further since it was asked for; then asks once more. */
   async #takeAnswer(answer: KeptRun, known: KeptRun | null): Promise<void> {
-    if (await keepRun(answer, known)) this.#tellOtherWindows();
+    if (await keepRun(answer, known)) this.#windows?.tell();
     else this.#retryLater();
     await this.#readDevice();
   }
@@ -254,7 +238,7 @@ export class RunStore {
             this.trouble = sent.refusal;
             continue;
           }
-          await this.#onRefused(sent.refusal);
+          await this.#onRefused(entry, sent.refusal);
           return;
         }
         await this.#onConfirmed(entry, sent.value.revision, sent.value.atServer);
@@ -267,7 +251,7 @@ export class RunStore {
   async #onConfirmed(entry: PlacedEntry, revision: number | null, atServer: string): Promise<void> {
     await confirmEntry(entry, revision, atServer);
     this.trouble = null;
-    await this.#inTurn(async () => {
+    await this.#turns.take(async () => {
       const { kept, waiting } = await readKept(this.run);
       if (!kept) return;
       const left = this.waiting.filter(({ place }) => place !== entry.place);
@@ -282,10 +266,10 @@ export class RunStore {
       if (isAsExpected) [this.kept, this.waiting] = [kept, left];
       else this.#show(kept, waiting);
     });
-    this.#tellOtherWindows();
+    this.#windows?.tell();
   }
 
-  async #onRefused(refusal: Refusal): Promise<void> {
+  async #onRefused(entry: PlacedEntry, refusal: Refusal): Promise<void> {
     if (isPassing(refusal)) {
       this.trouble = refusal;
       this.#retryLater();
@@ -297,15 +281,18 @@ export class RunStore {
       if (isPassing(server.refusal)) this.#retryLater();
       return;
     }
-    const mine = getChanges(this.waiting);
-    const since = refusal.code === 'change-stale' ? refusal.since : [];
+    // Another window settled it meanwhile: what was refused no longer waits.
+    if (!this.waiting.some(({ place }) => place === entry.place)) {
+      this.#retryLater();
+      return;
+    }
     this.trouble = refusal;
-    this.conflict = { server: server.value, since, mine, fits: applyWaiting(server.value.doc, mine).fits };
+    this.conflict = makeConflict(server.value, refusal, this.waiting);
   }
 
   /** Ends a conflict by keeping this device's run as another run of the job; gives its id. Nothing is lost. */
   async settleAsCopy(): Promise<Result<string, Refusal>> {
-    await this.#turn;
+    await this.#turns.take(() => Promise.resolve());
     if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
     const name = `${this.kept?.name ?? 'Run'} (kept from this device)`.slice(0, LIMITS.name);
     const copied = await sendCopy(this.job, this.doc, name, bench.signature);
@@ -315,12 +302,12 @@ export class RunStore {
 
   /** Ends a conflict: mine on top of theirs, or theirs alone. Events are facts and stay in either case. */
   settle(how: 'mine-on-top' | 'theirs'): Promise<void> {
-    return this.#inTurn(async () => {
+    return this.#turns.take(async () => {
       if (!this.conflict) return;
       await settleOutbox(toKeptRun(this.conflict.server), how);
       const { kept, waiting } = await readKept(this.run);
       if (kept) this.#endConflict(kept, waiting);
-      this.#tellOtherWindows();
+      this.#windows?.tell();
     });
   }
 
@@ -341,33 +328,16 @@ export class RunStore {
     if (!this.#closed) this.#timer = setTimeout(this.#wake, RETRY);
   }
 
-  /** Other windows of this device write to the same database; what they did is shown here too. */
-  #listen(): void {
-    globalThis.addEventListener?.('online', this.#wake);
-    globalThis.addEventListener?.('focus', this.#wake);
-    if (typeof BroadcastChannel === 'undefined') return;
-    this.#channel = new BroadcastChannel(`porthole-run-${this.run}`);
-    this.#channel.onmessage = () => this.#onChangedElsewhere();
-  }
-
-  #tellOtherWindows(): void {
-    this.#channel?.postMessage('changed');
-  }
-
   /** Another window did something with the device's database: it is shown here too. */
   #onChangedElsewhere(): void {
     if (this.#closed) return;
     void (this.conflict ? this.#lookWhetherSettled() : this.#readDevice()).catch(() => undefined);
   }
 
-  /** A conflict is over when another window settled it: then what clashed no longer waits as it was. */
   #lookWhetherSettled(): Promise<void> {
-    return this.#inTurn(async () => {
+    return this.#turns.take(async () => {
       const { kept, waiting } = await readKept(this.run);
-      const isThere = ({ id, base }: Change): boolean =>
-        getChanges(waiting).some((change) => change.id === id && change.base === base);
-      if (!kept || !this.conflict || this.conflict.mine.some(isThere)) return;
-      this.#endConflict(kept, waiting);
+      if (kept && this.conflict && isOver(this.conflict, waiting)) this.#endConflict(kept, waiting);
     });
   }
 }

@@ -9,7 +9,8 @@ import { inches } from '#core/units/length.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { rest, ServerInMemory } from '#support/server-in-memory.ts';
-import { RunStore, type Conflict } from './run-store.svelte.ts';
+import type { Conflict } from './run-conflict.ts';
+import { RunStore } from './run-store.svelte.ts';
 
 /** The real one: the store's is moved on by hand. */
 const sleep = globalThis.setTimeout;

@@ -1,0 +1,27 @@
+import type { RunAnswer } from '#core/formats/wire.ts';
+import type { Change, ChangeLabel } from '#core/runs/change.ts';
+import type { Refusal } from '#words/refusals.ts';
+import type { PlacedEntry } from './device-database.ts';
+import { applyWaiting, getChanges } from './outbox.ts';
+
+/** Two histories of one run: what waits here, and what the server has instead. */
+export interface Conflict {
+  readonly server: RunAnswer;
+  readonly since: readonly { readonly label: ChangeLabel; readonly by: string; readonly at: string }[];
+  readonly mine: readonly Change[];
+  /** Whether every waiting change still fits the server's run. */
+  readonly fits: boolean;
+}
+
+/** The conflict in which a change was refused: the run as the server has it against what waits here. */
+export function makeConflict(server: RunAnswer, refusal: Refusal, waiting: readonly PlacedEntry[]): Conflict {
+  const mine = getChanges(waiting);
+  const since = refusal.code === 'change-stale' ? refusal.since : [];
+  return { server, since, mine, fits: applyWaiting(server.doc, mine).fits };
+}
+
+/** A conflict is over when another window settled it: then what clashed no longer waits as it was. */
+export const isOver = ({ mine }: Conflict, waiting: readonly PlacedEntry[]): boolean =>
+  !mine.some(({ id, base }) =>
+    getChanges(waiting).some((change) => change.id === id && change.base === base),
+  );
