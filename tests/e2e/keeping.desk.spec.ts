@@ -6,6 +6,7 @@ import {
   onDevice,
   onServer,
   openRun,
+  openRunWith,
   readLegs,
   startTestApp,
   test,
@@ -204,9 +205,7 @@ test('an answer of the server that is older than what was recorded since does no
   request,
   app,
 }) => {
-  const run = await makeJob(request, app.url);
-  await openRun(page, run.layOut);
-  await addLegByKeys(page, 'r', '43 1/4');
+  const run = await openRunWith(page, request, app.url, [['r', '43 1/4']]);
   await expect(onServer(page)).toBeVisible();
   const isAsked = (url: URL): boolean => url.pathname === `/api/jobs/${run.job}/runs/${run.run}`;
   const held: (() => Promise<void>)[] = [];

@@ -1,8 +1,7 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import { NOMINAL_SIZES, type NominalSize } from '#core/catalogue/size.ts';
-import { AXES, getVector, type Axis } from '#core/geometry/axis.ts';
-import { isSameWay, getVectorFrom } from '#core/runs/leg-direction.ts';
+import type { NominalSize } from '#core/catalogue/size.ts';
+import type { Axis } from '#core/geometry/axis.ts';
 import type { QuarterTurns } from '#core/geometry/isometric.ts';
 import { findDiagonal, isAxis, type Way } from '#core/geometry/way.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
@@ -13,16 +12,10 @@ import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
 import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
 import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
+import { findOnward, findSizeAt, findTakenWays, findTip } from '#core/runs/growing-point.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { LaidLeg, LaidNode, RunLayout } from '#core/runs/layout.ts';
-import {
-  findSource,
-  type LegGeometry,
-  type Ref,
-  type RefPoint,
-  type RunDoc,
-  type Terminal,
-} from '#core/runs/run.ts';
+import { type LegGeometry, type Ref, type RefPoint, type RunDoc, type Terminal } from '#core/runs/run.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import type { Length, LengthUnit } from '#core/units/length.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -94,30 +87,21 @@ export class LegEntry {
   growing = $derived.by((): string | null => {
     if (!this.layout) return null;
     if (this.point && this.layout.nodes.has(this.point)) return this.point;
-    if (this.layout.legs.size === 0) return this.store.doc ? findSource(this.store.doc) : null;
-    let newest: LaidLeg | null = null;
-    for (const laid of this.layout.legs.values()) if (!newest || laid.leg.tag > newest.leg.tag) newest = laid;
-    return newest?.far ?? null;
+    return findTip(this.layout);
   });
   growingNode = $derived.by((): LaidNode | null => {
     const node = this.growing === null ? null : this.layout?.nodes.get(this.growing);
     return node ?? null;
   });
   size = $derived.by((): NominalSize => {
-    const node = this.growingNode;
-    return this.pickedSize ?? node?.legs[0]?.size ?? findExistingSize(node) ?? '3/4';
+    return this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
   });
   material = $derived.by((): Material => {
     return this.pickedMaterial ?? this.growingNode?.legs[0]?.material ?? 'black-iron';
   });
   /** Square ways out of the growing point that other legs take. */
   taken = $derived.by((): Axis[] => {
-    const node = this.growingNode;
-    if (!node || this.inserting) return [];
-    if (node.legs.length >= 3) return [...AXES];
-    return AXES.filter((axis) =>
-      node.legs.some((leg) => isSameWay(getVectorFrom(leg, node.id), getVector(axis))),
-    );
+    return this.growingNode && !this.inserting ? findTakenWays(this.growingNode) : [];
   });
   reading = $derived.by(() => (this.typed.trim() ? parseMeasure(this.typed, this.unit) : null));
   /** How the next leg goes; null while that is not said. */
@@ -199,16 +183,7 @@ export class LegEntry {
   takeKind(kind: LegKind): void {
     this.refusal = null;
     this.kind = kind;
-    if (kind === 'offset') this.offset.along ??= this.#findOnward();
-  }
-
-  /** The square way straight on from the growing point. */
-  #findOnward(): Axis | null {
-    const node = this.growingNode;
-    const [inlet] = node?.legs ?? [];
-    if (!node || !inlet) return null;
-    const back = getVectorFrom(inlet, node.id);
-    return AXES.find((axis) => isSameWay(getVector(axis), { x: -back.x, y: -back.y, z: -back.z })) ?? null;
+    if (kind === 'offset') this.offset.along ??= this.growingNode && findOnward(this.growingNode);
   }
 
   /** Looks at a leg or a part in one, or grows from a point. */
@@ -372,10 +347,4 @@ export class LegEntry {
     const planned = planChangeMeasure(doc, leg, measured.value.length, this.typed.trim(), newId);
     return planned.ok ? this.store.apply(planned.value) : planned;
   }
-}
-
-/** The size of what was found in place, where pipe is named by it. */
-function findExistingSize(node: LaidNode | null): NominalSize | undefined {
-  const terminal = node?.node.terminal;
-  return terminal?.kind === 'existing' ? NOMINAL_SIZES.find((size) => size === terminal.end.size) : undefined;
 }

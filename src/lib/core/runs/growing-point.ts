@@ -1,0 +1,34 @@
+import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { AXES, getVector, type Axis } from '../geometry/axis.ts';
+import { getVectorFrom, isSameWay } from './leg-direction.ts';
+import type { LaidLeg, LaidNode, RunLayout } from './layout.ts';
+import { findSource } from './run.ts';
+
+/** Where a run grows on by itself: the far end of its newest leg; of an empty run its source, null where it has none. */
+export function findTip({ doc, legs }: RunLayout): string | null {
+  if (legs.size === 0) return findSource(doc);
+  let newest: LaidLeg | null = null;
+  for (const laid of legs.values()) if (!newest || laid.leg.tag > newest.leg.tag) newest = laid;
+  return newest?.far ?? null;
+}
+
+/** Square ways out of a point that its legs take; all of them where three legs meet, as no fitting has a fourth opening. */
+export function findTakenWays({ id, legs }: LaidNode): Axis[] {
+  if (legs.length >= 3) return [...AXES];
+  return AXES.filter((axis) => legs.some((leg) => isSameWay(getVectorFrom(leg, id), getVector(axis))));
+}
+
+/** The square way straight on from the leg by which a point is reached; null where that leg does not go square. */
+export function findOnward({ id, legs }: LaidNode): Axis | null {
+  const [inlet] = legs;
+  if (!inlet) return null;
+  const back = getVectorFrom(inlet, id);
+  return AXES.find((axis) => isSameWay(getVector(axis), { x: -back.x, y: -back.y, z: -back.z })) ?? null;
+}
+
+/** The size in which a run goes on from a point: that of the leg there, or of what was found in place; else null. */
+export function findSizeAt({ node, legs }: LaidNode): NominalSize | null {
+  const { terminal } = node;
+  const found = terminal?.kind === 'existing' ? terminal.end.size : null;
+  return legs[0]?.size ?? NOMINAL_SIZES.find((size) => size === found) ?? null;
+}
