@@ -1,4 +1,4 @@
-import adapter from '@sveltejs/adapter-node';
+import { adaptWithWorker } from './scripts/system/adapt-with-worker.mjs';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 
 /** @type {import('@sveltejs/kit').Config} */
@@ -6,7 +6,7 @@ const config = {
   preprocess: vitePreprocess(),
   compilerOptions: { runes: true },
   kit: {
-    adapter: adapter({ out: process.env.PORTHOLE_BUILD_DIR ?? 'build', precompress: true }),
+    adapter: adaptWithWorker(process.env.PORTHOLE_BUILD_DIR ?? 'build'),
     version: { name: process.env.PORTHOLE_BUILD_NAME ?? 'development' },
     csp: {
       mode: 'auto',

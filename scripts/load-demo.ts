@@ -13,6 +13,7 @@ import { prepareDatabase } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
+import { toChangeText } from '#server/work/read-change.ts';
 import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
 import { DEMO_JOB, DEMO_RUN, HEADER, VALVE_LENGTH } from './demo-fernhill.ts';
 import { ensureDatabase } from './ensure-database.ts';
@@ -53,7 +54,7 @@ async function loadFernhill(): Promise<void> {
     doc = get(applyOps(doc, ops));
     const id = `demochange${String(base).padStart(3, '0')}`;
     const change = { id, base, by: 'Ines Marlow', at: new Date().toISOString(), label, ops };
-    get(await acceptChange(db, actor, DEMO_JOB, DEMO_RUN, change));
+    get(await acceptChange(db, actor, DEMO_JOB, DEMO_RUN, toChangeText(change)));
     base++;
   };
   const ends: string[] = [];

@@ -1,14 +1,24 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
+import { isId } from '#core/formats/id.schema.ts';
+import type { WireRefusal } from '#core/formats/wire.ts';
 import { answerRefusal } from '#server/http/answer.ts';
 import { checkOrigin } from '#server/http/check-origin.ts';
-import { DATA_POLICY, SECURITY_HEADERS } from '#server/http/headers.ts';
+import { headEveryAnswer } from '#server/http/head-every-answer.ts';
+import { readNames, type Named } from '#server/http/named.ts';
 import { log } from '#server/log.ts';
+import { describeError } from '#server/log-error.ts';
 import { newId } from '#server/new-id.ts';
 import { startService, stopService } from '#server/service.ts';
 
+let names: readonly Named[] = [];
+
 export const init: ServerInit = async () => {
   if (building) return;
+  headEveryAnswer();
+  const said = readNames(process.env['PORTHOLE_NAMES'] ?? '');
+  if (typeof said === 'string') throw new Error(`PORTHOLE_NAMES holds “${said}”, which is no name`);
+  names = said;
   process.on('sveltekit:shutdown', () => void stopService());
   await startService(process.env['PORTHOLE_MIGRATIONS'] ?? 'drizzle');
 };
@@ -16,12 +26,10 @@ export const init: ServerInit = async () => {
 export const handle: Handle = async ({ event, resolve }) => {
   const began = performance.now();
   event.locals.request = newId();
-  const refusal = checkOrigin(event.request, process.env['HOST'] ?? '127.0.0.1');
+  const refusal =
+    checkOrigin(event.request, process.env['HOST'] ?? '127.0.0.1', names) ??
+    findUnknownId(event.route.id, event.params);
   const response = refusal ? answerRefusal(refusal) : await resolve(event);
-  for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
-  if (response.headers.get('content-type')?.startsWith('application/json')) {
-    response.headers.set('content-security-policy', DATA_POLICY);
-  }
   log.info({
     request: event.locals.request,
     method: event.request.method,
@@ -32,8 +40,19 @@ export const handle: Handle = async ({ event, resolve }) => {
   return response;
 };
 
+/** What an address of the API names cannot be there unless it looks like an id. */
+function findUnknownId(
+  route: string | null,
+  { job, run }: { readonly job?: string | undefined; readonly run?: string | undefined },
+): WireRefusal | null {
+  if (!route?.startsWith('/api/')) return null;
+  if (job !== undefined && !isId(job)) return { code: 'job-unknown', job: job.slice(0, 80) };
+  if (run !== undefined && !isId(run)) return { code: 'run-unknown', run: run.slice(0, 80) };
+  return null;
+}
+
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
   const { request } = event.locals;
-  if (status >= 500) log.error({ request, err: error }, 'page failed');
+  if (status >= 500) log.error({ request, error: describeError(error) }, 'page failed');
   return { message, request };
 };

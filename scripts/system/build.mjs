@@ -4,7 +4,15 @@ import { join } from 'node:path';
 import { runCommand } from './run-command.mjs';
 import { Obstacle, say } from './say.mjs';
 
-const SOURCES = ['src', 'static', 'package-lock.json', 'svelte.config.js', 'vite.config.ts', 'tsconfig.json'];
+const SOURCES = [
+  'src',
+  'static',
+  'scripts/system/adapt-with-worker.mjs',
+  'package-lock.json',
+  'svelte.config.js',
+  'vite.config.ts',
+  'tsconfig.json',
+];
 
 /** @param {string} path @param {import('node:crypto').Hash} hash */
 function addToHash(path, hash) {

@@ -82,5 +82,13 @@
       {/each}
     </ul>
   {/if}
+  {#each store.unread as refusal, i (i)}<TroubleNote {refusal} />{/each}
+  {#if store.next !== null}
+    <p class="border-t-2 border-base-300 pt-4">
+      <button type="button" class="btn h-14 text-lg" disabled={store.asking} onclick={() => void store.more()}
+        >{store.asking ? 'Looking for older jobs…' : 'Older jobs'}</button
+      >
+    </p>
+  {/if}
   <ImportJobs oncame={() => void store.load()} />
 </main>

@@ -1,4 +1,4 @@
-import postgres from 'postgres';
+import { ask } from '../support/test-database.ts';
 import {
   addLegByKeys,
   expect,
@@ -37,7 +37,6 @@ test('the server is killed as soon as an edit is on the server: the row is there
 }) => {
   expect(problems).toEqual([]);
   const own = await startTestApp();
-  const sql = postgres(own.databaseUrl, { max: 1 });
   try {
     const run = await makeJob(request, own.url);
     await openRun(page, run.layOut);
@@ -47,9 +46,11 @@ test('the server is killed as soon as an edit is on the server: the row is there
     await answered;
     await expect(onServer(page)).toBeVisible();
     await own.stop('SIGKILL');
-    const [row] = await sql`select revision, doc from runs where id = ${run.run}`;
+    const [row] = await ask(own.databaseUrl, 'select revision, doc from runs where id = $1', [run.run]);
     expect(row!['revision']).toBe(1);
-    const kept = await sql`select count(*)::int as kept from changes where run = ${run.run}`;
+    const kept = await ask(own.databaseUrl, 'select count(*)::int as kept from changes where run = $1', [
+      run.run,
+    ]);
     expect(kept[0]!['kept']).toBe(1);
     // The edit goes on without the server, and is sent when it is back.
     await addLegByKeys(page, 'd', '20');
@@ -58,9 +59,9 @@ test('the server is killed as soon as an edit is on the server: the row is there
     await expect(page.getByText(/The server does not answer/)).toBeVisible();
     await own.start();
     await expect(onServer(page)).toBeVisible({ timeout: 15_000 });
-    expect((await sql`select revision from runs where id = ${run.run}`)[0]!['revision']).toBe(2);
+    const [later] = await ask(own.databaseUrl, 'select revision from runs where id = $1', [run.run]);
+    expect(later!['revision']).toBe(2);
   } finally {
-    await sql.end();
     await own.close();
   }
 });

@@ -10,11 +10,8 @@ import { getPieces } from '#core/runs/lay-out-run.ts';
 import { newRun, type RunDoc } from '#core/runs/run.ts';
 import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
-import { ensureCrew } from '#server/repositories/crews.ts';
-import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { editJob } from '#server/use-cases/edit-job.ts';
-import { exportJob, exportJobs } from '#server/use-cases/export-jobs.ts';
 import { importJobs } from '#server/use-cases/import-jobs.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
@@ -22,6 +19,7 @@ import { recordEvent } from '#server/use-cases/record-event.ts';
 import { layOut, makeIds, mustBe } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
+import { exportAll, exportOne, makeCrew, sendChange } from '#support/use-cases.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 import { runCommand } from '../../scripts/system/run-command.mjs';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
@@ -55,7 +53,7 @@ async function fill({ db }: Connection, i: number): Promise<void> {
       at: new Date().toISOString(),
       ...plan,
     };
-    mustBe(await acceptChange(db, ACTOR, job, run, change));
+    mustBe(await sendChange(db, ACTOR, job, run, change));
     doc = applied.value;
     base++;
   };
@@ -97,7 +95,7 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
     this.timeout(60_000);
     [from, into] = [await makeTestDatabase(), await makeTestDatabase()];
     [source, target] = [connect(from.url, 2), connect(into.url, 2)];
-    for (const { db } of [source, target]) await ensureCrew(db, FIRST_CREW, 'Crew');
+    for (const { db } of [source, target]) await makeCrew(db, FIRST_CREW);
     for (let i = 0; i < 40; i++) await fill(source, i);
   });
   after(async () => {
@@ -105,49 +103,49 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
     await Promise.all([from!.drop(), into!.drop()]);
   });
 
-  const exportAll = async ({ db }: Connection): Promise<JobsFile> => mustBe(await exportJobs(db, ACTOR));
+  const exportFrom = ({ db }: Connection): Promise<JobsFile> => exportAll(db, ACTOR);
 
   it('bring forty jobs into an empty database: exported again, every one is equal', async () => {
-    const file = await exportAll(source!);
+    const file = await exportFrom(source!);
     expect(file.jobs).to.have.length(40);
     expect(file.jobs.flatMap(({ runs }) => runs.flatMap(({ events }) => events))).to.have.length.above(25);
     const outcomes = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(file)));
     expect(new Set(outcomes.map(({ outcome }) => outcome))).to.deep.equal(new Set(['imported']));
-    expect(await exportAll(target!)).to.deep.equal(file);
+    expect(await exportFrom(target!)).to.deep.equal(file);
   }).timeout(60_000);
 
   it('change nothing when they are brought in again', async () => {
-    const before = await exportAll(target!);
+    const before = await exportFrom(target!);
     const outcomes = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(before)));
     expect(new Set(outcomes.map(({ outcome }) => outcome))).to.deep.equal(new Set(['already-here']));
-    expect(await exportAll(target!)).to.deep.equal(before);
+    expect(await exportFrom(target!)).to.deep.equal(before);
   }).timeout(60_000);
 
   it('come in beside a job that differs, under ids of their own; nothing is written over', async () => {
-    const file = mustBe(await exportJob(source!.db, ACTOR, 'filejob007'));
+    const file = mustBe(await exportOne(source!.db, ACTOR, 'filejob007'));
     mustBe(await editJob(target!.db, ACTOR, 'filejob007', { name: 'Another name', people: [], ...details }));
-    const mine = mustBe(await exportJob(target!.db, ACTOR, 'filejob007'));
+    const mine = mustBe(await exportOne(target!.db, ACTOR, 'filejob007'));
     const [outcome] = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(file)));
     expect(outcome).to.include({ outcome: 'copied', name: 'Job 7' });
-    expect(mustBe(await exportJob(target!.db, ACTOR, 'filejob007'))).to.deep.equal(mine);
-    const copy = mustBe(await exportJob(target!.db, ACTOR, outcome!.id));
+    expect(mustBe(await exportOne(target!.db, ACTOR, 'filejob007'))).to.deep.equal(mine);
+    const copy = mustBe(await exportOne(target!.db, ACTOR, outcome!.id));
     expect(copy.runs[0]!.id).to.not.equal(file.runs[0]!.id);
     expect(copy.runs[0]!.doc.legs).to.deep.equal(file.runs[0]!.doc.legs);
     expect(copy.specimens).to.have.length(1);
   });
 
   it('are brought in whole or not at all', async () => {
-    const file = mustBe(await exportJob(source!.db, ACTOR, 'filejob001'));
+    const file = mustBe(await exportOne(source!.db, ACTOR, 'filejob001'));
     const fresh = JSON.parse(JSON.stringify(file).replaceAll('filejob001', 'freshjob01')) as typeof file;
-    const broken = { ...fresh, runs: [{ ...fresh.runs[0]!, revision: 0 }] };
-    const before = await exportAll(target!);
+    const broken = { ...fresh, specimens: [], milestones: [] };
+    const before = await exportFrom(target!);
     const refused = await importJobs(
       target!.db,
       ACTOR,
       JSON.stringify({ porthole: 'jobs', version: 2, jobs: [fresh, broken] }),
     );
     expect(refused.ok ? 'ok' : refused.refusal.code).to.equal('file-id-twice');
-    expect(await exportAll(target!)).to.deep.equal(before);
+    expect(await exportFrom(target!)).to.deep.equal(before);
   });
 
   it('and a backup, restored, is everything again', async () => {
@@ -167,12 +165,12 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
       const done = await run('restore', [file, '--over'], other.url);
       expect(done.code, done.output).to.equal(0);
       const restored = connect(other.url, 1);
-      expect(await exportAll(restored)).to.deep.equal(await exportAll(source!));
+      expect(await exportFrom(restored)).to.deep.equal(await exportFrom(source!));
       const damaged = join(folder, 'damaged.backup');
       writeFileSync(damaged, 'PGDMP not a backup');
       const refused = await run('restore', [damaged, '--over'], other.url);
       expect(refused.output).to.match(/could not be restored; nothing was changed/);
-      expect(await exportAll(restored)).to.deep.equal(await exportAll(source!));
+      expect(await exportFrom(restored)).to.deep.equal(await exportFrom(source!));
       await restored.close();
     } finally {
       await other.drop();

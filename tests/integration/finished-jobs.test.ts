@@ -9,20 +9,17 @@ import { planAddLeg } from '#core/runs/commands/add-leg.ts';
 import { findFinish } from '#core/runs/job.ts';
 import { getPieces } from '#core/runs/lay-out-run.ts';
 import { connect, type Connection } from '#server/db/database.ts';
-import { ensureCrew } from '#server/repositories/crews.ts';
-import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { editJob } from '#server/use-cases/edit-job.ts';
-import { exportJob } from '#server/use-cases/export-jobs.ts';
 import { importJobs } from '#server/use-cases/import-jobs.ts';
 import { keepJobRules } from '#server/use-cases/keep-rules.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { passMilestone } from '#server/use-cases/pass-milestone.ts';
 import { readJob } from '#server/use-cases/read-jobs.ts';
-import { readRun } from '#server/use-cases/read-run.ts';
 import { recordEvent } from '#server/use-cases/record-event.ts';
 import { layOut, makeIds, mustBe, newLeg } from '#support/make-run.ts';
+import { execute, exportOne, makeCrew, openRunAnswer, sendChange } from '#support/use-cases.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 
 const ACTOR = { crew: 'crewfinish' };
@@ -41,7 +38,7 @@ describe('finished jobs on a real PostgreSQL', () => {
   beforeEach(async () => {
     database = await makeTestDatabase();
     connection = connect(database.url, 8);
-    await ensureCrew(connection.db, ACTOR.crew, 'Crew');
+    await makeCrew(connection.db, ACTOR.crew);
     mustBe(await openJob(connection.db, ACTOR, JOB));
     mustBe(await beginRun(connection.db, ACTOR, JOB.id, { id: RUN, name: 'Run' }));
   });
@@ -50,8 +47,8 @@ describe('finished jobs on a real PostgreSQL', () => {
     await database.drop();
   });
 
-  const read = async () => mustBe(await readRun(connection.db, ACTOR, JOB.id, RUN));
-  const send = (change: Change) => acceptChange(connection.db, ACTOR, JOB.id, RUN, change);
+  const read = async () => mustBe(await openRunAnswer(connection.db, ACTOR, JOB.id, RUN));
+  const send = (change: Change) => sendChange(connection.db, ACTOR, JOB.id, RUN, change);
   const pass = (input: Parameters<typeof passMilestone>[3]) =>
     passMilestone(connection.db, ACTOR, JOB.id, input);
   /** One more leg at the end of the run as it stands. */
@@ -88,7 +85,7 @@ describe('finished jobs on a real PostgreSQL', () => {
     for (const [what, tried] of Object.entries(tries)) expect(tried, what).to.deep.equal(REFUSED);
     expect(await read()).to.deep.equal(then);
     expect(mustBe(await readJob(db, ACTOR, JOB.id))).to.deep.equal(job);
-    mustBe(await exportJob(db, ACTOR, JOB.id));
+    mustBe(await exportOne(db, ACTOR, JOB.id));
   }); // prettier-ignore
 
   it('answer what was kept before they were finished: sent twice, it is done once', async () => {
@@ -123,7 +120,7 @@ describe('finished jobs on a real PostgreSQL', () => {
       sql`update milestones set milestone = '{}'::jsonb`,
       sql`delete from milestones`,
     ]) {
-      const error = await connection.db.execute(statement).then(
+      const error = await execute(connection.db, statement).then(
         () => null,
         (caught: unknown) => caught as Error,
       );
@@ -150,9 +147,9 @@ describe('finished jobs on a real PostgreSQL', () => {
   it('come back from a file as finished as they were; a file from before there were any opens all the same', async () => {
     const { db } = connection;
     mustBe(await pass(FINISH));
-    const file = mustBe(await exportJob(db, ACTOR, JOB.id));
+    const file = mustBe(await exportOne(db, ACTOR, JOB.id));
     const there = { crew: 'crewelsewhere' };
-    await ensureCrew(db, there.crew, 'Elsewhere');
+    await makeCrew(db, there.crew);
     mustBe(await importJobs(db, there, JSON.stringify(file)));
     expect(findFinish(mustBe(await readJob(db, there, JOB.id)))).to.deep.equal(file.milestones[0]?.milestone);
     const older: Partial<typeof file> = { ...file };

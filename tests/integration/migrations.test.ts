@@ -3,8 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import postgres from 'postgres';
-import { migrateDatabase } from '#server/db/migrate.ts';
+import { DatabaseTooNew, migrateDatabase } from '#server/db/migrate.ts';
 import { prepareDatabase } from '#server/service.ts';
 import { makeEmptyDatabase } from '#support/test-database.ts';
 
@@ -24,9 +23,7 @@ describe('migrations', () => {
         writeFileSync(join(folder, 'meta/_journal.json'), JSON.stringify(early));
         await migrateDatabase(database.url, folder);
         await prepareDatabase(database.url, 'drizzle');
-        const sql = postgres(database.url, { max: 1 });
-        const [count] = await sql`select count(*)::int as done from drizzle.__drizzle_migrations`;
-        await sql.end();
+        const [count] = await database.ask('select count(*)::int as done from drizzle.__drizzle_migrations');
         expect(count!['done']).to.equal(journal.entries.length);
       } finally {
         rmSync(folder, { recursive: true });
@@ -39,10 +36,26 @@ describe('migrations', () => {
     const database = await makeEmptyDatabase();
     try {
       await Promise.all(Array.from({ length: 4 }, () => prepareDatabase(database.url, 'drizzle')));
-      const sql = postgres(database.url, { max: 1 });
-      const crews = await sql`select id from crews`;
-      await sql.end();
+      const crews = await database.ask('select id from crews');
       expect(crews).to.have.length(1);
+    } finally {
+      await database.drop();
+    }
+  });
+
+  it('leave a database alone that a newer Porthole has brought further, and say so', async () => {
+    const database = await makeEmptyDatabase();
+    try {
+      await prepareDatabase(database.url, 'drizzle');
+      await database.ask(
+        `insert into drizzle.__drizzle_migrations (hash, created_at) values ('later', 9999999999999)`,
+      );
+      const refused = await prepareDatabase(database.url, 'drizzle').then(
+        () => null,
+        (error: unknown) => error,
+      );
+      expect(refused).to.be.instanceOf(DatabaseTooNew);
+      expect(String(refused)).to.match(/newer Porthole.*nothing was changed/);
     } finally {
       await database.drop();
     }

@@ -1,13 +1,12 @@
 import { expect } from 'chai';
 import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
 import { connect, type Connection } from '#server/db/database.ts';
-import { ensureCrew } from '#server/repositories/crews.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { keepJobRules, keepShopRules, readShopRules } from '#server/use-cases/keep-rules.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { readJob } from '#server/use-cases/read-jobs.ts';
-import { readRun } from '#server/use-cases/read-run.ts';
 import { mustBe } from '#support/make-run.ts';
+import { makeCrew, openRunAnswer } from '#support/use-cases.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 
 const ACTOR = { crew: 'crewone00' };
@@ -18,7 +17,7 @@ describe('house rules on a real PostgreSQL', () => {
   before(async () => {
     database = await makeTestDatabase();
     connection = connect(database.url, 2);
-    await ensureCrew(connection.db, ACTOR.crew, 'Crew');
+    await makeCrew(connection.db, ACTOR.crew);
   });
   after(async () => {
     await connection.close();
@@ -43,7 +42,7 @@ describe('house rules on a real PostgreSQL', () => {
     mustBe(await keepJobRules(db, ACTOR, job.id, { 'leak-fluid': { option: 'soap' } }));
     mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun002', name: 'After' }));
     const fluids = await Promise.all(
-      ['rulesrun001', 'rulesrun002'].map(async (run) => resolveRules(mustBe(await readRun(db, ACTOR, job.id, run)).doc.ruleChoices)['leak-fluid']),
+      ['rulesrun001', 'rulesrun002'].map(async (run) => resolveRules(mustBe(await openRunAnswer(db, ACTOR, job.id, run)).doc.ruleChoices)['leak-fluid']),
     );
     expect(fluids).to.deep.equal([{ option: 'freeze-proof' }, { option: 'soap' }]);
   }); // prettier-ignore

@@ -4,13 +4,12 @@ import type { SpecimenInput } from '#core/identify/specimen.ts';
 import { findSource } from '#core/runs/run.ts';
 import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
-import { ensureCrew } from '#server/repositories/crews.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
-import { readRun } from '#server/use-cases/read-run.ts';
 import { readSpecimens } from '#server/use-cases/read-specimens.ts';
 import { mustBe } from '#support/make-run.ts';
+import { execute, makeCrew, openRunAnswer } from '#support/use-cases.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
 
@@ -24,7 +23,7 @@ describe('specimens on a real PostgreSQL', () => {
   before(async () => {
     database = await makeTestDatabase();
     connection = connect(database.url, 2);
-    await ensureCrew(connection.db, FIRST_CREW, 'Crew');
+    await makeCrew(connection.db, FIRST_CREW);
     for (const id of [JOB, 'otherjob000']) {
       const details = {
         place: '',
@@ -64,7 +63,7 @@ describe('specimens on a real PostgreSQL', () => {
 
   it('are never rewritten, not even by hand', async () => {
     for (const statement of [sql`update specimens set job = ${JOB}`, sql`delete from specimens`]) {
-      const failure = await connection.db.execute(statement).then(
+      const failure = await execute(connection.db, statement).then(
         () => null,
         (error: unknown) => error as { cause?: { message: string } },
       );
@@ -80,7 +79,7 @@ describe('specimens on a real PostgreSQL', () => {
         specimen: BAKERY_SPECIMENS[1]!.id,
       }),
     );
-    const { doc } = mustBe(await readRun(connection.db, ACTOR, JOB, begun.id));
+    const { doc } = mustBe(await openRunAnswer(connection.db, ACTOR, JOB, begun.id));
     const source = findSource(doc);
     expect(doc.nodes[source!]!.terminal).to.deep.include({
       kind: 'existing',

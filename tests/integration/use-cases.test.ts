@@ -12,16 +12,14 @@ import { inches } from '#core/units/length.ts';
 import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
 import { isDatabaseAway } from '#server/db/database-away.ts';
-import { ensureCrew } from '#server/repositories/crews.ts';
-import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { editJob } from '#server/use-cases/edit-job.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { readJobs } from '#server/use-cases/read-jobs.ts';
-import { readRun } from '#server/use-cases/read-run.ts';
 import { recordEvent } from '#server/use-cases/record-event.ts';
 import { getPieces } from '#core/runs/lay-out-run.ts';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg } from '#support/make-run.ts';
+import { execute, makeCrew, openRunAnswer, sendChange } from '#support/use-cases.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 
 const ACTOR = { crew: FIRST_CREW };
@@ -52,7 +50,7 @@ describe('use cases on a real PostgreSQL', () => {
     label,
     ops,
   });
-  const send = (change: Change, run = RUN) => acceptChange(connection.db, ACTOR, JOB.id, run, change);
+  const send = (change: Change, run = RUN) => sendChange(connection.db, ACTOR, JOB.id, run, change);
   const planLeg = (doc: RunDoc, newId = makeIds(`more${made++}thing`)) =>
     mustBe(
       planAddLeg(
@@ -65,7 +63,7 @@ describe('use cases on a real PostgreSQL', () => {
         newId,
       ),
     );
-  const read = async () => mustBe(await readRun(connection.db, ACTOR, JOB.id, RUN));
+  const read = async () => mustBe(await openRunAnswer(connection.db, ACTOR, JOB.id, RUN));
 
   beforeEach(async () => {
     database = await makeTestDatabase();
@@ -81,7 +79,7 @@ describe('use cases on a real PostgreSQL', () => {
   it('opens a job once however often it is sent, and refuses its id to another', async () => {
     expect(code(await openJob(connection.db, ACTOR, JOB))).to.equal('ok');
     expect(code(await openJob(connection.db, ACTOR, { ...JOB, name: 'Other' }))).to.equal('id-taken');
-    const [job, ...others] = mustBe(await readJobs(connection.db, ACTOR));
+    const [job, ...others] = mustBe(await readJobs(connection.db, ACTOR)).jobs;
     expect(others).to.deep.equal([]);
     expect(job!.people.map(({ name }) => name)).to.deep.equal(['Ada', 'Bo']);
     expect(job!.runs).to.have.length(1);
@@ -97,7 +95,7 @@ describe('use cases on a real PostgreSQL', () => {
       'soft-solder': { option: 'brazing' },
     });
     mustBe(await beginRun(connection.db, ACTOR, 'metricjob0', { id: 'metricrun0', name: 'Run' }));
-    const { doc } = mustBe(await readRun(connection.db, ACTOR, 'metricjob0', 'metricrun0'));
+    const { doc } = mustBe(await openRunAnswer(connection.db, ACTOR, 'metricjob0', 'metricrun0'));
     expect(doc.ruleChoices).to.deep.equal(metric.ruleChoices);
   });
 
@@ -121,7 +119,7 @@ describe('use cases on a real PostgreSQL', () => {
     expect(now.run.revision).to.equal(3);
     expect(now.doc).to.deep.equal(doc);
     expect(layOut(now.doc).pieces.size).to.equal(3);
-    const rows = await connection.db.execute(sql`select revision from changes order by revision`);
+    const rows = await execute(connection.db, sql`select revision from changes order by revision`);
     expect(rows.map((row) => row['revision'])).to.deep.equal([1, 2, 3]);
   });
 
@@ -238,7 +236,7 @@ describe('use cases on a real PostgreSQL', () => {
         sql`update changes set by = 'x'`,
         sql`delete from changes`,
       ]) {
-        const error = await connection.db.execute(statement).then(
+        const error = await execute(connection.db, statement).then(
           () => null,
           (caught: unknown) => caught as Error,
         );
@@ -248,12 +246,12 @@ describe('use cases on a real PostgreSQL', () => {
   });
 
   it('keeps crews apart: another crew sees none of it', async () => {
-    await ensureCrew(connection.db, 'crewsecond', 'Others');
+    await makeCrew(connection.db, 'crewsecond');
     const other = { crew: 'crewsecond' };
-    expect(mustBe(await readJobs(connection.db, other))).to.deep.equal([]);
-    expect(code(await readRun(connection.db, other, JOB.id, RUN))).to.equal('job-unknown');
+    expect(mustBe(await readJobs(connection.db, other))).to.deep.equal({ jobs: [], next: null });
+    expect(code(await openRunAnswer(connection.db, other, JOB.id, RUN))).to.equal('job-unknown');
     const change = wrap(planLeg((await read()).doc), 0);
-    expect(code(await acceptChange(connection.db, other, JOB.id, RUN, change))).to.equal('run-unknown');
+    expect(code(await sendChange(connection.db, other, JOB.id, RUN, change))).to.equal('run-unknown');
     expect(code(await openJob(connection.db, other, { ...JOB, name: 'Same id' }))).to.equal('ok');
   });
 
@@ -265,7 +263,7 @@ describe('use cases on a real PostgreSQL', () => {
     );
     await nowhere.close();
     expect(isDatabaseAway(away)).to.equal(true);
-    const mistake = await connection.db.execute(sql`select nonsense from crews`).then(
+    const mistake = await execute(connection.db, sql`select nonsense from crews`).then(
       () => null,
       (error: unknown) => error,
     );

@@ -1,51 +1,93 @@
-import { connect, type Connection, type Database } from './db/database.ts';
+import { sql } from 'drizzle-orm';
+import { connect, OF_LONG_WORK, type Connection, type Database } from './db/database.ts';
 import { isDatabaseAway } from './db/database-away.ts';
-import { migrateDatabase } from './db/migrate.ts';
+import { DatabaseTooNew, migrateDatabase } from './db/migrate.ts';
 import { FIRST_CREW } from './actor.ts';
 import { log } from './log.ts';
+import { describeError } from './log-error.ts';
 import { ensureCrew } from './repositories/crews.ts';
+import { dismissWorkForce } from './work/work-force.ts';
 
-let connection: Connection | null = null;
+/** Connections for whole files, apart from those of requests: a long export never takes the last one. */
+const FOR_FILES = 3;
+
+let requests: Connection | null = null;
+let files: Connection | null = null;
 let stopped = false;
 
-function getUrl(): string {
+/** The address of the database. */
+export function getDatabaseUrl(): string {
   const url = process.env['DATABASE_URL'];
   if (!url) throw new Error('DATABASE_URL is not set: say which PostgreSQL to use');
   return url;
 }
 
-/** The process's connection to its database. */
+/** The process's connections to its database. */
 export function getDatabase(): Database {
-  connection ??= connect(getUrl());
-  return connection.db;
+  requests ??= connect(getDatabaseUrl());
+  return requests.db;
 }
+
+/** The same for work that moves whole files, with the patience of it. */
+export function getDatabaseForFiles(): Database {
+  files ??= connect(getDatabaseUrl(), FOR_FILES, OF_LONG_WORK);
+  return files.db;
+}
+
+/** How the connections stand: after everything is answered all are idle and nobody waits. */
+export const countConnections = (): { total: number; idle: number; waiting: number } => {
+  const pools = [requests, files].flatMap((connection) => (connection ? [connection.pool] : []));
+  const sum = (pick: (pool: Connection['pool']) => number) =>
+    pools.reduce((all, pool) => all + pick(pool), 0);
+  return {
+    total: sum((pool) => pool.totalCount),
+    idle: sum((pool) => pool.idleCount),
+    waiting: sum((pool) => pool.waitingCount),
+  };
+};
 
 /** Brings the database up to date and makes sure of the first crew. */
 export async function prepareDatabase(url: string, folder: string): Promise<void> {
   await migrateDatabase(url, folder);
   const { db, close } = connect(url, 1);
-  await ensureCrew(db, FIRST_CREW, 'The shop').finally(close);
+  await db.transaction((tx) => ensureCrew(tx, FIRST_CREW, 'The shop')).finally(close);
 }
 
-/** Prepares the database now, or, while it is away, as soon as it answers: until then requests are told so. */
+/** Whether the database takes what is written: a row is written and the end of it waited for. Throws why it does not. */
+export const writeOnce = (db: Database): Promise<void> =>
+  db.transaction(async (tx) => {
+    await tx.execute(sql`update crews set name = name where id = ${FIRST_CREW}`);
+  });
+
+/**
+ * Prepares the database now, or, while it is away, as soon as it answers: until then requests are told so. A database that is
+ * ahead of this version is left alone, and the process ends with the sentence that says so.
+ */
 export async function startService(folder: string): Promise<void> {
-  const url = getUrl();
+  const url = getDatabaseUrl();
   try {
     await prepareDatabase(url, folder);
     log.info('database ready');
   } catch (error) {
+    if (error instanceof DatabaseTooNew) {
+      console.error(`\n${error.message}\n`);
+      process.exit(1);
+    }
     if (!isDatabaseAway(error)) throw error;
     log.warn('database away, trying again');
     setTimeout(() => {
-      if (!stopped)
-        startService(folder).catch((later: unknown) => log.error({ err: later }, 'database not prepared'));
+      if (stopped) return;
+      startService(folder).catch((later: unknown) =>
+        log.error({ error: describeError(later) }, 'database not prepared'),
+      );
     }, 1500).unref();
   }
 }
 
-/** Closes the connections; no query is cut off that ends within two seconds. */
+/** Ends threads and connections; no query is cut off that ends within two seconds. */
 export async function stopService(): Promise<void> {
   stopped = true;
-  await connection?.close();
-  connection = null;
+  const connections = [requests, files];
+  [requests, files] = [null, null];
+  await Promise.all([dismissWorkForce(), ...connections.map((connection) => connection?.close())]);
 }

@@ -1,4 +1,5 @@
 import { format } from 'date-fns/format';
 
-/** A moment (ISO 8601) as a day a person reads, where the reader is. */
-export const sayDay = (at: string): string => format(new Date(at), 'd MMMM yyyy');
+/** A moment (ISO 8601) as a day a person reads, where the reader is; what is no moment stands as it was written. */
+export const sayDay = (at: string): string =>
+  Number.isNaN(Date.parse(at)) ? `“${at}”` : format(new Date(at), 'd MMMM yyyy');

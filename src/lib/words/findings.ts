@@ -1,6 +1,7 @@
 import type { Finding, FindingCode, Severity } from '#core/runs/finding.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import { FULLNESS_NAMES } from './input-refusals.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
 import { namePart, PART_KIND_NAMES } from './parts.ts';
 import { sayBy } from './people.ts';
@@ -61,6 +62,8 @@ const SENTENCES: Sentences = {
     `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,
   'cut-for-no-place': ({ length, by }, unit) =>
     `A piece of ${sayLength(length, unit)} was cut ${sayBy(by)} for a place that no longer exists. Keep it as stock?`,
+  'run-nearly-full': ({ of, count, most }) =>
+    `The run has ${count} ${FULLNESS_NAMES[of]} of the ${most} that one run holds. Go on in another run of the job before it is full.`,
   'catalogue-changed': ({ pinned, now }) =>
     `This run was laid out with catalogue ${pinned}; the figures shown are of ${now}. Compare the cuts before using an old sheet.`,
 };

@@ -1,4 +1,15 @@
 import type { InputRefusal } from '#core/formats/read-with.ts';
+import type { Fullness } from '#core/runs/fullness.ts';
+
+/** What a run holds so many of. */
+export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {
+  legs: 'legs',
+  nodes: 'points',
+  measures: 'measures',
+  ownParts: 'measured parts',
+  anchors: 'sources',
+  clockings: 'clocked joints',
+};
 
 /** Rules of the schemas in words; a rule without words of its own says that the value does not fit. */
 const RULES: Readonly<Record<string, (limit: string | null) => string>> = {
@@ -8,6 +19,7 @@ const RULES: Readonly<Record<string, (limit: string | null) => string>> = {
   'array.max': (limit) => `may have at most ${limit} entries`,
   'array.min': (limit) => `needs at least ${limit} entry`,
   'array.unique': () => 'is there twice',
+  'moment.none': () => 'is a moment that does not exist',
   'number.base': () => 'must be a number',
   'number.integer': () => 'must be a whole number',
   'number.max': (limit) => `may be at most ${limit}`,
@@ -18,7 +30,7 @@ const RULES: Readonly<Record<string, (limit: string | null) => string>> = {
   'string.base': () => 'must be text',
   'string.empty': () => 'is empty',
   'string.max': (limit) => `is longer than ${limit} characters`,
-  'string.pattern.base': () => 'has characters that are not taken here, or nothing but blanks',
+  'string.pattern.base': () => 'has characters that cannot be kept, or nothing but blanks',
 };
 
 const FIELDS: Readonly<Record<string, string>> = {
@@ -35,6 +47,11 @@ const FIELDS: Readonly<Record<string, string>> = {
 export function sayInputRefusal({ path, rule, limit }: InputRefusal): string {
   const [first = ''] = path.split('.');
   const what = FIELDS[first] ?? (path ? `“${path}”` : 'What was sent');
-  const wrong = RULES[rule]?.(limit) ?? 'does not fit';
-  return `${what} ${wrong}. Correct it and try again; nothing was changed.`;
+  return `${what} ${sayWrong(rule, limit)}. Correct it and try again; nothing was changed.`;
 }
+
+const sayWrong = (rule: string, limit: string | null): string => RULES[rule]?.(limit) ?? 'does not fit';
+
+/** The same of something that is kept: where, from the outside in, and what is wrong there. */
+export const sayWrongPlace = ({ path, rule, limit }: InputRefusal): string =>
+  `“${path || 'all of it'}” ${sayWrong(rule, limit)}`;

@@ -11,6 +11,7 @@ import type { MeasureRefusal } from '#core/runs/commands/refer-measure.ts';
 import type { OffsetPart, OffsetRefusal } from '#core/allowances/offset.ts';
 import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
+import type { Fullness } from '#core/runs/fullness.ts';
 import type { MoveMarkRefusal } from '#core/tape/move-mark.ts';
 import type { LengthRefusal } from '#core/units/length-refusal.ts';
 import type { ReadingRefusal } from '#core/identify/check-reading.ts';
@@ -19,12 +20,19 @@ import { sayDay } from './days.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 import { nameWay } from './ways.ts';
-import { sayInputRefusal } from './input-refusals.ts';
+import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
 
 /** What the device itself may refuse, beside the core and the server. */
 export type DeviceRefusal =
   | { readonly code: 'server-away' }
   | { readonly code: 'device-store-refused' }
+  | { readonly code: 'run-full'; readonly of: Fullness['of']; readonly most: number }
+  | {
+      readonly code: 'stored-unreadable';
+      readonly path: string;
+      readonly rule: string;
+      readonly limit: string | null;
+    }
   | { readonly code: 'nobody-at-the-bench' }
   | { readonly code: 'direction-missing' }
   | { readonly code: 'offset-ways-missing' }
@@ -148,6 +156,8 @@ const SENTENCES: Sentences = {
   'run-reference-broken': ({ in: where, id, missing }) =>
     `The run does not hang together: ${where} “${id}” names “${missing}”, which is not there. Nothing was changed.`,
   'input-invalid': sayInputRefusal,
+  'stored-unreadable': ({ path, rule, limit }) =>
+    `What is kept on the server cannot be shown: ${sayWrongPlace({ code: 'input-invalid', path, rule, limit })}. It has been left as it is. Take a backup and tell whoever looks after the server.`,
   'document-too-new': ({ schema, newest }) =>
     `This run was written by a newer Porthole (format ${schema}, this one reads up to ${newest}). Update, then open it again; it has been left as it is.`,
   'change-does-not-fit': ({ in: where, why }) =>
@@ -155,6 +165,11 @@ const SENTENCES: Sentences = {
   'body-too-large': ({ limit }) =>
     `That is more than ${Math.round(limit / 1024)} kB, the most that is taken at once. Nothing was kept.`,
   'body-not-json': () => 'What arrived is not JSON. Nothing was kept.',
+  'body-too-nested': () =>
+    'What arrived has lists within lists like nothing of Porthole’s. Nothing was kept; take another copy of it.',
+  'text-unstorable': ({ path }) =>
+    `The text at “${path}” holds a sign that cannot be kept (a null sign, or half of a character). Write it anew; nothing was kept.`,
+  'work-given-up': ({ why }) => GIVEN_UP[why],
   'origin-refused': () =>
     'The request came from another site, so it was refused. Open Porthole at its own address and try there.',
   'host-refused': ({ host }) =>
@@ -202,6 +217,8 @@ const SENTENCES: Sentences = {
     `Something went wrong on the server (request ${request}). Your edits are kept on this device; try again.`,
   'server-away': () =>
     'The server does not answer. Your edits are kept on this device and sent when it is back.',
+  'run-full': ({ of, most }) =>
+    `The run has all the ${most} ${FULLNESS_NAMES[of]} that one run holds. Go on in another run of the job.`,
   'device-store-refused': () =>
     'This browser does not let Porthole keep anything (private window, or storage full). Free some space or use another window: edits would be lost.',
   'nobody-at-the-bench': () => 'Say who is at the bench first: the record carries the name.',
@@ -216,6 +233,8 @@ const SENTENCES: Sentences = {
     `The file is of version ${version}, this Porthole reads up to ${newest}. It can be looked at here; bring it in with a newer Porthole.`,
   'file-id-twice': ({ id, what }) =>
     `Among the ${what} of the file “${id}” is there twice or does not belong. Nothing was brought in; take another copy of it.`,
+  'file-history-broken': ({ run, revision }) =>
+    `The history of the run “${run}” does not lead to it (at revision ${revision}). Nothing was brought in; take another copy of the file.`,
   'file-run-damaged': ({ run, inside }) => `The run “${run}” of the file is damaged. ${sayRefusal(inside)}`,
 };
 
@@ -226,6 +245,13 @@ const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {
   travel: 'travel',
 };
 const sayBoth = (length: number): string => `${sayLength(length, 'in')} (${sayExact(length, 'mm')})`;
+
+const GIVEN_UP = {
+  stopped: 'It was stopped, as asked. Nothing was changed.',
+  'too-heavy':
+    'This is more than the server takes on at once, so it was given up; nothing was changed. Try it in smaller parts.',
+  'too-busy': 'The server is busy with other large files. Nothing was changed; try again in a minute.',
+} as const;
 
 const DOES_NOT_FIT = {
   'already-there': 'what it adds is already there',

@@ -1,17 +1,46 @@
 import { json } from '@sveltejs/kit';
-import { sql } from 'drizzle-orm';
 import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
 import { APP_VERSION } from '#core/formats/app-version.ts';
-import { getDatabase } from '#server/service.ts';
+import { isDatabaseAway } from '#server/db/database-away.ts';
+import { log } from '#server/log.ts';
+import { describeError } from '#server/log-error.ts';
+import { countConnections, getDatabase, writeOnce } from '#server/service.ts';
 import type { RequestHandler } from './$types';
 
-/** Is the server well, and can it reach its database? 200 when both, 503 when the database is away. */
+/** Asked again within so many milliseconds the last answer holds: asking is no load. */
+const HOLDS = 1000;
+let last: { at: number; health: Promise<Health> } | null = null;
+
+interface Health {
+  readonly database: 'up' | 'away';
+  /** Whether what is written is kept: a full disk or a standby still answers questions. */
+  readonly writes: 'up' | 'failing';
+}
+
+/** Is the server well, does its database answer, and does it keep what is written? 200 when all do, 503 when not. */
 export const GET: RequestHandler = async () => {
+  if (!last || performance.now() - last.at > HOLDS) last = { at: performance.now(), health: look() };
+  const health = await last.health;
   const versions = { app: APP_VERSION, catalogue: CATALOGUE_VERSION };
+  const isWell = health.database === 'up' && health.writes === 'up';
+  return json(
+    { server: 'up', ...health, connections: countConnections(), ...versions },
+    { status: isWell ? 200 : 503, headers: { 'cache-control': 'no-store' } },
+  );
+};
+
+async function look(): Promise<Health> {
   try {
-    await getDatabase().execute(sql`select 1 from crews limit 1`);
-    return json({ server: 'up', database: 'up', ...versions });
-  } catch {
-    return json({ server: 'up', database: 'away', ...versions }, { status: 503 });
+    await writeOnce(getDatabase());
+    return { database: 'up', writes: 'up' };
+  } catch (error) {
+    log.warn({ error: describeError(error) }, 'writing fails');
+    return { database: isReadable(error) ? 'up' : 'away', writes: 'failing' };
   }
+}
+
+/** A database that refuses to write by a code of its own is there; one that is away says nothing. */
+const isReadable = (error: unknown): boolean => {
+  const codes = describeError(error).map(({ code }) => code ?? '');
+  return codes.some((code) => /^(?:25006|53100|58\w{3})$/.test(code)) || !isDatabaseAway(error);
 };

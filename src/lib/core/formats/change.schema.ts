@@ -1,8 +1,9 @@
 import Joi from 'joi';
 import { HOUSE_RULES } from '../house-rules/house-rules.ts';
 import { COLLECTIONS, COMMAND_NAMES, type Change } from '../runs/change.ts';
-import { idSchema, momentSchema } from './id.schema.ts';
+import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
+import { text } from './text.schema.ts';
 
 const json = Joi.alternatives()
   .try(
@@ -41,14 +42,14 @@ const opSchema = Joi.alternatives().conditional('.op', {
 /** A change as it goes over the wire and into the outbox. What its values must be, the document's schema says. */
 export const changeSchema: Joi.ObjectSchema<Change> = Joi.object<Change>({
   id: idSchema,
-  base: Joi.number().integer().min(0).required(),
-  by: Joi.string().max(LIMITS.name).required(),
+  base: revisionSchema,
+  by: text(LIMITS.name),
   at: momentSchema,
   label: Joi.object({
     command: Joi.string()
       .valid(...COMMAND_NAMES)
       .required(),
-    leg: Joi.number().integer().min(1).allow(null).required(),
+    leg: Joi.number().integer().min(1).max(LIMITS.tag).allow(null).required(),
     turn: Joi.string().valid('undo', 'redo').allow(null).required(),
   }).required(),
   ops: Joi.array().items(opSchema).min(1).max(LIMITS.opsPerChange).required(),

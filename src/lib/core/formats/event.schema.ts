@@ -2,8 +2,9 @@ import Joi from 'joi';
 import { NOMINAL_SIZES } from '../catalogue/size.ts';
 import type { RunEvent } from '../runs/event.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
-import { idSchema, momentSchema, subjectSchema } from './id.schema.ts';
+import { idSchema, momentSchema, revisionSchema, subjectSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
+import { text } from './text.schema.ts';
 
 const length = Joi.number().integer().min(1).max(LONGEST_MEASURE);
 const isCorrection = { is: 'correction' };
@@ -15,24 +16,24 @@ export const eventSchema: Joi.ObjectSchema<RunEvent> = Joi.object<RunEvent>({
   id: idSchema,
   kind: Joi.string().valid('as-cut', 'ticked', 'correction').required(),
   subject: subjectSchema,
-  runRevision: Joi.number().integer().min(0).required(),
+  runRevision: revisionSchema,
   asked: Joi.object({
-    mark: Joi.string().max(LIMITS.name).required(),
+    mark: text(LIMITS.name),
     size: Joi.string()
       .valid(...NOMINAL_SIZES)
       .required(),
     exact: length.required(),
     onTape: length.required(),
-    catalogueVersion: Joi.string().max(LIMITS.name).required(),
-    rulePackVersion: Joi.string().max(LIMITS.name).required(),
+    catalogueVersion: text(LIMITS.name),
+    rulePackVersion: text(LIMITS.name),
   }).required(),
   said: Joi.object({
     length: length.when('/kind', { ...mayBeSilent, then: Joi.allow(null) }).required(),
-    typed: Joi.string().max(LIMITS.typed).allow('').required(),
+    typed: text(LIMITS.typed).allow(''),
   }).required(),
-  instrument: Joi.string().max(LIMITS.name).required(),
+  instrument: text(LIMITS.name),
   simulated: Joi.boolean().required(),
-  by: Joi.string().max(LIMITS.name).required(),
+  by: text(LIMITS.name),
   atDevice: momentSchema,
   atServer: momentSchema.allow(null),
   corrects: idSchema

@@ -1,16 +1,28 @@
 import Joi from 'joi';
+import { isMoment } from '../units/moment.ts';
+
+const ID = /^[a-z][a-z0-9]{7,39}$/;
+
+/** Whether a text has the shape of an id: what an address names is asked for only if it could be there. */
+export const isId = (text: string): boolean => ID.test(text);
 
 /** A client-made id: a letter, then letters and digits. Never a word that means something to an object. */
-export const idSchema = Joi.string()
-  .pattern(/^[a-z][a-z0-9]{7,39}$/)
-  .required();
+export const idSchema = Joi.string().pattern(ID).required();
 
 /** An id that names places in a run: ends `station:leg` (a part in a leg is `part.port`, or `leg#k.port`), pieces `end~end`. */
 export const subjectSchema = Joi.string()
   .pattern(/^[a-z][a-z0-9:~.#-]{7,199}$/)
   .required();
 
-/** A moment, as ISO 8601 in UTC. */
+/** A moment that exists, as ISO 8601 in UTC. */
 export const momentSchema = Joi.string()
   .pattern(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}\.\d{3}Z$/)
+  .custom((text: string, helpers) => (isMoment(text) ? text : helpers.error('moment.none')))
+  .required();
+
+/** A revision of a run, as the database holds it: below 2³¹. */
+export const revisionSchema = Joi.number()
+  .integer()
+  .min(0)
+  .max(2 ** 31 - 1)
   .required();

@@ -1,17 +1,17 @@
 import Joi from 'joi';
 import { changeSchema } from './change.schema.ts';
 import { eventSchema } from './event.schema.ts';
-import { idSchema, momentSchema } from './id.schema.ts';
+import { idSchema, momentSchema, revisionSchema as revision } from './id.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type JobsFile } from './job-file.ts';
 import { newJobSchema } from './job.schema.ts';
 import { LIMITS } from './limits.ts';
 import { milestoneSchema, versionsSchema } from './milestone.schema.ts';
 import { ruleChoicesSchema } from './run-doc.schema.ts';
 import { specimenSchema } from './specimen.schema.ts';
+import { text } from './text.schema.ts';
 
-const revision = Joi.number().integer().min(0).required();
 const version = Joi.number().valid(JOB_FILE_VERSION).required();
-const name = Joi.string().max(LIMITS.name).required();
+const name = text(LIMITS.name);
 
 const runSchema = Joi.object({
   id: idSchema,

@@ -3,13 +3,9 @@ import { GASES, JURISDICTIONS } from '../house-rules/jurisdictions.ts';
 import type { JobDetails } from '../runs/job.ts';
 import { idSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
+import { line, nameLine } from './text.schema.ts';
 
-const line = (longest: number) =>
-  Joi.string()
-    .max(longest)
-    .pattern(/^\P{Cc}*$/u)
-    .required();
-const name = line(LIMITS.name).pattern(/\S/);
+const name = nameLine(LIMITS.name);
 
 const details = {
   name,

@@ -7,14 +7,20 @@ export const LIMITS = {
   typed: 60,
   reason: 300,
   readings: 40,
-  legs: 12_000,
   partsInLeg: 12,
   ownParts: 200,
   opsPerChange: 40_000,
   runsInFile: 500,
   jobsInFile: 2_000,
+  /** The highest number a leg is given. */
+  tag: 1_000_000,
   /** Bytes of a file that is brought in. */
   file: 32 * 1024 * 1024,
+  /** Bytes of one change: the largest run, copied as one, is less. */
+  change: 16 * 1024 * 1024,
   /** Bytes of any other request body. */
-  body: 4 * 1024 * 1024,
+  body: 256 * 1024,
+  /** Lists and objects of a JSON text within one another, and altogether for each megabyte it may have. */
+  depth: 40,
+  groupsPerMegabyte: 60_000,
 } as const;

@@ -2,11 +2,7 @@ import Joi from 'joi';
 import type { JobMilestone } from '../runs/job.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
-
-const text = (longest: number) =>
-  Joi.string()
-    .max(longest)
-    .pattern(/^\P{Cc}*$/u);
+import { line, nameLine, text } from './text.schema.ts';
 
 /** What a device says when a job is finished or opened again: what it was written with is the server's to add. */
 export type MilestoneInput = Omit<JobMilestone, 'written'>;
@@ -14,9 +10,9 @@ export type MilestoneInput = Omit<JobMilestone, 'written'>;
 const said = {
   id: idSchema,
   kind: Joi.string().valid('finished', 'reopened').required(),
-  by: text(LIMITS.name).pattern(/\S/).required(),
+  by: nameLine(LIMITS.name),
   /** A job is not opened again without saying why. */
-  reason: text(LIMITS.reason)
+  reason: line(LIMITS.reason)
     .when('kind', { is: 'reopened', then: Joi.string().pattern(/\S.*\S.*\S/), otherwise: Joi.valid('') })
     .required(),
   at: momentSchema,
@@ -25,7 +21,7 @@ const said = {
 export const milestoneInputSchema: Joi.ObjectSchema<MilestoneInput> =
   Joi.object<MilestoneInput>(said).required();
 
-const name = Joi.string().max(LIMITS.name).required();
+const name = text(LIMITS.name);
 
 /** With what something was worked out. */
 export const versionsSchema = Joi.object({ app: name, catalogue: name, rulePack: name }).required();

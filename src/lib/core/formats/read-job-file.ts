@@ -1,4 +1,6 @@
 import { parse, type ParseError } from 'jsonc-parser';
+import { checkHistory } from './check-history.ts';
+import { findUnstorable } from './find-unstorable.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { jobFileSchema, jobsFileSchema } from './job-file.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type RunInFile } from './job-file.ts';
@@ -11,12 +13,17 @@ export type FileRefusal =
   | { readonly code: 'file-not-ours' }
   | { readonly code: 'file-too-new'; readonly version: number; readonly newest: number }
   | { readonly code: 'file-id-twice'; readonly id: string; readonly what: string }
-  | { readonly code: 'file-run-damaged'; readonly run: string; readonly inside: DocumentRefusal };
+  | { readonly code: 'file-run-damaged'; readonly run: string; readonly inside: DocumentRefusal }
+  | { readonly code: 'file-history-broken'; readonly run: string; readonly revision: number }
+  | { readonly code: 'text-unstorable'; readonly path: string };
 
 /** Reads the text of a job file, or of a file of several jobs. Refuses with where the text breaks off or is damaged. */
 export function readJobFile(text: string): Result<JobFile[], FileRefusal> {
   const parsed = parseText(text);
-  return parsed.ok ? readJobs(parsed.value) : parsed;
+  if (!parsed.ok) return parsed;
+  const unstorable = findUnstorable(parsed.value, text);
+  if (unstorable) return refuse({ code: 'text-unstorable', path: unstorable.join('.') });
+  return readJobs(parsed.value);
 }
 
 /** Text → value; where it is no JSON, the line and column. */
@@ -72,6 +79,8 @@ function readAll(inputs: readonly unknown[]): Result<JobFile[], FileRefusal> {
           ? doc
           : refuse({ code: 'file-run-damaged', run: run.name, inside: doc.refusal });
       }
+      const broken = checkHistory(doc.value, run.revision, run.changes);
+      if (broken) return refuse({ code: 'file-history-broken', run: run.name, revision: broken.revision });
       runs.push({ ...run, doc: doc.value });
     }
     files.push({ ...read.value, runs });
@@ -154,8 +163,8 @@ const asObject = (value: unknown): Record<string, unknown> =>
 const asList = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
 const asText = (value: unknown): string => (typeof value === 'string' ? value.slice(0, 200) : '?');
 
-/** The same job under ids of its own: whatever names one of its own things names the new one. */
-export function giveNewIds(file: JobFile, newId: () => string): JobFile {
+/** The same job under other ids (`newId` of the old one): whatever names one of its own things names the new one. */
+export function giveNewIds(file: JobFile, newId: (old: string) => string): JobFile {
   const ids = new Map<string, string>();
   const own = [
     file.job.id,
@@ -166,7 +175,7 @@ export function giveNewIds(file: JobFile, newId: () => string): JobFile {
     ...file.specimens.map(({ specimen }) => specimen.id),
     ...file.milestones.map(({ milestone }) => milestone.id),
   ];
-  for (const id of own) ids.set(id, newId());
+  for (const id of own) ids.set(id, newId(id));
   const turn = (value: unknown): unknown => {
     if (typeof value === 'string') return ids.get(value) ?? value;
     if (Array.isArray(value)) return value.map(turn);

@@ -1,4 +1,5 @@
 import { refuse, type Result } from '../outcome/result.ts';
+import type { Json, Op } from '../runs/change.ts';
 import { findBrokenReference, type BrokenReference } from '../runs/check-run.ts';
 import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
@@ -21,22 +22,29 @@ const MIGRATIONS: Readonly<Record<number, (doc: Record<string, unknown>) => Reco
   4: (doc) => ({ ...doc, schema: 5 }),
 };
 
+/** An operation of any version in the form of the present one: only measures ever changed theirs. */
+export function carryUpOp(op: Op): Op {
+  if (op.in !== 'measures' || op.op === 'set') return op;
+  const widen = (value: unknown) => widenMeasure(value) as Json;
+  if (op.op === 'insert') return { ...op, value: widen(op.value) };
+  if (op.op === 'remove') return { ...op, old: widen(op.old) };
+  return { ...op, old: widen(op.old), value: widen(op.value) };
+}
+
 /** Damaged entries are left as they are: the schema says where. */
-function widenMeasures(measures: unknown): unknown {
-  if (!isObject(measures)) return measures;
+const widenMeasures = (measures: unknown): unknown =>
+  isObject(measures)
+    ? Object.fromEntries(Object.entries(measures).map(([id, measure]) => [id, widenMeasure(measure)]))
+    : measures;
+
+function widenMeasure(measure: unknown): unknown {
+  if (!isObject(measure) || 'along' in measure) return measure;
   const widenRef = (ref: unknown): unknown => {
     if (!isObject(ref) || !('node' in ref)) return ref;
     const { node, ...rest } = ref;
     return { ...rest, id: node, gap: 0 };
   };
-  return Object.fromEntries(
-    Object.entries(measures).map(([id, measure]) => [
-      id,
-      isObject(measure)
-        ? { ...measure, from: widenRef(measure['from']), to: widenRef(measure['to']), along: null }
-        : measure,
-    ]),
-  );
+  return { ...measure, from: widenRef(measure['from']), to: widenRef(measure['to']), along: null };
 }
 
 const isObject = (value: unknown): value is Record<string, unknown> =>

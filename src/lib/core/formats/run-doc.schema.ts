@@ -11,11 +11,14 @@ import { howTightRule, type TurnsWindow } from '../house-rules/how-tight.ts';
 import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
 import { stockLengthRule } from '../house-rules/stock-length.ts';
 import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
+import type { Collection } from '../runs/change.ts';
+import { MOST_IN } from '../runs/fullness.ts';
 import { INLINE_KINDS, REF_POINTS, RUN_SCHEMA, type OffsetGeometry, type RunDoc } from '../runs/run.ts';
 import { INCH } from '../units/length.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
+import { text } from './text.schema.ts';
 import { specimenEndSchema } from './specimen.schema.ts';
 
 const oneOf = (values: readonly string[]) =>
@@ -23,10 +26,10 @@ const oneOf = (values: readonly string[]) =>
     .valid(...values)
     .required();
 const empty = Joi.object({}).required();
-const map = (entity: Joi.Schema) =>
+const map = (entity: Joi.Schema, most: number) =>
   Joi.object()
     .pattern(/^[a-z][a-z0-9]{7,39}$/, entity)
-    .max(LIMITS.legs * 2)
+    .max(most)
     .required();
 /** Every entity says its own id, and it is the key it stands under. */
 const entity = (fields: Joi.SchemaMap) => Joi.object({ id: idSchema, ...fields }).required();
@@ -64,8 +67,8 @@ const plainChoices = Object.fromEntries(
     const school = Joi.object({ option: oneOf(options) });
     const own = Joi.object({
       option: oneOf(['own']),
-      name: Joi.string().trim().min(1).max(LIMITS.name).required(),
-      reason: Joi.string().trim().min(3).max(LIMITS.reason).required(),
+      name: text(LIMITS.name).trim().min(1),
+      reason: text(LIMITS.reason).trim().min(3),
     });
     return [id, mayAdd ? Joi.alternatives().try(school, own) : school];
   }),
@@ -119,7 +122,7 @@ const nodeSchema = entity({
       Joi.object({ kind: oneOf(['open', 'cap', 'plug']) }),
       Joi.object({
         kind: oneOf(['appliance']),
-        name: Joi.string().max(LIMITS.name).required(),
+        name: text(LIMITS.name),
         gender: oneOf(['male', 'female']),
       }),
       Joi.object({ kind: oneOf(['existing']), specimen: idSchema, end: specimenEndSchema }),
@@ -128,7 +131,7 @@ const nodeSchema = entity({
     .required(),
 });
 
-const typed = Joi.string().max(LIMITS.typed).allow('').required();
+const typed = text(LIMITS.typed).allow('');
 const offsetSide = Joi.object({ way: oneOf(AXES), length, typed });
 
 /** Set and roll go to the side: square to the way onward and to each other. */
@@ -174,11 +177,11 @@ const legSchema = entity({
   size: oneOf(NOMINAL_SIZES),
   material: oneOf(MATERIALS),
   specs: empty,
-  inline: map(inlineSchema).max(LIMITS.partsInLeg),
+  inline: map(inlineSchema, LIMITS.partsInLeg),
   rank: Joi.string()
     .pattern(/^[0-9A-Za-z]{1,60}$/)
     .required(),
-  tag: Joi.number().integer().min(1).max(1_000_000).required(),
+  tag: Joi.number().integer().min(1).max(LIMITS.tag).required(),
 });
 
 const refSchema = Joi.object({
@@ -196,7 +199,7 @@ const measureSchema = entity({
     .required(),
   value: length,
   typed,
-  instrument: Joi.string().max(LIMITS.name).allow(null).required(),
+  instrument: text(LIMITS.name).allow(null),
 });
 
 const ownPartSchema = entity({
@@ -208,7 +211,7 @@ const ownPartSchema = entity({
     .max(4)
     .required(),
   typed,
-  by: Joi.string().max(LIMITS.name).allow('').required(),
+  by: text(LIMITS.name).allow(''),
 });
 
 const anchorSchema = entity({ node: idSchema, role: oneOf(['source']) });
@@ -241,19 +244,33 @@ const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
   return doc;
 };
 
+type Entities = Exclude<Collection, 'ruleChoices'>;
+
+/** What an entry of each collection must be. */
+export const ENTITY_SCHEMAS: Readonly<Record<Entities, Joi.Schema>> = {
+  ownParts: ownPartSchema,
+  nodes: nodeSchema,
+  legs: legSchema,
+  measures: measureSchema,
+  anchors: anchorSchema,
+  clockings: clockingSchema,
+};
+
+const mapOf = (collection: Entities) => map(ENTITY_SCHEMAS[collection], MOST_IN[collection]);
+
 /** The run document as it is stored and sent, in its present version. */
 export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   schema: Joi.number().valid(RUN_SCHEMA).required(),
   id: idSchema,
-  catalogueVersion: Joi.string().max(LIMITS.name).required(),
-  ownParts: map(ownPartSchema).max(LIMITS.ownParts),
+  catalogueVersion: text(LIMITS.name),
+  ownParts: mapOf('ownParts'),
   ruleChoices: ruleChoicesSchema,
-  nodes: map(nodeSchema),
-  legs: map(legSchema).max(LIMITS.legs),
-  measures: map(measureSchema),
+  nodes: mapOf('nodes'),
+  legs: mapOf('legs'),
+  measures: mapOf('measures'),
   picks: empty,
-  anchors: map(anchorSchema),
-  clockings: map(clockingSchema),
+  anchors: mapOf('anchors'),
+  clockings: mapOf('clockings'),
   obstacles: empty,
   zones: empty,
 })

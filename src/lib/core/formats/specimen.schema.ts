@@ -9,6 +9,7 @@ import type { KeptVerdict, Specimen, SpecimenEnd, SpecimenInput } from '../ident
 import { METRE, MILLIMETRE } from '../units/length.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
+import { line, nameLine, text } from './text.schema.ts';
 
 const oneOf = (values: readonly string[]) =>
   Joi.string()
@@ -16,11 +17,7 @@ const oneOf = (values: readonly string[]) =>
     .required();
 /** Any length a thread is read by, nm. */
 const length = Joi.number().integer().min(1).max(METRE).required();
-const threadId = Joi.string().max(120).required();
-const text = (longest: number) =>
-  Joi.string()
-    .max(longest)
-    .pattern(/^\P{Cc}*$/u);
+const threadId = text(120);
 const genders = ['male', 'female'] as const;
 
 const observationSchema: Joi.AlternativesSchema<Observation> = Joi.alternatives<Observation>().try(
@@ -52,7 +49,7 @@ const observationSchema: Joi.AlternativesSchema<Observation> = Joi.alternatives<
   Joi.object({ kind: oneOf(['collar']), acrossFlats: length }),
   Joi.object({ kind: oneOf(['material']), value: oneOf(THREAD_MATERIALS) }),
   Joi.object({ kind: oneOf(['colour']), value: oneOf(COLOURS) }),
-  Joi.object({ kind: oneOf(['marking']), text: text(LIMITS.typed).required() }),
+  Joi.object({ kind: oneOf(['marking']), text: line(LIMITS.typed) }),
   Joi.object({ kind: oneOf(['country']), value: oneOf(COUNTRIES) }),
 );
 
@@ -60,16 +57,16 @@ const observationSchema: Joi.AlternativesSchema<Observation> = Joi.alternatives<
 export const readingSchema: Joi.ObjectSchema<Reading> = Joi.object<Reading>({
   id: idSchema,
   observation: observationSchema.required(),
-  instrument: text(LIMITS.name).allow(null).required(),
+  instrument: line(LIMITS.name).allow(null),
   simulated: Joi.boolean().required(),
 });
 
 const inputFields = {
   id: idSchema,
-  name: text(LIMITS.name).pattern(/\S/).required(),
-  note: text(LIMITS.place).allow('').required(),
+  name: nameLine(LIMITS.name),
+  note: line(LIMITS.place).allow(''),
   readings: Joi.array().items(readingSchema.optional()).max(LIMITS.readings).unique('id').required(),
-  by: text(LIMITS.name).pattern(/\S/).required(),
+  by: nameLine(LIMITS.name),
   at: momentSchema,
 };
 
@@ -80,7 +77,7 @@ export const specimenInputSchema: Joi.ObjectSchema<SpecimenInput> =
 export const specimenEndSchema: Joi.ObjectSchema<SpecimenEnd> = Joi.object<SpecimenEnd>({
   thread: threadId,
   family: oneOf(THREAD_FAMILIES),
-  size: Joi.string().max(LIMITS.name).required(),
+  size: text(LIMITS.name),
   gender: oneOf(genders),
   certainty: oneOf(['certain', 'likely', 'tie']),
   orElse: Joi.array().items(threadId.optional()).max(12).required(),
@@ -89,7 +86,7 @@ export const specimenEndSchema: Joi.ObjectSchema<SpecimenEnd> = Joi.object<Speci
 const verdictSchema = Joi.object<KeptVerdict>({
   kind: oneOf(['empty', 'open', 'certain', 'likely', 'tie', 'none']),
   threads: Joi.array().items(threadId.optional()).max(12).required(),
-  catalogueVersion: Joi.string().max(LIMITS.name).required(),
+  catalogueVersion: text(LIMITS.name),
 }).required();
 
 /** A specimen as it is stored and answered. */

@@ -21,6 +21,10 @@ export type WireRefusal =
   | FileRefusal
   | { readonly code: 'body-too-large'; readonly limit: number }
   | { readonly code: 'body-not-json' }
+  /** More lists within lists, or more of them, than any of our texts has. */
+  | { readonly code: 'body-too-nested' }
+  /** Heavy work that was not done: stopped by who asked, too much for a thread, or too much waits already. */
+  | { readonly code: 'work-given-up'; readonly why: 'stopped' | 'too-heavy' | 'too-busy' }
   | { readonly code: 'origin-refused' }
   | { readonly code: 'host-refused'; readonly host: string }
   | { readonly code: 'route-unknown' }
@@ -49,6 +53,12 @@ export interface RunAnswer {
   readonly run: { readonly id: string; readonly name: string; readonly revision: number };
   readonly doc: RunDoc;
   readonly events: readonly RunEvent[];
+}
+
+/** A page of the list of jobs. `next` is the job after which the next page begins; null on the last. */
+export interface JobsPage {
+  readonly jobs: readonly Job[];
+  readonly next: string | null;
 }
 
 export interface ChangeAnswer {

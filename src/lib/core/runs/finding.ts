@@ -3,6 +3,7 @@ import type { NominalSize } from '../catalogue/size.ts';
 import type { Length } from '../units/length.ts';
 import type { TurnsWindow } from '../house-rules/how-tight.ts';
 import type { FittingRefusal } from './fitting.ts';
+import type { Fullness } from './fullness.ts';
 import type { NamedRef } from './name-ref.ts';
 import type { InlineKind } from './run.ts';
 import type { UnreadReason } from './solve-lengths.ts';
@@ -106,6 +107,12 @@ export type Finding = FindingBase &
     | { readonly code: 'open-end'; readonly mark: string }
     | { readonly code: 'loop-misses'; readonly mark: string; readonly by: Length }
     | { readonly code: 'cut-for-no-place'; readonly length: Length; readonly by: string }
+    | {
+        readonly code: 'run-nearly-full';
+        readonly of: Fullness['of'];
+        readonly count: number;
+        readonly most: number;
+      }
     | { readonly code: 'catalogue-changed'; readonly pinned: string; readonly now: string }
   );
 

@@ -58,6 +58,8 @@ export const findFinish = ({
 
 export interface Job extends JobDetails {
   readonly id: string;
+  /** When it was opened: ISO 8601, UTC. */
+  readonly createdAt: string;
   readonly people: readonly Person[];
   /** The shop's house rules as they were when the job was opened: each new run takes a copy. */
   readonly ruleChoices: RuleChoices;

@@ -3,6 +3,8 @@ import type { WireRefusal } from '#core/formats/wire.ts';
 import type { Result } from '#core/outcome/result.ts';
 import { isDatabaseAway } from '../db/database-away.ts';
 import { log } from '../log.ts';
+import { describeError } from '../log-error.ts';
+import { JsonText } from '../work/json-text.ts';
 
 const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'input-invalid': 400,
@@ -13,9 +15,13 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'file-too-new': 409,
   'file-id-twice': 400,
   'file-run-damaged': 400,
+  'file-history-broken': 400,
   'change-does-not-fit': 409,
   'body-too-large': 413,
   'body-not-json': 400,
+  'body-too-nested': 400,
+  'text-unstorable': 400,
+  'work-given-up': 503,
   'origin-refused': 403,
   'host-refused': 403,
   'route-unknown': 404,
@@ -38,6 +44,9 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
 export const answerRefusal = (refusal: WireRefusal): Response =>
   json({ refusal }, { status: STATUS[refusal.code], headers: { 'cache-control': 'no-store' } });
 
+const answerJson = ({ text }: JsonText): Response =>
+  new Response(text, { headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
+
 /** Answers a request with what a use case gives: `{ value }` or `{ refusal }`. A bug is logged and told by its request id. */
 export async function answer(
   request: string,
@@ -46,13 +55,13 @@ export async function answer(
   try {
     const result = await useCase();
     if (!result.ok) return answerRefusal(result.refusal);
-    return json({ value: result.value }, { headers: { 'cache-control': 'no-store' } });
+    return answerJson(JsonText.object({ value: result.value }));
   } catch (error) {
     if (isDatabaseAway(error)) {
-      log.warn({ request }, 'database away');
+      log.warn({ request, error: describeError(error) }, 'database away');
       return answerRefusal({ code: 'database-away' });
     }
-    log.error({ request, err: error }, 'request failed');
+    log.error({ request, error: describeError(error) }, 'request failed');
     return answerRefusal({ code: 'server-failed', request });
   }
 }

@@ -1,16 +1,33 @@
 import { and, asc, eq, gt, sql } from 'drizzle-orm';
-import type { Change } from '#core/runs/change.ts';
 import type { ChangeInFile } from '#core/formats/job-file.ts';
 import type { KeptChange } from '#core/formats/wire.ts';
 import type { Queryable } from '../db/database.ts';
 import { changes } from '../db/schema/schema.ts';
+import { JsonText } from '../work/json-text.ts';
+import type { ChangeText } from '../work/read-change.ts';
 
-export type ChangeRow = typeof changes.$inferSelect;
+/** A change that is kept, as far as it must be known when it is sent once more. */
+export interface KeptHead {
+  readonly run: string;
+  readonly revision: number;
+  readonly atServer: Date;
+  /** Whether the operations kept are the ones that were asked about. */
+  readonly isSame: boolean;
+}
 
-/** The change with this id, of whichever run of the crew; null when there is none. */
-export async function findChange(db: Queryable, crew: string, id: string): Promise<ChangeRow | null> {
+/** The change with this id, of whichever run of the crew, held against these operations; null when there is none. */
+export async function findChange(
+  db: Queryable,
+  crew: string,
+  { id, ops }: Pick<ChangeText, 'id' | 'ops'>,
+): Promise<KeptHead | null> {
   const [row] = await db
-    .select()
+    .select({
+      run: changes.run,
+      revision: changes.revision,
+      atServer: changes.atServer,
+      isSame: sql<boolean>`${changes.ops} = ${ops}::text::jsonb`,
+    })
     .from(changes)
     .where(and(eq(changes.crew, crew), eq(changes.id, id)));
   return row ?? null;
@@ -22,12 +39,12 @@ export async function insertChange(
   crew: string,
   run: string,
   revision: number,
-  change: Change,
+  change: ChangeText,
 ): Promise<Date> {
   const { id, base, by, label, ops, at } = change;
   const [row] = await db
     .insert(changes)
-    .values({ crew, id, run, revision, base, by, label, ops, at: new Date(at) })
+    .values({ crew, id, run, revision, base, by, label, ops: sql`${ops}::text::jsonb`, at: new Date(at) })
     .returning({ atServer: changes.atServer });
   return row!.atServer;
 }
@@ -66,31 +83,36 @@ export async function hasEverHadLeg(db: Queryable, crew: string, run: string, le
   return row !== undefined;
 }
 
-/** Every change of a run with its operations, the oldest first. */
-export async function listChangesWithOps(db: Queryable, crew: string, run: string): Promise<ChangeInFile[]> {
+/** Every change of a run with its operations, the oldest first: the text of a list of `ChangeInFile`. */
+export async function listChangesWithOps(db: Queryable, crew: string, run: string): Promise<JsonText> {
+  const { id, revision, base, by, label, at, atServer } = changes;
   const rows = await db
-    .select()
+    .select({ id, revision, base, by, label, at, atServer, ops: sql<string>`${changes.ops}::text` })
     .from(changes)
     .where(and(eq(changes.crew, crew), eq(changes.run, run)))
     .orderBy(asc(changes.revision));
-  return rows.map(({ id, revision, base, by, label, ops, at, atServer }) => ({
-    id,
-    revision,
-    base,
-    by,
-    label,
-    ops,
-    at: at.toISOString(),
-    atServer: atServer.toISOString(),
-  }));
+  return JsonText.list(rows.map((row) => JsonText.object({ ...row, ops: new JsonText(row.ops) })));
 }
 
-/** Adds a change as a file tells of it, with its moments. */
-export async function insertChangeFromFile(
+/** Rows of one statement: some PostgreSQL take no more than 65,535 values. */
+const ROWS = 500;
+
+/** Adds the changes of a run as a file tells of them, with their moments. */
+export async function insertChangesFromFile(
   db: Queryable,
   crew: string,
   run: string,
-  { at, atServer, ...change }: ChangeInFile,
+  all: readonly ChangeInFile[],
 ): Promise<void> {
-  await db.insert(changes).values({ crew, run, ...change, at: new Date(at), atServer: new Date(atServer) });
+  for (let from = 0; from < all.length; from += ROWS) {
+    await db.insert(changes).values(
+      all.slice(from, from + ROWS).map(({ at, atServer, ...change }) => ({
+        crew,
+        run,
+        ...change,
+        at: new Date(at),
+        atServer: new Date(atServer),
+      })),
+    );
+  }
 }

@@ -42,13 +42,22 @@ export async function listEvents(db: Queryable, crew: string, run: string): Prom
   return rows.map(({ event, atServer }) => ({ ...event, atServer: atServer.toISOString() }));
 }
 
-/** Adds an event as a file tells of it, with the moment it arrived. */
-export async function insertEventFromFile(
+/** Rows of one statement. */
+const ROWS = 500;
+
+/** Adds the events of a run as a file tells of them, with the moments they arrived, in their order. */
+export async function insertEventsFromFile(
   db: Queryable,
   crew: string,
   run: string,
-  event: RunEvent & { readonly atServer: string },
+  all: readonly (RunEvent & { readonly atServer: string })[],
 ): Promise<void> {
-  const { id, subject, atServer } = event;
-  await db.insert(events).values({ crew, id, run, subject, event, atServer: new Date(atServer) });
+  for (let from = 0; from < all.length; from += ROWS) {
+    await db.insert(events).values(
+      all.slice(from, from + ROWS).map((event) => {
+        const { id, subject, atServer } = event;
+        return { crew, id, run, subject, event, atServer: new Date(atServer) };
+      }),
+    );
+  }
 }

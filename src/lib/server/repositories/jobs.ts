@@ -1,4 +1,4 @@
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
 import type { JobFile } from '#core/formats/job-file.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { Job, JobDetails } from '#core/runs/job.ts';
@@ -8,7 +8,9 @@ import { getMilestonesByJob } from './milestones.ts';
 import { getPeopleByJob } from './people.ts';
 import { getHeadingsByJob } from './runs.ts';
 
-type JobRow = typeof jobs.$inferSelect;
+export type JobRow = typeof jobs.$inferSelect;
+
+const isJob = (crew: string, id: string): SQL | undefined => and(eq(jobs.crew, crew), eq(jobs.id, id));
 
 /** Adds a job; tells whether it was new. */
 export async function insertJob(
@@ -30,56 +32,65 @@ export async function setJobRules(
   id: string,
   ruleChoices: RuleChoices,
 ): Promise<void> {
-  await db
-    .update(jobs)
-    .set({ ruleChoices })
-    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
+  await db.update(jobs).set({ ruleChoices }).where(isJob(crew, id));
 }
 
-/** Changes what is said of a job; tells whether there is such a job. */
-export async function updateJob(
-  db: Queryable,
-  crew: string,
-  id: string,
-  details: JobDetails,
-): Promise<boolean> {
-  const updated = await db
-    .update(jobs)
-    .set(pickDetails(details))
-    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)))
-    .returning({ id: jobs.id });
-  return updated.length === 1;
+/** Changes what is said of a job. */
+export async function updateJob(db: Queryable, crew: string, id: string, details: JobDetails): Promise<void> {
+  await db.update(jobs).set(pickDetails(details)).where(isJob(crew, id));
 }
 
 /** One job with its people and runs; null when the crew has none of that id. */
 export async function findJob(db: Queryable, crew: string, id: string): Promise<Job | null> {
-  const [row] = await db
-    .select()
-    .from(jobs)
-    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
+  const row = await findJobRow(db, crew, id);
   if (!row) return null;
   const [job] = await makeJobs(db, crew, [row]);
   return job!;
 }
 
-/** All jobs of a crew, the newest first. */
-export async function listJobs(db: Queryable, crew: string): Promise<Job[]> {
-  const rows = await db.select().from(jobs).where(eq(jobs.crew, crew)).orderBy(desc(jobs.createdAt), jobs.id);
-  return makeJobs(db, crew, rows);
+/** What is kept of a job itself; null when the crew has none of that id. */
+export async function findJobRow(db: Queryable, crew: string, id: string): Promise<JobRow | null> {
+  const [row] = await db.select().from(jobs).where(isJob(crew, id));
+  return row ?? null;
 }
 
-/** Holds a job's row until the transaction ends: shared by those who change something in it, alone by who finishes it. */
+/** So many jobs of a crew, the newest first, those after one of them (by its id) or from the newest on. */
+export const listJobs = async (
+  db: Queryable,
+  crew: string,
+  most: number,
+  after: string | null,
+): Promise<Job[]> => makeJobs(db, crew, await listJobRows(db, crew, most, after));
+
+/** The same, what is kept of the jobs themselves. */
+export const listJobRows = (
+  db: Queryable,
+  crew: string,
+  most: number,
+  after: string | null,
+): Promise<JobRow[]> =>
+  db
+    .select()
+    .from(jobs)
+    .where(and(eq(jobs.crew, crew), after === null ? undefined : isAfter(crew, after)))
+    .orderBy(desc(jobs.createdAt), desc(jobs.id))
+    .limit(most);
+
+/** The key of the order is compared where it is kept, to the microsecond. */
+const isAfter = (crew: string, id: string): SQL =>
+  sql`(${jobs.createdAt}, ${jobs.id}) < (select ${jobs.createdAt}, ${jobs.id} from ${jobs} where ${isJob(crew, id)})`;
+
+/**
+ * Holds a job's row until the transaction ends: shared by those who change something in it, alone by who changes the job
+ * itself. Whoever also locks a run locks its job first.
+ */
 export async function lockJob(
   db: Queryable,
   crew: string,
   id: string,
-  strength: 'share' | 'update',
+  strength: 'share' | 'no key update',
 ): Promise<boolean> {
-  const rows = await db
-    .select({ id: jobs.id })
-    .from(jobs)
-    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)))
-    .for(strength);
+  const rows = await db.select({ id: jobs.id }).from(jobs).where(isJob(crew, id)).for(strength);
   return rows.length === 1;
 }
 
@@ -92,13 +103,17 @@ const pickDetails = ({ name, place, units, gas, jurisdiction, edition }: JobDeta
   edition,
 });
 
+/** What belongs to these jobs, and to no other, is asked for. */
 async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): Promise<Job[]> {
-  const people = await getPeopleByJob(db, crew);
-  const headings = await getHeadingsByJob(db, crew);
-  const milestones = await getMilestonesByJob(db, crew);
+  if (rows.length === 0) return [];
+  const ids = rows.map(({ id }) => id);
+  const people = await getPeopleByJob(db, crew, ids);
+  const headings = await getHeadingsByJob(db, crew, ids);
+  const milestones = await getMilestonesByJob(db, crew, ids);
   return rows.map((row) => ({
     id: row.id,
     ...pickDetails(row),
+    createdAt: row.createdAt.toISOString(),
     ruleChoices: row.ruleChoices,
     people: people.get(row.id) ?? [],
     runs: headings.get(row.id) ?? [],
@@ -106,13 +121,13 @@ async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): P
   }));
 }
 
-/** When a job was opened; null when there is none. */
-export async function findJobTimes(db: Queryable, crew: string, id: string): Promise<Date | null> {
-  const [row] = await db
-    .select({ createdAt: jobs.createdAt })
+/** Which of these ids the crew has jobs of. */
+export async function findJobIds(db: Queryable, crew: string, ids: readonly string[]): Promise<Set<string>> {
+  const rows = await db
+    .select({ id: jobs.id })
     .from(jobs)
-    .where(and(eq(jobs.crew, crew), eq(jobs.id, id)));
-  return row?.createdAt ?? null;
+    .where(and(eq(jobs.crew, crew), inArray(jobs.id, [...ids])));
+  return new Set(rows.map(({ id }) => id));
 }
 
 /** Adds a job as a file tells of it. */

@@ -1,7 +1,8 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, inArray } from 'drizzle-orm';
 import type { MilestoneInFile } from '#core/formats/job-file.ts';
 import type { JobMilestone } from '#core/runs/job.ts';
 import type { Queryable } from '../db/database.ts';
+import { groupByJob } from './group-by-job.ts';
 import { milestones } from '../db/schema/schema.ts';
 
 /** Adds a milestone; tells whether it was new. */
@@ -32,16 +33,18 @@ export async function findMilestone(
   return row ?? null;
 }
 
-/** Job id → its milestones, the oldest first. */
-export async function getMilestonesByJob(db: Queryable, crew: string): Promise<Map<string, JobMilestone[]>> {
+/** Job id → its milestones, the oldest first, of these jobs. */
+export async function getMilestonesByJob(
+  db: Queryable,
+  crew: string,
+  ids: readonly string[],
+): Promise<Map<string, JobMilestone[]>> {
   const rows = await db
     .select({ job: milestones.job, milestone: milestones.milestone })
     .from(milestones)
-    .where(eq(milestones.crew, crew))
+    .where(and(eq(milestones.crew, crew), inArray(milestones.job, [...ids])))
     .orderBy(asc(milestones.place));
-  const byJob = new Map<string, JobMilestone[]>();
-  for (const { job, milestone } of rows) byJob.set(job, [...(byJob.get(job) ?? []), milestone]);
-  return byJob;
+  return groupByJob(rows, ({ milestone }) => milestone);
 }
 
 /** The milestones of a job with the moments they arrived, the oldest first. */

@@ -3,14 +3,19 @@ import type { Person } from '#core/runs/job.ts';
 import type { Queryable } from '../db/database.ts';
 import { jobPeople, people } from '../db/schema/schema.ts';
 import { newId } from '../new-id.ts';
+import { groupByJob } from './group-by-job.ts';
 
-/** Says who may be at the bench on a job: names new to the crew are added to it, others are left in the crew. */
+/**
+ * Says who may be at the bench on a job: names new to the crew are added to it, others are left in the crew. In the order of the
+ * names, so that two jobs that bring in the same ones do not wait for each other.
+ */
 export async function setJobPeople(
   db: Queryable,
   crew: string,
   job: string,
-  names: readonly string[],
+  given: readonly string[],
 ): Promise<void> {
+  const names = given.toSorted();
   await db.delete(jobPeople).where(and(eq(jobPeople.crew, crew), eq(jobPeople.job, job)));
   if (names.length === 0) return;
   await db
@@ -24,15 +29,17 @@ export async function setJobPeople(
   await db.insert(jobPeople).values(known.map(({ id }) => ({ crew, job, person: id })));
 }
 
-/** Job id → those who may be at the bench on it, by name. */
-export async function getPeopleByJob(db: Queryable, crew: string): Promise<Map<string, Person[]>> {
+/** Job id → those who may be at the bench on it, by name, of these jobs. */
+export async function getPeopleByJob(
+  db: Queryable,
+  crew: string,
+  ids: readonly string[],
+): Promise<Map<string, Person[]>> {
   const rows = await db
     .select({ job: jobPeople.job, id: people.id, name: people.name })
     .from(jobPeople)
     .innerJoin(people, and(eq(people.crew, jobPeople.crew), eq(people.id, jobPeople.person)))
-    .where(eq(jobPeople.crew, crew))
+    .where(and(eq(jobPeople.crew, crew), inArray(jobPeople.job, [...ids])))
     .orderBy(asc(people.name));
-  const byJob = new Map<string, Person[]>();
-  for (const { job, id, name } of rows) byJob.set(job, [...(byJob.get(job) ?? []), { id, name }]);
-  return byJob;
+  return groupByJob(rows, ({ id, name }) => ({ id, name }));
 }

@@ -1,11 +1,18 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm';
 import type { RunInFile } from '#core/formats/job-file.ts';
 import type { RunHeading } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Queryable } from '../db/database.ts';
 import { runs } from '../db/schema/schema.ts';
+import { groupByJob } from './group-by-job.ts';
 
-export type RunRow = typeof runs.$inferSelect;
+/** A run as it is kept. Its document is the text of it: most who ask for it only pass it on. */
+export type RunRow = Omit<typeof runs.$inferSelect, 'doc'> & { readonly doc: string };
+
+const { doc: document, ...heading } = getTableColumns(runs);
+const columns = { ...heading, doc: sql<string>`${document}::text` };
+/** Without its document, which may be large. */
+export type RunHead = Omit<RunRow, 'doc'>;
 
 /** Adds a run at revision 0; tells whether it was new. */
 export async function insertRun(
@@ -20,38 +27,54 @@ export async function insertRun(
   return inserted.length === 1;
 }
 
-/** A run of a job; locked until the transaction ends when it is about to be changed. Null when there is none. */
-export async function findRun(
+/** A run of a job; null when there is none. */
+export async function findRun(db: Queryable, crew: string, job: string, id: string): Promise<RunRow | null> {
+  const [row] = await db
+    .select(columns)
+    .from(runs)
+    .where(isRun(crew, job, id));
+  return row ?? null;
+}
+
+/** The same without its document; locked until the transaction ends when it is about to be changed. Its job is locked first. */
+export async function findRunHead(
   db: Queryable,
   crew: string,
   job: string,
   id: string,
-  lock: 'for update' | 'no lock' = 'no lock',
-): Promise<RunRow | null> {
+  lock: 'for change' | 'no lock' = 'no lock',
+): Promise<RunHead | null> {
   const query = db
-    .select()
+    .select(heading)
     .from(runs)
-    .where(and(eq(runs.crew, crew), eq(runs.id, id), eq(runs.job, job)));
-  const [row] = lock === 'for update' ? await query.for('update') : await query;
+    .where(isRun(crew, job, id));
+  const [row] = lock === 'for change' ? await query.for('no key update') : await query;
   return row ?? null;
 }
 
-/** Puts a new snapshot in the place of the old. */
+const isRun = (crew: string, job: string, id: string): SQL | undefined =>
+  and(eq(runs.crew, crew), eq(runs.id, id), eq(runs.job, job));
+
+/** Puts a new snapshot (the text of a document) in the place of the old. */
 export async function updateRun(
   db: Queryable,
   crew: string,
   id: string,
-  doc: RunDoc,
+  doc: string,
   revision: number,
 ): Promise<void> {
   await db
     .update(runs)
-    .set({ doc, revision, changedAt: new Date() })
+    .set({ doc: sql`${doc}::text::jsonb`, revision, changedAt: new Date() })
     .where(and(eq(runs.crew, crew), eq(runs.id, id)));
 }
 
-/** Job id → its runs as a list shows them, the oldest first. */
-export async function getHeadingsByJob(db: Queryable, crew: string): Promise<Map<string, RunHeading[]>> {
+/** Job id → its runs as a list shows them, the oldest first, of these jobs. */
+export async function getHeadingsByJob(
+  db: Queryable,
+  crew: string,
+  ids: readonly string[],
+): Promise<Map<string, RunHeading[]>> {
   const rows = await db
     .select({
       job: runs.job,
@@ -61,20 +84,20 @@ export async function getHeadingsByJob(db: Queryable, crew: string): Promise<Map
       changedAt: runs.changedAt,
     })
     .from(runs)
-    .where(eq(runs.crew, crew))
+    .where(and(eq(runs.crew, crew), inArray(runs.job, [...ids])))
     .orderBy(asc(runs.createdAt), runs.id);
-  const byJob = new Map<string, RunHeading[]>();
-  for (const { job, changedAt, ...heading } of rows) {
-    const run = { ...heading, changedAt: changedAt.toISOString() };
-    byJob.set(job, [...(byJob.get(job) ?? []), run]);
-  }
-  return byJob;
+  return groupByJob(rows, ({ id, name, revision, changedAt }) => ({
+    id,
+    name,
+    revision,
+    changedAt: changedAt.toISOString(),
+  }));
 }
 
-/** The runs of a job, the oldest first. */
-export const listRuns = (db: Queryable, crew: string, job: string): Promise<RunRow[]> =>
+/** The runs of a job without their documents, the oldest first. */
+export const listRunHeads = (db: Queryable, crew: string, job: string): Promise<RunHead[]> =>
   db
-    .select()
+    .select(heading)
     .from(runs)
     .where(and(eq(runs.crew, crew), eq(runs.job, job)))
     .orderBy(asc(runs.createdAt), runs.id);

@@ -1,11 +1,11 @@
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import type { ChangeAnswer, WireRefusal } from '#core/formats/wire.ts';
-import { applyOps, isSameJson, type Change, type Json } from '#core/runs/change.ts';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { findChange, insertChange, listChangesSince } from '../repositories/changes.ts';
-import { findRun, updateRun, type RunRow } from '../repositories/runs.ts';
+import { findRun, findRunHead, updateRun, type RunHead } from '../repositories/runs.ts';
+import type { ChangeText } from '../work/read-change.ts';
+import { applyByWeight } from '../work/weigh.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
 /**
@@ -18,41 +18,37 @@ export async function acceptChange(
   { crew }: Actor,
   job: string,
   run: string,
-  change: Change,
+  change: ChangeText,
 ): Promise<Result<ChangeAnswer, WireRefusal>> {
   return db.transaction(async (tx) => {
-    const row = await findRun(tx, crew, job, run, 'for update');
-    if (!row) return refuse({ code: 'run-unknown', run });
-    const kept = await findChange(tx, crew, change.id);
+    const open = await requireOpenJob(tx, crew, job);
+    const head = await findRunHead(tx, crew, job, run, 'for change');
+    if (!head) return refuse({ code: 'run-unknown', run });
+    const kept = await findChange(tx, crew, change);
     if (kept) {
-      const same = kept.run === run && isSameJson(kept.ops as unknown as Json, change.ops as unknown as Json);
-      if (!same) return refuse({ code: 'change-id-reused', id: change.id });
+      if (kept.run !== run || !kept.isSame) return refuse({ code: 'change-id-reused', id: change.id });
       return accept({ revision: kept.revision, atServer: kept.atServer.toISOString() });
     }
-    const open = await requireOpenJob(tx, crew, job);
-    return open.ok ? keep(tx, crew, row, change) : open;
+    return open.ok ? keep(tx, crew, head, change) : open;
   });
 }
 
 async function keep(
   tx: Queryable,
   crew: string,
-  row: RunRow,
-  change: Change,
+  { id, job, revision: before }: RunHead,
+  change: ChangeText,
 ): Promise<Result<ChangeAnswer, WireRefusal>> {
   const { base } = change;
-  if (base !== row.revision) {
-    const since = await listChangesSince(tx, crew, row.id, Math.min(base, row.revision));
-    return refuse({ code: 'change-stale', base, revision: row.revision, since });
+  if (base !== before) {
+    const since = await listChangesSince(tx, crew, id, Math.min(base, before));
+    return refuse({ code: 'change-stale', base, revision: before, since });
   }
-  const stored = readRunDoc(row.doc);
-  if (!stored.ok) return stored;
-  const applied = applyOps(stored.value, change.ops);
-  if (!applied.ok) return applied;
-  const doc = readRunDoc(applied.value);
-  if (!doc.ok) return doc;
-  const revision = row.revision + 1;
-  await updateRun(tx, crew, row.id, doc.value, revision);
-  const atServer = await insertChange(tx, crew, row.id, revision, change);
+  const { doc } = (await findRun(tx, crew, job, id))!;
+  const after = await applyByWeight(doc, change.ops);
+  if (!after.ok) return after;
+  const revision = before + 1;
+  await updateRun(tx, crew, id, after.value, revision);
+  const atServer = await insertChange(tx, crew, id, revision, change);
   return accept({ revision, atServer: atServer.toISOString() });
 }

@@ -6,8 +6,8 @@ import { newRun, newRunFromSpecimen, type RunDoc } from '#core/runs/run.ts';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { newId } from '../new-id.ts';
-import { findJob } from '../repositories/jobs.ts';
-import { findRun, insertRun, type RunRow } from '../repositories/runs.ts';
+import { findJobRow } from '../repositories/jobs.ts';
+import { findRunHead, insertRun, type RunHead } from '../repositories/runs.ts';
 import { findSpecimen } from '../repositories/specimens.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
@@ -21,20 +21,20 @@ export async function beginRun(
   return db.transaction(async (tx) => {
     const open = await requireOpenJob(tx, crew, job);
     if (!open.ok && open.refusal.code === 'job-unknown') return open;
-    const kept = await findRun(tx, crew, job, input.id);
+    const kept = await findRunHead(tx, crew, job, input.id);
     if (kept) return answerKept(kept, input);
     if (!open.ok) return open;
-    const { ruleChoices } = (await findJob(tx, crew, job))!;
+    const { ruleChoices } = (await findJobRow(tx, crew, job))!;
     const begun = await beginDoc(tx, crew, job, input, newRun(input.id, CATALOGUE_VERSION, ruleChoices));
     if (!begun.ok) return begun;
     await insertRun(tx, crew, job, input.name, begun.value);
-    return answerKept(await findRun(tx, crew, job, input.id), input);
+    return answerKept(await findRunHead(tx, crew, job, input.id), input);
   });
 }
 
 /** The run as it is kept, were it the first or the second time that it was sent. */
 function answerKept(
-  run: RunRow | null,
+  run: RunHead | null,
   { id, name }: NewRunInput,
 ): Result<{ id: string; name: string; revision: number }, WireRefusal> {
   if (run?.name !== name) return refuse({ code: 'id-taken', id });

@@ -16,7 +16,7 @@ export async function editJob(
   input: JobInput,
 ): Promise<Result<Job, WireRefusal>> {
   return db.transaction(async (tx) => {
-    const open = await requireOpenJob(tx, crew, id);
+    const open = await requireOpenJob(tx, crew, id, 'alone');
     if (!open.ok) return open;
     await updateJob(tx, crew, id, input);
     await setJobPeople(tx, crew, id, input.people);

@@ -1,7 +1,6 @@
 import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
 import { APP_VERSION } from '#core/formats/app-version.ts';
-import { JOB_FILE_VERSION, type JobFile, type JobsFile } from '#core/formats/job-file.ts';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
+import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -9,73 +8,113 @@ import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { listChangesWithOps } from '../repositories/changes.ts';
 import { listEvents } from '../repositories/events.ts';
-import { findJob, findJobTimes, listJobs } from '../repositories/jobs.ts';
+import { findJobRow, listJobRows, type JobRow } from '../repositories/jobs.ts';
 import { listMilestones } from '../repositories/milestones.ts';
-import { listRuns } from '../repositories/runs.ts';
+import { getPeopleByJob } from '../repositories/people.ts';
+import { listRunHeads, findRun, type RunHead } from '../repositories/runs.ts';
 import { listSpecimensWithTimes } from '../repositories/specimens.ts';
+import { JsonText } from '../work/json-text.ts';
+import { bringUpToDate } from './read-run.ts';
 
-const READ = { isolationLevel: 'repeatable read', accessMode: 'read only' } as const;
+/** Jobs that are looked up at a time. */
+const PAGE = 100;
 
-/** A job with everything that belongs to it, as one moment of the database shows it. */
-export const exportJob = (db: Database, { crew }: Actor, id: string): Promise<Result<JobFile, WireRefusal>> =>
-  db.transaction((tx) => makeJobFile(tx, crew, id), READ);
-
-/** Every job of the crew in one file, the newest first. */
-export const exportJobs = (db: Database, { crew }: Actor): Promise<Result<JobsFile, WireRefusal>> =>
+/** The text of a job file: a job with everything that belongs to it, as one moment of the database shows it. */
+export const exportJob = (
+  db: Database,
+  { crew }: Actor,
+  id: string,
+): Promise<Result<JsonText, WireRefusal>> =>
   db.transaction(async (tx) => {
-    const jobs: JobFile[] = [];
-    for (const { id } of await listJobs(tx, crew)) {
-      const file = await makeJobFile(tx, crew, id);
-      if (!file.ok) return file;
-      jobs.push(file.value);
+    const row = await findJobRow(tx, crew, id);
+    return row ? writeJobFile(tx, crew, row) : refuse({ code: 'job-unknown', job: id });
+  }, 'snapshot');
+
+/**
+ * Every job of the crew in one file, the newest first, as one moment of the database shows them. Its text is given piece by
+ * piece to `take`, which says when the next is wanted: no more than one job is ever held.
+ */
+export const exportJobs = (
+  db: Database,
+  { crew }: Actor,
+  take: (text: string) => Promise<void>,
+): Promise<Result<void, WireRefusal>> =>
+  db.transaction(async (tx) => {
+    await take(`{"porthole":"jobs","version":${JOB_FILE_VERSION},"jobs":[`);
+    let [after, isFirst]: [string | null, boolean] = [null, true];
+    for (;;) {
+      const rows: JobRow[] = await listJobRows(tx, crew, PAGE, after);
+      for (const row of rows) {
+        const file = await writeJobFile(tx, crew, row);
+        if (!file.ok) return file;
+        await take(`${isFirst ? '' : ','}${file.value.text}`);
+        isFirst = false;
+      }
+      if (rows.length < PAGE) break;
+      after = rows.at(-1)!.id;
     }
-    return accept({ porthole: 'jobs', version: JOB_FILE_VERSION, jobs } as const);
-  }, READ);
+    await take(']}\n');
+    return accept(undefined);
+  }, 'snapshot');
 
 /** Made inside a transaction: import compares with it what is here already. */
-export async function makeJobFile(
+export async function writeJobFile(
   tx: Queryable,
   crew: string,
-  id: string,
-): Promise<Result<JobFile, WireRefusal>> {
-  const [job, createdAt] = [await findJob(tx, crew, id), await findJobTimes(tx, crew, id)];
-  if (!job || !createdAt) return refuse({ code: 'job-unknown', job: id });
-  const runs: JobFile['runs'][number][] = [];
-  for (const row of await listRuns(tx, crew, id)) {
-    const doc = readRunDoc(row.doc);
-    if (!doc.ok) return doc;
-    const events = await listEvents(tx, crew, row.id);
-    runs.push({
-      id: row.id,
-      name: row.name,
-      revision: row.revision,
-      createdAt: row.createdAt.toISOString(),
-      changedAt: row.changedAt.toISOString(),
-      doc: doc.value,
-      changes: await listChangesWithOps(tx, crew, row.id),
-      events: events.map((event) => ({ ...event, atServer: event.atServer ?? row.changedAt.toISOString() })),
-    });
+  row: JobRow,
+): Promise<Result<JsonText, WireRefusal>> {
+  const { id, createdAt, name, place, units, gas, jurisdiction, edition, ruleChoices } = row;
+  const people = (await getPeopleByJob(tx, crew, [id])).get(id) ?? [];
+  const runs: JsonText[] = [];
+  for (const head of await listRunHeads(tx, crew, id)) {
+    const run = await writeRun(tx, crew, head);
+    if (!run.ok) return run;
+    runs.push(run.value);
   }
-  const { name, place, units, gas, jurisdiction, edition, ruleChoices } = job;
-  const people = job.people.map((person) => person.name).sort();
-  return accept({
-    porthole: 'job',
-    version: JOB_FILE_VERSION,
-    written: { app: APP_VERSION, catalogue: CATALOGUE_VERSION, rulePack: RULE_PACK_VERSION },
-    job: {
+  const job = {
+    id,
+    createdAt,
+    name,
+    place,
+    units,
+    gas,
+    jurisdiction,
+    edition,
+    ruleChoices,
+    people: people.map((person) => person.name).sort(),
+  };
+  return accept(
+    JsonText.object({
+      porthole: 'job',
+      version: JOB_FILE_VERSION,
+      written: { app: APP_VERSION, catalogue: CATALOGUE_VERSION, rulePack: RULE_PACK_VERSION },
+      job,
+      runs: JsonText.list(runs),
+      specimens: await listSpecimensWithTimes(tx, crew, id),
+      milestones: await listMilestones(tx, crew, id),
+    }),
+  );
+}
+
+async function writeRun(
+  tx: Queryable,
+  crew: string,
+  { id, job, name, revision, createdAt, changedAt }: RunHead,
+): Promise<Result<JsonText, WireRefusal>> {
+  const doc = await bringUpToDate((await findRun(tx, crew, job, id))!.doc);
+  if (!doc.ok) return doc;
+  const changes = await listChangesWithOps(tx, crew, id);
+  const events = await listEvents(tx, crew, id);
+  return accept(
+    JsonText.object({
       id,
-      createdAt: createdAt.toISOString(),
       name,
-      place,
-      units,
-      gas,
-      jurisdiction,
-      edition,
-      ruleChoices,
-      people,
-    },
-    runs,
-    specimens: await listSpecimensWithTimes(tx, crew, id),
-    milestones: await listMilestones(tx, crew, id),
-  });
+      revision,
+      createdAt,
+      changedAt,
+      doc: new JsonText(doc.value),
+      changes,
+      events,
+    }),
+  );
 }

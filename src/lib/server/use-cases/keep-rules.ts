@@ -11,7 +11,7 @@ import { requireOpenJob } from './require-open-job.ts';
 export const readShopRules = async (
   db: Database,
   { crew }: Actor,
-): Promise<Result<RuleChoices, WireRefusal>> => accept(await getShopRules(db, crew));
+): Promise<Result<RuleChoices, WireRefusal>> => accept(await db.use((on) => getShopRules(on, crew)));
 
 /** Keeps the shop's house rules, whole: jobs opened from now on take a copy, those there are keep theirs. */
 export async function keepShopRules(
@@ -19,7 +19,7 @@ export async function keepShopRules(
   { crew }: Actor,
   choices: RuleChoices,
 ): Promise<Result<RuleChoices, WireRefusal>> {
-  await setShopRules(db, crew, choices);
+  await db.transaction((tx) => setShopRules(tx, crew, choices));
   return accept(choices);
 }
 
@@ -31,7 +31,7 @@ export async function keepJobRules(
   choices: RuleChoices,
 ): Promise<Result<RuleChoices, WireRefusal>> {
   return db.transaction(async (tx) => {
-    const open = await requireOpenJob(tx, crew, job);
+    const open = await requireOpenJob(tx, crew, job, 'alone');
     if (!open.ok) return open;
     await setJobRules(tx, crew, job, choices);
     return accept(choices);

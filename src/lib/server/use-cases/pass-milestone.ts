@@ -24,7 +24,7 @@ export async function passMilestone(
   input: MilestoneInput,
 ): Promise<Result<Job, WireRefusal>> {
   return db.transaction(async (tx) => {
-    if (!(await lockJob(tx, crew, job, 'update'))) return refuse({ code: 'job-unknown', job });
+    if (!(await lockJob(tx, crew, job, 'no key update'))) return refuse({ code: 'job-unknown', job });
     const kept = await findMilestone(tx, crew, input.id);
     if (kept && (kept.job !== job || kept.milestone.kind !== input.kind))
       return refuse({ code: 'id-taken', id: input.id });

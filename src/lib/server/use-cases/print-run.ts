@@ -1,35 +1,33 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
-import { foldEvents } from '#core/runs/fold-events.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
+import type { Result } from '#core/outcome/result.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
-import { writeRunPdf, type Paper } from '../pdf/write-run-pdf.ts';
+import type { Paper } from '../pdf/write-run-pdf.ts';
+import { doInThread } from '../work/work-force.ts';
 import { readRun } from './read-run.ts';
 
-/** A run on paper, as the server holds it: its newest revision. */
+/** A run on paper, as the server holds it: its newest revision. Drawn in a thread; `signal` stops it. */
 export async function printRun(
   db: Database,
   actor: Actor,
   job: string,
   run: string,
   paper: Paper,
+  signal?: AbortSignal,
 ): Promise<Result<Uint8Array, WireRefusal>> {
   const read = await readRun(db, actor, job, run);
   if (!read.ok) return read;
   const { doc, events, job: details, run: heading } = read.value;
-  const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), foldEvents(events));
-  const printed = {
+  const toPrint = {
     job: details.name,
     place: details.place,
     run: heading.name,
     revision: heading.revision,
-    layout,
-    findings: checkRun(layout),
     unit: details.units,
+    doc,
+    events,
+    paper,
+    now: new Date(),
   };
-  return accept(await writeRunPdf(printed, paper, new Date()));
+  return doInThread('printRun', toPrint, signal ? { signal } : {});
 }

@@ -1,16 +1,30 @@
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
+import type { JobsPage, WireRefusal } from '#core/formats/wire.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
-import { findJob, listJobs } from '../repositories/jobs.ts';
+import { findJob, findJobRow, listJobs } from '../repositories/jobs.ts';
 
-/** All jobs of the crew, the newest first. */
-export const readJobs = async (db: Database, { crew }: Actor): Promise<Result<Job[], WireRefusal>> =>
-  accept(await listJobs(db, crew));
+/** Jobs on a page of the list. */
+const PAGE = 30;
+
+/** A page of the crew's jobs, the newest first: from the newest on, or those after one of them. */
+export const readJobs = (
+  db: Database,
+  { crew }: Actor,
+  after: string | null = null,
+): Promise<Result<JobsPage, WireRefusal>> =>
+  db.transaction(async (tx) => {
+    if (after !== null && !(await findJobRow(tx, crew, after)))
+      return refuse({ code: 'job-unknown', job: after });
+    const jobs = await listJobs(tx, crew, PAGE + 1, after);
+    const page = jobs.slice(0, PAGE);
+    return accept({ jobs: page, next: jobs.length > PAGE ? page.at(-1)!.id : null });
+  }, 'snapshot');
 
 /** One job of the crew. */
-export async function readJob(db: Database, { crew }: Actor, id: string): Promise<Result<Job, WireRefusal>> {
-  const job = await findJob(db, crew, id);
-  return job ? accept(job) : refuse({ code: 'job-unknown', job: id });
-}
+export const readJob = (db: Database, { crew }: Actor, id: string): Promise<Result<Job, WireRefusal>> =>
+  db.transaction(async (tx) => {
+    const job = await findJob(tx, crew, id);
+    return job ? accept(job) : refuse({ code: 'job-unknown', job: id });
+  }, 'snapshot');

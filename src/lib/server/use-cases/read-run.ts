@@ -1,11 +1,17 @@
+import { RUN_SCHEMA } from '#core/runs/run.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import type { RunAnswer, WireRefusal } from '#core/formats/wire.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { listEvents } from '../repositories/events.ts';
 import { findJob } from '../repositories/jobs.ts';
 import { findRun } from '../repositories/runs.ts';
+import { carryUpByWeight } from '../work/weigh.ts';
+
+/** A run as it is answered, its document still the text that is kept. */
+export interface RunText extends Omit<RunAnswer, 'doc'> {
+  readonly doc: string;
+}
 
 /** A run with its job and events, as one moment of the database shows them. */
 export async function readRun(
@@ -13,18 +19,23 @@ export async function readRun(
   { crew }: Actor,
   job: string,
   id: string,
-): Promise<Result<RunAnswer, WireRefusal>> {
-  return db.transaction(
-    async (tx) => {
-      const found = await findJob(tx, crew, job);
-      if (!found) return refuse({ code: 'job-unknown', job });
-      const row = await findRun(tx, crew, job, id);
-      if (!row) return refuse({ code: 'run-unknown', run: id });
-      const doc = readRunDoc(row.doc);
-      if (!doc.ok) return doc;
-      const run = { id: row.id, name: row.name, revision: row.revision };
-      return accept({ job: found, run, doc: doc.value, events: await listEvents(tx, crew, id) });
-    },
-    { isolationLevel: 'repeatable read', accessMode: 'read only' },
-  );
+): Promise<Result<RunText, WireRefusal>> {
+  const read = await db.transaction(async (tx): Promise<Result<RunText, WireRefusal>> => {
+    const found = await findJob(tx, crew, job);
+    if (!found) return refuse({ code: 'job-unknown', job });
+    const row = await findRun(tx, crew, job, id);
+    if (!row) return refuse({ code: 'run-unknown', run: id });
+    const run = { id: row.id, name: row.name, revision: row.revision };
+    return accept({ job: found, run, doc: row.doc, events: await listEvents(tx, crew, id) });
+  }, 'snapshot');
+  if (!read.ok) return read;
+  const doc = await bringUpToDate(read.value.doc);
+  return doc.ok ? accept({ ...read.value, doc: doc.value }) : doc;
 }
+
+/** PostgreSQL writes a key and its value with one blank between; a quote within a text is escaped and never looks like this. */
+const PRESENT = new RegExp(`"schema": ${RUN_SCHEMA}[,}]`);
+
+/** The text of a kept document in the present version. */
+export const bringUpToDate = async (doc: string): Promise<Result<string, WireRefusal>> =>
+  PRESENT.test(doc) ? accept(doc) : carryUpByWeight(doc);

@@ -3,15 +3,17 @@ import type { Specimen } from '#core/identify/specimen.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
-import { findJob } from '../repositories/jobs.ts';
+import { findJobRow } from '../repositories/jobs.ts';
 import { listSpecimens } from '../repositories/specimens.ts';
 
 /** The specimens of a job, the oldest first. */
-export async function readSpecimens(
+export const readSpecimens = (
   db: Database,
   { crew }: Actor,
   job: string,
-): Promise<Result<Specimen[], WireRefusal>> {
-  if (!(await findJob(db, crew, job))) return refuse({ code: 'job-unknown', job });
-  return accept(await listSpecimens(db, crew, job));
-}
+): Promise<Result<Specimen[], WireRefusal>> =>
+  db.use(async (on) =>
+    (await findJobRow(on, crew, job))
+      ? accept(await listSpecimens(on, crew, job))
+      : refuse({ code: 'job-unknown', job }),
+  );

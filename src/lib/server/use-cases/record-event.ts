@@ -5,7 +5,7 @@ import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { hasEverHadLeg } from '../repositories/changes.ts';
 import { findEvent, insertEvent } from '../repositories/events.ts';
-import { findRun } from '../repositories/runs.ts';
+import { findRunHead } from '../repositories/runs.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
 /**
@@ -20,7 +20,8 @@ export async function recordEvent(
   event: RunEvent,
 ): Promise<Result<{ atServer: string }, WireRefusal>> {
   return db.transaction(async (tx) => {
-    if (!(await findRun(tx, crew, job, run))) return refuse({ code: 'run-unknown', run });
+    const open = await requireOpenJob(tx, crew, job);
+    if (!(await findRunHead(tx, crew, job, run))) return refuse({ code: 'run-unknown', run });
     if (!(await isPieceOfRun(tx, crew, run, event.subject))) {
       return refuse({ code: 'piece-unknown', piece: event.subject });
     }
@@ -32,7 +33,6 @@ export async function recordEvent(
     }
     const kept = await findEvent(tx, crew, event.id);
     if (kept) return answerKept(kept, run, event);
-    const open = await requireOpenJob(tx, crew, job);
     if (!open.ok) return open;
     const atServer = await insertEvent(tx, crew, run, event);
     if (atServer) return accept({ atServer: atServer.toISOString() });

@@ -9,9 +9,9 @@
   import Dialog from '../controls/Dialog.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
   import { bench } from '../store/bench.svelte.ts';
-  import type { JobsStore } from '../store/jobs-store.svelte.ts';
+  import type { JobStore } from '../store/job-store.svelte.ts';
 
-  let { job, store }: { job: Job; store: JobsStore } = $props();
+  let { job, store }: { job: Job; store: JobStore } = $props();
   const finish = $derived(findFinish(job));
   let open = $state(false);
   let reason = $state('');

@@ -1,2 +1,4 @@
-/** This moment by the device's clock, as ISO 8601 in UTC. */
-export const getNow = (): string => new Date().toISOString();
+import { toMoment } from '#core/units/moment.ts';
+
+/** This moment by the device's clock, as ISO 8601 in UTC; a clock set beyond what can be kept gives the nearest that can. */
+export const getNow = (): string => toMoment(Date.now());

@@ -1,25 +1,26 @@
 import Joi from 'joi';
 import { changeSchema } from '#core/formats/change.schema.ts';
 import { eventSchema } from '#core/formats/event.schema.ts';
-import { idSchema, momentSchema } from '#core/formats/id.schema.ts';
+import { idSchema, momentSchema, revisionSchema as revision } from '#core/formats/id.schema.ts';
 import type { ChangeInFile, ImportOutcome } from '#core/formats/job-file.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { milestoneSchema } from '#core/formats/milestone.schema.ts';
 import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import { text as anyText } from '#core/formats/text.schema.ts';
 import type { RunAnswer } from '#core/formats/wire.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
 
-const text = (longest: number) => Joi.string().max(longest).allow('').required();
-const revision = Joi.number().integer().min(0).required();
+const text = (longest: number) => anyText(longest).allow('');
 
 const jobSchema: Joi.ObjectSchema<Job> = Joi.object<Job>({
   id: idSchema,
+  createdAt: momentSchema,
   name: text(LIMITS.name),
   place: text(LIMITS.place),
   units: Joi.string().valid('in', 'mm').required(),
@@ -49,22 +50,50 @@ const runAnswerSchema: Joi.ObjectSchema<RunAnswer> = Joi.object<RunAnswer>({
 
 /** Reads a run as the server answers it; the document may be of any version this app knows. */
 export function readRunAnswer(value: unknown): Result<RunAnswer, Refusal> {
-  const answer = readWith(runAnswerSchema, value);
+  const answer = readStored(runAnswerSchema, value);
   if (!answer.ok) return answer;
   const doc = readRunDoc(answer.value.doc);
-  return doc.ok ? accept({ ...answer.value, doc: doc.value }) : doc;
+  return doc.ok ? accept({ ...answer.value, doc: doc.value }) : refuse(asStored(doc.refusal));
 }
 
+/** What the server holds and this version cannot read is its own kind of refusal: nobody here can correct it by typing. */
+function readStored<Value>(schema: Joi.Schema<Value>, value: unknown): Result<Value, Refusal> {
+  const read = readWith(schema, value);
+  return read.ok ? read : refuse(asStored(read.refusal));
+}
+
+const asStored = (refusal: Refusal): Refusal =>
+  refusal.code === 'input-invalid'
+    ? { code: 'stored-unreadable', path: refusal.path, rule: refusal.rule, limit: refusal.limit }
+    : refusal;
+
 /** Reads a job as the server answers it. */
-export const readJobAnswer = (value: unknown): Result<Job, Refusal> => readWith(jobSchema.required(), value);
+export const readJobAnswer = (value: unknown): Result<Job, Refusal> =>
+  readStored(jobSchema.required(), value);
 
 /** Reads the house rules of the shop. */
 export const readRuleChoices = (value: unknown): Result<RuleChoices, Refusal> =>
   readWith(ruleChoicesSchema as Joi.ObjectSchema<RuleChoices>, value);
 
-/** Reads the list of jobs as the server answers it. */
-export const readJobsAnswer = (value: unknown): Result<Job[], Refusal> =>
-  readWith(Joi.array<Job[]>().items(jobSchema).required(), value);
+const jobsPageSchema = Joi.object<{ jobs: unknown[]; next: string | null }>({
+  jobs: Joi.array().required(),
+  next: idSchema.allow(null),
+}).required();
+
+/** Reads a page of jobs as the server answers it. One that cannot be read is told by why, and the others are shown. */
+export function readJobsAnswer(
+  value: unknown,
+): Result<{ jobs: Job[]; next: string | null; unread: Refusal[] }, Refusal> {
+  const page = readStored(jobsPageSchema, value);
+  if (!page.ok) return page;
+  const [jobs, unread]: [Job[], Refusal[]] = [[], []];
+  for (const each of page.value.jobs) {
+    const job = readJobAnswer(each);
+    if (job.ok) jobs.push(job.value);
+    else unread.push(job.refusal);
+  }
+  return accept({ jobs, next: page.value.next, unread });
+}
 
 const historySchema = Joi.array()
   .items(changeSchema.append({ revision, atServer: momentSchema }).optional())
@@ -72,7 +101,7 @@ const historySchema = Joi.array()
 
 /** Reads the changes of a run. */
 export const readHistoryAnswer = (value: unknown): Result<ChangeInFile[], Refusal> =>
-  readWith(historySchema, value);
+  readStored(historySchema, value);
 
 const outcomesSchema = Joi.array<ImportOutcome[]>()
   .items(

@@ -23,6 +23,7 @@ const JOB: Job = {
   gas: 'natural',
   jurisdiction: 'us-model',
   edition: '',
+  createdAt: '2026-01-01T08:00:00.000Z',
   people: [],
   ruleChoices: {},
   runs: [],

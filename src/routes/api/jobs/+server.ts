@@ -1,4 +1,6 @@
+import { isId } from '#core/formats/id.schema.ts';
 import { newJobSchema } from '#core/formats/job.schema.ts';
+import { refuse } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
@@ -7,8 +9,13 @@ import { openJob } from '#server/use-cases/open-job.ts';
 import { readJobs } from '#server/use-cases/read-jobs.ts';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = ({ locals }) =>
-  answer(locals.request, () => readJobs(getDatabase(), resolveActor()));
+/** A page of the jobs, the newest first; `?after=` the last job of the page before. */
+export const GET: RequestHandler = ({ locals, url }) =>
+  answer(locals.request, async () => {
+    const after = url.searchParams.get('after');
+    if (after !== null && !isId(after)) return refuse({ code: 'job-unknown', job: after.slice(0, 80) });
+    return readJobs(getDatabase(), resolveActor(), after);
+  });
 
 export const POST: RequestHandler = ({ locals, request }) =>
   answer(locals.request, async () => {

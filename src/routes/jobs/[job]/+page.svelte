@@ -14,18 +14,18 @@
   import JobEnding from '$lib/ui/panels/JobEnding.svelte';
   import JobFields from '$lib/ui/panels/JobFields.svelte';
   import { JobForm } from '$lib/ui/panels/job-form.svelte.ts';
-  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+  import { beginRun, JobStore } from '$lib/ui/store/job-store.svelte.ts';
 
-  const store = new JobsStore();
+  const store = new JobStore();
   const id = $derived(page.params['job'] ?? '');
-  const job = $derived(store.find(id));
+  const job = $derived(store.job?.id === id ? store.job : null);
   const finish = $derived(job && findFinish(job));
   let form = $state.raw<JobForm | null>(null);
   let wrong = $state.raw<InputRefusal | null>(null);
   let trouble = $state.raw<Refusal | null>(null);
   let runName = $state('');
 
-  $effect(() => void store.load());
+  $effect(() => void store.load(id));
 
   function edit(): void {
     if (job) form = new JobForm(job);
@@ -47,7 +47,7 @@
     event.preventDefault();
     trouble = null;
     const name = runName.trim() || `Run ${(job?.runs.length ?? 0) + 1}`;
-    const begun = await store.beginRun(id, name);
+    const begun = await beginRun(id, name);
     if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
     trouble = begun.refusal;
   }
@@ -126,10 +126,16 @@
     <JobEnding {job} {store} />
   {:else if store.asking}
     <p role="status" class="chart-label">Looking for the job…</p>
-  {:else if !store.trouble}
-    <h1 class="text-3xl font-semibold">No such job</h1>
-    <TroubleNote refusal={{ code: 'job-unknown', job: id }} />
-    <p><a class="tap btn btn-primary" href={resolve('/')}>Jobs</a></p>
+  {:else}
+    <h1 class="text-3xl font-semibold">
+      {store.trouble?.code === 'job-unknown' ? 'No such job' : 'The job cannot be shown'}
+    </h1>
+    <p class="flex gap-3">
+      <button type="button" class="tap btn" onclick={() => void store.load(id)}>Try again</button><a
+        class="tap btn btn-primary"
+        href={resolve('/')}>Jobs</a
+      >
+    </p>
   {/if}
 </main>
 

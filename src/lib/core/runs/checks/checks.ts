@@ -11,6 +11,7 @@ import { checkLoopsClose } from './loops-close.ts';
 import { checkMeasuresAgree } from './measures-agree.ts';
 import { checkPartsHaveAPlace } from './parts-have-a-place.ts';
 import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
+import { checkRunHasRoom } from './run-has-room.ts';
 import { checkTurnsAreUsual } from './turns-are-usual.ts';
 
 /** Every check of a run, in the order in which their findings are shown. */
@@ -27,6 +28,7 @@ export const CHECKS: readonly ((layout: RunLayout) => Finding[])[] = [
   checkLegsDoNotCross,
   checkEndsAreClosed,
   checkCatalogueIsCurrent,
+  checkRunHasRoom,
 ];
 
 /** What all checks have to say of a layout; stops first, then what to ask, then notes. */

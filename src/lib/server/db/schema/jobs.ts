@@ -1,4 +1,4 @@
-import { foreignKey, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import { foreignKey, index, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
@@ -22,5 +22,7 @@ export const jobs = pgTable(
   (table) => [
     primaryKey({ columns: [table.crew, table.id] }),
     foreignKey({ columns: [table.crew], foreignColumns: [crews.id] }),
+    /** The list, the newest first, page by page. */
+    index().on(table.crew, table.createdAt, table.id),
   ],
 );

@@ -11,24 +11,24 @@
   import KeepSpecimen from '$lib/ui/panels/KeepSpecimen.svelte';
   import SpecimenList from '$lib/ui/panels/SpecimenList.svelte';
   import ThreadBench from '$lib/ui/panels/ThreadBench.svelte';
-  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+  import { beginRun, JobStore } from '$lib/ui/store/job-store.svelte.ts';
   import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
 
   const id = untrack(() => page.params['job'] ?? '');
-  const jobs = new JobsStore();
+  const jobs = new JobStore();
   const store = new SpecimensStore(id);
-  const job = $derived(jobs.find(id));
+  const job = $derived(jobs.job);
   let trouble = $state.raw<Refusal | null>(null);
 
   $effect(() => {
-    void jobs.load();
+    void jobs.load(id);
     void store.open();
     return () => store.close();
   });
 
   async function begin(specimen: Specimen): Promise<void> {
     trouble = null;
-    const begun = await jobs.beginRun(id, `From ${specimen.name}`.slice(0, 80), specimen.id);
+    const begun = await beginRun(id, `From ${specimen.name}`.slice(0, 80), specimen.id);
     if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
     trouble = begun.refusal;
   }

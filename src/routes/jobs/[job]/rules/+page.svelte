@@ -3,16 +3,16 @@
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import RulePage from '$lib/ui/panels/RulePage.svelte';
-  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+  import { JobStore } from '$lib/ui/store/job-store.svelte.ts';
   import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
 
   const id = untrack(() => page.params['job'] ?? '');
   const store = new RulesStore(id);
-  const jobs = new JobsStore();
-  const job = $derived(jobs.find(id));
+  const jobs = new JobStore();
+  const job = $derived(jobs.job);
   $effect(() => {
     void store.load();
-    void jobs.load();
+    void jobs.load(id);
   });
 </script>
 

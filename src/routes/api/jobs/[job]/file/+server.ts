@@ -1,11 +1,11 @@
 import { resolveActor } from '#server/actor.ts';
 import { answerFile } from '#server/http/answer-file.ts';
-import { getDatabase } from '#server/service.ts';
+import { getDatabaseForFiles } from '#server/service.ts';
 import { exportJob } from '#server/use-cases/export-jobs.ts';
 import type { RequestHandler } from './$types';
 
 /** One job with everything that belongs to it. */
 export const GET: RequestHandler = ({ locals, params }) =>
   answerFile(locals.request, `porthole-job-${params.job}.json`, () =>
-    exportJob(getDatabase(), resolveActor(), params.job),
+    exportJob(getDatabaseForFiles(), resolveActor(), params.job),
   );

@@ -8,7 +8,7 @@ import type { RequestHandler } from './$types';
 const PAPERS = { a4: 'A4', letter: 'LETTER' } as const;
 
 /** Drawing and cut sheet on `a4` or `letter` paper. */
-export const GET: RequestHandler = ({ locals, params }) => {
+export const GET: RequestHandler = ({ locals, params, request }) => {
   const asked = params.paper;
   const make = () => {
     const paper = Object.hasOwn(PAPERS, asked) ? PAPERS[asked as keyof typeof PAPERS] : null;
@@ -18,7 +18,7 @@ export const GET: RequestHandler = ({ locals, params }) => {
         refuse({ code: 'input-invalid', path: 'paper', rule: 'any.only', limit } as const),
       );
     }
-    return printRun(getDatabase(), resolveActor(), params.job, params.run, paper);
+    return printRun(getDatabase(), resolveActor(), params.job, params.run, paper, request.signal);
   };
   return answerFile(locals.request, `porthole-${params.run}-${asked}.pdf`, make, 'application/pdf');
 };

@@ -1,0 +1,1 @@
+CREATE INDEX "jobs_crew_created_at_id_index" ON "jobs" USING btree ("crew","created_at","id");

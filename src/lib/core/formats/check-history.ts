@@ -1,0 +1,37 @@
+import { applyOps, invertOps, type Change, type Op } from '../runs/change.ts';
+import type { RunDoc } from '../runs/run.ts';
+import { carryUpOp } from './read-run-doc.ts';
+
+/** The history does not lead to the run: the revision at which it breaks off. */
+export interface BrokenHistory {
+  readonly revision: number;
+}
+
+/**
+ * Holds a run against the history that came with it: every revision is there once and follows the one before, and taken back
+ * one after another its changes lead from the run to its beginning, where it had no leg. Null when they do.
+ */
+export function checkHistory(
+  doc: RunDoc,
+  revision: number,
+  changes: readonly (Pick<Change, 'base' | 'ops'> & { readonly revision: number })[],
+): BrokenHistory | null {
+  const inOrder = changes.toSorted((a, b) => a.revision - b.revision);
+  for (const [i, change] of inOrder.entries()) {
+    if (change.revision !== i + 1 || change.base !== i) return { revision: i + 1 };
+  }
+  if (inOrder.length !== revision) return { revision: inOrder.length + 1 };
+  // As one list of operations, so that every collection is copied once and not once a change.
+  const back: Op[] = [];
+  const from: number[] = [];
+  for (const change of inOrder.toReversed()) {
+    const inverse = invertOps(change.ops.map(carryUpOp));
+    back.push(...inverse);
+    from.push(...inverse.map(() => change.revision));
+  }
+  const begun = applyOps(doc, back);
+  if (!begun.ok) return { revision: from[begun.refusal.op] ?? 1 };
+  const { legs, measures, clockings, ownParts, nodes } = begun.value;
+  const isEmpty = [legs, measures, clockings, ownParts].every((entries) => Object.keys(entries).length === 0);
+  return isEmpty && Object.keys(nodes).length <= 1 ? null : { revision: 0 };
+}

@@ -1,0 +1,73 @@
+import type { JobInput, NewRunInput } from '#core/formats/job.schema.ts';
+import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { Job } from '#core/runs/job.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { askServer } from './ask-server.ts';
+import { openDeviceDatabase } from './device-database.ts';
+import { getNow } from './get-now.ts';
+import { newId } from './new-id.ts';
+import { countWaiting } from './outbox.ts';
+
+/** One job of the crew: what this device remembers of it at once, what the server says as soon as it answers. */
+export class JobStore {
+  job = $state.raw<Job | null>(null);
+  trouble = $state.raw<Refusal | null>(null);
+  asking = $state(true);
+
+  async load(id: string): Promise<void> {
+    this.asking = true;
+    if (this.job?.id !== id) this.job = await rememberJob(id);
+    const answer = await askServer('GET', pathOf(id));
+    const { readJobAnswer } = await import('./read-answers.ts');
+    const read = answer.ok ? readJobAnswer(answer.value) : answer;
+    this.asking = false;
+    this.trouble = read.ok ? null : read.refusal;
+    if (!read.ok) return;
+    this.job = read.value;
+    await openDeviceDatabase()
+      .then((database) => database.put('jobs', read.value))
+      // The job is on the server; remembering it is a convenience.
+      .catch(() => undefined);
+  }
+
+  async edit(id: string, input: JobInput): Promise<Result<void, Refusal>> {
+    const answer = await askServer('PUT', pathOf(id), input);
+    if (!answer.ok) return answer;
+    await this.load(id);
+    return accept(undefined);
+  }
+
+  /** Finishes a job, or opens it again for a reason. What is made here and not yet on the server goes first. */
+  async passMilestone(id: string, input: Omit<MilestoneInput, 'id' | 'at'>): Promise<Result<void, Refusal>> {
+    const waiting = await countWaiting(id).catch(() => 0);
+    if (waiting > 0 && input.kind === 'finished') return refuse({ code: 'work-waiting', count: waiting });
+    const milestone = { id: newId(), at: getNow(), ...input };
+    const answer = await askServer('POST', `${pathOf(id)}/milestones`, milestone);
+    if (!answer.ok) return answer;
+    await this.load(id);
+    return accept(undefined);
+  }
+}
+
+const pathOf = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`;
+
+/** Begins a run in a job, empty or at a specimen; gives its id. */
+export async function beginRun(
+  job: string,
+  name: string,
+  specimen?: string,
+): Promise<Result<string, Refusal>> {
+  const input: NewRunInput = { id: newId(), name, ...(specimen === undefined ? {} : { specimen }) };
+  const begun = await askServer('POST', `${pathOf(job)}/runs`, input);
+  return begun.ok ? accept(input.id) : begun;
+}
+
+/** What this device remembers of a job; null where it has none, or keeps nothing. */
+export async function rememberJob(id: string): Promise<Job | null> {
+  try {
+    return (await (await openDeviceDatabase()).get('jobs', id)) ?? null;
+  } catch {
+    return null;
+  }
+}

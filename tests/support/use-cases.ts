@@ -1,0 +1,54 @@
+import type { SQL } from 'drizzle-orm';
+import type { JobFile, JobsFile } from '#core/formats/job-file.ts';
+import type { RunAnswer, WireRefusal } from '#core/formats/wire.ts';
+import type { Result } from '#core/outcome/result.ts';
+import type { Change } from '#core/runs/change.ts';
+import type { RunDoc } from '#core/runs/run.ts';
+import type { Actor } from '#server/actor.ts';
+import type { Database } from '#server/db/database.ts';
+import { ensureCrew } from '#server/repositories/crews.ts';
+import { acceptChange } from '#server/use-cases/accept-change.ts';
+import { exportJob, exportJobs } from '#server/use-cases/export-jobs.ts';
+import { readRun } from '#server/use-cases/read-run.ts';
+import { toChangeText } from '#server/work/read-change.ts';
+
+/** The use cases as their answers are read: documents and files built from their texts. */
+
+export const makeCrew = (db: Database, crew: string): Promise<void> =>
+  db.transaction((tx) => ensureCrew(tx, crew, 'Crew'));
+
+/** Asks the database itself. */
+export const execute = async (db: Database, statement: SQL): Promise<Record<string, unknown>[]> =>
+  db.use(async (on) => (await on.execute(statement)).rows);
+
+export const sendChange = (db: Database, actor: Actor, job: string, run: string, change: Change) =>
+  acceptChange(db, actor, job, run, toChangeText(change));
+
+export async function openRunAnswer(
+  db: Database,
+  actor: Actor,
+  job: string,
+  run: string,
+): Promise<Result<RunAnswer, WireRefusal>> {
+  const read = await readRun(db, actor, job, run);
+  return read.ok ? { ok: true, value: { ...read.value, doc: JSON.parse(read.value.doc) as RunDoc } } : read;
+}
+
+export async function exportOne(
+  db: Database,
+  actor: Actor,
+  job: string,
+): Promise<Result<JobFile, WireRefusal>> {
+  const file = await exportJob(db, actor, job);
+  return file.ok ? { ok: true, value: file.value.read<JobFile>() } : file;
+}
+
+export async function exportAll(db: Database, actor: Actor): Promise<JobsFile> {
+  let text = '';
+  const done = await exportJobs(db, actor, (piece) => {
+    text += piece;
+    return Promise.resolve();
+  });
+  if (!done.ok) throw new Error(`refused: ${done.refusal.code}`);
+  return JSON.parse(text) as JobsFile;
+}
