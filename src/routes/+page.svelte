@@ -4,6 +4,7 @@
   import Scale from '@lucide/svelte/icons/scale';
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
+  import DeviceNote from '$lib/ui/panels/DeviceNote.svelte';
   import ImportJobs from '$lib/ui/panels/ImportJobs.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
@@ -90,5 +91,6 @@
       >
     </p>
   {/if}
+  <DeviceNote />
   <ImportJobs oncame={() => void store.load()} />
 </main>

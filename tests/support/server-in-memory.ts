@@ -21,6 +21,8 @@ export class ServerInMemory {
   changes: (KeptChange & { readonly ops: Change['ops'] })[] = [];
   /** No request arrives, and no answer. */
   isAway = false;
+  /** Requests that ever arrived here or were lost on the way. */
+  requests = 0;
   /** Answers asked for and not yet given. */
   pending = 0;
   readonly #run: string;
@@ -36,6 +38,7 @@ export class ServerInMemory {
   /** In place of the browser's fetch. */
   fetch = async (path: string, init: { method?: string; body?: unknown } = {}): Promise<Response> => {
     this.pending++;
+    this.requests++;
     try {
       await this.#travel();
       const answer = this.#answer(path, init.method ?? 'GET', init.body);

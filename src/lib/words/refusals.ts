@@ -25,7 +25,8 @@ import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals
 /** What the device itself may refuse, beside the core and the server. */
 export type DeviceRefusal =
   | { readonly code: 'server-away' }
-  | { readonly code: 'device-store-refused' }
+  | { readonly code: 'device-store-refused'; readonly unsafe: number }
+  | { readonly code: 'work-set-aside'; readonly count: number }
   | { readonly code: 'run-full'; readonly of: Fullness['of']; readonly most: number }
   | {
       readonly code: 'stored-unreadable';
@@ -219,8 +220,14 @@ const SENTENCES: Sentences = {
     'The server does not answer. Your edits are kept on this device and sent when it is back.',
   'run-full': ({ of, most }) =>
     `The run has all the ${most} ${FULLNESS_NAMES[of]} that one run holds. Go on in another run of the job.`,
-  'device-store-refused': () =>
-    'This browser does not let Porthole keep anything (private window, or storage full). Free some space or use another window: edits would be lost.',
+  'device-store-refused': ({ unsafe }) =>
+    `This browser keeps nothing of Porthole just now (storage full, a private window, or blocked). ${
+      unsafe === 0
+        ? 'What is made here goes straight to the server: wait until it says so before you leave.'
+        : `${unsafe === 1 ? 'What was made last is' : `The last ${unsafe} things made are`} in this window only until the server has ${unsafe === 1 ? 'it' : 'them'}: leave it open, or save ${unsafe === 1 ? 'it' : 'them'} to a file.`
+    }`,
+  'work-set-aside': ({ count }) =>
+    `${count === 1 ? 'One change' : `${count} changes`} made on this device ${count === 1 ? 'rests' : 'rest'} on something this browser has lost, so ${count === 1 ? 'it is' : 'they are'} not in the run. Save ${count === 1 ? 'it' : 'them'} to a file if you need ${count === 1 ? 'it' : 'them'}, then drop ${count === 1 ? 'it' : 'them'}.`,
   'nobody-at-the-bench': () => 'Say who is at the bench first: the record carries the name.',
   'offset-ways-missing': () =>
     'Say which way the offset goes on, and to which side the set (and the roll) lie, square to it.',

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Check from '@lucide/svelte/icons/check';
   import Clock from '@lucide/svelte/icons/clock';
+  import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
   import CloudOff from '@lucide/svelte/icons/cloud-off';
   import { afterPaint } from './after-paint.svelte.ts';
   import type { RunStore } from '../store/run-store.svelte.ts';
@@ -10,15 +11,15 @@
   let { store }: { store: RunStore } = $props();
   /** An edit that is kept within two frames does not make the words flicker. */
   const scene = afterPaint(
-    () => [store.keeping, store.waiting, store.trouble],
+    () => [store.unkept, store.waiting, store.trouble, store.shelf.refused],
     () => {
-      const safeHere = store.keeping === 0 && store.trouble?.code !== 'device-store-refused';
       const waits = store.waiting.length;
-      return { safeHere, waits, safeThere: safeHere && waits === 0, away: store.trouble !== null };
+      const refused = store.shelf.refused;
+      return { refused, safeHere: store.unkept === 0 && !refused, waits, away: store.trouble !== null };
     },
   );
   const safeHere = $derived(scene.current.safeHere);
-  const safeThere = $derived(scene.current.safeThere);
+  const refused = $derived(scene.current.refused);
   const away = $derived(scene.current.away);
   const waits = $derived(scene.current.waits);
 </script>
@@ -29,14 +30,16 @@
   role="status"
   aria-label="Where your edits are"
 >
-  <span class="flex items-center gap-1" data-state={safeHere ? 'safe' : 'keeping'}>
-    {#if safeHere}<Check size={16} aria-hidden="true" /><span
+  <span class="flex items-center gap-1" data-state={refused ? 'refused' : safeHere ? 'safe' : 'keeping'}>
+    {#if refused}<span class="flex items-center gap-1 font-semibold text-error"
+        ><TriangleAlert size={16} aria-hidden="true" />not on this device</span
+      >{:else if safeHere}<Check size={16} aria-hidden="true" /><span
         ><span class="max-sm:sr-only">on this{SPACE}</span>device</span
       >{:else}<Clock size={16} aria-hidden="true" />
       keeping on this device{/if}
   </span>
   <span class="flex items-center gap-1 {away ? 'font-semibold text-error' : ''}">
-    {#if safeThere && !away}<Check size={16} aria-hidden="true" /><span
+    {#if waits === 0 && !away}<Check size={16} aria-hidden="true" /><span
         ><span class="max-sm:sr-only">on the{SPACE}</span>server</span
       >{:else if away}<CloudOff size={16} aria-hidden="true" />{waits > 0
         ? `${waits} not on the server yet`

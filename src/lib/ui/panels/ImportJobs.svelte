@@ -6,6 +6,7 @@
   import { LIMITS } from '#core/formats/limits.ts';
   import type { FileSummary } from '#core/formats/read-job-file.ts';
   import type { Refusal } from '#words/refusals.ts';
+  import type { Progress } from '../store/send-file.ts';
   import Dialog from '../controls/Dialog.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
 
@@ -15,6 +16,8 @@
   let name = $state('');
   let text = '';
   let busy = $state(false);
+  let progress = $state.raw<Progress | null>(null);
+  let stop = new AbortController();
   let summary = $state.raw<FileSummary | null>(null);
   let trouble = $state.raw<Refusal | null>(null);
   let outcomes = $state.raw<readonly ImportOutcome[] | null>(null);
@@ -46,7 +49,9 @@
   async function bringIn(): Promise<void> {
     busy = true;
     const { sendFile } = await import('../store/send-file.ts');
-    const sent = await sendFile(text);
+    stop = new AbortController();
+    progress = null;
+    const sent = await sendFile(text, stop.signal, (now) => (progress = now));
     busy = false;
     if (sent.ok) {
       outcomes = sent.value;
@@ -111,6 +116,20 @@
           ? 'Bringing it in…'
           : `Bring in ${summary.jobs.length === 1 ? 'this job' : `${summary.jobs.length} jobs`}`}</button
       >
+      {#if busy}
+        <div class="flex items-center gap-3">
+          <progress
+            class="progress progress-primary grow"
+            aria-label="Jobs brought in"
+            value={progress?.done}
+            max={progress?.of ?? 1}
+          ></progress>
+          <span role="status" class="tabular-nums">
+            {progress ? `${progress.done} of ${progress.of}` : 'reading the file'}
+          </span>
+          <button type="button" class="tap btn" onclick={() => stop.abort()}>Stop</button>
+        </div>
+      {/if}
     {/if}
   {/if}
 </Dialog>

@@ -43,10 +43,7 @@
       by: atBench.signature,
       at: getNow(),
     };
-    if (!(await store.keep(input))) {
-      trouble = { code: 'device-store-refused' };
-      return;
-    }
+    await store.keep(input);
     [name, note, kept] = ['', '', label];
     bench.clear();
   }

@@ -2,6 +2,7 @@
   import type { Snippet } from 'svelte';
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
+  import { beforeNavigate } from '$app/navigation';
   import { page } from '$app/state';
   import Lock from '@lucide/svelte/icons/lock';
   import { sayDay } from '#words/days.ts';
@@ -13,6 +14,7 @@
   import { RunStore } from '../store/run-store.svelte.ts';
   import CautionDialog from './CautionDialog.svelte';
   import ConflictDialog from './ConflictDialog.svelte';
+  import NotKept from './NotKept.svelte';
 
   let { job, run, children }: { job: string; run: string; children: Snippet } = $props();
   const store = untrack(() => new RunStore(job, run));
@@ -21,6 +23,14 @@
   $effect(() => {
     void store.open();
     return () => store.close();
+  });
+
+  const LEAVING =
+    'What was made last is in this window only: neither this browser nor the server has it. Leave all the same?';
+  /** From one screen of the run to another the window stays; whoever leaves it is asked while anything is in it only. */
+  beforeNavigate((navigation) => {
+    if (store.unkept === 0 || !store.shelf.refused || navigation.to?.params?.['run'] === run) return;
+    if (navigation.willUnload || !confirm(LEAVING)) navigation.cancel();
   });
 
   const name = $derived(
@@ -82,6 +92,7 @@
 
 {#if store.phase === 'ready'}
   <CautionDialog {job} />
+  <NotKept {store} />
   {#if store.trouble && !store.conflict}
     <div class="no-print px-3 py-1 sm:px-5"><TroubleNote refusal={store.trouble} /></div>
   {/if}
@@ -97,6 +108,7 @@
     {:else}
       <h1 class="text-3xl font-semibold">The run cannot be opened</h1>
       {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
+      <NotKept {store} />
       <p class="flex gap-3">
         <button type="button" class="tap btn" onclick={() => void store.refresh()}>Try again</button>
         <a class="tap btn btn-primary" href={resolve('/')}>Jobs</a>

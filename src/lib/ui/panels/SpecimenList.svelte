@@ -33,6 +33,7 @@
 
 <section aria-label="Specimens" class="flex flex-col gap-2">
   <h2 class="text-2xl font-semibold">Specimens of this job</h2>
+  {#if store.refused}<TroubleNote refusal={{ code: 'device-store-refused', unsafe: store.unkept }} />{/if}
   {#if store.trouble}<TroubleNote refusal={store.trouble} />{/if}
   <ul class="grid gap-x-8 lg:grid-cols-2">
     {#each store.list as { specimen, where } (specimen.id)}
@@ -45,7 +46,9 @@
         <p class="text-sm">
           {specimen.by}, {sayDay(specimen.at)}, {where === 'server'
             ? 'on the server'
-            : 'on this device, not yet on the server'}{#if specimen.simulated}, <strong class="text-warning"
+            : where === 'window'
+              ? 'in this window only'
+              : 'on this device, not yet on the server'}{#if specimen.simulated}, <strong class="text-warning"
               >simulated readings</strong
             >{/if}
         </p>

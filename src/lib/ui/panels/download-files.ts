@@ -2,6 +2,7 @@ import type { CutSheet } from '#core/cutting/cut-sheet.ts';
 import type { SheetVersions } from '#core/formats/cut-sheet-csv.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import { handOverFile, toFileName } from '../controls/hand-over.ts';
 
 /** Everything a file of a run is made from, as it stands on this device. */
 export interface RunToWrite {
@@ -20,17 +21,17 @@ function handOver(
   { run, revision }: SheetVersions,
   ending: string,
 ): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
-  link.download = `${kind}-${run.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-r${revision}.${ending}`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  handOverFile(text, type, `${kind}-${toFileName(run)}-r${revision}.${ending}`);
 }
 
 /** CSV by RFC 4180, UTF-8 with its mark, so that a spreadsheet reads it right; nothing in it is taken for a formula. */
 async function handOverTable(table: string[][], kind: string, versions: SheetVersions): Promise<void> {
   const { stringify } = await import('csv-stringify/browser/esm/sync');
-  const text = stringify(table, { record_delimiter: 'windows', bom: true, escape_formulas: true });
+  const { guardCell } = await import('#core/formats/csv-cell.ts');
+  const text = stringify(
+    table.map((row) => row.map(guardCell)),
+    { record_delimiter: 'windows', bom: true },
+  );
   handOver(text, 'text/csv;charset=utf-8', kind, versions, 'csv');
 }
 

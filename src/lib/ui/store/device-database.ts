@@ -4,6 +4,7 @@ import type { RunEvent } from '#core/runs/event.ts';
 import type { SpecimenInput } from '#core/identify/specimen.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
+import { newId } from './new-id.ts';
 import type { Turns } from './run-steps.svelte.ts';
 
 /** A run as the server last confirmed it, kept on this device. */
@@ -21,6 +22,12 @@ export type OutboxEntry = { readonly run: string; readonly job: string } & (
   { readonly kind: 'change'; readonly change: Change } | { readonly kind: 'event'; readonly event: RunEvent }
 );
 export type PlacedEntry = OutboxEntry & { readonly place: number };
+/** An entry in sight of this window. `place` is null while this device has not taken it: then it is in this window only. */
+export type WaitingEntry = OutboxEntry & { readonly place: number | null };
+
+/** What an entry is, wherever it stands. */
+export const keyOf = (entry: OutboxEntry): string =>
+  entry.kind === 'change' ? entry.change.id : entry.event.id;
 
 interface DeviceSchema extends DBSchema {
   runs: { key: string; value: KeptRun };
@@ -29,6 +36,8 @@ interface DeviceSchema extends DBSchema {
   /** Steps that can be taken back, as they were at a revision. */
   turns: { key: string; value: Turns };
   cautions: { key: string; value: { job: string; readAt: string } };
+  /** `made`: which making of this database it is. Another one means that the site’s data was wiped in between. */
+  about: { key: string; value: string };
   /** Specimens kept here that the server has not confirmed. */
   specimens: {
     key: string;
@@ -39,16 +48,34 @@ interface DeviceSchema extends DBSchema {
 
 export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
 /** The outbox within a transaction. */
-export type Outbox = IDBPObjectStore<DeviceSchema, ('runs' | 'outbox')[], 'outbox', IDBTransactionMode>;
+export type Outbox<Mode extends IDBTransactionMode> = IDBPObjectStore<
+  DeviceSchema,
+  ('runs' | 'outbox' | 'about')[],
+  'outbox',
+  Mode
+>;
 
 let opened: Promise<DeviceDatabase> | null = null;
 
-/** Opens this device's own database: runs as last confirmed, and the outbox. Rejects where the browser keeps nothing. */
+/** Milliseconds after which a device that says neither yes nor no is taken to keep nothing just now. */
+const PATIENCE = 4000;
+
+/** This device's own database: runs as last confirmed, and the outbox. Rejects where the browser keeps nothing. */
 export function openDeviceDatabase(): Promise<DeviceDatabase> {
-  opened ??= openDB<DeviceSchema>('porthole', 4, {
+  const opening = (opened ??= open());
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new Error('the device does not answer')), PATIENCE);
+  });
+  return Promise.race([opening, late]).finally(() => clearTimeout(timer));
+}
+
+function open(): Promise<DeviceDatabase> {
+  const opening = openDB<DeviceSchema>('porthole', 5, {
     upgrade(database, before, _after, tx) {
-      // Remembered as they were before jobs could be finished: the server says them anew.
-      if (before >= 1 && before < 4) void tx.objectStore('jobs').clear();
+      // Remembered in an older form: the server says them anew.
+      if (before >= 1 && before < 5) void tx.objectStore('jobs').clear();
+      if (before < 5) void database.createObjectStore('about').put(newId(), 'made');
       if (before < 3) database.createObjectStore('turns', { keyPath: 'run' });
       if (before < 2) database.createObjectStore('specimens', { keyPath: 'id' }).createIndex('job', 'job');
       if (before >= 1) return;
@@ -57,10 +84,15 @@ export function openDeviceDatabase(): Promise<DeviceDatabase> {
       database.createObjectStore('jobs', { keyPath: 'id' });
       database.createObjectStore('cautions', { keyPath: 'job' });
     },
+    // An older page of another window is in the way: it lets go when it is told so, and this one waits.
+    blocking(_current, _wanted, event) {
+      (event.target as IDBDatabase).close();
+      opened = null;
+    },
     terminated() {
       opened = null;
     },
   });
-  opened.catch(() => (opened = null));
-  return opened;
+  opening.catch(() => (opened = null));
+  return opening;
 }

@@ -55,7 +55,7 @@ describe('the outbox of this device', () => {
   it('does not take an answer while something waits: what waits may be in it already', async () => {
     const run = makeRun(1, []);
     await keepRun(run, null);
-    const entry = await putInOutbox(makeRecord(run, 'mine'));
+    const entry = (await putInOutbox(makeRecord(run, 'mine')))!;
     expect(await keepRun(makeRun(1, ['mine'], run.id), run)).to.equal(false);
     await confirmEntry(entry, null, '2026-01-01T08:00:00.000Z');
     expect(listEvents((await readKept(run.id)).kept)).to.deep.equal(['mine']);
@@ -64,7 +64,7 @@ describe('the outbox of this device', () => {
   it('confirms an entry once, whichever window does it', async () => {
     const run = makeRun(1, []);
     await keepRun(run, null);
-    const entry = await putInOutbox(makeRecord(run, 'mine'));
+    const entry = (await putInOutbox(makeRecord(run, 'mine')))!;
     await confirmEntry(entry, null, '');
     await confirmEntry(entry, null, '');
     const { kept, waiting } = await readKept(run.id);
@@ -88,7 +88,7 @@ describe('the outbox of this device', () => {
       await putInOutbox(makeRecord(run, 'mine'));
       await putInOutbox(makeChange(other, 'x1', 1));
       await putInOutbox(makeChange(run, 'c2', 2));
-      await settleOutbox(makeRun(4, ['a', 'theirs'], run.id), how);
+      await settleOutbox(makeRun(4, ['a', 'theirs'], run.id), how, []);
       const { kept, waiting } = await readKept(run.id);
       expect([kept?.revision, listEvents(kept)]).to.deep.equal([4, ['a', 'theirs', 'confirmed here']]);
       const said = waiting.map((entry) =>

@@ -1,8 +1,9 @@
 import type { RunAnswer } from '#core/formats/wire.ts';
 import type { Change, ChangeLabel } from '#core/runs/change.ts';
 import type { Refusal } from '#words/refusals.ts';
-import type { PlacedEntry } from './device-database.ts';
-import { applyWaiting, getChanges } from './outbox.ts';
+import { applyWaiting } from './arrange-waiting.ts';
+import type { WaitingEntry } from './device-database.ts';
+import { getChanges } from './outbox.ts';
 
 /** Two histories of one run: what waits here, and what the server has instead. */
 export interface Conflict {
@@ -14,14 +15,18 @@ export interface Conflict {
 }
 
 /** The conflict in which a change was refused: the run as the server has it against what waits here. */
-export function makeConflict(server: RunAnswer, refusal: Refusal, waiting: readonly PlacedEntry[]): Conflict {
+export function makeConflict(
+  server: RunAnswer,
+  refusal: Refusal,
+  waiting: readonly WaitingEntry[],
+): Conflict {
   const mine = getChanges(waiting);
   const since = refusal.code === 'change-stale' ? refusal.since : [];
   return { server, since, mine, fits: applyWaiting(server.doc, mine).fits };
 }
 
 /** A conflict is over when another window settled it: then what clashed no longer waits as it was. */
-export const isOver = ({ mine }: Conflict, waiting: readonly PlacedEntry[]): boolean =>
+export const isOver = ({ mine }: Conflict, waiting: readonly WaitingEntry[]): boolean =>
   !mine.some(({ id, base }) =>
     getChanges(waiting).some((change) => change.id === id && change.base === base),
   );

@@ -6,33 +6,24 @@ import { applyOps, type Change, type PlannedChange } from '#core/runs/change.ts'
 import { checkRun } from '#core/runs/checks/checks.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
+import { findFullness } from '#core/runs/fullness.ts';
 import { findFinish, type Job, type JobMilestone } from '#core/runs/job.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { isPassing } from './ask-server.ts';
 import { bench } from './bench.svelte.ts';
-import { openDeviceDatabase, type KeptRun, type OutboxEntry, type PlacedEntry } from './device-database.ts';
+import { keyOf, type OutboxEntry, type WaitingEntry } from './device-database.ts';
 import { DeviceWindows } from './device-windows.ts';
 import { getNow } from './get-now.ts';
 import { newId } from './new-id.ts';
-import {
-  applyWaiting,
-  confirmEntry,
-  getChanges,
-  isAsFar,
-  keepRun,
-  putInOutbox,
-  readKept,
-  settleOutbox,
-} from './outbox.ts';
+import { rememberJob } from './job-store.svelte.ts';
+import { getChanges, isAsFar } from './outbox.ts';
 import { isOver, makeConflict, type Conflict } from './run-conflict.ts';
+import { RunShelf } from './run-shelf.svelte.ts';
 import { RunSteps } from './run-steps.svelte.ts';
 import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
-import { TurnQueue } from './turn-queue.ts';
 
-/** The place of an entry that is not safe on this device yet. */
-const BEING_KEPT = Number.MAX_SAFE_INTEGER;
 /** Milliseconds between tries while the server is away. */
 const RETRY = 2500;
 
@@ -44,16 +35,19 @@ export class RunStore {
   readonly job: string;
   readonly run: string;
   phase = $state<'opening' | 'ready' | 'refused'>('opening');
+  /** What the server said no to, or that it is away. What this device says no to, the shelf knows. */
   trouble = $state.raw<Refusal | null>(null);
   details = $state.raw<Job | null>(null);
-  kept = $state.raw<KeptRun | null>(null);
-  waiting = $state.raw<readonly PlacedEntry[]>([]);
-  doc = $state.raw<RunDoc | null>(null);
-  /** Changes made but not yet safe on this device. */
-  keeping = $state(0);
+  /** What is kept here: in this window at once, on this device as soon as it takes it. */
+  readonly shelf: RunShelf;
   conflict = $state.raw<Conflict | null>(null);
   readonly steps: RunSteps;
 
+  kept = $derived.by(() => this.shelf.kept);
+  doc = $derived.by(() => this.shelf.doc);
+  waiting = $derived.by(() => this.shelf.waiting);
+  /** What was made here and is safe neither on this device nor on the server. */
+  unkept = $derived.by(() => this.shelf.unkept);
   events = $derived<readonly RunEvent[]>([
     ...(this.kept?.events ?? []),
     ...this.waiting.flatMap((entry) => (entry.kind === 'event' ? [entry.event] : [])),
@@ -74,38 +68,33 @@ export class RunStore {
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   #windows: DeviceWindows | null = null;
-  /** What is done with the device's database, one after another. */
-  readonly #turns = new TurnQueue();
-  /** A reading of it that has not begun yet. */
-  #reading: Promise<void> | null = null;
   #closed = false;
   /** Events the server would not take: kept and said, but they do not hold up what follows. */
-  #refusedEvents: number[] = [];
+  readonly #refusedEvents = new Set<string>();
 
   constructor(job: string, run: string) {
     this.job = job;
     this.run = run;
+    this.shelf = new RunShelf(run, {
+      changed: () => this.#windows?.tell(),
+      asked: () => void this.#send(),
+    });
     this.steps = new RunSteps(run, () => this.revision);
   }
 
   /** Reads what this device keeps, then asks the server. Either alone is enough to work with. */
   async open(): Promise<void> {
-    this.#windows = new DeviceWindows(this.run, () => this.#onChangedElsewhere(), this.#wake);
-    try {
-      await this.#readDevice();
-    } catch {
-      this.trouble = { code: 'device-store-refused' };
-      this.phase = 'refused';
-      return;
-    }
-    await this.#remember();
-    if (this.phase === 'ready') await this.steps.remember();
+    this.#windows = new DeviceWindows(this.run, () => void this.#onChangedElsewhere(), this.#wake);
+    await this.#readDevice();
+    this.details ??= await rememberJob(this.job);
+    if (this.phase === 'ready') await this.steps.remember().catch(() => undefined);
     await this.refresh();
   }
 
   close(): void {
     this.#closed = true;
     this.#windows?.close();
+    this.shelf.close();
     if (this.#timer) clearTimeout(this.#timer);
   }
 
@@ -140,55 +129,24 @@ export class RunStore {
     if (this.finish) return refuse({ code: 'job-finished', by: this.finish.by, at: this.finish.at });
     const applied = applyOps(this.doc, ops);
     if (!applied.ok) return applied;
+    const full = findFullness(applied.value, 1);
+    if (full) return refuse({ code: 'run-full', of: full.of, most: full.most });
     const at = getNow();
     const change: Change = { id: newId(), base: this.revision, by: bench.signature, at, label, ops };
-    this.doc = applied.value;
-    this.#keep({ run: this.run, job: this.job, kind: 'change', change });
+    this.#keep({ run: this.run, job: this.job, kind: 'change', change }, applied.value);
     return accept(undefined);
   }
 
-  /** One entry after another, so that their places follow the order in which they were made. */
-  #keep(entry: OutboxEntry): void {
-    this.keeping++;
-    const placeholder: PlacedEntry = { ...entry, place: BEING_KEPT };
-    this.waiting = [...this.waiting, placeholder];
-    void this.#turns.take(async () => {
-      try {
-        const placed = await putInOutbox(entry);
-        this.waiting = this.waiting.map((each) => (each === placeholder ? placed : each));
-        this.keeping--;
-        this.#windows?.tell();
-        void this.#send();
-      } catch {
-        this.trouble = { code: 'device-store-refused' };
-      }
-    });
+  #keep(entry: OutboxEntry, doc?: RunDoc): void {
+    this.shelf.add(entry, doc);
+    // A device that refuses is not waited for.
+    if (this.shelf.refused) void this.#send();
   }
 
-  /** Reads what this device keeps. In its turn: what is being kept meanwhile is surely not in it yet, and follows it. */
-  #readDevice(): Promise<void> {
-    return (this.#reading ??= this.#turns.take(async () => {
-      this.#reading = null;
-      const { kept, waiting } = await readKept(this.run);
-      if (!kept) return;
-      const { readKeptDoc } = await import('./read-answers.ts');
-      const read = readKeptDoc(kept.doc);
-      if (read.ok) this.#show({ ...kept, doc: read.value }, waiting);
-      else this.trouble = read.refusal;
-    }));
-  }
-
-  /** What the device remembers of the job, until the server says it anew. */
-  async #remember(): Promise<void> {
-    const job = await (await openDeviceDatabase()).get('jobs', this.job);
-    if (job && !this.details) this.details = job;
-  }
-
-  #show(kept: KeptRun, waiting: readonly PlacedEntry[]): void {
-    this.kept = kept;
-    this.waiting = [...waiting, ...this.waiting.filter(({ place }) => place === BEING_KEPT)];
-    this.doc = applyWaiting(kept.doc, getChanges(this.waiting)).doc;
-    this.phase = 'ready';
+  /** Reads what this device keeps. */
+  async #readDevice(): Promise<void> {
+    await this.shelf.read();
+    if (this.doc) this.phase = 'ready';
   }
 
   /** Asks the server for the run, and takes it unless something made here still waits. */
@@ -207,16 +165,10 @@ export class RunStore {
     if (this.waiting.length === 0) {
       const kept = toKeptRun(answer.value);
       if (isAsFar(kept, this.kept)) this.phase = 'ready';
-      else await this.#takeAnswer(kept, known);
+      else if (!(await this.shelf.takeAnswer(kept, known))) this.#retryLater();
+      if (this.doc) this.phase = 'ready';
     }
     void this.#send();
-  }
-
-  /** Takes the server's answer, unless the device has come further since it was asked for; then asks once more. */
-  async #takeAnswer(answer: KeptRun, known: KeptRun | null): Promise<void> {
-    if (await keepRun(answer, known)) this.#windows?.tell();
-    else this.#retryLater();
-    await this.#readDevice();
   }
 
   async #send(): Promise<void> {
@@ -224,8 +176,9 @@ export class RunStore {
     this.#sending = true;
     try {
       for (;;) {
-        const entry = this.waiting.find((each) => !this.#refusedEvents.includes(each.place));
-        if (!entry || entry.place === BEING_KEPT || this.#closed) return;
+        const entry = this.waiting.find((each) => !this.#refusedEvents.has(keyOf(each)));
+        // Being kept on this device: it is sent when that is done, or refused.
+        if (!entry || (entry.place === null && !this.shelf.refused) || this.#closed) return;
         const sent = await sendEntry(entry);
         if (!sent.ok) {
           // What was made here before the job was finished elsewhere waits for it to be opened again.
@@ -234,42 +187,23 @@ export class RunStore {
             return;
           }
           if (entry.kind === 'event' && !isPassing(sent.refusal)) {
-            this.#refusedEvents.push(entry.place);
+            this.#refusedEvents.add(keyOf(entry));
             this.trouble = sent.refusal;
             continue;
           }
           await this.#onRefused(entry, sent.refusal);
           return;
         }
-        await this.#onConfirmed(entry, sent.value.revision, sent.value.atServer);
+        this.trouble = null;
+        const follows = await this.shelf.confirm(entry, sent.value.revision, sent.value.atServer);
+        if (!follows) this.#retryLater();
       }
     } finally {
       this.#sending = false;
     }
   }
 
-  async #onConfirmed(entry: PlacedEntry, revision: number | null, atServer: string): Promise<void> {
-    await confirmEntry(entry, revision, atServer);
-    this.trouble = null;
-    await this.#turns.take(async () => {
-      const { kept, waiting } = await readKept(this.run);
-      if (!kept) return;
-      const left = this.waiting.filter(({ place }) => place !== entry.place);
-      const isAsExpected =
-        kept.revision === (this.kept?.revision ?? 0) + (entry.kind === 'change' ? 1 : 0) &&
-        (revision === null || kept.revision === revision) &&
-        isSameList(
-          waiting,
-          left.filter(({ place }) => place !== BEING_KEPT),
-        );
-      // Nothing but this was confirmed: the run in sight is what it was, and is not laid out anew.
-      if (isAsExpected) [this.kept, this.waiting] = [kept, left];
-      else this.#show(kept, waiting);
-    });
-    this.#windows?.tell();
-  }
-
-  async #onRefused(entry: PlacedEntry, refusal: Refusal): Promise<void> {
+  async #onRefused(entry: WaitingEntry, refusal: Refusal): Promise<void> {
     if (isPassing(refusal)) {
       this.trouble = refusal;
       this.#retryLater();
@@ -282,7 +216,14 @@ export class RunStore {
       return;
     }
     // Another window settled it meanwhile: what was refused no longer waits.
-    if (!this.waiting.some(({ place }) => place === entry.place)) {
+    if (!this.waiting.some((each) => keyOf(each) === keyOf(entry))) {
+      this.#retryLater();
+      return;
+    }
+    // This device lost what the change rests on: what still fits goes on top of the server's run, the rest is set aside.
+    if (!this.kept) {
+      await this.shelf.takeBase(toKeptRun(server.value));
+      if (this.doc) this.phase = 'ready';
       this.#retryLater();
       return;
     }
@@ -292,7 +233,7 @@ export class RunStore {
 
   /** Ends a conflict by keeping this device's run as another run of the job; gives its id. Nothing is lost. */
   async settleAsCopy(): Promise<Result<string, Refusal>> {
-    await this.#turns.take(() => Promise.resolve());
+    await this.shelf.settled();
     if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
     const name = `${this.kept?.name ?? 'Run'} (kept from this device)`.slice(0, LIMITS.name);
     const copied = await sendCopy(this.job, this.doc, name, bench.signature);
@@ -301,26 +242,22 @@ export class RunStore {
   }
 
   /** Ends a conflict: mine on top of theirs, or theirs alone. Events are facts and stay in either case. */
-  settle(how: 'mine-on-top' | 'theirs'): Promise<void> {
-    return this.#turns.take(async () => {
-      if (!this.conflict) return;
-      await settleOutbox(toKeptRun(this.conflict.server), how);
-      const { kept, waiting } = await readKept(this.run);
-      if (kept) this.#endConflict(kept, waiting);
-      this.#windows?.tell();
-    });
+  async settle(how: 'mine-on-top' | 'theirs'): Promise<void> {
+    if (!this.conflict) return;
+    await this.shelf.settle(toKeptRun(this.conflict.server), how);
+    this.#endConflict();
+    this.#windows?.tell();
   }
 
-  #endConflict(kept: KeptRun, waiting: readonly PlacedEntry[]): void {
+  #endConflict(): void {
     [this.conflict, this.trouble] = [null, null];
     this.steps.forget();
-    this.#show(kept, waiting);
     void this.#send();
   }
 
   #wake = (): void => {
     if (this.waiting.length > 0 && !this.finish) void this.#send();
-    else if (this.phase !== 'opening') void this.refresh();
+    else void this.refresh();
   };
 
   #retryLater(): void {
@@ -329,18 +266,9 @@ export class RunStore {
   }
 
   /** Another window did something with the device's database: it is shown here too. */
-  #onChangedElsewhere(): void {
+  async #onChangedElsewhere(): Promise<void> {
     if (this.#closed) return;
-    void (this.conflict ? this.#lookWhetherSettled() : this.#readDevice()).catch(() => undefined);
-  }
-
-  #lookWhetherSettled(): Promise<void> {
-    return this.#turns.take(async () => {
-      const { kept, waiting } = await readKept(this.run);
-      if (kept && this.conflict && isOver(this.conflict, waiting)) this.#endConflict(kept, waiting);
-    });
+    await this.#readDevice();
+    if (this.conflict && isOver(this.conflict, this.waiting)) this.#endConflict();
   }
 }
-
-const isSameList = (a: readonly PlacedEntry[], b: readonly PlacedEntry[]): boolean =>
-  a.length === b.length && a.every(({ place }, i) => place === b[i]!.place);

@@ -2,13 +2,17 @@ import 'fake-indexeddb/auto';
 import { expect } from 'chai';
 import { mock } from 'node:test';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { Change } from '#core/runs/change.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import type { Job } from '#core/runs/job.ts';
 import { newRun } from '#core/runs/run.ts';
 import { inches } from '#core/units/length.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
+import { DeviceTrouble } from '#support/device-trouble.ts';
 import { rest, ServerInMemory } from '#support/server-in-memory.ts';
+import { keyOf } from './device-database.ts';
+import { putInOutbox, readKept } from './outbox.ts';
 import type { Conflict } from './run-conflict.ts';
 import { RunStore } from './run-store.svelte.ts';
 
@@ -131,9 +135,7 @@ class Trial {
       for (const store of this.stores) this.#answer(store);
       return (
         this.server.pending === 0 &&
-        this.stores.every(
-          ({ waiting, keeping, conflict }) => waiting.length + keeping === 0 && conflict === null,
-        )
+        this.stores.every(({ waiting, conflict }) => waiting.length === 0 && conflict === null)
       );
     }, 'everything is on the server');
     await Promise.all(this.stores.map((store) => store.refresh()));
@@ -150,6 +152,14 @@ class Trial {
   }
   readonly #answered = new Set<Conflict>();
 
+  /** What the server holds is what was made here: everything, once, in order. */
+  expectAllOnServer(store: RunStore): void {
+    expect(store.doc).to.deep.equal(this.server.doc);
+    expect(store.revision).to.equal(this.server.revision);
+    expect(store.events.map(({ id }) => id)).to.deep.equal(this.server.events.map(({ id }) => id));
+    expect(this.server.events.map(({ id }) => id).toSorted()).to.deep.equal(this.recorded.toSorted());
+  }
+
   close(): void {
     for (const store of this.stores) store.close();
     this.stores = [];
@@ -161,7 +171,12 @@ describe('a run on a device', () => {
   let trial: Trial | null = null;
 
   before(() => mock.timers.enable({ apis: ['setTimeout'] }));
-  afterEach(() => trial?.close());
+  let trouble: DeviceTrouble | null = null;
+  afterEach(() => {
+    trouble?.end();
+    trouble = null;
+    trial?.close();
+  });
   after(() => {
     mock.timers.reset();
     globalThis.fetch = fetched;
@@ -180,7 +195,7 @@ describe('a run on a device', () => {
         else if (dice < 0.8) my.server.isAway = !my.server.isAway;
         else if (dice < 0.85) void store.refresh();
         else if (dice < 0.9) {
-          await my.until(() => store.keeping === 0, 'kept on this device');
+          await my.until(() => store.unkept === 0, 'kept on this device');
           my.close();
           store = await my.open();
         } else mock.timers.tick(2600);
@@ -188,10 +203,47 @@ describe('a run on a device', () => {
         expect(store.conflict, 'nobody else changed the run').to.equal(null);
       }
       await my.settle();
-      expect(store.doc).to.deep.equal(my.server.doc);
-      expect(store.revision).to.equal(my.server.revision);
-      expect(store.events.map(({ id }) => id)).to.deep.equal(my.server.events.map(({ id }) => id));
-      expect(my.server.events.map(({ id }) => id).toSorted()).to.deep.equal(my.recorded.toSorted());
+      my.expectAllOnServer(store);
+    });
+  }
+
+  for (let seed = 1; seed <= 40; seed++) {
+    it(`a device that refuses at times and whose data is wiped at times (seed ${seed}): nothing is lost, sent without end, or stored without what it rests on`, async () => {
+      const my = (trial = new Trial(seed, 'full'));
+      const device = (trouble = new DeviceTrouble());
+      let store = await my.open();
+      const made: string[] = [];
+      for (let step = 0; step < 25; step++) {
+        const dice = my.random();
+        if (dice < 0.35) my.apply(store);
+        else if (dice < 0.5) my.record(store);
+        else if (dice < 0.62) device.refuses = !device.refuses;
+        else if (dice < 0.7) await device.wipe();
+        else if (dice < 0.78) my.server.isAway = !my.server.isAway;
+        else if (dice < 0.83) void store.refresh();
+        else if (dice < 0.9) {
+          // Leaving asks while anything is in the window only; so nobody leaves then.
+          device.refuses = false;
+          await store.shelf.read();
+          await my.until(() => store.unkept === 0, 'kept on this device');
+          await store.shelf.settled();
+          my.close();
+          store = await my.open();
+        } else mock.timers.tick(4100);
+        made.push(...store.waiting.map((entry) => (entry.kind === 'change' ? entry.change.id : '')));
+        await my.wait(Math.floor(my.random() * 60), new Map([[store, my.recorded]]));
+        expect(store.conflict, 'nobody else changed the run').to.equal(null);
+        expect(store.shelf.aside, 'nothing is set aside that this window made').to.deep.equal([]);
+      }
+      device.refuses = false;
+      await my.settle();
+      my.expectAllOnServer(store);
+      const kept = new Set(my.server.changes.map(({ id }) => id));
+      expect(
+        made.filter((id) => id !== '' && !kept.has(id)),
+        'changes that were never kept',
+      ).to.deep.equal([]);
+      expect(my.server.requests, 'requests').to.be.below(600);
     });
   }
 
@@ -225,4 +277,78 @@ describe('a run on a device', () => {
       expect(my.server.events.map(({ id }) => id).toSorted()).to.deep.equal(my.recorded.toSorted());
     });
   }
+
+  it('works online where the browser keeps nothing at all, and says so', async () => {
+    const my = (trial = new Trial(1, 'none'));
+    const device = (trouble = new DeviceTrouble());
+    device.isShut = true;
+    const store = await my.open();
+    expect(store.phase).to.equal('ready');
+    expect(store.shelf.refused).to.equal(true);
+    for (let step = 0; step < 12; step++) {
+      my.apply(store);
+      if (step % 3 === 0) my.record(store);
+      await my.wait(20, new Map([[store, my.recorded]]));
+    }
+    await my.settle();
+    my.expectAllOnServer(store);
+    expect(store.shelf.refused).to.equal(true);
+  });
+
+  it('an edit that the device refuses once is kept when it takes it again, before what was made after it', async () => {
+    const my = (trial = new Trial(2, 'once'));
+    const device = (trouble = new DeviceTrouble());
+    const store = await my.open();
+    my.server.isAway = true;
+    device.refuses = true;
+    my.record(store);
+    await my.until(() => store.shelf.refused, 'refused');
+    expect(store.unkept).to.equal(1);
+    my.record(store);
+    device.refuses = false;
+    mock.timers.tick(4100);
+    await my.until(() => store.unkept === 0, 'kept');
+    expect(store.shelf.refused).to.equal(false);
+    const { waiting } = await readKept(my.run);
+    expect(waiting.map(keyOf)).to.deep.equal(my.recorded);
+  });
+
+  it('what was stored without what it rests on is set aside, the run opens, and the rest goes on', async () => {
+    const my = (trial = new Trial(3, 'hole'));
+    const leg = (id: string, from: string | null): Change => ({
+      id,
+      base: from ? 5 : 6,
+      by: 'A',
+      at: '2026-01-01T08:00:00.000Z',
+      label: { command: 'add-leg', leg: 1, turn: null },
+      ops: from
+        ? [
+            {
+              op: 'insert',
+              in: 'anchors',
+              id: 'anchor0001',
+              value: { id: 'anchor0001', node: from, role: 'source' },
+            },
+          ]
+        : [
+            {
+              op: 'insert',
+              in: 'nodes',
+              id: 'nodealone1',
+              value: { id: 'nodealone1', part: { kind: 'auto' }, terminal: null },
+            },
+          ],
+    });
+    for (const change of [leg('restsonlost', 'lostnode01'), leg('standsalone', null)])
+      await putInOutbox({ run: my.run, job: JOB.id, kind: 'change', change });
+    const store = await my.open();
+    await my.until(() => store.phase === 'ready', 'open');
+    expect(store.shelf.aside.map(keyOf)).to.deep.equal(['restsonlost']);
+    await my.until(() => store.waiting.length === 0, 'the rest is on the server');
+    expect(Object.keys(my.server.doc.nodes)).to.deep.equal(['nodealone1']);
+    expect(store.doc).to.deep.equal(my.server.doc);
+    await store.shelf.dropAside();
+    expect((await readKept(my.run)).waiting).to.deep.equal([]);
+    expect(store.shelf.aside).to.deep.equal([]);
+  });
 });

@@ -7,7 +7,7 @@ import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { getNow } from './get-now.ts';
 import { newId } from './new-id.ts';
-import type { KeptRun, PlacedEntry } from './device-database.ts';
+import type { KeptRun, WaitingEntry } from './device-database.ts';
 
 const getPath = (job: string, run: string): string =>
   `/api/jobs/${encodeURIComponent(job)}/runs/${encodeURIComponent(run)}`;
@@ -22,7 +22,7 @@ export async function fetchRun(job: string, run: string): Promise<Result<RunAnsw
 
 /** Sends one entry. For a change gives the revision it made. */
 export async function sendEntry(
-  entry: PlacedEntry,
+  entry: WaitingEntry,
 ): Promise<Result<{ revision: number | null; atServer: string }, Refusal>> {
   const path = getPath(entry.job, entry.run);
   const answer =

@@ -10,7 +10,7 @@ const AGAIN = 5000;
 /** A specimen in the list, and whether the server has it. */
 export interface ListedSpecimen {
   readonly specimen: Specimen;
-  readonly where: 'device' | 'server';
+  readonly where: 'window' | 'device' | 'server';
 }
 
 /** The specimens of a job: those the server has, and those kept on this device until it answers. */
@@ -18,8 +18,14 @@ export class SpecimensStore {
   readonly job: string;
   trouble = $state.raw<Refusal | null>(null);
   asking = $state(true);
+  /** Whether this device refused what was last asked of it. */
+  refused = $state(false);
   #server = $state.raw<readonly Specimen[]>([]);
   #device = $state.raw<readonly SpecimenInput[]>([]);
+  /** Those the device has not taken: they are in this window until the server has them. */
+  #inWindow = $state.raw<readonly string[]>([]);
+  /** How many are neither on this device nor on the server. */
+  unkept = $derived(this.#device.filter(({ id }) => this.#inWindow.includes(id)).length);
   #timer: ReturnType<typeof setTimeout> | undefined;
   #isSending = false;
 
@@ -29,7 +35,10 @@ export class SpecimensStore {
       ...this.#server.map((specimen) => ({ specimen, where: 'server' as const })),
       ...this.#device
         .filter(({ id }) => !isKnown(id))
-        .map((input) => ({ specimen: makeSpecimen(standardThreads, input), where: 'device' as const })),
+        .map((input) => ({
+          specimen: makeSpecimen(standardThreads, input),
+          where: this.#inWindow.includes(input.id) ? ('window' as const) : ('device' as const),
+        })),
     ];
   });
 
@@ -42,7 +51,7 @@ export class SpecimensStore {
       const kept = await (await openDeviceDatabase()).getAllFromIndex('specimens', 'job', this.job);
       this.#device = kept.map(({ input }) => input);
     } catch {
-      this.trouble = { code: 'device-store-refused' };
+      this.refused = true;
     }
     await this.#read();
     await this.#send();
@@ -52,17 +61,26 @@ export class SpecimensStore {
     clearTimeout(this.#timer);
   }
 
-  /** Keeps a specimen: on this device at once, on the server as soon as it answers. False when neither could. */
-  async keep(input: SpecimenInput): Promise<boolean> {
-    try {
-      await (await openDeviceDatabase()).put('specimens', { id: input.id, job: this.job, input });
-    } catch {
-      this.trouble = { code: 'device-store-refused' };
-      return false;
-    }
+  /** Keeps a specimen: in this window at once, on this device if it takes it, on the server as soon as it answers. */
+  async keep(input: SpecimenInput): Promise<void> {
+    this.#inWindow = [...this.#inWindow, input.id];
     this.#device = [...this.#device, input];
+    await this.#putOnDevice();
     void this.#send();
-    return true;
+  }
+
+  async #putOnDevice(): Promise<void> {
+    try {
+      for (const input of this.#device) {
+        if (!this.#inWindow.includes(input.id)) continue;
+        await (await openDeviceDatabase()).put('specimens', { id: input.id, job: this.job, input });
+        this.#inWindow = this.#inWindow.filter((id) => id !== input.id);
+      }
+      this.refused = false;
+    } catch {
+      this.refused = true;
+      this.#tryAgain();
+    }
   }
 
   async #read(): Promise<void> {
@@ -91,6 +109,7 @@ export class SpecimensStore {
         return;
       }
       sent.push(next.id);
+      this.#inWindow = this.#inWindow.filter((id) => id !== next?.id);
       await this.#forget(next.id);
       next = this.#device.find(({ id }) => !sent.includes(id));
     }
@@ -109,6 +128,9 @@ export class SpecimensStore {
 
   #tryAgain(): void {
     clearTimeout(this.#timer);
-    this.#timer = setTimeout(() => void this.#read().then(() => this.#send()), AGAIN);
+    this.#timer = setTimeout(() => {
+      if (this.#inWindow.length > 0) void this.#putOnDevice();
+      void this.#read().then(() => this.#send());
+    }, AGAIN);
   }
 }

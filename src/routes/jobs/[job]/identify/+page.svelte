@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { goto } from '$app/navigation';
+  import { beforeNavigate, goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import type { Specimen } from '#core/identify/specimen.ts';
@@ -24,6 +24,13 @@
     void jobs.load(id);
     void store.open();
     return () => store.close();
+  });
+
+  beforeNavigate((navigation) => {
+    if (store.unkept === 0) return;
+    const leaving =
+      'A specimen is in this window only: neither this browser nor the server has it. Leave all the same?';
+    if (navigation.willUnload || !confirm(leaving)) navigation.cancel();
   });
 
   async function begin(specimen: Specimen): Promise<void> {
