@@ -50,6 +50,8 @@ export function connect(url: string, most = 10, patience: Patience = OF_A_REQUES
   const pool = new pg.Pool({
     connectionString: url,
     max: most,
+    // One stays, so that whoever restores a backup sees that a server is at work.
+    min: 1,
     application_name: 'porthole',
     connectionTimeoutMillis: Math.min(patience.statement, 10_000),
     idleTimeoutMillis: 60_000,
