@@ -27,5 +27,7 @@ await runMain(async () => {
   await withThrowAwayCluster(async (env) => {
     await run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });
     await run('line.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });
+    await run('event-loop.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });
+    await run('scale.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });
   });
 });

@@ -39,8 +39,12 @@ export async function exportOne(
   actor: Actor,
   job: string,
 ): Promise<Result<JobFile, WireRefusal>> {
-  const file = await exportJob(db, actor, job);
-  return file.ok ? { ok: true, value: file.value.read<JobFile>() } : file;
+  let text = '';
+  const done = await exportJob(db, actor, job, (piece) => {
+    text += piece;
+    return Promise.resolve();
+  });
+  return done.ok ? { ok: true, value: JSON.parse(text) as JobFile } : done;
 }
 
 export async function exportAll(db: Database, actor: Actor): Promise<JobsFile> {

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { connect, OF_LONG_WORK, type Connection, type Database } from './db/database.ts';
+import { connect, type Connection, type Database } from './db/database.ts';
 import { isDatabaseAway } from './db/database-away.ts';
 import { DatabaseTooNew, migrateDatabase } from './db/migrate.ts';
 import { FIRST_CREW } from './actor.ts';
@@ -8,11 +8,7 @@ import { describeError } from './log-error.ts';
 import { ensureCrew } from './repositories/crews.ts';
 import { dismissWorkForce } from './work/work-force.ts';
 
-/** Connections for whole files, apart from those of requests: a long export never takes the last one. */
-const FOR_FILES = 3;
-
-let requests: Connection | null = null;
-let files: Connection | null = null;
+let connection: Connection | null = null;
 let stopped = false;
 
 /** The address of the database. */
@@ -22,29 +18,18 @@ export function getDatabaseUrl(): string {
   return url;
 }
 
-/** The process's connections to its database. */
+/** The connections to its database of the process itself; a thread has its own. */
 export function getDatabase(): Database {
-  requests ??= connect(getDatabaseUrl());
-  return requests.db;
-}
-
-/** The same for work that moves whole files, with the patience of it. */
-export function getDatabaseForFiles(): Database {
-  files ??= connect(getDatabaseUrl(), FOR_FILES, OF_LONG_WORK);
-  return files.db;
+  connection ??= connect(getDatabaseUrl());
+  return connection.db;
 }
 
 /** How the connections stand: after everything is answered all are idle and nobody waits. */
-export const countConnections = (): { total: number; idle: number; waiting: number } => {
-  const pools = [requests, files].flatMap((connection) => (connection ? [connection.pool] : []));
-  const sum = (pick: (pool: Connection['pool']) => number) =>
-    pools.reduce((all, pool) => all + pick(pool), 0);
-  return {
-    total: sum((pool) => pool.totalCount),
-    idle: sum((pool) => pool.idleCount),
-    waiting: sum((pool) => pool.waitingCount),
-  };
-};
+export const countConnections = (): { total: number; idle: number; waiting: number } => ({
+  total: connection?.pool.totalCount ?? 0,
+  idle: connection?.pool.idleCount ?? 0,
+  waiting: connection?.pool.waitingCount ?? 0,
+});
 
 /** Brings the database up to date and makes sure of the first crew. */
 export async function prepareDatabase(url: string, folder: string): Promise<void> {
@@ -87,7 +72,7 @@ export async function startService(folder: string): Promise<void> {
 /** Ends threads and connections; no query is cut off that ends within two seconds. */
 export async function stopService(): Promise<void> {
   stopped = true;
-  const connections = [requests, files];
-  [requests, files] = [null, null];
-  await Promise.all([dismissWorkForce(), ...connections.map((connection) => connection?.close())]);
+  const open = connection;
+  connection = null;
+  await Promise.all([dismissWorkForce(), open?.close()]);
 }

@@ -1,7 +1,7 @@
 import type { WireRefusal } from '#core/formats/wire.ts';
 import type { Result } from '#core/outcome/result.ts';
-import { JsonText } from '../work/json-text.ts';
-import { answer } from './answer.ts';
+import { MessageChannel, type MessagePort } from 'node:worker_threads';
+import { answer, toBody } from './answer.ts';
 
 const JSON_TYPE = 'application/json; charset=utf-8';
 
@@ -9,48 +9,59 @@ const JSON_TYPE = 'application/json; charset=utf-8';
 export async function answerFile(
   request: string,
   name: string,
-  useCase: () => Promise<Result<JsonText | Uint8Array, WireRefusal>>,
-  type = JSON_TYPE,
+  useCase: () => Promise<Result<Uint8Array, WireRefusal>>,
+  type: string,
 ): Promise<Response> {
   let body: BodyInit = '';
   const answered = await answer(request, async () => {
     const result = await useCase();
     if (!result.ok) return result;
-    body = result.value instanceof JsonText ? `${result.value.text}\n` : (result.value as BodyInit);
+    body = toBody([result.value]);
     return { ok: true, value: null };
   });
   return answered.ok ? saveAs(body, name, type) : answered;
 }
 
 /**
- * Answers with a file that is written piece by piece while it is sent, at the pace at which it is taken. What is refused before
- * the first piece is answered as everywhere; what breaks off later breaks the file off, so that it is not taken for whole.
+ * Answers with a file that a thread writes piece by piece while it is sent, at the pace at which it is taken. What is refused
+ * before the first piece is answered as everywhere; what breaks off later breaks the file off, so that it is not taken for whole.
+ * A client that goes away stops the thread.
  */
-export async function answerStream(
+export async function answerPieces(
   request: string,
   name: string,
-  useCase: (take: (text: string) => Promise<void>) => Promise<Result<void, WireRefusal>>,
+  write: (pieces: MessagePort, signal: AbortSignal) => Promise<Result<void, WireRefusal>>,
 ): Promise<Response> {
-  const { readable, writable } = new TextEncoderStream();
-  const writer = writable.getWriter();
-  let begin: (response: Response | null) => void = () => undefined;
+  const { port1: ours, port2: theirs } = new MessageChannel();
+  const stop = new AbortController();
+  let isWanted: () => void = () => undefined;
+  let begin: (refused: Response | null) => void = () => undefined;
   const begun = new Promise<Response | null>((done) => (begin = done));
-  const take = async (text: string): Promise<void> => {
-    begin(null);
-    await writer.ready;
-    await writer.write(text);
-  };
-  const finished = answer(request, async () => {
-    const result = await useCase(take);
-    if (result.ok) await writer.close();
-    return result.ok ? { ok: true, value: null } : result;
-  }).then(async (response) => {
-    begin(response);
-    if (!response.ok) await writer.abort(new Error('broke off'));
-  });
-  finished.catch(() => undefined);
-  const refused = await begun;
-  return refused && !refused.ok ? refused : saveAs(readable as unknown as BodyInit, name, JSON_TYPE);
+  const body = new ReadableStream<Uint8Array>(
+    {
+      start(controller) {
+        ours.on('message', (bytes: Uint8Array) => {
+          controller.enqueue(bytes);
+          begin(null);
+          isWanted = () => ours.postMessage('more');
+          if ((controller.desiredSize ?? 0) > 0) isWanted();
+        });
+        void answer(request, async () => {
+          const result = await write(theirs, stop.signal);
+          return result.ok ? { ok: true, value: null } : result;
+        }).then((response) => {
+          ours.close();
+          if (response.ok) controller.close();
+          else controller.error(new Error('the file broke off'));
+          begin(response.ok ? null : response);
+        });
+      },
+      pull: () => isWanted(),
+      cancel: () => stop.abort(),
+    },
+    { highWaterMark: 1 },
+  );
+  return (await begun) ?? saveAs(body as unknown as BodyInit, name, JSON_TYPE);
 }
 
 const saveAs = (body: BodyInit, name: string, type: string): Response =>

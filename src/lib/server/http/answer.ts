@@ -44,8 +44,29 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
 export const answerRefusal = (refusal: WireRefusal): Response =>
   json({ refusal }, { status: STATUS[refusal.code], headers: { 'cache-control': 'no-store' } });
 
-const answerJson = ({ text }: JsonText): Response =>
-  new Response(text, { headers: { 'content-type': 'application/json', 'cache-control': 'no-store' } });
+/** `{ value }`; a value that is bytes already is JSON and is sent as it is. */
+function answerJson(value: unknown): Response {
+  const headers = { 'content-type': 'application/json', 'cache-control': 'no-store' };
+  if (!(value instanceof Uint8Array)) return new Response(JsonText.object({ value }).text, { headers });
+  return new Response(toBody([BEFORE, value, AFTER]), { headers });
+}
+
+/** Bytes as a body, one after another; given as they are they would be copied first. */
+export function toBody(bytes: readonly Uint8Array[]): BodyInit {
+  const parts = bytes.values();
+  const body = new ReadableStream<Uint8Array>({
+    pull(controller) {
+      const { value, done } = parts.next();
+      if (done) controller.close();
+      else controller.enqueue(value);
+    },
+  });
+  return body as unknown as BodyInit;
+}
+const [BEFORE, AFTER] = ['{"value":', '}'].map((text) => new TextEncoder().encode(text)) as [
+  Uint8Array,
+  Uint8Array,
+];
 
 /** Answers a request with what a use case gives: `{ value }` or `{ refusal }`. A bug is logged and told by its request id. */
 export async function answer(
@@ -55,7 +76,7 @@ export async function answer(
   try {
     const result = await useCase();
     if (!result.ok) return answerRefusal(result.refusal);
-    return answerJson(JsonText.object({ value: result.value }));
+    return answerJson(result.value);
   } catch (error) {
     if (isDatabaseAway(error)) {
       log.warn({ request, error: describeError(error) }, 'database away');

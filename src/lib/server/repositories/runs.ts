@@ -36,6 +36,20 @@ export async function findRun(db: Queryable, crew: string, job: string, id: stri
   return row ?? null;
 }
 
+/** How many bytes its document takes as it is kept, packed; null when there is no such run. The document is not unpacked for it. */
+export async function findRunSize(
+  db: Queryable,
+  crew: string,
+  job: string,
+  id: string,
+): Promise<number | null> {
+  const [row] = await db
+    .select({ size: sql<number>`pg_column_size(${document})` })
+    .from(runs)
+    .where(isRun(crew, job, id));
+  return row?.size ?? null;
+}
+
 /** The same without its document; locked until the transaction ends when it is about to be changed. Its job is locked first. */
 export async function findRunHead(
   db: Queryable,

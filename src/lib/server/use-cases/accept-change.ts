@@ -4,8 +4,8 @@ import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { findChange, insertChange, listChangesSince } from '../repositories/changes.ts';
 import { findRun, findRunHead, updateRun, type RunHead } from '../repositories/runs.ts';
+import { applyChange } from '../work/apply-change.ts';
 import type { ChangeText } from '../work/read-change.ts';
-import { applyByWeight } from '../work/weigh.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
 /**
@@ -45,7 +45,7 @@ async function keep(
     return refuse({ code: 'change-stale', base, revision: before, since });
   }
   const { doc } = (await findRun(tx, crew, job, id))!;
-  const after = await applyByWeight(doc, change.ops);
+  const after = applyChange(doc, change.ops);
   if (!after.ok) return after;
   const revision = before + 1;
   await updateRun(tx, crew, id, after.value, revision);

@@ -19,15 +19,20 @@ import { bringUpToDate } from './read-run.ts';
 /** Jobs that are looked up at a time. */
 const PAGE = 100;
 
-/** The text of a job file: a job with everything that belongs to it, as one moment of the database shows it. */
+/** A job with everything that belongs to it in one file, as one moment of the database shows it; its text is given to `take`. */
 export const exportJob = (
   db: Database,
   { crew }: Actor,
   id: string,
-): Promise<Result<JsonText, WireRefusal>> =>
-  db.transaction(async (tx) => {
+  take: (text: string) => Promise<void>,
+): Promise<Result<void, WireRefusal>> =>
+  db.transaction(async (tx): Promise<Result<void, WireRefusal>> => {
     const row = await findJobRow(tx, crew, id);
-    return row ? writeJobFile(tx, crew, row) : refuse({ code: 'job-unknown', job: id });
+    if (!row) return refuse({ code: 'job-unknown', job: id });
+    const file = await writeJobFile(tx, crew, row);
+    if (!file.ok) return file;
+    await take(`${file.value.text}\n`);
+    return accept(undefined);
   }, 'snapshot');
 
 /**
@@ -101,7 +106,7 @@ async function writeRun(
   crew: string,
   { id, job, name, revision, createdAt, changedAt }: RunHead,
 ): Promise<Result<JsonText, WireRefusal>> {
-  const doc = await bringUpToDate((await findRun(tx, crew, job, id))!.doc);
+  const doc = bringUpToDate((await findRun(tx, crew, job, id))!.doc);
   if (!doc.ok) return doc;
   const changes = await listChangesWithOps(tx, crew, id);
   const events = await listEvents(tx, crew, id);

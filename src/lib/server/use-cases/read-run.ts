@@ -1,3 +1,4 @@
+import { readKeptRunDoc } from '#core/formats/apply-to-run-doc.ts';
 import { RUN_SCHEMA } from '#core/runs/run.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { RunAnswer, WireRefusal } from '#core/formats/wire.ts';
@@ -6,7 +7,7 @@ import type { Database } from '../db/database.ts';
 import { listEvents } from '../repositories/events.ts';
 import { findJob } from '../repositories/jobs.ts';
 import { findRun } from '../repositories/runs.ts';
-import { carryUpByWeight } from '../work/weigh.ts';
+import { JsonText } from '../work/json-text.ts';
 
 /** A run as it is answered, its document still the text that is kept. */
 export interface RunText extends Omit<RunAnswer, 'doc'> {
@@ -29,7 +30,7 @@ export async function readRun(
     return accept({ job: found, run, doc: row.doc, events: await listEvents(tx, crew, id) });
   }, 'snapshot');
   if (!read.ok) return read;
-  const doc = await bringUpToDate(read.value.doc);
+  const doc = bringUpToDate(read.value.doc);
   return doc.ok ? accept({ ...read.value, doc: doc.value }) : doc;
 }
 
@@ -37,5 +38,19 @@ export async function readRun(
 const PRESENT = new RegExp(`"schema": ${RUN_SCHEMA}[,}]`);
 
 /** The text of a kept document in the present version. */
-export const bringUpToDate = async (doc: string): Promise<Result<string, WireRefusal>> =>
-  PRESENT.test(doc) ? accept(doc) : carryUpByWeight(doc);
+export function bringUpToDate(doc: string): Result<string, WireRefusal> {
+  if (PRESENT.test(doc)) return accept(doc);
+  const read = readKeptRunDoc(JSON.parse(doc));
+  return read.ok ? accept(JSON.stringify(read.value)) : read;
+}
+
+/** The same as the text of a `RunAnswer`. */
+export async function readRunText(
+  db: Database,
+  actor: Actor,
+  job: string,
+  id: string,
+): Promise<Result<JsonText, WireRefusal>> {
+  const run = await readRun(db, actor, job, id);
+  return run.ok ? accept(JsonText.object({ ...run.value, doc: new JsonText(run.value.doc) })) : run;
+}

@@ -4,15 +4,9 @@ import { accept, type Result } from '#core/outcome/result.ts';
 import type { Op } from '#core/runs/change.ts';
 
 /** The text of a kept run document and that of operations → the text of the document after them. */
-export function applyChange({ doc, ops }: { doc: string; ops: string }): Result<string, WireRefusal> {
+export function applyChange(doc: string, ops: string): Result<string, WireRefusal> {
   const before = readKeptRunDoc(JSON.parse(doc));
   if (!before.ok) return before;
   const after = applyToRunDoc(before.value, JSON.parse(ops) as Op[]);
   return after.ok ? accept(JSON.stringify(after.value)) : after;
-}
-
-/** The text of a run document of any version → its text in the present one. */
-export function carryUp(doc: string): Result<string, WireRefusal> {
-  const read = readKeptRunDoc(JSON.parse(doc));
-  return read.ok ? accept(JSON.stringify(read.value)) : read;
 }

@@ -10,6 +10,10 @@ export interface ChangeText extends Omit<Change, 'ops'> {
   readonly ops: string;
 }
 
+/** Bytes of a change up to which it is read where it arrives: 2 ms. */
+const LIGHT = 64 * 1024;
+export const isLightChange = (bytes: Uint8Array): boolean => bytes.byteLength <= LIGHT;
+
 /** Reads a change (UTF-8) by its schema. */
 export function readChange(bytes: Uint8Array): Result<ChangeText, WireRefusal> {
   const text = new TextDecoder().decode(bytes);

@@ -1,8 +1,7 @@
 import { existsSync } from 'node:fs';
-import { availableParallelism } from 'node:os';
-import type { TransferListItem } from 'node:worker_threads';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import type { TransferListItem } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { refuse, type Result } from '#core/outcome/result.ts';
@@ -13,34 +12,42 @@ export type TaskName = keyof Tasks;
 type Input<Name extends TaskName> = Parameters<Tasks[Name]>[0];
 type Output<Name extends TaskName> = Awaited<ReturnType<Tasks[Name]>>;
 
-/** Threads at work at a time: one core is left for everything else. */
-const THREADS = Math.max(1, Math.min(4, availableParallelism() - 1));
-/** Pieces of work that wait for a thread; more are refused with a sentence. */
-const QUEUE = 40;
+/** Who does what: those who wait for a run do not wait for somebody's file. */
+const GANGS = {
+  runs: { threads: 2, queue: 60, patience: 20_000 },
+  files: { threads: 3, queue: 12, patience: 300_000 },
+} as const;
+type Gang = keyof typeof GANGS;
+const GANG_OF: Readonly<Record<TaskName, Gang>> = {
+  acceptChange: 'runs',
+  readRun: 'runs',
+  readHistory: 'runs',
+  printRun: 'files',
+  exportFile: 'files',
+  importFile: 'files',
+};
 /** Megabytes a thread may take: work that needs more is given up by itself and takes nothing else down. */
 const MEMORY = 1024;
-/** Milliseconds a piece of work may take. */
-const PATIENCE = 120_000;
 
-let force: Piscina | null = null;
+const gangs = new Map<Gang, Piscina>();
 
 /**
- * Has a piece of heavy work done in a thread of its own kind, so that no request waits for another's. Stops when `signal` says
- * so. Refused where too much waits already, where it needs more memory than a thread has, or takes too long.
+ * Has a piece of heavy work done in a thread, so that no request waits for another's. Stops when `signal` says so. Refused where
+ * too much waits already, where it needs more memory than a thread has, or takes too long.
  */
 export async function doInThread<Name extends TaskName>(
   name: Name,
   input: Input<Name>,
   { signal, transfer = [] }: { signal?: AbortSignal; transfer?: readonly TransferListItem[] } = {},
 ): Promise<Output<Name> | Result<never, WireRefusal>> {
-  const limit = AbortSignal.timeout(PATIENCE);
+  const gang = GANG_OF[name];
+  const limit = AbortSignal.timeout(GANGS[gang].patience);
   try {
-    force ??= hire();
-    return (await force.run(input, {
-      name,
-      transferList: [...transfer],
-      signal: signal ? AbortSignal.any([signal, limit]) : limit,
-    })) as Output<Name>;
+    const force = gangs.get(gang) ?? hire(gang);
+    return (await force.run(
+      { name, input },
+      { transferList: [...transfer], signal: signal ? AbortSignal.any([signal, limit]) : limit },
+    )) as Output<Name>;
   } catch (error) {
     const why = findWhyGivenUp(error, signal);
     if (why) return refuse({ code: 'work-given-up', why });
@@ -50,21 +57,24 @@ export async function doInThread<Name extends TaskName>(
 
 /** Ends the threads; what they were at is given up. */
 export async function dismissWorkForce(): Promise<void> {
-  await force?.destroy();
-  force = null;
+  const all = [...gangs.values()];
+  gangs.clear();
+  await Promise.all(all.map((force) => force.destroy()));
 }
 
-function hire(): Piscina {
+function hire(gang: Gang): Piscina {
   const { file, execArgv } = findWorker();
-  return new Piscina({
+  const force = new Piscina({
     filename: file,
     execArgv,
     minThreads: 0,
-    maxThreads: THREADS,
-    maxQueue: QUEUE,
-    idleTimeout: 30_000,
+    maxThreads: GANGS[gang].threads,
+    maxQueue: GANGS[gang].queue,
+    idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: MEMORY },
   });
+  gangs.set(gang, force);
+  return force;
 }
 
 /** The worker of the build, which lies above the code that runs; where nothing was built, its source. */
@@ -86,5 +96,5 @@ function findWhyGivenUp(
   if (!(error instanceof Error)) return null;
   if (error.name === 'AbortError') return signal?.aborted ? 'stopped' : 'too-heavy';
   if ('code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY') return 'too-heavy';
-  return /queue (?:is at|limit)/i.test(error.message) ? 'too-busy' : null;
+  return /queue is at limit|No task queue available/.test(error.message) ? 'too-busy' : null;
 }

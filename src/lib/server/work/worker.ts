@@ -1,11 +1,114 @@
-/**
- * The tasks of a thread: plain data in, plain data out, nothing kept between two of them. A folder's worth of core comes with
- * them, which is why they are loaded here and not by the server itself.
- */
-import { applyChange, carryUp } from './apply-change.ts';
-import { importFile } from './import-file.ts';
-import { printRun } from './print-run.ts';
+import { constants, setPriority } from 'node:os';
+import type { MessagePort } from 'node:worker_threads';
+import { move, transferableSymbol, valueSymbol } from 'piscina';
+import type { ImportOutcome } from '#core/formats/job-file.ts';
+import type { ChangeAnswer, WireRefusal } from '#core/formats/wire.ts';
+import { accept, type Result } from '#core/outcome/result.ts';
+import type { Actor } from '../actor.ts';
+import { connect, OF_LONG_WORK, type Connection, type Database, type Patience } from '../db/database.ts';
+import type { Paper } from '../pdf/write-run-pdf.ts';
+import { acceptChange } from '../use-cases/accept-change.ts';
+import { exportJob, exportJobs } from '../use-cases/export-jobs.ts';
+import { importJobs } from '../use-cases/import-jobs.ts';
+import { printRun } from '../use-cases/print-run.ts';
+import { readHistory } from '../use-cases/read-history.ts';
+import { readRunText } from '../use-cases/read-run.ts';
+import type { JsonText } from './json-text.ts';
 import { readChange } from './read-change.ts';
 
-export { applyChange, carryUp, importFile, printRun, readChange };
-export const TASKS = { applyChange, carryUp, importFile, printRun, readChange };
+/** Whose work it is, and on which database: a thread has connections of its own. */
+export interface Order {
+  readonly url: string;
+  readonly actor: Actor;
+}
+export interface RunOrder extends Order {
+  readonly job: string;
+  readonly run: string;
+}
+
+/** Use cases as a thread does them: plain data in; out come bytes, which are handed over and not copied. */
+export const TASKS = {
+  async acceptChange(order: RunOrder & { bytes: Uint8Array }): Promise<Result<ChangeAnswer, WireRefusal>> {
+    const { url, actor, job, run, bytes } = order;
+    const change = readChange(bytes);
+    return change.ok ? acceptChange(databaseAt(url), actor, job, run, change.value) : change;
+  },
+
+  async readRun({ url, actor, job, run }: RunOrder): Promise<Result<Uint8Array, WireRefusal>> {
+    return handOver(toBytes(await readRunText(databaseAt(url), actor, job, run)));
+  },
+
+  async readHistory({ url, actor, job, run }: RunOrder): Promise<Result<Uint8Array, WireRefusal>> {
+    return handOver(toBytes(await readHistory(databaseAt(url), actor, job, run)));
+  },
+
+  async printRun(order: RunOrder & { paper: Paper }): Promise<Result<Uint8Array, WireRefusal>> {
+    const { url, actor, job, run, paper } = order;
+    return handOver(await printRun(databaseAt(url, OF_LONG_WORK), actor, job, run, paper));
+  },
+
+  /** Gives the text of a file piece by piece over `pieces`, each when the one before was taken. `job`: of one; null: of all. */
+  async exportFile(
+    order: Order & { job: string | null; pieces: MessagePort },
+  ): Promise<Result<void, WireRefusal>> {
+    const { url, actor, job, pieces } = order;
+    const db = databaseAt(url, OF_LONG_WORK);
+    let held = '';
+    const flush = async (): Promise<void> => {
+      const bytes = new TextEncoder().encode(held);
+      held = '';
+      const taken = new Promise((done) => pieces.once('message', done));
+      pieces.postMessage(bytes, [bytes.buffer]);
+      await taken;
+    };
+    const take = async (text: string): Promise<void> => {
+      held += text;
+      if (held.length >= PIECE) await flush();
+    };
+    const done = await (job === null ? exportJobs(db, actor, take) : exportJob(db, actor, job, take));
+    if (done.ok && held) await flush();
+    return done;
+  },
+
+  /** Brings the jobs of a file in; tells over `progress` how many are in, and of how many. */
+  async importFile(
+    order: Order & { bytes: Uint8Array; progress: MessagePort },
+  ): Promise<Result<ImportOutcome[], WireRefusal>> {
+    const { url, actor, bytes, progress } = order;
+    const text = new TextDecoder().decode(bytes);
+    const tell = (done: number, of: number): void => progress.postMessage({ done, of });
+    return importJobs(databaseAt(url, OF_LONG_WORK), actor, text, tell);
+  },
+};
+
+export default ({ name, input }: { name: keyof typeof TASKS; input: never }): unknown => TASKS[name](input);
+
+/** Characters that are handed over at a time. */
+const PIECE = 64 * 1024;
+
+/** On Linux this is of the thread alone: who answers requests goes before it wherever there are not cores enough. */
+try {
+  setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
+} catch {
+  // A system that does not let it: then it goes as before.
+}
+
+const connections = new Map<string, Connection>();
+
+/** A thread that is ended takes its connections with it, and nothing of what it was at is kept. */
+function databaseAt(url: string, patience?: Patience): Database {
+  const key = `${patience ? 'long' : 'short'} ${url}`;
+  const connection = connections.get(key) ?? connect(url, 2, patience);
+  connections.set(key, connection);
+  return connection.db;
+}
+
+const toBytes = (result: Result<JsonText, WireRefusal>): Result<Uint8Array<ArrayBuffer>, WireRefusal> =>
+  result.ok ? accept(new TextEncoder().encode(result.value.text)) : result;
+
+/** The buffer itself changes hands. */
+function handOver(result: Result<Uint8Array<ArrayBuffer>, WireRefusal>): Result<Uint8Array, WireRefusal> {
+  if (!result.ok) return result;
+  const moved = { [transferableSymbol]: result.value.buffer, [valueSymbol]: result };
+  return move(moved) as unknown as Result<Uint8Array, WireRefusal>;
+}

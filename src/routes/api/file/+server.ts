@@ -2,30 +2,30 @@ import { MessageChannel } from 'node:worker_threads';
 import { LIMITS } from '#core/formats/limits.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
-import { answerStream } from '#server/http/answer-file.ts';
+import { answerPieces } from '#server/http/answer-file.ts';
 import { answerProgress } from '#server/http/answer-progress.ts';
 import { readBody } from '#server/http/read-body.ts';
-import { getDatabaseForFiles, getDatabaseUrl } from '#server/service.ts';
-import { exportJobs } from '#server/use-cases/export-jobs.ts';
+import { getDatabaseUrl } from '#server/service.ts';
 import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
 /** Every job in one file. */
 export const GET: RequestHandler = ({ locals }) =>
-  answerStream(locals.request, 'porthole-jobs.json', (take) =>
-    exportJobs(getDatabaseForFiles(), resolveActor(), take),
-  );
+  answerPieces(locals.request, 'porthole-jobs.json', (pieces, signal) => {
+    const order = { url: getDatabaseUrl(), actor: resolveActor(), job: null, pieces };
+    return doInThread('exportFile', order, { signal, transfer: [pieces] });
+  });
 
-/** Brings in a file of one job or of several, in a thread. Who accepts lines is told how far it has come. */
+/** Brings in a file of one job or of several. Who accepts lines is told how far it has come. */
 export const POST: RequestHandler = async ({ locals, request }) => {
   const body = await readBody(request, LIMITS.file);
   const bringIn = async (signal: AbortSignal, tell: (done: number, of: number) => void = () => undefined) => {
     if (!body.ok) return body;
-    const { port1, port2 } = new MessageChannel();
+    const { port1, port2: progress } = new MessageChannel();
     port1.on('message', ({ done, of }: { done: number; of: number }) => tell(done, of));
-    const file = { url: getDatabaseUrl(), actor: resolveActor(), bytes: body.value, progress: port2 };
+    const order = { url: getDatabaseUrl(), actor: resolveActor(), bytes: body.value, progress };
     try {
-      return await doInThread('importFile', file, { signal, transfer: [port2, body.value.buffer] });
+      return await doInThread('importFile', order, { signal, transfer: [progress, body.value.buffer] });
     } finally {
       port1.close();
     }

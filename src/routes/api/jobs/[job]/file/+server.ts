@@ -1,11 +1,12 @@
 import { resolveActor } from '#server/actor.ts';
-import { answerFile } from '#server/http/answer-file.ts';
-import { getDatabaseForFiles } from '#server/service.ts';
-import { exportJob } from '#server/use-cases/export-jobs.ts';
+import { answerPieces } from '#server/http/answer-file.ts';
+import { getDatabaseUrl } from '#server/service.ts';
+import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
 /** One job with everything that belongs to it. */
-export const GET: RequestHandler = ({ locals, params }) =>
-  answerFile(locals.request, `porthole-job-${params.job}.json`, () =>
-    exportJob(getDatabaseForFiles(), resolveActor(), params.job),
-  );
+export const GET: RequestHandler = ({ locals, params: { job } }) =>
+  answerPieces(locals.request, `porthole-job-${job}.json`, (pieces, signal) => {
+    const order = { url: getDatabaseUrl(), actor: resolveActor(), job, pieces };
+    return doInThread('exportFile', order, { signal, transfer: [pieces] });
+  });

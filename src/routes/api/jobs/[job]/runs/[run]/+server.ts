@@ -1,13 +1,17 @@
-import { accept } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
-import { getDatabase } from '#server/service.ts';
-import { readRun } from '#server/use-cases/read-run.ts';
-import { JsonText } from '#server/work/json-text.ts';
+import { getDatabase, getDatabaseUrl } from '#server/service.ts';
+import { readRunText } from '#server/use-cases/read-run.ts';
+import { weighRun } from '#server/use-cases/weigh-run.ts';
+import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = ({ locals, params }) =>
+export const GET: RequestHandler = ({ locals, params: { job, run } }) =>
   answer(locals.request, async () => {
-    const run = await readRun(getDatabase(), resolveActor(), params.job, params.run);
-    return run.ok ? accept(JsonText.object({ ...run.value, doc: new JsonText(run.value.doc) })) : run;
+    const actor = resolveActor();
+    const weight = await weighRun(getDatabase(), actor, job, run);
+    // Which of the two is not there is the use case's to say.
+    return !weight.ok || weight.value === 'light'
+      ? readRunText(getDatabase(), actor, job, run)
+      : doInThread('readRun', { url: getDatabaseUrl(), actor, job, run });
   });

@@ -2,21 +2,38 @@ import { LIMITS } from '#core/formats/limits.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readBody } from '#server/http/read-body.ts';
-import { getDatabase } from '#server/service.ts';
+import { getDatabase, getDatabaseUrl } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { readHistory } from '#server/use-cases/read-history.ts';
-import { readByWeight } from '#server/work/weigh.ts';
+import { weighRun } from '#server/use-cases/weigh-run.ts';
+import { isLightChange, readChange } from '#server/work/read-change.ts';
+import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
 /** Every change, the oldest first. */
-export const GET: RequestHandler = ({ locals, params }) =>
-  answer(locals.request, () => readHistory(getDatabase(), resolveActor(), params.job, params.run));
+export const GET: RequestHandler = ({ locals, params: { job, run } }) =>
+  answer(locals.request, async () => {
+    const actor = resolveActor();
+    const weight = await weighRun(getDatabase(), actor, job, run);
+    if (!weight.ok) return weight;
+    return weight.value === 'light'
+      ? readHistory(getDatabase(), actor, job, run)
+      : doInThread('readHistory', { url: getDatabaseUrl(), actor, job, run });
+  });
 
-export const POST: RequestHandler = ({ locals, params, request }) =>
+export const POST: RequestHandler = ({ locals, params: { job, run }, request }) =>
   answer(locals.request, async () => {
     const body = await readBody(request, LIMITS.change);
     if (!body.ok) return body;
-    const change = await readByWeight(body.value);
-    if (!change.ok) return change;
-    return acceptChange(getDatabase(), resolveActor(), params.job, params.run, change.value);
+    const actor = resolveActor();
+    const bytes = body.value;
+    if (isLightChange(bytes)) {
+      const change = readChange(bytes);
+      if (!change.ok) return change;
+      const weight = await weighRun(getDatabase(), actor, job, run);
+      if (!weight.ok) return weight;
+      if (weight.value === 'light') return acceptChange(getDatabase(), actor, job, run, change.value);
+    }
+    const order = { url: getDatabaseUrl(), actor, job, run, bytes };
+    return doInThread('acceptChange', order, { transfer: [bytes.buffer] });
   });

@@ -1,8 +1,8 @@
 import { refuse } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answerFile } from '#server/http/answer-file.ts';
-import { getDatabase } from '#server/service.ts';
-import { printRun } from '#server/use-cases/print-run.ts';
+import { getDatabaseUrl } from '#server/service.ts';
+import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
 const PAPERS = { a4: 'A4', letter: 'LETTER' } as const;
@@ -18,7 +18,9 @@ export const GET: RequestHandler = ({ locals, params, request }) => {
         refuse({ code: 'input-invalid', path: 'paper', rule: 'any.only', limit } as const),
       );
     }
-    return printRun(getDatabase(), resolveActor(), params.job, params.run, paper, request.signal);
+    const { job, run } = params;
+    const order = { url: getDatabaseUrl(), actor: resolveActor(), job, run, paper };
+    return doInThread('printRun', order, { signal: request.signal });
   };
   return answerFile(locals.request, `porthole-${params.run}-${asked}.pdf`, make, 'application/pdf');
 };
