@@ -70,6 +70,6 @@ export default ts.config(
       },
     },
   },
-  { files: ['scripts/**', 'bench/**', 'tests/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'bench/**', 'probes/**', 'tests/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-unused-expressions': 'off' } },
 );

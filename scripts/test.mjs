@@ -64,11 +64,12 @@ await runMain(async () => {
   await ensureNodeModules();
   await ensureDebianPackage('chromium', () => !wanted('e2e') || existsSync('/usr/bin/chromium'));
   await runCommand('npx', ['svelte-kit', 'sync']);
-  await runCheck('lint', ['lint']);
-  await runCheck('types', ['check']);
   const folder = mkdtempSync(join(tmpdir(), 'porthole-test-'));
   try {
+    // Two cores: what only checks goes beside what only computes; what drives browsers has the machine to itself.
+    const checks = runCheck('lint', ['lint']).then(() => runCheck('types', ['check']));
     if (wanted('unit')) await runMocha('unit', [], process.env, folder);
+    await checks;
     if (wanted('integration') || wanted('e2e')) {
       await withThrowAwayCluster(async (env) => {
         if (wanted('integration'))

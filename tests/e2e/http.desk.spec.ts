@@ -1,4 +1,6 @@
 import { request as httpRequest } from 'node:http';
+import { fuzzHttp, HttpFuzz } from '../support/fuzz-http.ts';
+import { makeRandom } from '../support/random-run.ts';
 import { expect, makeId, makeJob, startTestApp, test } from '../support/e2e.ts';
 
 test('pages and data carry their security headers', async ({ request, app }) => {
@@ -46,7 +48,10 @@ test('bodies that are too large, not JSON or not right are refused with a code a
     const answer = await request.post(to, { headers, data });
     return [answer.status(), (await answer.json()).refusal?.code];
   };
-  expect(await post(Buffer.from('x'.repeat(4.5 * 1024 * 1024)))).toEqual([413, 'body-too-large']);
+  expect(await post(Buffer.from(' '.repeat(16.5 * 1024 * 1024)))).toEqual([413, 'body-too-large']);
+  expect(await post(Buffer.from(' '.repeat(300 * 1024)), `${path}/events`)).toEqual([413, 'body-too-large']);
+  expect(await post(Buffer.from('['.repeat(1000)))).toEqual([400, 'body-too-nested']);
+  expect(await post(Buffer.from('{"by":"\\u0000"}'))).toEqual([400, 'text-unstorable']);
   expect(await post(Buffer.from('{ not json'))).toEqual([400, 'body-not-json']);
   expect(await post(Buffer.from('"text"'))).toEqual([400, 'input-invalid']);
   expect(await post(Buffer.from('{}'))).toEqual([400, 'input-invalid']);
@@ -66,6 +71,37 @@ test('bodies that are too large, not JSON or not right are refused with a code a
   ]);
   const now = await request.get(path);
   expect((await now.json()).value.run.revision).toBe(0);
+});
+
+test('hostile requests, by a seed: none is answered 500, none is left waiting', async ({ request, app }) => {
+  const { job, run } = await makeJob(request, app.url);
+  const tally = await fuzzHttp(app.port, new HttpFuzz(makeRandom(20_274), job, run), 400, 4);
+  expect(tally.faults).toEqual([]);
+  expect(tally.sent).toBe(400);
+  expect(Object.keys(tally.statuses)).toEqual(expect.arrayContaining(['200', '400', '404', '409']));
+});
+
+test('assets, the schema, the icon and the framework’s own refusals carry the headers too', async ({
+  request,
+  app,
+  page,
+}) => {
+  await page.goto(app.url);
+  const asset = await page.locator('link[rel="stylesheet"]').first().getAttribute('href');
+  for (const path of [
+    new URL(asset!, app.url).pathname,
+    '/schemas/porthole-job-2.schema.json',
+    '/favicon.svg',
+    '/nothing-here',
+    '/%ff',
+  ]) {
+    const answer = await request.get(`${app.url}${path}`);
+    expect(answer.headers(), path).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'x-frame-options': 'DENY',
+      'cross-origin-resource-policy': 'same-origin',
+    });
+  }
 });
 
 test('unknown addresses of the API answer with data', async ({ request, app }) => {

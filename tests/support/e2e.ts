@@ -5,6 +5,12 @@ import {
   type BrowserContext,
   type Page,
 } from '@playwright/test';
+import { applyOps } from '#core/runs/change.ts';
+import { centreToCentre, planAddLeg } from '#core/runs/commands/add-leg.ts';
+import type { RunDoc } from '#core/runs/run.ts';
+import { parseMeasure } from '#core/units/check-measure.ts';
+import { findAxisForKey } from '../../src/lib/ui/instruments/axis-keys.ts';
+import { getLeg, mustBe, newLeg } from './make-run.ts';
 import { findFreePort } from '../../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../../scripts/system/server.mjs';
 import { makeDatabaseProxy, type DatabaseProxy } from './database-proxy.ts';
@@ -147,7 +153,31 @@ export async function addLegByKeys(page: Page, way: string, measure: string): Pr
   await expect(field).toHaveValue('');
 }
 
-/** Opens a new run and lays legs out by keys, each a letter for its way and its measure; the list has them then. */
+/** Lays legs out in a run over the API, each a letter for its way and its measure, as if they had been typed one after another. */
+export async function layLegs(
+  request: APIRequestContext,
+  url: string,
+  { job, run }: { readonly job: string; readonly run: string },
+  legs: readonly (readonly [way: string, measure: string])[],
+): Promise<void> {
+  const path = `${url}/api/jobs/${job}/runs/${run}`;
+  const { value } = (await (await request.get(path)).json()) as { value: { doc: RunDoc } };
+  let doc = value.doc;
+  let from: string | null = null;
+  for (const [base, [way, measure]] of legs.entries()) {
+    const { length } = mustBe(parseMeasure(measure, 'in'));
+    const axis = findAxisForKey(way, '')!;
+    const leg = newLeg(from, axis, 0, { measure: centreToCentre(length, measure) });
+    const { label, ops } = mustBe(planAddLeg(doc, leg, makeId));
+    const change = { id: makeId(), base, by: 'not named', at: new Date().toISOString(), label, ops };
+    const sent = await request.post(`${path}/changes`, { headers: { origin: url }, data: change });
+    expect(sent.status()).toBe(200);
+    doc = mustBe(applyOps(doc, ops));
+    from = getLeg(doc, base + 1).to;
+  }
+}
+
+/** Opens a new run with these legs in it; the list has them then. */
 export async function openRunWith(
   page: Page,
   request: APIRequestContext,
@@ -155,8 +185,8 @@ export async function openRunWith(
   legs: readonly (readonly [way: string, measure: string])[],
 ): Promise<Awaited<ReturnType<typeof makeJob>>> {
   const run = await makeJob(request, url);
+  await layLegs(request, url, run, legs);
   await openRun(page, run.layOut);
-  for (const [way, measure] of legs) await addLegByKeys(page, way, measure);
   await expect.poll(() => readLegs(page)).toHaveLength(legs.length);
   return run;
 }

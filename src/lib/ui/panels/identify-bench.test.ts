@@ -1,5 +1,7 @@
 import { expect } from 'chai';
 import { inches } from '#core/units/length.ts';
+import { THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
+import { answerQuestion } from '#core/instruments/answer-question.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { getChoices } from './choices.ts';
 import { BENCH_QUESTIONS, IdentifyBench } from './identify-bench.svelte.ts';
@@ -34,6 +36,28 @@ describe('the bench', () => {
     bench.take(outcome.observation, null);
     expect(bench.ranking.threads[0]!.thread.id).to.equal(expected[0]);
   });
+
+  for (const family of THREAD_FAMILIES) {
+    for (const seed of [7, 8, 9]) {
+      it(`a ${family} thread from the tray is identified by following the suggestions (seed ${seed})`, () => {
+        const random = makeRandom(seed * 100 + THREAD_FAMILIES.indexOf(family));
+        const bench = new IdentifyBench('test');
+        bench.drawFromTray(family, random);
+        const specimen = bench.simulated!;
+        let asked = 0;
+        while (!['certain', 'likely'].includes(bench.verdict.kind) && bench.next[0] && asked < 14) {
+          const observation = answerQuestion(bench.next[0].question, specimen, bench.observations, random);
+          bench.take(observation, 'simulated', true);
+          asked++;
+        }
+        const found = bench.ranking.threads.slice(0, 3).map(({ thread }) => thread.id);
+        expect(['certain', 'likely', 'tie']).to.include(bench.verdict.kind);
+        expect(found).to.include(specimen.truth);
+        expect(bench.readings.every(({ simulated }) => simulated)).to.equal(true);
+        expect(asked).to.be.above(1);
+      });
+    }
+  }
 
   it('draws from the tray the family asked for, and puts the last readings away', () => {
     const bench = new IdentifyBench('test');

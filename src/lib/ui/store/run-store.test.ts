@@ -16,6 +16,9 @@ import { putInOutbox, readKept } from './outbox.ts';
 import type { Conflict } from './run-conflict.ts';
 import { RunStore } from './run-store.svelte.ts';
 
+/** Seeds of each kind that are tried; a probe tries many more. */
+const SEEDS = Number(process.env['PORTHOLE_SEEDS'] ?? 30);
+
 /** The real one: the store's is moved on by hand. */
 const sleep = globalThis.setTimeout;
 
@@ -182,7 +185,7 @@ describe('a run on a device', () => {
     globalThis.fetch = fetched;
   });
 
-  for (let seed = 1; seed <= 30; seed++) {
+  for (let seed = 1; seed <= SEEDS; seed++) {
     it(`one window, a slow network that fails at times, reloads (seed ${seed}): nothing is lost or flickers`, async () => {
       const my = (trial = new Trial(seed, 'alone'));
       let store = await my.open();
@@ -207,7 +210,7 @@ describe('a run on a device', () => {
     });
   }
 
-  for (let seed = 1; seed <= 40; seed++) {
+  for (let seed = 1; seed <= SEEDS; seed++) {
     it(`a device that refuses at times and whose data is wiped at times (seed ${seed}): nothing is lost, sent without end, or stored without what it rests on`, async () => {
       const my = (trial = new Trial(seed, 'full'));
       const device = (trouble = new DeviceTrouble());
@@ -247,7 +250,7 @@ describe('a run on a device', () => {
     });
   }
 
-  for (let seed = 1; seed <= 30; seed++) {
+  for (let seed = 1; seed <= SEEDS; seed++) {
     it(`two windows and another device (seed ${seed}): all come to the same run, and no record is lost`, async () => {
       const my = (trial = new Trial(seed, 'both'));
       await my.open();
