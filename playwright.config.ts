@@ -6,6 +6,7 @@ const launchOptions = {
     '--no-sandbox',
     '--disable-dev-shm-usage',
     '--disable-quic',
+    '--disable-gpu',
     '--no-first-run',
     '--disable-background-networking',
     '--disable-component-update',

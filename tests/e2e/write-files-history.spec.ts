@@ -59,11 +59,14 @@ test('undo outlives the page, and history goes back to any step as a new one', a
   request,
   app,
 }) => {
-  await openRunWith(page, request, app.url, [
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  for (const [way, measure] of [
     ['u', '48'],
     ['r', '30'],
     ['o', '12'],
-  ]);
+  ] as const)
+    await addLegByKeys(page, way, measure);
   await expect(onServer(page)).toBeVisible();
   await page.waitForTimeout(300);
   await page.reload();
