@@ -25,7 +25,7 @@ export default defineConfig({
   reporter: [['dot'], ['json']],
   outputDir: 'test-results',
   // Screens are judged as they come to rest, not while a dialog fades in.
-  use: { contextOptions: { reducedMotion: 'reduce' }, actionTimeout: 10_000 },
+  use: { contextOptions: { reducedMotion: 'reduce' }, actionTimeout: 20_000 },
   projects: [
     {
       name: 'desk',

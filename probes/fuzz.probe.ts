@@ -15,7 +15,7 @@ const server = await startServer({ build, port, url: database.url, level: 'fatal
 const [job, run] = ['fuzzedjob01', 'fuzzedrun01'];
 await makeHttpServer(() => `http://localhost:${port}`, job, false).make(run);
 const began = performance.now();
-const tally = await fuzzHttp(port, new HttpFuzz(makeRandom(SEED), job, run), COUNT, 12);
+const tally = await fuzzHttp(port, new HttpFuzz(makeRandom(SEED), job, run), COUNT, 12, 5000);
 const alive = server.exitCode === null;
 console.log(
   `fuzz: ${tally.sent} requests (seed ${SEED}) in ${Math.round((performance.now() - began) / 1000)} s: ${JSON.stringify(tally.statuses)}, slowest ${Math.round(tally.slowest)} ms, ${tally.faults.length} × 500, unanswered or over 5 s (0 wanted), server ${alive ? 'alive' : 'ended'}`,

@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import { build } from 'vite';
 
 /**
- * The adapter for Node.js, and beside the server what its threads do: one file, which they load by its path.
+ * The adapter for Node.js, and beside the server what its threads do, which they load by its path. All but the PDF library is in it:
+ * a thread that begins has one file to read and not a thousand.
  * @param {string} out
  * @returns {import('@sveltejs/kit').Adapter}
  */
@@ -17,12 +18,13 @@ export function adaptWithWorker(out) {
         configFile: false,
         publicDir: false,
         logLevel: 'warn',
+        ssr: { noExternal: true, external: ['pdfkit', 'piscina', 'pg-native'] },
         build: {
           ssr: 'src/lib/server/work/worker.ts',
           outDir: join(out, 'work'),
           emptyOutDir: true,
           target: 'node20',
-          rolldownOptions: { output: { entryFileNames: 'worker.js', codeSplitting: false } },
+          rolldownOptions: { output: { entryFileNames: 'worker.js' } },
         },
       });
     },

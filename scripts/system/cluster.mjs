@@ -111,6 +111,8 @@ async function killCluster(data) {
     if (code !== 0) break;
     await new Promise((resolve) => setTimeout(resolve, 20));
   }
+  // A process that is dead and not yet collected by its parent still looks alive to who starts the next one.
+  rmSync(join(data, 'postmaster.pid'), { force: true });
 }
 
 /** @param {number} port */

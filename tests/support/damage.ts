@@ -18,7 +18,8 @@ export const DAMAGES: Readonly<Record<string, (text: string, random: () => numbe
   },
   'a key renamed': (text, random) => {
     const found = [...text.matchAll(/"([a-z]\w*)":/g)];
-    const one = found[Math.floor(random() * found.length)]!;
+    const one = found[Math.floor(random() * found.length)];
+    if (!one) return text;
     const other = ['__proto__', 'constructor', 'toString', 'porthole', 'x'][Math.floor(random() * 5)];
     return `${text.slice(0, one.index)}"${other}":${text.slice(one.index + one[0].length)}`;
   },

@@ -1,4 +1,4 @@
-import { constants, setPriority } from 'node:os';
+import { setPriority } from 'node:os';
 import type { MessagePort } from 'node:worker_threads';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import type { ImportOutcome } from '#core/formats/job-file.ts';
@@ -10,7 +10,6 @@ import type { Paper } from '../pdf/write-run-pdf.ts';
 import { acceptChange } from '../use-cases/accept-change.ts';
 import { exportJob, exportJobs } from '../use-cases/export-jobs.ts';
 import { importJobs } from '../use-cases/import-jobs.ts';
-import { printRun } from '../use-cases/print-run.ts';
 import { readHistory } from '../use-cases/read-history.ts';
 import { readRunText } from '../use-cases/read-run.ts';
 import type { JsonText } from './json-text.ts';
@@ -44,6 +43,7 @@ export const TASKS = {
 
   async printRun(order: RunOrder & { paper: Paper }): Promise<Result<Uint8Array, WireRefusal>> {
     const { url, actor, job, run, paper } = order;
+    const { printRun } = await import('../use-cases/print-run.ts');
     return handOver(await printRun(databaseAt(url, OF_LONG_WORK), actor, job, run, paper));
   },
 
@@ -88,7 +88,7 @@ const PIECE = 64 * 1024;
 
 /** On Linux this is of the thread alone: who answers requests goes before it wherever there are not cores enough. */
 try {
-  setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
+  setPriority(3);
 } catch {
   // A system that does not let it: then it goes as before.
 }

@@ -70,7 +70,8 @@ export function openDeviceDatabase(): Promise<DeviceDatabase> {
   return Promise.race([opening, late]).finally(() => clearTimeout(timer));
 }
 
-function open(): Promise<DeviceDatabase> {
+/** What a browser throws instead of refusing is a refusal like any other. */
+async function open(): Promise<DeviceDatabase> {
   const opening = openDB<DeviceSchema>('porthole', 5, {
     upgrade(database, before, _after, tx) {
       // Remembered in an older form: the server says them anew.
