@@ -91,7 +91,7 @@ for (const jobs of SIZES) urls.set(jobs, await fill(jobs));
 console.log(`scale: ${SIZES.join(' and ')} jobs, each with a run and people, one in five finished`);
 
 const WORKS = {
-  'list page': (db: ReturnType<typeof connect>['db'], _: number) => readJobs(db, ACTOR),
+  'list page': (db: ReturnType<typeof connect>['db']) => readJobs(db, ACTOR),
   'a later page': (db: ReturnType<typeof connect>['db'], jobs: number) =>
     readJobs(db, ACTOR, `job${middle(jobs)}`),
   'one job': (db: ReturnType<typeof connect>['db'], jobs: number) => readJob(db, ACTOR, `job${middle(jobs)}`),

@@ -17,7 +17,7 @@ export function makeHttpServer(
       });
     } catch (error) {
       if (mayBeDown) return 'away';
-      throw new Error(`no answer: ${String((error as Error).cause ?? error)}`);
+      throw new Error(`no answer: ${String((error as Error).cause ?? error)}`, { cause: error });
     }
     const answer = (await response.json()) as { value: never; refusal?: { code: string } };
     if (response.status === 200) return answer;

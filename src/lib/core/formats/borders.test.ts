@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import Joi from 'joi';
+import type Joi from 'joi';
 import { findUnstorable } from './find-unstorable.ts';
 import { idSchema, isId, momentSchema, revisionSchema } from './id.schema.ts';
 import { JsonGate } from './json-gate.ts';

@@ -10,6 +10,7 @@
   import { keepInSight } from '../controls/in-sight.ts';
   import SaveState from '../controls/SaveState.svelte';
   import TroubleNote from '../controls/TroubleNote.svelte';
+  import { isPassing } from '../store/ask-server.ts';
   import { setRunStore } from '../store/run-context.ts';
   import { RunStore } from '../store/run-store.svelte.ts';
   import CautionDialog from './CautionDialog.svelte';
@@ -93,7 +94,8 @@
 {#if store.phase === 'ready'}
   <CautionDialog {job} />
   <NotKept {store} />
-  {#if store.trouble && !store.conflict}
+  <!-- That edits are kept on this device is no comfort where it keeps none: the note above says what holds then. -->
+  {#if store.trouble && !store.conflict && !(store.shelf.refused && isPassing(store.trouble))}
     <div class="no-print px-3 py-1 sm:px-5"><TroubleNote refusal={store.trouble} /></div>
   {/if}
   {#if store.finish}

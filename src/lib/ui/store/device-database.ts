@@ -28,6 +28,9 @@ export type WaitingEntry = OutboxEntry & { readonly place: number | null };
 /** What an entry is, wherever it stands. */
 export const keyOf = (entry: OutboxEntry): string =>
   entry.kind === 'change' ? entry.change.id : entry.event.id;
+export const keysOf = (entries: readonly OutboxEntry[]): ReadonlySet<string> => new Set(entries.map(keyOf));
+/** Keys that are looked up and never shown: nothing on a screen follows them. */
+export const makeKeys = (): Set<string> => new Set();
 
 interface DeviceSchema extends DBSchema {
   runs: { key: string; value: KeptRun };

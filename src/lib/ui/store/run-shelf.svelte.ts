@@ -1,6 +1,14 @@
 import type { RunDoc } from '#core/runs/run.ts';
-import { keyOf, type KeptRun, type OutboxEntry, type WaitingEntry } from './device-database.ts';
+import {
+  keyOf,
+  keysOf,
+  makeKeys,
+  type KeptRun,
+  type OutboxEntry,
+  type WaitingEntry,
+} from './device-database.ts';
 import { arrangeWaiting } from './arrange-waiting.ts';
+import { mergeShelves } from './merge-shelves.ts';
 import {
   confirmEntry,
   dropFromOutbox,
@@ -13,7 +21,6 @@ import {
   rebase,
   repairKept,
   settleOutbox,
-  type Shelved,
 } from './outbox.ts';
 import { TurnQueue } from './turn-queue.ts';
 
@@ -48,7 +55,7 @@ export class RunShelf {
   #timer: ReturnType<typeof setTimeout> | undefined;
   #closed = false;
   /** What the server has confirmed here, though the device would not hear of it yet. */
-  readonly #confirmed = new Set<string>();
+  readonly #confirmed = makeKeys();
   /** Whether the device lags behind the window. */
   #isBehind = false;
 
@@ -252,7 +259,7 @@ export class RunShelf {
       this.waiting = waiting;
       return;
     }
-    const known = new Set(waiting.map(keyOf));
+    const known = keysOf(waiting);
     const stillAside = this.aside.filter((entry) => !known.has(keyOf(entry)));
     const arranged = arrangeWaiting(kept, [...waiting, ...stillAside]);
     const isSame = kept.revision === this.kept?.revision && isSameList(arranged.waiting, this.waiting);
@@ -270,27 +277,3 @@ const isSameList = (a: readonly WaitingEntry[], b: readonly WaitingEntry[]): boo
   );
 
 const baseOf = (entry: OutboxEntry): number | null => (entry.kind === 'change' ? entry.change.base : null);
-
-/**
- * What a window and its device come to together. What the device has is the truth for what it has taken; the window has besides
- * what the device has not taken yet, and may have come further. After a wipe the window is all there is.
- */
-export function mergeShelves(
-  memory: {
-    readonly kept: KeptRun | null;
-    readonly waiting: readonly WaitingEntry[];
-    readonly confirmed: ReadonlySet<string>;
-  },
-  device: Pick<Shelved, 'kept' | 'waiting'>,
-  isWiped: boolean,
-): { kept: KeptRun | null; waiting: readonly WaitingEntry[] } {
-  const kept = memory.kept ? joinKept(memory.kept, device.kept) : device.kept;
-  const there = device.waiting.filter((entry) => !memory.confirmed.has(keyOf(entry)));
-  const known = new Set((isWiped ? memory.waiting : there).map(keyOf));
-  if (!isWiped) {
-    const mine = memory.waiting.filter((entry) => entry.place === null && !known.has(keyOf(entry)));
-    return { kept, waiting: [...there, ...mine] };
-  }
-  const mine = memory.waiting.map((entry) => ({ ...entry, place: null }));
-  return { kept, waiting: [...mine, ...there.filter((entry) => !known.has(keyOf(entry)))] };
-}

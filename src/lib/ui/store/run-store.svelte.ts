@@ -13,7 +13,7 @@ import type { RunDoc } from '#core/runs/run.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { isPassing } from './ask-server.ts';
 import { bench } from './bench.svelte.ts';
-import { keyOf, type OutboxEntry, type WaitingEntry } from './device-database.ts';
+import { keyOf, makeKeys, type OutboxEntry, type WaitingEntry } from './device-database.ts';
 import { DeviceWindows } from './device-windows.ts';
 import { getNow } from './get-now.ts';
 import { newId } from './new-id.ts';
@@ -70,7 +70,7 @@ export class RunStore {
   #windows: DeviceWindows | null = null;
   #closed = false;
   /** Events the server would not take: kept and said, but they do not hold up what follows. */
-  readonly #refusedEvents = new Set<string>();
+  readonly #refusedEvents = makeKeys();
 
   constructor(job: string, run: string) {
     this.job = job;
