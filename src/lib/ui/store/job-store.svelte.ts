@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import type { JobInput, NewRunInput } from '#core/formats/job.schema.ts';
 import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -17,7 +18,8 @@ export class JobStore {
 
   async load(id: string): Promise<void> {
     this.asking = true;
-    if (this.job?.id !== id) this.job = await rememberJob(id);
+    // Not followed by whoever asks: what is answered is no reason to ask again.
+    if (untrack(() => this.job?.id) !== id) this.job = await rememberJob(id);
     const answer = await askServer('GET', pathOf(id));
     const { readJobAnswer } = await import('./read-answers.ts');
     const read = answer.ok ? readJobAnswer(answer.value) : answer;
