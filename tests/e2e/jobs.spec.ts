@@ -94,3 +94,20 @@ test('the theme is kept on the device', async ({ page, app }) => {
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'crawlspace');
 });
+
+test('a page asks for its job once, and then is quiet', async ({ page, request, app }) => {
+  const { job } = await makeJob(request, app.url);
+  const asked: string[] = [];
+  page.on('request', (each) => {
+    const { pathname } = new URL(each.url());
+    if (pathname.startsWith('/api/')) asked.push(pathname);
+  });
+  for (const path of ['', '/identify', '/rules', '/joints']) {
+    asked.length = 0;
+    await page.goto(`${app.url}/jobs/${job}${path}`);
+    await page.waitForLoadState('networkidle');
+    // The job itself is asked for once by the page and once by what it shows of it, at most.
+    expect(asked.filter((each) => each === `/api/jobs/${job}`).length, path).toBeLessThanOrEqual(2);
+    expect(asked.length, path).toBeLessThanOrEqual(4);
+  }
+});
