@@ -20,8 +20,8 @@ export default defineConfig({
   fullyParallel: true,
   retries: 0,
   forbidOnly: Boolean(process.env['CI']),
-  timeout: 45_000,
-  expect: { timeout: 8_000 },
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   reporter: [['dot'], ['json']],
   outputDir: 'test-results',
   // Screens are judged as they come to rest, not while a dialog fades in.
