@@ -170,7 +170,7 @@ const server = await startServer({
 });
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-quic'],
+  args: ['--no-sandbox', '--disable-quic', '--disable-gpu'],
 });
 try {
   for (const { name, path, size, theme, act } of SHOTS) {
