@@ -1,18 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const launchOptions = {
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-dev-shm-usage',
-    '--disable-quic',
-    '--disable-gpu',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-};
+import { LAUNCH } from './scripts/system/browser.mjs';
 
 export default defineConfig({
   testDir: 'tests/e2e',
@@ -25,12 +12,12 @@ export default defineConfig({
   reporter: [['dot'], ['json']],
   outputDir: 'test-results',
   // Screens are judged as they come to rest, not while a dialog fades in.
-  use: { contextOptions: { reducedMotion: 'reduce' }, actionTimeout: 20_000 },
+  use: { contextOptions: { reducedMotion: 'reduce' }, actionTimeout: 10_000 },
   projects: [
     {
       name: 'desk',
       testIgnore: /\.phone\.spec\.ts$/,
-      use: { viewport: { width: 1280, height: 800 }, launchOptions },
+      use: { viewport: { width: 1280, height: 800 }, launchOptions: LAUNCH },
     },
     {
       name: 'phone',
@@ -40,7 +27,7 @@ export default defineConfig({
         hasTouch: true,
         isMobile: true,
         deviceScaleFactor: 2,
-        launchOptions,
+        launchOptions: LAUNCH,
       },
     },
   ],

@@ -1,14 +1,12 @@
 import { chromium } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
+import { LAUNCH } from '../scripts/system/browser.mjs';
 import { makeJob, startTestApp } from '../tests/support/e2e.ts';
 import { request } from '@playwright/test';
 
 /** Bytes of gzipped JavaScript a page fetches until it is quiet. */
 async function weigh(url: string): Promise<{ bytes: number; files: number }> {
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-quic'],
-  });
+  const browser = await chromium.launch(LAUNCH);
   const page = await browser.newPage();
   const bodies: Promise<Buffer>[] = [];
   page.on('response', (response) => {

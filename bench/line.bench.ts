@@ -2,6 +2,7 @@ import { chromium, type Page } from '@playwright/test';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { planCopyRun } from '#core/runs/commands/copy-run.ts';
 import { newRun } from '#core/runs/run.ts';
+import { LAUNCH } from '../scripts/system/browser.mjs';
 import { startTestApp } from '../tests/support/e2e.ts';
 import { makeRandomRun } from '../tests/support/random-run.ts';
 
@@ -31,10 +32,7 @@ const getPercentile = (values: readonly number[], share: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? 0;
 
 const app = await startTestApp();
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update'],
-});
+const browser = await chromium.launch(LAUNCH);
 try {
   const page = await (
     await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })

@@ -1,4 +1,5 @@
 /** `npm run bench`: measures speed and weight; exits 1 when a figure misses what is wanted. */
+import { ensureBrowser } from './system/browser.mjs';
 import { ensureBuild } from './system/build.mjs';
 import { ensureNodeModules } from './system/installed.mjs';
 import { runCommand } from './system/run-command.mjs';
@@ -23,6 +24,7 @@ await runMain(async () => {
   await run('layout.bench.ts');
   await run('identify.bench.ts');
   await run('fuzz.bench.ts');
+  await ensureBrowser();
   await ensureBuild(BUILD);
   await withThrowAwayCluster(async (env) => {
     await run('first-page.bench.ts', { ...env, PORTHOLE_BUILD: BUILD });

@@ -1,10 +1,10 @@
 /** `npm run probes`: long looks from outside at what is promised; exits 1 when a promise is broken. A short form of each is in `npm test`. */
+import { ensureBrowser } from './system/browser.mjs';
 import { ensureBuild } from './system/build.mjs';
-import { ensureDebianPackage, ensureNodeModules } from './system/installed.mjs';
+import { ensureNodeModules } from './system/installed.mjs';
 import { runCommand } from './system/run-command.mjs';
 import { Obstacle, runMain } from './system/say.mjs';
 import { withThrowAwayCluster } from './system/throw-away-cluster.mjs';
-import { existsSync } from 'node:fs';
 
 const BUILD = '.porthole/test-build';
 const PROBES = ['database', 'server', 'fuzz', 'files', 'device', 'backup', 'load'];
@@ -16,7 +16,7 @@ await runMain(async () => {
   if (unknown.length > 0)
     throw new Obstacle(`No probe ${unknown.join(', ')}: there are ${PROBES.join(', ')}.`);
   await ensureNodeModules();
-  await ensureDebianPackage('chromium', () => existsSync('/usr/bin/chromium'));
+  await ensureBrowser();
   await ensureBuild(BUILD);
   await withThrowAwayCluster(async (env) => {
     const given = { ...env, PORTHOLE_BUILD: BUILD };

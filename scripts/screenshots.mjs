@@ -1,4 +1,5 @@
 /** `npm run screenshots`: one current picture of each main view, from the demo data, into docs/screenshots/. */
+import { ensureBrowser } from './system/browser.mjs';
 import { ensureBuild } from './system/build.mjs';
 import { ensureNodeModules } from './system/installed.mjs';
 import { runCommand } from './system/run-command.mjs';
@@ -9,6 +10,7 @@ const BUILD = '.porthole/test-build';
 
 await runMain(async () => {
   await ensureNodeModules();
+  await ensureBrowser();
   await ensureBuild(BUILD);
   await withThrowAwayCluster(async (env) => {
     const run = (/** @type {string} */ script) =>

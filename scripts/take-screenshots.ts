@@ -1,5 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
+import { LAUNCH } from './system/browser.mjs';
 import { findFreePort } from './system/free-port.mjs';
 import { startServer, stopServer } from './system/server.mjs';
 
@@ -168,10 +169,7 @@ const server = await startServer({
   url,
   level: 'error',
 });
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-quic', '--disable-gpu'],
-});
+const browser = await chromium.launch(LAUNCH);
 try {
   for (const { name, path, size, theme, act } of SHOTS) {
     const context = await browser.newContext({

@@ -1,9 +1,10 @@
 /** `npm test`: lint, types, unit, integration (real PostgreSQL), end-to-end (built app, real Chromium). */
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { ensureBrowser } from './system/browser.mjs';
 import { ensureBuild } from './system/build.mjs';
-import { ensureDebianPackage, ensureNodeModules } from './system/installed.mjs';
+import { ensureNodeModules } from './system/installed.mjs';
 import { runCommand } from './system/run-command.mjs';
 import { Obstacle, runMain, say } from './system/say.mjs';
 import { withThrowAwayCluster } from './system/throw-away-cluster.mjs';
@@ -62,7 +63,7 @@ await runMain(async () => {
   if (unknown.length > 0)
     throw new Obstacle(`No suite ${unknown.join(', ')}: there are ${SUITES.join(', ')}.`);
   await ensureNodeModules();
-  await ensureDebianPackage('chromium', () => !wanted('e2e') || existsSync('/usr/bin/chromium'));
+  if (wanted('e2e')) await ensureBrowser();
   await runCommand('npx', ['svelte-kit', 'sync']);
   const folder = mkdtempSync(join(tmpdir(), 'porthole-test-'));
   try {

@@ -33,8 +33,14 @@
         href={resolve('/')}
         class="tap flex items-center px-2 underline-offset-4 hover:underline max-sm:hidden">Jobs</a
       >
-      <a href={resolve('/identify')} class="tap flex items-center px-2 underline-offset-4 hover:underline"
-        >Identify</a
+      <a
+        href={resolve('/quick-cut')}
+        class="tap flex items-center px-2 whitespace-nowrap underline-offset-4 hover:underline max-sm:px-1"
+        >Quick cut</a
+      >
+      <a
+        href={resolve('/identify')}
+        class="tap flex items-center px-2 underline-offset-4 hover:underline max-sm:px-1">Identify</a
       >
     </nav>
     <span class="grow"></span>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import Plus from '@lucide/svelte/icons/plus';
+  import Ruler from '@lucide/svelte/icons/ruler';
   import Scale from '@lucide/svelte/icons/scale';
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
@@ -21,6 +22,9 @@
       <p class="chart-label">See into the joint before you cut the pipe.</p>
     </div>
     <div class="flex flex-wrap gap-3">
+      <a class="btn h-14 text-lg" href={resolve('/quick-cut')}
+        ><Ruler aria-hidden="true" size={20} /> Quick cut</a
+      >
       <a class="btn h-14" href={resolve('/rules')}><Scale aria-hidden="true" size={20} /> House rules</a>
       <a class="btn h-14 text-lg btn-primary" href={resolve('/jobs/new')}
         ><Plus aria-hidden="true" /> New job</a

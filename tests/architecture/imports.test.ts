@@ -129,9 +129,10 @@ describe('imports', () => {
   });
 
   it('keep the libraries of the first page small: schemas and CSV come when they are needed', () => {
-    const lazily = /^(?:joi|csv-stringify)|\.schema\.ts$|read-(?:with|run-doc|answers|specimens)\.ts$/;
+    const lazily =
+      /^(?:joi|csv-stringify)|\.schema\.ts$|read-(?:with|run-doc|answers|specimens|quick-bench)\.ts$/;
     for (const file of files.filter((each) => ['ui', 'routes'].includes(getLayer(each)))) {
-      if (file.endsWith('+server.ts') || /read-(?:answers|specimens)\.ts$/.test(file)) continue;
+      if (file.endsWith('+server.ts') || /read-(?:answers|specimens|quick-bench)\.ts$/.test(file)) continue;
       const source = readFileSync(file, 'utf8');
       const eager = [...source.matchAll(/^\s*import (?!type)[^;(]*? from '([^']+)'/gm)].map(
         (match) => match[1]!,

@@ -1,4 +1,4 @@
-import { expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import { expect, makeJob, onDevice, onServer, openRun, readLegs, test } from '../support/e2e.ts';
 import type { Page } from '@playwright/test';
 
 /** One leg by thumb: a way of the rose, keys of the pad, add. */
@@ -68,4 +68,30 @@ test('a metric job has a metric pad and a metric tape', async ({ page, request, 
   await expect
     .poll(() => readLegs(page))
     .toEqual(['1 762 mm 3/4 up 743 mm 90° elbow', '2 1098 mm 3/4 right 1079 mm open end']);
+});
+
+test('a finger on a station is not pushed off it by what becomes of an edit', async ({
+  page,
+  request,
+  app,
+  context,
+}) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  await expect(onServer(page)).toBeVisible();
+  const stations = page.getByRole('navigation', { name: 'Stations' });
+  const history = stations.getByRole('link', { name: 'History', exact: true });
+  await history.scrollIntoViewIfNeeded();
+  const before = await history.boundingBox();
+  await context.setOffline(true);
+  await addLegByThumb(page, 'right', ['4', '3', '1/4']);
+  await expect(page.getByText('1 not on the server yet')).toBeAttached();
+  expect(await history.boundingBox()).toEqual(before);
+  // The bar with the stations and with where the edits are stays when the list is read.
+  await page.mouse.wheel(0, 2000);
+  await expect(onDevice(page)).toBeInViewport();
+  await context.setOffline(false);
+  await history.tap();
+  await expect(page).toHaveURL(/history$/);
+  await expect(onServer(page)).toBeVisible();
 });

@@ -121,6 +121,9 @@ export function grade(verdict: Verdict, truth: ListedThread): { grade: Grade; al
     case 'certain':
     case 'likely': {
       if (isTruth(verdict.found.thread.id, verdict.found.sisters)) return { grade: 'single', alike: null };
+      // Named with the verdict, for the hand was never tried: one of two that were told.
+      if (verdict.ifLeft.some(({ thread, sisters }) => isTruth(thread.id, sisters)))
+        return { grade: verdict.ifLeft.length === 1 ? 'tie' : 'wide-tie', alike: 'other-hand' };
       return {
         grade: verdict.kind === 'certain' ? 'certain-wrong' : 'likely-wrong',
         alike: findLookAlike(verdict.found.thread, truth),
@@ -129,7 +132,8 @@ export function grade(verdict: Verdict, truth: ListedThread): { grade: Grade; al
     case 'tie': {
       const [a, b] = verdict.among;
       const alike = a && b ? findLookAlike(a.thread, b.thread) : null;
-      if (!verdict.among.some(({ thread, sisters }) => isTruth(thread.id, sisters)))
+      const told = [...verdict.among, ...verdict.ifLeft];
+      if (!told.some(({ thread, sisters }) => isTruth(thread.id, sisters)))
         return { grade: 'wrong-tie', alike };
       return { grade: verdict.among.length <= 2 ? 'tie' : 'wide-tie', alike };
     }
@@ -141,7 +145,9 @@ export function grade(verdict: Verdict, truth: ListedThread): { grade: Grade; al
   }
 }
 
-const isSettled = ({ kind }: Verdict): boolean => kind === 'certain' || kind === 'likely' || kind === 'none';
+/** One thread, or none; not while the hand is only taken for right. */
+const isSettled = (verdict: Verdict): boolean =>
+  verdict.kind === 'none' || ('found' in verdict && verdict.ifLeft.length === 0);
 
 /** Readings until the verdict stands (all of them where it never does), and the verdict. */
 export interface Trial {

@@ -1,3 +1,4 @@
+import type { EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
 import type { Finding, FindingCode, Severity } from '#core/runs/finding.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
@@ -40,6 +41,8 @@ const SENTENCES: Sentences = {
     `Leg ${mark}: ${sayExact(cut, unit)} is too short to thread (two threads and the vise’s grip need ${sayExact(needed, unit)}), and no nipple is as long. ${nearest === null || move === null ? '' : `Make the leg ${sayExact(Math.abs(move), unit)} ${move > 0 ? 'longer' : 'shorter'} for a nipple ${sayLength(nearest, 'in')}, or `}${nearest === null ? 'Make it' : 'make it'} ${sayExact(needed - cut, unit)} longer to cut it from pipe.`,
   'engagement-not-measured': ({ size }) =>
     `No engagement of your own for ${size} has been entered. Measure made-up test pieces and enter it in House rules, or choose another school there. No cut is given until then.`,
+  'engagement-doubted': ({ size, figure, doubt }, unit) =>
+    `${size}: your own engagement is ${sayExact(figure, unit)}. ${sayEngagementDoubt(doubt, unit)} House rules, “engagement figure”, has it.`,
   'size-not-carried': ({ size }) => `The catalogue does not carry ${size}. Choose another size.`,
   'part-length-unknown': ({ part, marks }) =>
     `${capital(namePart(part))} (leg ${marks.join(', ')}): its length is fixed by no standard. Measure yours and enter it; no cut is given over it until then.`,
@@ -67,6 +70,12 @@ const SENTENCES: Sentences = {
   'catalogue-changed': ({ pinned, now }) =>
     `This run was laid out with catalogue ${pinned}; the figures shown are of ${now}. Compare the cuts before using an old sheet.`,
 };
+
+/** What is wrong with an engagement of the shop's own, and what to do. */
+export const sayEngagementDoubt = (doubt: EngagementDoubt, unit: LengthUnit): string =>
+  doubt.code === 'over-thread'
+    ? `That is more than the whole thread (${sayExact(doubt.most, unit)}): no fitting takes it. Measure again.`
+    : `That is the thread cut, not how far it goes in (about ${sayExact(doubt.usual, unit)}). Make up a test piece and measure.`;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

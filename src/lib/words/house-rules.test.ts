@@ -45,7 +45,7 @@ describe('house rules', () => {
     for (const wrong of [{ least: 3, most: 2 }, { least: -1, most: 2 }, { least: 1, most: 7 }, { least: 1 }])
       expect(check(wrong), JSON.stringify(wrong)).to.equal(false);
     const own = sayChoice('how-tight', { option: 'own-window', ...USUAL_WINDOWS });
-    expect(own).to.include('2 to 3.5 up to 2 in').and.include('1.5 to 2.5 for R');
+    expect(own).to.include('2 to 3.5 up to 2 in').and.include('1.5 to 2.75 for R');
   });
 
   it('every jurisdiction opens with choices that can be kept; what departs is named', () => {

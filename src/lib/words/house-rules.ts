@@ -130,7 +130,7 @@ export const RULE_WORDS: AllRuleWords = {
     options: {
       window: {
         name: 'Turns in the usual window',
-        says: 'Count from hand-tight: what the wrench adds is what seals. 2 to 3½ turns, 1½ to 3 from 2-1/2 up.',
+        says: 'Count from hand-tight: what the wrench adds is what seals. 2 to 3½ turns, 1½ to 3 from 2-1/2 up; R 1½ to 2¾, larger ones more.',
       },
       'own-window': {
         name: 'Turns in a window of our own',
@@ -142,7 +142,7 @@ export const RULE_WORDS: AllRuleWords = {
       },
       'couple-left': {
         name: 'A couple of threads left',
-        says: 'Look at the joint. About a turn and a half tighter than four left.',
+        says: 'Look at the joint. About two turns tighter than four left.',
       },
       feel: {
         name: 'By feel',

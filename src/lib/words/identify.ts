@@ -82,7 +82,7 @@ export const QUESTIONS: Readonly<
   },
   'second-diameter': {
     ask: 'And at the other end of the thread?',
-    how: 'A second diameter shows the taper: a pipe thread grows 1/16 of its length.',
+    how: 'A second diameter shows the taper: a taper thread grows 1/16 of its length.',
   },
   leaf: {
     ask: 'Which leaf of the pitch gauge sits without light?',

@@ -29,7 +29,7 @@ const CELLS: Readonly<Record<PairVerdictKind, string>> = {
 
 const sayCell = ({ verdict, turns }: PairVerdict): string =>
   verdict === 'never-seals' && turns !== null
-    ? `${CELLS[verdict]}, ${sayNumber(turns, 0)} t`
+    ? `${CELLS[verdict]}, ${turns < 1 ? 'may start' : `${sayNumber(turns, 0)} t`}`
     : CELLS[verdict];
 
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`;

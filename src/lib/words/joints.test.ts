@@ -89,6 +89,6 @@ describe('joints in words', () => {
       'about 4 turns and binds',
     );
     expect(sayEnd(end('npt-1/2-male'))).to.equal('1/2-14 NPT male');
-    expect(sayEnd(end('npsm-1/2-female'))).to.equal('1/2-14 NPSM female, 30° seat');
+    expect(sayEnd(end('npsm-1/2-female'))).to.equal('1/2-14 NPSM female, seat not looked at');
   });
 });

@@ -1,4 +1,5 @@
-import type { EndMaterial, JointEnd, SocketKind, TubeKind } from '#core/joints/joint-end.ts';
+import type { OtherGas } from '#core/catalogue/small-threads.ts';
+import type { EndMaterial, JointEnd, SocketKind, Temper, TubeKind } from '#core/joints/joint-end.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { isForbidden, type HouseCondition, type JudgedJoint } from '#core/joints/house-ruling.ts';
 import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
@@ -29,14 +30,19 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
   'clean-contact': 'the contact is clean; hand-tight and a touch more',
   'valve-seal-listed': 'it is the outlet listed for this gas and its seal is there',
   'flare-the-tube': 'the tube is flared for it, with the nut put on first',
-  'facing-and-heat': 'both ends are faced, and melted by a qualified operator',
+  'facing-and-heat':
+    'both ends are faced and melted by a qualified operator, by a procedure qualified for both resins',
   'stiffener-and-depth': 'its stiffener is in, the end is chamfered and the depth mark meets the lip',
-  'press-tool-listed': 'it is the gas-listed coupling and its tool presses it',
+  'press-tool-listed':
+    'the tube’s end is bare, clean and deburred, and it is the gas-listed coupling pressed with its own tool',
   'makers-own-fitting': 'tubing and fitting are of one maker and one series',
   'same-maker': 'both halves are of one maker and the seats are clean',
   'galvanised-allowed': 'the local rule and the house allow galvanised metal on gas',
-  'listed-for-gas': 'the maker lists it for gas',
-  'new-connector': 'the connector is new: it is not used a second time',
+  'listed-for-gas':
+    'the maker lists it for gas: as a rule it is a hydraulic or machine part, not for gas tube',
+  'new-connector':
+    'the connector is new, no longer than its listing allows, in one room with its appliance, and has a shut-off valve before it',
+  'soft-tube': 'the tube is soft: hard-drawn copper splits when it is flared',
 };
 
 export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
@@ -70,6 +76,12 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
   'other-kind-of-tube': 'Made for another kind of tube.',
   'same-half': 'Two like halves of a union.',
   'nothing-enters': 'Neither has anything to go into.',
+  'other-gas': 'It is made for another gas: never adapt it to fuel gas, whatever screws together.',
+  'hard-tube': 'Hard-drawn copper splits when it is flared. Soft tube only.',
+  'no-tight-thread':
+    'Both are parallel: the thread only pulls, and ISO 228 promises no tight joint on it. G seals on a washer, Rp on an R male.',
+  'seal-not-told':
+    'Threads like this seal in more than one way. Look which this one has: a cone, an olive, a contact or a washer, and ask its maker.',
 };
 
 const HOUSE_CONDITION_WORDS: Readonly<Record<Exclude<HouseCondition, 'own-way'>, string>> = {
@@ -125,11 +137,19 @@ export const PAIR_RULE_NAMES: Readonly<Record<PairRuleId, string>> = {
 };
 
 /** Why, in one sentence or two: the cause, and how far it goes in all the same. */
-export function sayCause({ cause, turns }: PairVerdict): string {
+export function sayCause({ cause, turns, otherGas }: PairVerdict): string {
   if (cause === null) return '';
-  const goesIn = turns === null ? '' : ` It goes in about ${sayNumber(turns, 0)} ${Math.round(turns) === 1 ? 'turn' : 'turns'} and binds.`;
-  return `${CAUSE_WORDS[cause]}${goesIn}`;
+  const gas = otherGas ? ` One of them is a connection for ${OTHER_GAS_NAMES[otherGas]}: never adapt it.` : '';
+  const goesIn = turns === null ? '' : turns < 1 ? ' It may start all the same: real parts vary by a turn and more.' : ` It goes in about ${sayNumber(turns, 0)} ${Math.round(turns) === 1 ? 'turn' : 'turns'} and binds.`;
+  return `${CAUSE_WORDS[cause]}${goesIn}${gas}`;
 } // prettier-ignore
+
+/** Gases that are not fuel gas of a building, as they are said. */
+export const OTHER_GAS_NAMES: Readonly<Record<OtherGas, string>> = {
+  acetylene: 'acetylene',
+  hydrogen: 'hydrogen or high-pressure methane',
+  'oxygen-air': 'oxygen or air',
+};
 
 /** What can be put together, by one word each. */
 export const END_KIND_NAMES: Readonly<Record<JointEnd['kind'] | 'specimen', string>> = {
@@ -160,6 +180,12 @@ const SEAT_WORDS: Readonly<Record<Seat | 'unknown', string>> = {
 };
 export const saySeat = (seat: Seat | 'unknown'): string => SEAT_WORDS[seat];
 
+export const TEMPER_NAMES: Readonly<Record<Temper, string>> = {
+  soft: 'soft (coil)',
+  hard: 'hard-drawn (straight)',
+  unknown: 'not known',
+};
+
 const TUBES: Readonly<Record<TubeKind, string>> = {
   copper: 'copper tube',
   polyethylene: 'polyethylene',
@@ -185,7 +211,9 @@ export function sayEnd(end: JointEnd): string {
       ].join(', ');
     }
     case 'tube':
-      return [end.name, TUBES[end.tube]].filter(Boolean).join(' ');
+      return [end.temper === 'unknown' || end.temper === null ? '' : end.temper, end.name, TUBES[end.tube]]
+        .filter(Boolean)
+        .join(' ');
     case 'socket':
       return `${SOCKETS[end.socket]} ${end.name}`;
     case 'union-half':

@@ -52,15 +52,15 @@ export const PIPE_KIND_TEXTS: Readonly<Record<PipeKindId, { readonly name: strin
     },
     csst: {
       name: 'CSST',
-      says: 'As listed only: indoors above ground, strike plates where concealed, bonded as its maker and the code say, its maker’s own fittings.',
+      says: 'As listed only: indoors above ground, strike plates where concealed, bonded as its maker and the code say, supported as its maker says, its maker’s own fittings.',
     },
     'appliance-connector': {
       name: 'Flexible appliance connector',
-      says: 'Not CSST: the last link to one appliance, in the same room, never through a wall, never used again. Sold by inside or outside size: measure its thread.',
+      says: 'Not CSST: the last link to one appliance, in the same room, never through a wall, never used again, no longer than its listing allows, with a shut-off valve before it. Sold by inside or outside size: measure its thread.',
     },
     copper: {
       name: 'Copper tube',
-      says: 'Where code allows it: K, L or ACR in the United States, flared or brazed; not above 0.3 grain of hydrogen sulphide. Named by nominal or by outside: measure. Ask which joints are allowed.',
+      says: 'Where code allows it: K, L or ACR in the United States, flared or brazed; not where the gas holds more than 0.3 grain of hydrogen sulphide per 100 cubic feet. Flare and bend soft tube only. Named by nominal or by outside: measure. Ask which joints are allowed.',
     },
     polyethylene: {
       name: 'Polyethylene pipe',
@@ -95,7 +95,10 @@ export const PIPE_KIND_TEXTS: Readonly<Record<PipeKindId, { readonly name: strin
       name: 'Push-fit or quick coupling',
       says: 'Never as a permanent gas joint: its ring perishes and fire opens it.',
     },
-    zinc: { name: 'Zinc alloy part', says: 'Never for gas: it cracks with age and melts early.' },
+    zinc: {
+      name: 'Zinc alloy as a pipe fitting',
+      says: 'Never as a pipe fitting for gas: it cracks with age and melts early.',
+    },
   };
 
 export const PIPE_USE_WORDS: Readonly<Record<PipeUse, string>> = {
@@ -141,7 +144,7 @@ export function sayPrintLineFinding(finding: PrintLineFinding): string {
     case 'pe-resin-unknown':
       return `The resin ${finding.resin} is not known here. Ask before fusing it to another.`;
     case 'pe-not-marked-gas':
-      return 'Neither GAS nor a gas standard was read on the line. Do not bury it for gas until its maker confirms it.';
+      return 'The line is not marked for gas. Do not bury it for gas until its maker confirms it.';
     case 'pe-wall-not-as-sdr':
       return `The wall says ${sayReading(finding.wall, 'in')}, SDR ${finding.sdr} would be ${sayReading(finding.asSdr, 'in')}. One of them is wrong: measure the wall.`;
     case 'pe-wall-below-legal':
@@ -156,7 +159,13 @@ export function sayPrintLineFinding(finding: PrintLineFinding): string {
 export function sayPeComparison(comparison: PeComparison): string {
   switch (comparison.verdict) {
     case 'match':
-      return 'Match: outside and wall agree within 0.004 in.';
+      return 'Match: outside and wall agree within 0.004 in, the resin is the same, both are marked for gas.';
+    case 'resins':
+      return comparison.a && comparison.b
+        ? `Sizes match. Resins ${comparison.a} and ${comparison.b}: only by a procedure qualified for both.`
+        : `Sizes match. The resin of ${comparison.a ? 'the riser or coupling' : comparison.b ? 'the pipe' : 'both'} was not read: for fusion find it first; a stab coupling must be listed for the pipe’s resin.`;
+    case 'not-gas':
+      return `No match: ${comparison.which.length === 2 ? 'neither is' : comparison.which[0] === 'a' ? 'the pipe is not' : 'the riser or coupling is not'} marked for gas. Sizes alone do not make gas pipe.`;
     case 'not-known':
       return `Not known: the ${comparison.missing.join(' and the ')} of one of them is missing. Measure it.`;
     case 'differ':

@@ -35,7 +35,10 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
         name: 'Tape and compound',
         says: 'Tape fills the spiral, compound wets the flanks: belt and braces.',
       },
-      cord: { name: 'Sealing cord', says: 'Can be turned back a little to align, where it is listed.' },
+      cord: {
+        name: 'Sealing cord',
+        says: 'Fills the spiral, sets nowhere. It is never turned back to align either: a joint that was turned back is made again.',
+      },
     },
   },
   'who-holds': {
@@ -102,7 +105,10 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
         name: 'With copper olives only',
         says: 'Copper keeps its grip where brass shakes loose, in vehicles above all.',
       },
-      accessible: { name: 'Any olive, where accessible', says: 'It can be seen, and nipped up.' },
+      accessible: {
+        name: 'Any olive, where accessible',
+        says: 'It can be seen and reached. It is nipped up only with the gas shut off, and tested again.',
+      },
     },
   },
   'soft-solder': {
@@ -135,8 +141,9 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     },
   },
   concealed: {
-    title: 'Unions and bushings concealed',
-    question: 'May unions and bushings be in a wall or a floor?',
+    title: 'Joints that can work loose, concealed',
+    question:
+      'May unions, bushings, flare and compression joints, right-and-left couplings be in a wall or a floor?',
     reason: 'Forbidden, as in most model codes.',
     options: {
       forbidden: { name: 'Forbidden', says: 'What can work loose must be seen.' },

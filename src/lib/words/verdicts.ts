@@ -2,6 +2,7 @@ import type { RankedThread } from '#core/identify/rank-candidates.ts';
 import type { Verdict } from '#core/identify/judge.ts';
 import type { KeptVerdict } from '#core/identify/specimen.ts';
 import { FAMILY_TRAITS } from '#core/catalogue/thread-family.ts';
+import { OTHER_GAS_NAMES } from './pair-verdicts.ts';
 import { nameThread } from './threads.ts';
 
 /** The verdict's first word, which stands beside its colour. */
@@ -45,15 +46,22 @@ export function nameWithSisters({ thread, sisters }: RankedThread): string {
 
 /** What must be said of a thread before anyone puts gas through it; null where there is nothing. */
 export function sayGasUse({ thread }: RankedThread): string | null {
+  if (thread.otherGas) return `For ${OTHER_GAS_NAMES[thread.otherGas]}: never adapt it to fuel gas.`;
   switch (FAMILY_TRAITS[thread.family].gasUse) {
     case 'never':
       return 'Never for gas.';
+    case 'listed':
+      return 'Made for gas only where its maker and the code list it; the same thread serves water, air and machines. Ask.';
     case 'look-alike':
       return 'A look-alike: it goes on gas parts and is not made for them. Stop and ask.';
     case 'gas':
       return null;
   }
 }
+
+/** Nobody tried which way it tightens: what it was taken for, and what it is otherwise. */
+export const sayTakenAsRight = (ifLeft: readonly RankedThread[]): string =>
+  `Taken as right-hand: nobody has tried it. If it tightens to the left it is ${ifLeft.map(nameBriefly).join(', or ')}. Try it before anything is joined.`;
 
 /** A verdict as it was kept, shorter. */
 export const sayKeptVerdict = ({ kind }: KeptVerdict): string => VERDICT_WORDS[kind];

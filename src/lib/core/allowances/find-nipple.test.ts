@@ -29,7 +29,7 @@ describe('the nearest nipple', () => {
       inches(2.5),
     );
     expect(
-      findNearestNipple(inches(3), standardCatalogue.getNippleLengths('3-1/2'), NIPPLE_TOLERANCE),
+      findNearestNipple(inches(3), standardCatalogue.getNippleLengths('3/4', 'R'), NIPPLE_TOLERANCE),
     ).to.equal(null);
   });
   it('fits within a sixteenth, both ways, and no further', () => {

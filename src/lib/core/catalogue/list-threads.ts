@@ -21,7 +21,7 @@ const G_TOLERANCE: Readonly<Record<number, { male: number; female: number }>> = 
 };
 
 type Basics = Pick<ListedThread, 'family' | 'size' | 'designation' | 'perInch' | 'flank'> &
-  Partial<Pick<ListedThread, 'hand' | 'acrossFlats' | 'sisterOf'>> &
+  Partial<Pick<ListedThread, 'hand' | 'acrossFlats' | 'sisterOf' | 'sealedBy' | 'otherGas'>> &
   Provenance;
 
 /** From crest to pitch line, on the diameter, in pitches: a straight 60°, 55° or 29° thread of full form. */
@@ -32,6 +32,8 @@ const list = (basics: Basics, gender: Gender, crest: CrestLine, pitchLine: numbe
   hand: 'right',
   acrossFlats: null,
   sisterOf: null,
+  sealedBy: [],
+  otherGas: null,
   ...basics,
   gender,
   crest,
@@ -206,7 +208,19 @@ export function listLookAlike(row: LookAlikeRow): ListedThread[] {
   const { family, name, flank, hand, source, confidence } = row;
   const perInch = row.n ?? MM / row.pitch;
   const genders: Gender[] = row.gender === 'both' ? ['male', 'female'] : [row.gender];
-  const basics = { family, size: name, designation: name, perInch, flank, hand, source, confidence } as const;
+  const { sealedBy = [], otherGas = null } = row;
+  const basics = {
+    family,
+    size: name,
+    designation: name,
+    perInch,
+    flank,
+    hand,
+    sealedBy,
+    otherGas,
+    source,
+    confidence,
+  } as const;
   const listed = listStraight(basics, row.major, genders);
   // The nut of an olive joint is cut to G: nothing but what it is on tells it from a G thread.
   const g = /G (\S+)$/.exec(name)?.[1];

@@ -1,4 +1,5 @@
 import type { Provenance } from './confidence.ts';
+import type { OtherGas, SealedBy } from './small-threads.ts';
 import type { ThreadFamily } from './thread-family.ts';
 
 export type Gender = 'male' | 'female';
@@ -32,6 +33,10 @@ export interface ListedThread extends Provenance {
   readonly acrossFlats: number | null;
   /** A thread that no reading parts from this one: only the marking, or what it is on, tells. */
   readonly sisterOf: string | null;
+  /** What it may press together to seal; empty where its family has one way. */
+  readonly sealedBy: readonly SealedBy[];
+  /** The other gas its connection is made for: never adapted to fuel gas. */
+  readonly otherGas: OtherGas | null;
 }
 
 /**

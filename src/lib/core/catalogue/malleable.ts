@@ -202,6 +202,8 @@ export const makeValve = (size: NominalSize): Part => ({
 export interface BushingRow extends Provenance {
   readonly size: NominalSize;
   readonly threadA: number;
+  /** The smallest inside thread a bushing of this outside is made with; null where none is made. */
+  readonly downTo: NominalSize | null;
   /** Null where no hexagon head is listed. */
   readonly hexHead: number | null;
   readonly plugHead: number;
@@ -209,12 +211,14 @@ export interface BushingRow extends Provenance {
 }
 
 /**
- * Bushings of one outside size, down to every smaller one. Origin at the outer face, in which the smaller pipe makes
- * up; the male reaches LB = thread + head (hex) or thread (face). Lengths are minima: typical, measure yours.
+ * Bushings of one outside size, down to the smallest that is made. Origin at the outer face, in which the smaller pipe
+ * makes up; the male reaches LB = thread + head (hex: minima, so typical, measure yours). A face bushing has no head, and
+ * how much of its thread stands out is fixed nowhere: its length is not known until it is measured.
  */
-export function makeBushings({ size, threadA, hexHead, source }: BushingRow): Part[] {
-  const smaller = NOMINAL_SIZES.slice(0, NOMINAL_SIZES.indexOf(size));
-  const make = (kind: 'hex-bushing' | 'face-bushing', length: number, small: NominalSize): Part =>
+export function makeBushings({ size, threadA, hexHead, downTo, source }: BushingRow): Part[] {
+  const smaller =
+    downTo === null ? [] : NOMINAL_SIZES.slice(NOMINAL_SIZES.indexOf(downTo), NOMINAL_SIZES.indexOf(size));
+  const make = (kind: 'hex-bushing' | 'face-bushing', reach: PartLength, small: NominalSize): Part =>
     makePart(
       kind,
       [size, small],
@@ -227,14 +231,16 @@ export function makeBushings({ size, threadA, hexHead, source }: BushingRow): Pa
         {
           id: 'large',
           end: { family: 'NPT', size, gender: 'male' },
-          reach: makeTypical(inches(length), CASTING_SPREAD, source),
+          reach,
         },
       ],
       null,
     );
   return smaller.flatMap((small) => [
-    ...(hexHead === null ? [] : [make('hex-bushing', threadA + hexHead, small)]),
-    make('face-bushing', threadA, small),
+    ...(hexHead === null
+      ? []
+      : [make('hex-bushing', makeTypical(inches(threadA + hexHead), CASTING_SPREAD, source), small)]),
+    make('face-bushing', { standing: 'unknown' }, small),
   ]);
 }
 

@@ -22,6 +22,13 @@ export interface Flare37Row extends Provenance {
   readonly n: number;
 }
 
+/** Gases that are no fuel gas of a building: their cylinder connections are met, and must never be adapted to pipe. */
+export const OTHER_GASES = ['acetylene', 'hydrogen', 'oxygen-air'] as const;
+export type OtherGas = (typeof OTHER_GASES)[number];
+
+/** What a straight thread presses together. */
+export type SealedBy = 'cutting-ring' | 'contact' | 'olive' | 'cone' | 'washer';
+
 export type LookAlikeFamily =
   | 'garden-hose' | 'compression' | 'olive' | 'inverted-flare' | 'plumbing' | 'metric' | 'thermocouple' | 'cylinder'; // prettier-ignore
 
@@ -36,5 +43,9 @@ export interface LookAlikeRow extends Provenance {
   readonly hand: 'right' | 'left';
   readonly gender: 'male' | 'female' | 'both';
   readonly seals: string;
+  /** The same, for threads of which one family has several. */
+  readonly sealedBy?: readonly SealedBy[];
+  /** The other gas its connection is for. */
+  readonly otherGas?: OtherGas;
   readonly confusedWith: string;
 }

@@ -7,8 +7,11 @@ export const THREAD_FAMILIES = [
 ] as const satisfies readonly (LookAlikeFamily | string)[]; // prettier-ignore
 export type ThreadFamily = (typeof THREAD_FAMILIES)[number];
 
-/** What a family is to gas work. `never` must not carry gas; a look-alike only looks like a thread that does. */
-export type GasUse = 'gas' | 'look-alike' | 'never';
+/**
+ * What a family is to gas work. `listed`: made for gas where its maker and the code list it, and for much else; `never` must not
+ * carry gas; a look-alike only looks like a thread that does.
+ */
+export type GasUse = 'gas' | 'listed' | 'look-alike' | 'never';
 
 /** Where parts with such a thread come from, as far as that tells anything. */
 export type ThreadOrigin = 'american' | 'british' | 'metric' | 'anywhere';
@@ -33,12 +36,12 @@ export const FAMILY_TRAITS: Readonly<Record<ThreadFamily, FamilyTraits>> = {
   'jic-37': { gasUse: 'look-alike', origin: 'american', crest: 'flat' },
   'garden-hose': { gasUse: 'never', origin: 'american', crest: 'flat' },
   cylinder: { gasUse: 'gas', origin: 'anywhere', crest: 'flat' },
-  compression: { gasUse: 'look-alike', origin: 'american', crest: 'flat' },
-  olive: { gasUse: 'look-alike', origin: 'british', crest: 'rounded' },
-  'inverted-flare': { gasUse: 'look-alike', origin: 'american', crest: 'flat' },
+  compression: { gasUse: 'listed', origin: 'american', crest: 'flat' },
+  olive: { gasUse: 'listed', origin: 'british', crest: 'rounded' },
+  'inverted-flare': { gasUse: 'listed', origin: 'american', crest: 'flat' },
   plumbing: { gasUse: 'never', origin: 'american', crest: 'flat' },
-  metric: { gasUse: 'look-alike', origin: 'metric', crest: 'flat' },
-  thermocouple: { gasUse: 'look-alike', origin: 'anywhere', crest: 'flat' },
+  metric: { gasUse: 'listed', origin: 'metric', crest: 'flat' },
+  thermocouple: { gasUse: 'listed', origin: 'anywhere', crest: 'flat' },
 };
 
 const PIPE_FAMILIES: ReadonlySet<ThreadFamily> = new Set(['npt', 'nptf', 'npsm', 'r', 'rc', 'rp', 'g']);

@@ -32,20 +32,28 @@ export interface EngagementRow extends Provenance {
 /** Where the length of thread to cut is from, in every row that has one. */
 const CUT_THREAD_SOURCE: Provenance = { source: 'fuel gas code, threads to be cut', confidence: 'certain' };
 
+/** What a die leaves of unfinished thread beyond the useful one, in pitches: about. */
+const RUN_OUT = 2;
+
 /** A taper pipe thread of one size, lengths in nm. */
 export interface TaperThread {
   readonly family: TaperFamily;
   readonly size: NominalSize;
   readonly threadsPerInch: number;
-  readonly outside: Length;
+  /** Over the crests where they are complete: of NPT the outside of the pipe, of R not (the tube is a little larger). */
+  readonly major: Length;
+  /** Over the crests at the pipe's end. */
+  readonly smallEnd: Length;
   /** L1: how far it goes in by hand. */
   readonly handTight: Length;
-  /** L4: the whole standard thread, from the pipe end to the last scratch. */
+  /** The whole standard thread, from the pipe end to the last scratch: L4, of R the useful thread and its run-out. */
   readonly fullLength: Length;
   /** Engagement of the shop table, wrench-tight. */
   readonly normalEngagement: Length;
   /** The length of thread to cut, and about how many threads that is. */
   readonly cutLength: Length;
+  /** The same to the last scratch: what is counted as showing is counted to there. The code's lengths go to it already. */
+  readonly cutToScratch: Length;
   readonly threadsToCut: number;
   readonly threadSource: Provenance;
   readonly engagementSource: Provenance;
@@ -60,11 +68,13 @@ export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperTh
     family: 'NPT',
     size: engagement.size,
     threadsPerInch: npt.n,
-    outside: inches(npt.D),
+    major: inches(npt.D),
+    smallEnd: inches(npt.D - npt.L4 / 16),
     handTight: inches(npt.L1),
     fullLength: inches(npt.L4),
     normalEngagement: inches(engagement.normal),
     cutLength: inches(engagement.cutThread ?? npt.L4),
+    cutToScratch: inches(engagement.cutThread ?? npt.L4),
     threadsToCut: engagement.threadsToCut ?? Math.round(npt.L4 * npt.n),
     threadSource,
     engagementSource: { source: engagement.source, confidence: engagement.confidence },
@@ -74,22 +84,26 @@ export function makeTaperThread(npt: NptRow, engagement: EngagementRow): TaperTh
 
 /**
  * The British taper thread R of one size as it makes up in malleable Rp fittings; lengths become exact nm. Hand-tight is
- * the gauge length and the thread to cut is the useful length of ISO 7-1; engagement is that of the fittings' own table.
+ * the gauge length and the thread to cut is the useful length of ISO 7-1, beyond which the die leaves about two pitches of
+ * run-out; engagement is that of the fittings' own table.
  * Null for a size that has no taper thread.
  */
 export function makeBritishThread(row: BspRow, fitting: BspMalleableRow): TaperThread | null {
   const { gaugeLength, usefulThread, n, major } = row;
   if (gaugeLength === null || usefulThread === null) return null;
   const threadSource = { source: 'ISO 7-1', confidence: row.confidence };
+  const toScratch = millimetres(usefulThread) + Math.round((RUN_OUT * INCH) / n);
   return {
     family: 'R',
     size: fitting.size,
     threadsPerInch: n,
-    outside: millimetres(major),
+    major: millimetres(major),
+    smallEnd: millimetres(major - gaugeLength / 16),
     handTight: millimetres(gaugeLength),
-    fullLength: millimetres(usefulThread),
+    fullLength: toScratch,
     normalEngagement: millimetres(fitting.engagement),
     cutLength: millimetres(usefulThread),
+    cutToScratch: toScratch,
     threadsToCut: Math.round((millimetres(usefulThread) / INCH) * n),
     threadSource,
     engagementSource: { source: fitting.source, confidence: fitting.confidence },

@@ -15,7 +15,7 @@ describe('a taper joint cut open', () => {
         const engagement = thread.normalEngagement;
         const reach = engagement + inches(0.75);
         const cut = drawJoint({ thread, pipe, engagement, reach });
-        const { threadsShowing } = getTightness(thread, engagement, thread.cutLength);
+        const { threadsShowing } = getTightness(thread, engagement, thread.cutToScratch);
         expect(Math.abs(cut.showing.length - threadsShowing)).to.be.at.most(1);
         const pitch = 25.4 / thread.threadsPerInch;
         for (const [i, { x }] of cut.showing.entries()) {

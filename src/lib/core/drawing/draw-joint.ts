@@ -45,13 +45,13 @@ const THREADED_BEYOND = 2;
 const BAND = 0.2;
 
 /**
- * Cuts a taper joint open. Crest diameter at a distance s from the pipe's end: outside − (L4 − s)/16, never more than the
- * pipe (L4 the full thread); the thread that was cut ends at the cut length, so that (T − e)·n crests show.
+ * Cuts a taper joint open. Crest diameter at a distance s from the pipe's end: that of the small end + s/16, never more than the
+ * pipe; the thread that was cut ends at the cut length, so that (T − e)·n crests show.
  */
 export function drawJoint({ thread, pipe, engagement, reach }: JointToDraw): JointCut {
   const pitch = 25.4 / thread.threadsPerInch;
   const e = toMillimetres(engagement);
-  const cut = toMillimetres(thread.cutLength);
+  const cut = toMillimetres(thread.cutToScratch);
   const outside = toMillimetres(pipe.outside);
   const bore = toMillimetres(pipe.bore) / 2;
   const form: ThreadForm = {
@@ -59,7 +59,7 @@ export function drawJoint({ thread, pipe, engagement, reach }: JointToDraw): Joi
     perInch: thread.threadsPerInch,
     flank: thread.family === 'R' ? 55 : 60,
     crest: thread.family === 'R' ? 'rounded' : 'flat',
-    mouth: outside - toMillimetres(thread.fullLength) * TAPER,
+    mouth: toMillimetres(thread.smallEnd),
     slope: TAPER,
     cap: outside,
   };

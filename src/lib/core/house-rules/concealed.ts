@@ -1,6 +1,6 @@
 import { plainRule } from './house-rule.ts';
 
-/** Whether unions and bushings may be concealed. */
+/** Whether unions, bushings, flares, compression joints and right-and-left couplings may be concealed. */
 export const concealedRule = plainRule({
   id: 'concealed',
   topic: 'materials',

@@ -26,6 +26,12 @@ export type FigureKey = NominalSize | `R ${NominalSize}`;
 export const getFigureKey = (size: NominalSize, family: TaperFamily): FigureKey =>
   family === 'R' ? `R ${size}` : size;
 
+/** The size and the family a key stands for. */
+export const readFigureKey = (key: FigureKey): { size: NominalSize; family: TaperFamily } =>
+  key.startsWith('R ')
+    ? { size: key.slice(2) as NominalSize, family: 'R' }
+    : { size: key as NominalSize, family: 'NPT' };
+
 /** A choice of the engagement rule with what it needs; turns are turns past hand-tight, figures are nm per size. */
 export type EngagementChoice =
   | { readonly option: 'shop-table' }

@@ -28,12 +28,17 @@ export const howTightRule: HouseRule<'how-tight', HowTightOption> = {
   version: 2,
 };
 
-/** 2 to 3½ turns up to 2 in, 1½ to 3 from 2-1/2 up; British tapers 1½ to 2½. Real parts vary by about a turn each way. */
+/**
+ * 2 to 3½ turns up to 2 in, 1½ to 3 from 2-1/2 up; British tapers 1½ to 2¾, what ISO 7-1 leaves for the wrench. Real parts vary
+ * by about a turn each way.
+ */
 export const USUAL_WINDOWS: TurnsWindows = {
   upTo2in: { least: 2, most: 3.5 },
   above2in: { least: 1.5, most: 3 },
-  british: { least: 1.5, most: 2.5 },
+  british: { least: 1.5, most: 2.75 },
 };
+/** Larger British tapers have more thread left for the wrench: to 3¼ turns at 2 in, to 4 from 2-1/2 up (ISO 7-1). */
+const LARGE_BRITISH = { at2in: { least: 1.5, most: 3.25 }, above2in: { least: 1.5, most: 4 } } as const;
 
 export type HowTightChoice =
   | { readonly option: Exclude<HowTightOption, 'own-window'> }
@@ -47,8 +52,12 @@ export const getWindowGroup = ({ size, family }: Pick<TaperThread, 'size' | 'fam
   family === 'R' ? 'british' : isLargeSize(size) ? 'above2in' : 'upTo2in';
 
 /** The window of turns that is usual for a thread, whatever the house says. */
-export const getUsualWindow = (thread: Pick<TaperThread, 'size' | 'family'>): TurnsWindow =>
-  USUAL_WINDOWS[getWindowGroup(thread)];
+export function getUsualWindow(thread: Pick<TaperThread, 'size' | 'family'>): TurnsWindow {
+  const group = getWindowGroup(thread);
+  if (group !== 'british') return USUAL_WINDOWS[group];
+  if (isLargeSize(thread.size)) return LARGE_BRITISH.above2in;
+  return thread.size === '2' ? LARGE_BRITISH.at2in : USUAL_WINDOWS.british;
+}
 
 /**
  * The window of turns a choice stands for, on a thread of `threadLength` (nm, pipe end to last scratch). "So many left" is

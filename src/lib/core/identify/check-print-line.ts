@@ -1,6 +1,6 @@
 import type { PolyethyleneRow, TubeList } from '../catalogue/tubes.ts';
 import { inches, type Length } from '../units/length.ts';
-import { RESINS, type PrintLine } from './print-line.ts';
+import { isMarkedGas, RESINS, type PrintLine } from './print-line.ts';
 
 /** Something to be said about a print line. Lengths in nm. */
 export type PrintLineFinding =
@@ -66,7 +66,7 @@ export function checkPrintLine(line: PrintLine, tubes: TubeList): PrintLineFindi
   if (line.resin !== null && !(line.resin in RESINS)) {
     findings.push({ code: 'pe-resin-unknown', resin: line.resin });
   }
-  if (!line.saysGas && line.standard === null) findings.push({ code: 'pe-not-marked-gas' });
+  if (!isMarkedGas(line)) findings.push({ code: 'pe-not-marked-gas' });
   if (line.unknown.length > 0) findings.push({ code: 'pe-words-unknown', words: line.unknown });
   return findings;
 }
@@ -74,13 +74,20 @@ export function checkPrintLine(line: PrintLine, tubes: TubeList): PrintLineFindi
 /** Two pipes, or a pipe and a riser or coupling: do they match, or which number differs? */
 export type PeComparison =
   | { readonly verdict: 'match' }
+  /** Sizes match, and the resins differ or one of them was not read. */
+  | { readonly verdict: 'resins'; readonly a: string | null; readonly b: string | null }
+  /** Sizes match, and one of them is not marked for gas. */
+  | { readonly verdict: 'not-gas'; readonly which: readonly ('a' | 'b')[] }
   | { readonly verdict: 'not-known'; readonly missing: readonly ('outside' | 'wall')[] }
   | {
       readonly verdict: 'differ';
       readonly by: readonly { readonly what: 'outside' | 'wall'; readonly a: Length; readonly b: Length }[];
     };
 
-/** Outside and wall decide, each within 0.004 in; the SDR label alone is not enough. */
+/**
+ * Outside and wall decide, each within 0.004 in; the SDR label alone is not enough. What is not marked for gas never matches, and
+ * different resins are joined only by a procedure qualified for both.
+ */
 export function comparePe(a: PrintLine, b: PrintLine, tubes: TubeList): PeComparison {
   const sides = [
     { what: 'outside' as const, a: findOutside(a, tubes), b: findOutside(b, tubes) },
@@ -93,5 +100,9 @@ export function comparePe(a: PrintLine, b: PrintLine, tubes: TubeList): PeCompar
   );
   if (by.length > 0) return { verdict: 'differ', by };
   const missing = sides.filter((side) => side.a === null || side.b === null).map(({ what }) => what);
-  return missing.length > 0 ? { verdict: 'not-known', missing } : { verdict: 'match' };
+  if (missing.length > 0) return { verdict: 'not-known', missing };
+  const which = (['a', 'b'] as const).filter((side) => !isMarkedGas(side === 'a' ? a : b));
+  if (which.length > 0) return { verdict: 'not-gas', which };
+  const isOneResin = a.resin !== null && a.resin === b.resin;
+  return isOneResin ? { verdict: 'match' } : { verdict: 'resins', a: a.resin, b: b.resin };
 }

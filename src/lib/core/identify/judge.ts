@@ -14,8 +14,14 @@ export type Verdict =
       readonly found: RankedThread;
       /** Readings that speak against what was found: named, never averaged away. */
       readonly against: readonly Observation[];
+      readonly ifLeft: readonly RankedThread[];
     }
-  | { readonly kind: 'tie'; readonly among: readonly RankedThread[] }
+  | {
+      readonly kind: 'tie';
+      readonly among: readonly RankedThread[];
+      /** While nobody has tried the hand it is taken as right: what it is instead if it tightens to the left. */
+      readonly ifLeft: readonly RankedThread[];
+    }
   | {
       readonly kind: 'none';
       /** The listed thread that comes nearest, and the readings it cannot explain. */
@@ -49,24 +55,65 @@ export function judge(ranking: Ranking): Verdict {
   if (ranking.observations.length === 0) return { kind: 'empty' };
   const [best] = ranking.threads;
   if (!best) return { kind: 'empty' };
-  const weighed = getSupport(best.thread, ranking.observations);
-  const against = weighed.filter(({ log10 }) => log10 <= CONTRADICTS).map(({ observation }) => observation);
+  const against = findAgainst(best, ranking);
   if (ranking.none >= 0.5) {
+    const weighed = getSupport(best.thread, ranking.observations);
     const disagree = weighed.filter(({ says }) => says === 'against').map(({ observation }) => observation);
     return { kind: 'none', nearest: best, disagree };
   }
-  const running = trimTie(getRunning(ranking.threads));
-  if (running.length === 1) {
-    const isCertain = best.probability >= CERTAIN && against.length === 0;
-    if (isCertain) return { kind: 'certain', found: best, against };
-    if (best.probability >= LIKELY) return { kind: 'likely', found: best, against };
-    return { kind: 'open', remaining: countRemaining(ranking) };
+  const { running, ifLeft } = takeAsRight(getRunning(ranking.threads), ranking.observations);
+  const among = trimTie(leaveOutTwins(running, ranking.observations));
+  const [first] = among;
+  const share = [...among, ...ifLeft].reduce((sum, { probability }) => sum + probability, 0);
+  if (!first || share < LIKELY) return { kind: 'open', remaining: countRemaining(ranking) };
+  if (among.length === 1) {
+    const weighedFirst = first === best ? against : findAgainst(first, ranking);
+    const isCertain = first.probability >= CERTAIN && weighedFirst.length === 0 && ifLeft.length === 0;
+    return { kind: isCertain ? 'certain' : 'likely', found: first, against: weighedFirst, ifLeft };
   }
-  const areAlike = running.every((each) => each === best || findLookAlike(best.thread, each.thread) !== null);
-  const share = running.reduce((sum, { probability }) => sum + probability, 0);
-  if (areAlike && running.length <= MOST_IN_A_TIE && share >= LIKELY) return { kind: 'tie', among: running };
+  const areAlike = among.every((each) => each === first || findLookAlike(first.thread, each.thread) !== null);
+  if (areAlike && among.length <= MOST_IN_A_TIE) return { kind: 'tie', among, ifLeft };
   return { kind: 'open', remaining: countRemaining(ranking) };
 }
+
+/**
+ * Most threads are right-hand, and nobody says so of each: while the hand was not tried, a left-hand thread that is otherwise as
+ * good as a right-hand one is set apart and named with the verdict.
+ */
+function takeAsRight(
+  running: readonly RankedThread[],
+  observations: readonly Observation[],
+): { running: readonly RankedThread[]; ifLeft: readonly RankedThread[] } {
+  if (observations.some(({ kind }) => kind === 'hand')) return { running, ifLeft: [] };
+  const rights = running.filter(({ thread }) => thread.hand === 'right');
+  const isTwin = ({ thread }: RankedThread) =>
+    thread.hand === 'left' && rights.some((right) => findLookAlike(right.thread, thread) === 'other-hand');
+  return {
+    running: running.filter((each) => !isTwin(each)),
+    ifLeft: trimTie(running.filter(isTwin)).slice(0, 2),
+  };
+}
+
+/** A profile gauge that sat on the flanks has ruled out the twin of the other system: it is not named again. */
+function leaveOutTwins(
+  running: readonly RankedThread[],
+  observations: readonly Observation[],
+): readonly RankedThread[] {
+  const [best] = running;
+  const flanks = observations.flatMap((each) => (each.kind === 'flank' ? [each.value] : []));
+  if (!best || flanks.length === 0 || flanks.some((flank) => flank !== String(best.thread.flank)))
+    return running;
+  return running.filter(
+    ({ thread }) =>
+      thread.flank === best.thread.flank || findLookAlike(best.thread, thread) !== 'american-british',
+  );
+}
+
+/** Readings that speak plainly against a thread. */
+const findAgainst = ({ thread }: RankedThread, { observations }: Ranking): Observation[] =>
+  getSupport(thread, observations)
+    .filter(({ log10 }) => log10 <= CONTRADICTS)
+    .map(({ observation }) => observation);
 
 /** With two look-alikes holding this much between them, a third is not worth naming. */
 const HELD_BY_TWO = 0.95;

@@ -59,7 +59,7 @@ describe('print lines of polyethylene', () => {
   it('every listed pipe agrees with itself, and is under the legal wall where the table says so', () => {
     for (const row of standardTubes.polyethylene) {
       const line = parsePrintLine(
-        `${row.size} ${row.system} SDR ${row.sdr} ${row.minWall.toFixed(3)} WALL D2513 GAS`,
+        `${row.size} ${row.system} SDR ${row.sdr} ${row.minWall.toFixed(3)} WALL PE2708 D2513 GAS`,
       );
       const codes = checkPrintLine(line, standardTubes).map(({ code }) => code);
       const isThin = row.legalWall !== null && row.minWall < row.legalWall;
@@ -67,6 +67,27 @@ describe('print lines of polyethylene', () => {
       expect(comparePe(line, line, standardTubes)).to.deep.equal({ verdict: 'match' });
       expect(findWall(line, standardTubes)).to.equal(inches(row.minWall));
     }
+  });
+  /** Two lines of one size: what else must be so. */
+  const SIZE = '1 IPS SDR 11';
+  const MATCHES = [
+    [`${SIZE} PE2708 GAS`, `${SIZE} PE2708 D2513`, { verdict: 'match' }],
+    [`${SIZE} PE2708 GAS`, `${SIZE} PE4710 GAS`, { verdict: 'resins', a: 'PE2708', b: 'PE4710' }],
+    [`${SIZE} PE2708 GAS`, `${SIZE} GAS`, { verdict: 'resins', a: 'PE2708', b: null }],
+    [`${SIZE} PE2708 GAS`, `${SIZE} PE2708`, { verdict: 'not-gas', which: ['b'] }],
+    [`${SIZE} PE2708`, `${SIZE} PE2708`, { verdict: 'not-gas', which: ['a', 'b'] }],
+    [`${SIZE} PE2708 NOT FOR GAS`, `${SIZE} PE2708 GAS`, { verdict: 'not-gas', which: ['a'] }],
+    [`${SIZE} PE2708 D2513 POTABLE WATER`, `${SIZE} PE2708 GAS`, { verdict: 'not-gas', which: ['a'] }],
+  ] as const;
+  for (const [a, b, found] of MATCHES)
+    it(`${a} with ${b}: ${found.verdict}`, () => {
+      expect(comparePe(parsePrintLine(a), parsePrintLine(b), standardTubes)).to.deep.equal(found);
+    });
+  it('1-1/4 CTS of a thin wall is under the legal one', () => {
+    const codes = checkPrintLine(parsePrintLine('1-1/4 CTS .090 WALL PE2708 GAS'), standardTubes).map(
+      ({ code }) => code,
+    );
+    expect(codes).to.deep.equal(['pe-wall-below-legal']);
   });
   it('pipe and riser are compared by outside and wall, by number', () => {
     const pipe = parsePrintLine('1 IPS SDR 11');

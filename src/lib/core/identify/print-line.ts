@@ -13,6 +13,8 @@ export interface PrintLine {
   readonly standard: string | null;
   readonly date: string | null;
   readonly saysGas: boolean;
+  /** It says that it is not for gas, or for water only. */
+  readonly forbidsGas: boolean;
   /** Kept and shown, never guessed at. */
   readonly unknown: readonly string[];
 }
@@ -50,6 +52,10 @@ const TOKENS: readonly Token[] = [
     read: ([, code]) => ({ resin: `PE${code}`, density: RESINS[`PE${code}`] ?? null }),
   },
   { pattern: /\b(?:ASTM\s*)?(D\s?2513|F\s?2945)\b(?:-\d+\w?)?/i, read: ([, code]) => ({ standard: `ASTM ${code!.replace(/\s/, '').toUpperCase()}` }) }, // prettier-ignore
+  {
+    pattern: /\b(?:NOT\s+FOR\s+(?:FUEL\s+)?GAS|(?:POTABLE|DRINKING)\s+WATER|WATER\s+ONLY)\b/i,
+    read: () => ({ forbidsGas: true }),
+  },
   { pattern: /\bGAS\b/i, read: () => ({ saysGas: true }) },
   {
     pattern:
@@ -60,6 +66,10 @@ const TOKENS: readonly Token[] = [
 
 /** Words that say nothing about the pipe and are no puzzle either. */
 const FILLERS = new Set(['PE', 'PIPE', 'MDPE', 'HDPE', 'ASTM', 'IN', 'WALL', 'MIN']);
+
+/** Whether the line says that the pipe is for gas: by the word or by a standard of gas pipe, and nothing on it says it is not. */
+export const isMarkedGas = ({ saysGas, standard, forbidsGas }: PrintLine): boolean =>
+  !forbidsGas && (saysGas || standard !== null);
 
 /** Reads a print line in any order of its parts. It refuses nothing: what it cannot read stays in `unknown`. */
 export function parsePrintLine(text: string): PrintLine {
@@ -85,6 +95,7 @@ export function parsePrintLine(text: string): PrintLine {
     standard: null,
     date: null,
     saysGas: false,
+    forbidsGas: false,
     ...said,
     unknown,
   };

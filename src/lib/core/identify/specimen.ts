@@ -3,7 +3,7 @@ import type { ThreadFamily } from '../catalogue/thread-family.ts';
 import type { ThreadList } from '../catalogue/thread-list.ts';
 import { judge, type Verdict } from './judge.ts';
 import type { Reading } from './observation.ts';
-import { rankCandidates } from './rank-candidates.ts';
+import { rankCandidates, type RankedThread } from './rank-candidates.ts';
 
 /** What the next part must mate with, and how sure that is. */
 export interface SpecimenEnd {
@@ -55,13 +55,16 @@ export function makeSpecimen(list: ThreadList, input: SpecimenInput): Specimen {
   };
 }
 
+const listAll = (ranked: readonly RankedThread[]): ListedThread[] =>
+  ranked.flatMap(({ thread, sisters }) => [thread, ...sisters]);
+
 function listThreads(verdict: Verdict): string[] {
   switch (verdict.kind) {
     case 'certain':
     case 'likely':
-      return [verdict.found.thread.id, ...verdict.found.sisters.map(({ id }) => id)];
+      return listAll([verdict.found, ...verdict.ifLeft]).map(({ id }) => id);
     case 'tie':
-      return verdict.among.map(({ thread }) => thread.id);
+      return [...verdict.among, ...verdict.ifLeft].map(({ thread }) => thread.id);
     case 'none':
       return [verdict.nearest.thread.id];
     case 'empty':
@@ -80,13 +83,13 @@ export function getEnd(verdict: Verdict): SpecimenEnd | null {
   switch (verdict.kind) {
     case 'certain':
     case 'likely':
-      return make(verdict.found.thread, verdict.kind, verdict.found.sisters);
+      return make(verdict.found.thread, verdict.kind, [...verdict.found.sisters, ...listAll(verdict.ifLeft)]);
     case 'tie': {
       const [best, ...others] = verdict.among;
       return make(
         best!.thread,
         'tie',
-        others.map(({ thread }) => thread),
+        [...others, ...verdict.ifLeft].map(({ thread }) => thread),
       );
     }
     default:

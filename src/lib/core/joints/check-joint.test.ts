@@ -68,6 +68,17 @@ const EXPECTED: readonly (readonly [string, string, PairVerdictKind])[] = [
   // Tube
   ['tube 8 mm', 'sae-45 3/8 tube f', NEVER], ['tube 3/8 ACR coil', 'sae-45 3/8 tube f', IF], ['tube 1/2 ACR coil', 'sae-45 3/8 tube f', NO],
   ['tube 15 mm', 'npt 1/2 f', NO],
+  // Only soft tube is flared; a 37° nut is hydraulic
+  ['tube 1/2 ACR straight', 'sae-45 1/2 tube f', NEVER], ['tube 3/8 L', 'sae-45 1/2 tube f', IF], ['tube 3/8 ACR coil', 'jic-37 -6 (3/8 tube) f', IF],
+  // G in Rp: nothing binds, nothing is tight
+  ['g 1/2 m', 'rp 1/2 f', NEVER],
+  // A start that misses by under a turn: may start, never seals
+  ['g 1-1/2 m', 'npt 1-1/2 f', NEVER], ['npsm 1-1/2 m', 'g 1-1/2 f', NEVER],
+  // Metric by its row
+  ['metric M12x1.5 (24 deg cone 6L) m', 'metric M12x1.5 (24 deg cone 6L) f', IF], ['metric M9x1 (thermocouple) m', 'metric M9x1 (thermocouple) f', IF],
+  ['metric M8x1 (pilot / thermocouple) m', 'metric M8x1 (pilot / thermocouple) f', ASK],
+  ['metric M20x1.5 (gauge; 12S; gas hoses in parts of Europe) m washer', 'metric M20x1.5 (gauge; 12S; gas hoses in parts of Europe) f', IF],
+  ['cylinder CGA_300_.825-14_NGO-RH-EXT_(acetylene) m', 'npsm 1/2 f 30', NEVER],
   // Polyethylene, press, CSST, union
   ['tube 1 IPS SDR 11', 'tube 1 IPS SDR 11', IF], ['tube 1 IPS SDR 11', 'tube 1 IPS SDR 13.5', NEVER],
   ['tube 1 IPS SDR 11', 'tube 3/4 IPS SDR 11', NO], ['tube 1/2 CTS SDR 7', 'stab 1/2 IPS SDR 9.3', NEVER],
@@ -108,6 +119,31 @@ describe('a pair of ends', () => {
     expect(PAIR_RULES.filter(({ id }) => !counts.has(id)).map(({ id }) => id)).to.deep.equal([]);
     expect(pairs).to.be.above(100_000);
   }).timeout(120_000); // prettier-ignore
+
+  it('says what a flare asks of copper, what a row seals on, and for which other gas a thread is', () => {
+    const of = (a: string, b: string) => checkJoint(end(a), end(b));
+    const flare = of('tube 3/8 ACR coil', 'sae-45 3/8 tube f');
+    expect(flare.conditions).to.deep.equal(['flare-the-tube']);
+    expect(of('tube 3/8 L', 'sae-45 1/2 tube f').conditions).to.include('soft-tube');
+    expect(of('tube 1/2 ACR straight', 'sae-45 1/2 tube f').cause).to.equal('hard-tube');
+    const hydraulic = of('tube 3/8 ACR coil', 'jic-37 -6 (3/8 tube) f');
+    expect(hydraulic.conditions).to.include.members(['both-37', 'listed-for-gas']);
+    expect(of('metric M9x1 (thermocouple) m', 'metric M9x1 (thermocouple) f').joint).to.equal('contact');
+    expect(of('g 1/2 m', 'rp 1/2 f').cause).to.equal('no-tight-thread');
+    const other = of('cylinder CGA_300_.825-14_NGO-RH-EXT_(acetylene) m', 'npsm 1/2 f 30');
+    expect([other.cause, other.otherGas]).to.deep.equal(['other-gas', 'acetylene']);
+  });
+
+  it('a connection for another gas makes with nothing, its own kind included', () => {
+    const others = ENDS.filter((each) => each.kind === 'thread' && each.thread.otherGas !== null);
+    expect(others.length).to.be.above(3);
+    for (const a of others)
+      for (const b of ENDS) {
+        const found = checkJoint(a, b);
+        expect(found.joint).to.equal(null);
+        if (found.verdict === 'never-seals') expect(found.cause).to.equal('other-gas');
+      }
+  });
 
   it('metal never turns a verdict, but for galvanised, which is a condition of every threaded joint', () => {
     const [male, female] = [end('npt 1/2 m'), end('npt 1/2 f')];

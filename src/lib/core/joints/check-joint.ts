@@ -18,8 +18,18 @@ export function findRulings(a: JointEnd, b: JointEnd): PairVerdict[] {
   const pair = makePair(a, b);
   return PAIR_RULES.flatMap(({ id, decide }) => {
     const ruling = decide(pair);
-    return ruling ? [withMaterials({ rule: id, ...ruling }, pair)] : [];
+    return ruling ? [withGas(withMaterials({ rule: id, otherGas: null, ...ruling }, pair), pair)] : [];
   });
+}
+
+/** A connection made for another gas is never part of fuel gas pipe, whatever screws into it: where it starts, that is worst. */
+function withGas(found: PairVerdict, pair: Pair): PairVerdict {
+  const threads =
+    pair.kind === 'threads' ? [pair.male, pair.female] : pair.kind === 'tube-thread' ? [pair.thread] : [];
+  const otherGas = threads.map(({ thread }) => thread.otherGas).find((gas) => gas !== null) ?? null;
+  if (!otherGas) return found;
+  if (found.verdict === 'does-not-start' || found.verdict === 'ask') return { ...found, otherGas };
+  return { ...found, otherGas, verdict: 'never-seals', joint: null, conditions: [], cause: 'other-gas' };
 }
 
 /** Galvanised metal makes where the house and the local rule allow it on gas: a condition of every threaded joint. */

@@ -17,6 +17,11 @@ const ALLOWS = { ruling: 'allows', condition: null } as const;
 const FORBIDS = { ruling: 'forbids', condition: null } as const;
 const onlyIf = (condition: HouseCondition) => ({ ruling: 'only-if', condition }) as const;
 
+/** Joints that can work loose, and so stay out of walls and floors in most codes. */
+const NOT_CONCEALED: ReadonlySet<JointKindId> = new Set([
+  'union', 'flare-45', 'flare-37', 'inverted-flare', 'connector-flare', 'compression', 'cutting-ring',
+]); // prettier-ignore
+
 /** Rules that allow or forbid a joint: what each of their schools says of it, and which joints are their business. */
 type Says<Id extends PlainRuleId> = Readonly<
   Record<Exclude<HouseRules[Id]['option'], 'own'>, Omit<HouseRuling, 'rule'>>
@@ -39,7 +44,7 @@ const PERMITS: { readonly [Id in 'galvanised' | 'compression' | 'concealed' | 'j
     }),
   },
   concealed: {
-    concerns: (joint) => joint === 'union',
+    concerns: (joint) => NOT_CONCEALED.has(joint),
     says: () => ({ forbidden: onlyIf('accessible'), allowed: ALLOWS }),
   },
   'joining-pe': {

@@ -18,6 +18,10 @@ export interface ThreadEnd {
   readonly material: EndMaterial;
 }
 
+/** How copper is drawn: what is bought in a coil is soft, what is bought straight is mostly hard. */
+export const TEMPERS = ['soft', 'hard', 'unknown'] as const;
+export type Temper = (typeof TEMPERS)[number];
+
 /** A plain tube end; diameters in mm. */
 export interface TubeEnd {
   readonly kind: 'tube';
@@ -27,6 +31,8 @@ export interface TubeEnd {
   readonly outside: number;
   /** Outside over wall; null where the wall does not matter. */
   readonly sdr: number | null;
+  /** Of copper; null where there is no such thing. */
+  readonly temper: Temper | null;
 }
 
 /** Sockets that a tube is put into: an O-ring stab coupling, a press coupling with its sealing ring, a CSST end fitting. */

@@ -1,3 +1,4 @@
+import type { OtherGas } from '../catalogue/small-threads.ts';
 import type { PairRuleId } from './pair-rules/pair-rules.ts';
 
 /** From best to worst but for `never-seals`, the worst of all: it is said loudest. `ask`: an end is not known. */
@@ -9,7 +10,7 @@ export const CONDITIONS = [
   'sealant', 'real-30-seat', 'both-45', 'both-37', 'new-washer', 'washer-or-cone', 'sleeve-on-tube', 'olive-on-tube',
   'double-flared', 'cutting-ring', 'clean-contact', 'valve-seal-listed', 'flare-the-tube', 'facing-and-heat',
   'stiffener-and-depth', 'press-tool-listed', 'makers-own-fitting', 'same-maker', 'galvanised-allowed', 'listed-for-gas',
-  'new-connector',
+  'new-connector', 'soft-tube',
 ] as const; // prettier-ignore
 export type Condition = (typeof CONDITIONS)[number];
 
@@ -18,7 +19,8 @@ export const CAUSES = [
   'end-unknown', 'both-male', 'both-female', 'opposite-hand', 'too-large', 'too-small', 'sixty-in-fifty-five',
   'straight-in-taper', 'taper-in-straight', 'no-seat', 'deburr-edge', 'nothing-between', 'cones-differ', 'other-seat',
   'other-thread', 'bore-not-for-sealing', 'not-for-gas', 'seal-missing', 'tube-too-small', 'tube-too-large',
-  'needs-nut', 'walls-differ', 'not-weldable', 'other-size', 'other-kind-of-tube', 'same-half', 'nothing-enters',
+  'needs-nut', 'walls-differ', 'not-weldable', 'other-size', 'other-kind-of-tube', 'same-half', 'nothing-enters', 'other-gas',
+  'hard-tube', 'seal-not-told', 'no-tight-thread',
 ] as const; // prettier-ignore
 export type Cause = (typeof CAUSES)[number];
 
@@ -40,10 +42,12 @@ export interface PairVerdict {
   readonly cause: Cause | null;
   /** About how many turns a thread that does not belong goes in before it binds; null where that is not the point. */
   readonly turns: number | null;
+  /** The other gas one of them is made for; null where there is none. */
+  readonly otherGas: OtherGas | null;
 }
 
-/** What a rule answers: the verdict without the rule's own name. */
-export type Ruling = Omit<PairVerdict, 'rule'>;
+/** What a rule answers: the verdict without the rule's own name, and without what holds whatever the rule. */
+export type Ruling = Omit<PairVerdict, 'rule' | 'otherGas'>;
 
 export const makes = (joint: JointKindId, ...conditions: Condition[]): Ruling => ({
   verdict: conditions.some((each) => each !== 'sealant') ? 'makes-only-if' : 'makes',
@@ -63,4 +67,4 @@ const fails = (verdict: PairVerdictKind, cause: Cause, turns: number | null): Ru
 export const neverSeals = (cause: Cause, turns: number | null = null): Ruling =>
   fails('never-seals', cause, turns);
 export const doesNotStart = (cause: Cause): Ruling => fails('does-not-start', cause, null);
-export const askFirst: Ruling = fails('ask', 'end-unknown', null);
+export const askFirst = (cause: 'end-unknown' | 'seal-not-told'): Ruling => fails('ask', cause, null);

@@ -29,7 +29,7 @@ export function getSealant(
   wraps: number,
 ): SealantNeeded | null {
   if (kind.sealant === 'never' || kind.sealantFromThread === null) return null;
-  const around = Math.PI * thread.outside;
+  const around = Math.PI * thread.major;
   const bare = ((kind.sealantFromThread - 1) * 25.4) / thread.threadsPerInch;
   const covered = Math.max(0, toMillimetres(engagement) - bare);
   const area = toMillimetres(around) * covered * FLANK_FACTOR;

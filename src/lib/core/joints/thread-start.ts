@@ -2,8 +2,11 @@ import { getPitch, isTaper, type ListedThread } from '../catalogue/listed-thread
 
 /** How a male thread enters a female one, whatever they are. */
 export interface ThreadStart {
-  /** `enters`: at least a turn by hand; `too-large`: it does not go in; `too-small`: it slides in and nothing holds. */
-  readonly how: 'enters' | 'too-large' | 'too-small';
+  /**
+   * `enters`: at least a turn by hand; `may-enter`: by the basic sizes less than a turn, so that real parts may start;
+   * `too-large`: it does not go in; `too-small`: it slides in and nothing holds.
+   */
+  readonly how: 'enters' | 'may-enter' | 'too-large' | 'too-small';
   /** About how many turns until it binds; null where nothing binds it before it is home. */
   readonly turns: number | null;
 }
@@ -40,7 +43,7 @@ export function getThreadStart(male: ListedThread, female: ListedThread): Thread
   if (drift > SAME_PITCH) limits.push((Math.max(0, room) * FLANK_TANGENT + PLAY * pitch) / drift);
   if (limits.length === 0) return { how: 'enters', turns: null };
   const turns = Math.min(...limits);
-  if (turns < LEAST_TURNS) return { how: 'too-large', turns: null };
+  if (turns < LEAST_TURNS) return turns > 0 ? { how: 'may-enter', turns } : { how: 'too-large', turns: null };
   const home = Math.min(male.crest.length, female.crest.length) / pitch;
   return { how: 'enters', turns: turns < home ? turns : null };
 }

@@ -3,7 +3,12 @@ import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import { findEngagement } from '../allowances/find-engagement.ts';
 import { INCH, inches } from '../units/length.ts';
-import { getHouseWindow, USUAL_WINDOWS, type HowTightChoice } from '../house-rules/how-tight.ts';
+import {
+  getHouseWindow,
+  getUsualWindow,
+  USUAL_WINDOWS,
+  type HowTightChoice,
+} from '../house-rules/how-tight.ts';
 import { findAsked, findFaceGap, getTightness } from './tightness.ts';
 import { getWrench } from './wrench.ts';
 import { NOMINAL_SIZES } from '../catalogue/size.ts';
@@ -46,11 +51,33 @@ describe('getTightness', () => {
     });
   }
 
-  it('knows its window: 2 to 3½ up to 2 in, 1½ to 3 above, the shop table at 2 in just over', () => {
-    const of = (size: NominalSize) => getTightness(thread(size), thread(size).normalEngagement, inches(1));
-    expect(of('1/2').inWindow).to.equal(true);
-    expect(of('2').inWindow).to.equal(false);
-    expect(of('3').window).to.deep.equal({ least: 1.5, most: 3 });
+  it('knows its window: 2 to 3½ up to 2 in, 1½ to 3 above; R 1½ to 2¾, to 3¼ at 2 in, to 4 above', () => {
+    expect(getUsualWindow(thread('3'))).to.deep.equal({ least: 1.5, most: 3 });
+    const british = (size: NominalSize) => getUsualWindow({ size, family: 'R' }).most;
+    expect((['1/2', '1-1/2', '2', '2-1/2', '4'] as const).map(british)).to.deep.equal([
+      2.75, 2.75, 3.25, 4, 4,
+    ]);
+  });
+
+  for (const family of ['NPT', 'R'] as const) {
+    for (const size of NOMINAL_SIZES) {
+      const of = standardCatalogue.findThread(size, family);
+      if (!of) continue;
+      it(`${family} ${size}: the usual engagement lies in the usual window to a quarter turn, and no count is negative`, () => {
+        const found = getTightness(of, of.normalEngagement, of.cutToScratch);
+        expect(found.inWindow, String(found.turnsPastHandTight)).to.equal(true);
+        expect(found.threadsShowing).to.be.above(0);
+        const turn = INCH / of.threadsPerInch;
+        const over = getTightness(of, of.handTight + (found.window.most + 0.5) * turn, of.cutToScratch);
+        expect(over.inWindow).to.equal(false);
+      });
+    }
+  }
+
+  it('R 3/4 shows its run-out: 14.5 mm useful and two pitches, 15 mm in', () => {
+    const of = standardCatalogue.findThread('3/4', 'R')!;
+    const { threadsShowing } = getTightness(of, of.normalEngagement, of.cutToScratch);
+    expect(threadsShowing).to.be.closeTo((14.5 + (2 * 25.4) / 14 - 15) / (25.4 / 14), 0.01);
   });
 });
 

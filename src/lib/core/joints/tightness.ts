@@ -7,12 +7,22 @@ import {
 } from '../house-rules/how-tight.ts';
 import { INCH, type Length } from '../units/length.ts';
 
+/** Turns are told by the wrench's handle: to a quarter, no finer. */
+const QUARTER = 0.25;
+
+/** Whether turns, told to a quarter, leave a window by no more than a quarter: real parts vary by more than that. */
+function isAbout(turns: number, { least, most }: TurnsWindow): boolean {
+  const told = Math.round(turns / QUARTER) * QUARTER;
+  return told >= least - QUARTER && told <= most + QUARTER;
+}
+
 export interface Tightness {
   readonly engagement: Length;
   readonly turnsPastHandTight: number;
   /** Every visible ridge from the fitting's face, run-out included. */
   readonly threadsShowing: number;
   readonly window: TurnsWindow;
+  /** To a quarter of a turn. */
   readonly inWindow: boolean;
 }
 
@@ -33,7 +43,7 @@ export function getTightness(
     turnsPastHandTight: turns,
     threadsShowing: ((threadLength - engagement) / INCH) * thread.threadsPerInch,
     window,
-    inWindow: turns >= window.least && turns <= window.most,
+    inWindow: isAbout(turns, window),
   };
 }
 

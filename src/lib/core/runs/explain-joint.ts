@@ -18,7 +18,7 @@ export function explainJoint(end: LaidEnd, layout: RunLayout): Working[] | null 
   const engagement = term('engagement', joint.engagement, { end: end.id });
   const perInch = count('threads-per-inch', thread.threadsPerInch, { provenance: thread.threadSource });
   const handTight = term('hand-tight', thread.handTight, { provenance: thread.threadSource });
-  const threadLength = term('thread-length', thread.cutLength, { provenance: thread.cutLengthSource });
+  const threadLength = term('thread-length', thread.cutToScratch, { provenance: thread.cutLengthSource });
   const workings: Working[] = [explainEngagement(end, engagement, handTight, perInch, layout)];
   if (end.takeOff !== null) {
     const takeOff = term('take-off', end.takeOff, { end: end.id });

@@ -1,3 +1,4 @@
+import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
 import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
 import type { NominalSize } from '../catalogue/size.ts';
 import type { Length } from '../units/length.ts';
@@ -28,6 +29,13 @@ export interface NamedMeasure {
 export type Finding = FindingBase &
   (
     | { readonly code: 'measure-missing'; readonly mark: string }
+    | {
+        /** The shop's own engagement of a size cannot be, or is the length of thread that is cut. */
+        readonly code: 'engagement-doubted';
+        readonly size: NominalSize;
+        readonly figure: Length;
+        readonly doubt: EngagementDoubt;
+      }
     | {
         /** Two or more measures that cannot all be right: the first is `by` longer (+) than the others say. */
         readonly code: 'measures-contradict';

@@ -122,8 +122,9 @@ function workOutPort(
   const reach = findReach(port);
   const found = findEngagement(thread, rules['engagement-figure']);
   const engagement = clocking ? getEngagementAt(thread, getTurns(clocking)) : found.ok ? found.value : null;
-  const window = getHouseWindow(rules['how-tight'], thread, thread.cutLength);
-  const tightness = engagement === null ? null : getTightness(thread, engagement, thread.cutLength, window);
+  const window = getHouseWindow(rules['how-tight'], thread, thread.cutToScratch);
+  const tightness =
+    engagement === null ? null : getTightness(thread, engagement, thread.cutToScratch, window);
   const unknown =
     reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
   const takeOff = reach === null || engagement === null ? null : reach - engagement;

@@ -80,7 +80,8 @@ describe('figures of the trade', () => {
     const reducing = layOut(makeRun([[0, 'right', 30], [1, 'down', 20, { size: '1/2' }]])); // prettier-ignore
     expect(takeOffAt(reducing, 2, 0)).to.equal(inches(0.72));
     const face = applyPlan(bushed, mustBe(planChoosePart(bushed, getLeg(bushed, 2).to, 'face-bushing')));
-    expect(toInches(centresOf(layOut(face), face, 2)!)).to.equal(1.31 - 0.5625 + 0.63);
+    // How far a face bushing stands out is fixed nowhere: asked for, never guessed.
+    expect(centresOf(layOut(face), face, 2)).to.equal(null);
   });
 
   it('cap adds its height less engagement; a plug stands out thread less engagement and head', () => {

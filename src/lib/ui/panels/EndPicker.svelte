@@ -2,8 +2,8 @@
   import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
   import { THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
-  import { END_MATERIALS, type EndMaterial } from '#core/joints/joint-end.ts';
-  import { END_KIND_NAMES, END_MATERIAL_NAMES, sayEnd, saySeat } from '#words/pair-verdicts.ts';
+  import { END_MATERIALS, TEMPERS, type EndMaterial } from '#core/joints/joint-end.ts';
+  import { END_KIND_NAMES, END_MATERIAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
   import { FAMILY_NAMES } from '#words/threads.ts';
   import {
     END_KINDS,
@@ -110,6 +110,14 @@
         {#each list as end, i (i)}<option value={i}>{sayEnd(end)}</option>{/each}
       </select></label
     >
+    {#if choice.kind === 'tube' && choice.asksTemper}
+      <label class="flex flex-col text-sm"
+        ><span class="chart-label">drawn</span>
+        <select class="tap select w-48" bind:value={choice.temper}>
+          {#each TEMPERS as temper (temper)}<option value={temper}>{TEMPER_NAMES[temper]}</option>{/each}
+        </select></label
+      >
+    {/if}
   {:else if choice.kind === 'union-half'}
     <label class="flex flex-col text-sm"
       ><span class="chart-label">size</span>

@@ -57,7 +57,7 @@
   );
   const asked = $derived(
     thread && tightness
-      ? findAsked(rules['how-tight'], thread, tightness.engagement, thread.cutLength)
+      ? findAsked(rules['how-tight'], thread, tightness.engagement, thread.cutToScratch)
       : null,
   );
   /** Between the faces where the piece is a close nipple: no thread of it can be counted. */

@@ -1,11 +1,18 @@
 <script lang="ts">
   // The figures that an option of a house rule needs, each refused at its place.
-  import type { EngagementChoice, FigureKey } from '#core/house-rules/engagement-figure.ts';
+  import { judgeOwnEngagement, type EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
+  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import {
+    readFigureKey,
+    type EngagementChoice,
+    type FigureKey,
+  } from '#core/house-rules/engagement-figure.ts';
   import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
   import type { TurnsWindows } from '#core/house-rules/how-tight.ts';
   import { accept } from '#core/outcome/result.ts';
   import { parseMeasure } from '#core/units/check-measure.ts';
   import { INCH, type Length, type LengthUnit } from '#core/units/length.ts';
+  import { sayEngagementDoubt } from '#words/findings.ts';
   import { sayLength } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import MeasureField from '../controls/MeasureField.svelte';
@@ -54,13 +61,23 @@
     else choose({ ...windows, [group]: window });
   }
 
+  function findDoubt(key: FigureKey, figure: Length | undefined): EngagementDoubt | null {
+    const { size, family } = readFigureKey(key);
+    const thread = standardCatalogue.findThread(size, family);
+    return thread && figure !== undefined ? judgeOwnEngagement(thread, figure) : null;
+  }
+  function sayDoubt(key: FigureKey, figure: Length | undefined): string {
+    const doubt = findDoubt(key, figure);
+    return doubt ? sayEngagementDoubt(doubt, unit) : '';
+  }
+
   type OwnFigures = Extract<EngagementChoice, { option: 'own-measured' }>['figures'];
   function setFigure(figures: OwnFigures, key: FigureKey, typed: string): void {
     const reading = typed.trim() ? parseMeasure(typed, unit) : accept(null);
     if (!reading.ok) wrong = { [key]: sayRefusal(reading.refusal) };
-    else if (reading.value && reading.value.length > 3 * INCH)
+    else if (reading.value && findDoubt(key, reading.value.length)?.code === 'over-thread')
       wrong = {
-        [key]: `Read ${sayLength(reading.value.length, unit)}: no pipe thread goes in farther than 3 in.`,
+        [key]: `Read ${sayLength(reading.value.length, unit)}. ${sayDoubt(key, reading.value.length)}`,
       };
     else {
       const rest = Object.fromEntries(Object.entries(figures).filter(([other]) => other !== key));
@@ -149,7 +166,10 @@
           aria-invalid={wrong[size] ? 'true' : undefined}
           onchange={(event) => setFigure(choice.figures, size, event.currentTarget.value)}
         />
-        {#if wrong[size]}<span role="alert" class="max-w-60 text-error">{wrong[size]}</span>{/if}
+        {#if wrong[size]}<span role="alert" class="max-w-60 text-error">{wrong[size]}</span
+          >{:else if sayDoubt(size, measured)}<span role="alert" class="max-w-60 font-medium text-warning"
+            >Ask. {sayDoubt(size, measured)}</span
+          >{/if}
       </label>
     {:else}<p class="text-sm">Lay out a leg first, then enter the figure of its size.</p>{/each}
   </div>

@@ -58,7 +58,7 @@
 
 <section
   aria-label="This run"
-  class="no-print flex min-h-[52px] items-center gap-x-2 border-b border-base-300 bg-base-200 px-2 sm:flex-wrap sm:gap-x-5 sm:px-5"
+  class="no-print flex min-h-[52px] items-center gap-x-2 border-b border-base-300 bg-base-200 px-2 max-sm:sticky max-sm:top-0 max-sm:z-20 sm:flex-wrap sm:gap-x-5 sm:px-5"
 >
   <nav aria-label="Stations" class="slides flex min-w-0 sm:gap-1">
     {#each stations as station (station.name)}

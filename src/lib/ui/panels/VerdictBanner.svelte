@@ -6,7 +6,7 @@
   import { findLookAlike } from '#core/identify/look-alikes.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { CONTRADICTION_TEXTS, LOOK_ALIKE_WARNINGS, sayObservation } from '#words/identify.ts';
-  import { sayGasUse, sayVerdict, VERDICT_WORDS } from '#words/verdicts.ts';
+  import { sayGasUse, sayTakenAsRight, sayVerdict, VERDICT_WORDS } from '#words/verdicts.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 
   let { bench, unit }: { bench: IdentifyBench; unit: LengthUnit } = $props();
@@ -23,6 +23,7 @@
     }
     const gas = found ? sayGasUse(found) : null;
     if (gas) texts.unshift(gas);
+    if ('ifLeft' in verdict && verdict.ifLeft.length > 0) texts.push(sayTakenAsRight(verdict.ifLeft));
     return texts;
   });
   const against = $derived(

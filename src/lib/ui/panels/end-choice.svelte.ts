@@ -5,7 +5,7 @@ import { THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-famil
 import type { Gender, ListedThread } from '#core/catalogue/listed-thread.ts';
 import type { Specimen } from '#core/identify/specimen.ts';
 import type { Seat } from '#core/identify/observation.ts';
-import type { EndMaterial, JointEnd } from '#core/joints/joint-end.ts';
+import type { EndMaterial, JointEnd, Temper, TubeEnd } from '#core/joints/joint-end.ts';
 import {
   getOwnSeat,
   listSeats,
@@ -34,6 +34,8 @@ export class EndChoice {
   /** The place of a tube or a socket in its list. */
   tube = $state(0);
   socket = $state(0);
+  /** Of copper whose name does not say how it is drawn. */
+  temper = $state<Temper>('unknown');
   unionSize = $state<NominalSize>('3/4');
   half = $state<'cone' | 'socket'>('cone');
   specimen = $state<string | null>(null);
@@ -72,7 +74,7 @@ export class EndChoice {
           ? makeThreadEnd(this.thread, { seat: this.seat, material: this.material })
           : { kind: 'unknown' };
       case 'tube':
-        return TUBE_ENDS[this.tube] ?? { kind: 'unknown' };
+        return this.#tubeEnd() ?? { kind: 'unknown' };
       case 'socket':
         return SOCKETS[this.socket] ?? { kind: 'unknown' };
       case 'union-half':
@@ -85,6 +87,13 @@ export class EndChoice {
         return { kind: 'unknown' };
     }
   });
+
+  /** Whether how it is drawn can be said: the name of the tube does not. */
+  asksTemper = $derived.by(() => TUBE_ENDS[this.tube]?.temper === 'unknown');
+  #tubeEnd(): TubeEnd | undefined {
+    const tube = TUBE_ENDS[this.tube];
+    return tube?.temper === 'unknown' ? { ...tube, temper: this.temper } : tube;
+  }
 
   #ofSize(family: ThreadFamily, size: string): ListedThread[] {
     return standardThreads.threads.filter((each) => each.family === family && each.size === size);

@@ -45,8 +45,8 @@ export class JointClockingState {
     const { layout, end } = this.#get();
     const { thread } = end;
     if (!thread) return null;
-    const window = getHouseWindow(layout.rules['how-tight'], thread, thread.cutLength);
-    return findStops(thread, this.handTight, this.wanted, thread.cutLength, window);
+    const window = getHouseWindow(layout.rules['how-tight'], thread, thread.cutToScratch);
+    return findStops(thread, this.handTight, this.wanted, thread.cutToScratch, window);
   });
   /** Turns past hand-tight of the stop that is kept; null by the house rule. */
   chosen = $derived.by((): number | null => {

@@ -4,7 +4,7 @@ import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { newRun } from '#core/runs/run.ts';
 import type { KeptRun, OutboxEntry } from './device-database.ts';
-import { confirmEntry, joinKept, keepRun, putInOutbox, readKept, settleOutbox } from './outbox.ts';
+import { confirmEntry, joinKept, keepRun, moveOn, putInOutbox, readKept, settleOutbox } from './outbox.ts';
 
 let made = 0;
 /** A run of its own for each test, at a revision, with records of these ids. */
@@ -69,6 +69,45 @@ describe('the outbox of this device', () => {
     await confirmEntry(entry, null, '');
     const { kept, waiting } = await readKept(run.id);
     expect([listEvents(kept), waiting]).to.deep.equal([['mine'], []]);
+  });
+
+  it('keeps an entry once, and none that rests on a database that is gone', async () => {
+    const run = makeRun(1, []);
+    await keepRun(run, null);
+    const { made: making } = await readKept(run.id);
+    const entry = makeChange(run, 'c1', 1);
+    const first = await putInOutbox(entry, making);
+    expect((await putInOutbox(entry, making))?.place).to.equal(first?.place);
+    expect(await putInOutbox(makeChange(run, 'c2', 2), 'another making')).to.equal(null);
+    expect((await readKept(run.id)).waiting).to.have.length(1);
+  });
+
+  it('a confirmed change waits no more, and moves the run on by one; over a gap nothing moves', async () => {
+    const run = makeRun(1, []);
+    await keepRun(run, null);
+    const entry = (await putInOutbox(makeChange(run, 'c1', 1)))!;
+    expect(moveOn(run, entry, 2, '')?.revision).to.equal(2);
+    expect(moveOn(run, entry, 1, '')).to.equal(run);
+    expect(moveOn(run, entry, 4, '')).to.equal(null);
+    await confirmEntry(entry, 2, '');
+    const { kept, waiting } = await readKept(run.id);
+    expect([kept?.revision, waiting]).to.deep.equal([2, []]);
+  });
+
+  it('a conflict ends with what is in the window only as well', async () => {
+    const run = makeRun(1, []);
+    await keepRun(run, null);
+    await putInOutbox(makeChange(run, 'c1', 1));
+    await settleOutbox(makeRun(4, [], run.id), 'mine-on-top', [
+      makeChange(run, 'c2', 2),
+      makeRecord(run, 'mine'),
+    ]);
+    const { waiting } = await readKept(run.id);
+    expect(waiting.map((each) => (each.kind === 'change' ? each.change.base : each.event.id))).to.deep.equal([
+      4,
+      5,
+      'mine',
+    ]);
   });
 
   it('joins two copies: the further one, with the records of both', () => {

@@ -23,6 +23,6 @@ export const bspTable: readonly BspRow[] = [
   { size: '2-1/2', n: 11, major: 75.184, minor: 72.226, gaugeLength: 17.5, gaugeTolerance: 3.5, usefulThread: 26.7, series: 'R and G', source: 'ISO 7-1 and ISO 228-1', confidence: 'certain' },
   { size: '2-3/4', n: 11, major: 81.534, minor: 78.576, gaugeLength: null, gaugeTolerance: null, usefulThread: null, series: 'G only', source: 'ISO 228-1', confidence: 'likely' },
   { size: '3', n: 11, major: 87.884, minor: 84.926, gaugeLength: 20.6, gaugeTolerance: 3.5, usefulThread: 29.8, series: 'R and G', source: 'ISO 7-1 and ISO 228-1', confidence: 'certain' },
-  { size: '3-1/2', n: 11, major: 100.33, minor: 97.372, gaugeLength: 22.2, gaugeTolerance: 3.5, usefulThread: 31.4, series: 'old R and G', source: 'ISO 7-1 and ISO 228-1', confidence: 'certain' },
+  { size: '3-1/2', n: 11, major: 100.33, minor: 97.372, gaugeLength: 22.2, gaugeTolerance: 3.5, usefulThread: 31.4, series: 'old R and G', source: 'older editions of ISO 7-1, and ISO 228-1', confidence: 'likely' },
   { size: '4', n: 11, major: 113.03, minor: 110.072, gaugeLength: 25.4, gaugeTolerance: 3.5, usefulThread: 35.8, series: 'R and G', source: 'ISO 7-1 and ISO 228-1', confidence: 'certain' },
 ];

@@ -1,6 +1,6 @@
 import type { NippleRow } from '../nipple.ts';
 
-/** Lengths in which threaded nipples are bought, inches: the close one, then the standard lengths. There are none of 3-1/2. */
+/** Lengths in which threaded nipples are bought, inches: the close one, then the standard lengths. */
 export const nipplesTable: readonly NippleRow[] = [
   { size: '1/8', close: 0.75, standard: [1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
   { size: '1/4', close: 0.875, standard: [1.5, 2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
@@ -13,5 +13,6 @@ export const nipplesTable: readonly NippleRow[] = [
   { size: '2', close: 2, standard: [2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
   { size: '2-1/2', close: 2.5, standard: [3, 3.5, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
   { size: '3', close: 2.625, standard: [3, 3.5, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
-  { size: '4', close: 2.875, standard: [3, 3.5, 4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
+  { size: '3-1/2', close: 2.75, standard: [4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'approximate' },
+  { size: '4', close: 2.875, standard: [4, 4.5, 5, 5.5, 6, 7, 8, 9, 10, 11, 12], source: 'lengths of bought nipples', confidence: 'likely' },
 ];

@@ -2,7 +2,7 @@ import type { PolyethyleneRow } from '../tubes.ts';
 
 /**
  * Polyethylene gas pipe by outside-diameter system: CTS copper tube size, IPS iron pipe size. Inches. `soldAs` are the SDR
- * labels met on pipe of that wall; `legalWall` is the least wall US federal rules ask for in that size.
+ * labels met on pipe of that wall; `legalWall` is the least wall US federal rules ask for in that size (of 1-1/4 CTS the typical one).
  */
 export const polyethyleneTable: readonly PolyethyleneRow[] = [
   { size: '1/2', system: 'CTS', outside: 0.625, sdr: 7, soldAs: [], minWall: 0.09, legalWall: 0.09, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'certain' },
@@ -10,8 +10,8 @@ export const polyethyleneTable: readonly PolyethyleneRow[] = [
   { size: '1', system: 'CTS', outside: 1.125, sdr: 12.5, soldAs: [], minWall: 0.09, legalWall: 0.099, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
   { size: '1', system: 'CTS', outside: 1.125, sdr: 11.4, soldAs: [11, 11.5], minWall: 0.099, legalWall: 0.099, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
   { size: '1', system: 'CTS', outside: 1.125, sdr: 11.1, soldAs: [11], minWall: 0.101, legalWall: 0.099, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
-  { size: '1-1/4', system: 'CTS', outside: 1.375, sdr: 15.3, soldAs: [], minWall: 0.09, legalWall: null, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
-  { size: '1-1/4', system: 'CTS', outside: 1.375, sdr: 11.4, soldAs: [11], minWall: 0.121, legalWall: null, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
+  { size: '1-1/4', system: 'CTS', outside: 1.375, sdr: 15.3, soldAs: [], minWall: 0.09, legalWall: 0.121, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
+  { size: '1-1/4', system: 'CTS', outside: 1.375, sdr: 11.4, soldAs: [11], minWall: 0.121, legalWall: 0.121, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
   { size: '1/2', system: 'IPS', outside: 0.84, sdr: 9.3, soldAs: [], minWall: 0.09, legalWall: 0.09, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'certain' },
   { size: '1/2', system: 'IPS', outside: 0.84, sdr: 11, soldAs: [], minWall: 0.076, legalWall: 0.09, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },
   { size: '1/2', system: 'IPS', outside: 0.84, sdr: 13.5, soldAs: [], minWall: 0.062, legalWall: 0.09, source: 'ASTM D2513; legal minimum 49 CFR 192.121', confidence: 'likely' },

@@ -129,7 +129,9 @@ const hasWasher = (male: ThreadEnd, female: ThreadEnd): boolean =>
 
 /** An unseen seat is drawn as its family's own. */
 function toSeatForm({ seat, thread }: ThreadEnd): SeatForm {
-  const seen: Seat = seat === 'unknown' ? getOwnSeat(thread.family) : seat;
+  const own = seat === 'unknown' ? getOwnSeat(thread.family) : seat;
+  // Of a straight pipe thread the seat it should have is drawn.
+  const seen: Seat = own === 'unknown' ? '30' : own;
   if (seen === '30' || seen === '37' || seen === '45') return { kind: 'cone', degrees: Number(seen) };
   if (seen === 'deburr') return { kind: 'deburr' };
   return thread.family === 'metric' && seen === 'other' ? { kind: 'cone', degrees: 24 } : { kind: 'flat' };

@@ -8,7 +8,7 @@ export function drawRunJoint(joint: JointToDraw): LensPicture {
   const { thread } = joint;
   const pitch = 25.4 / thread.threadsPerInch;
   const wall = contact.at(-1)?.y ?? frame.radius;
-  const end = toMillimetres(thread.cutLength) + engaged.from;
+  const end = toMillimetres(thread.cutToScratch) + engaged.from;
   const flank = thread.family === 'R' ? 55 : 60;
   return {
     shapes: [

@@ -1,17 +1,27 @@
 import type { ThreadFamily } from '../../catalogue/thread-family.ts';
+import type { Temper } from '../joint-end.ts';
 import { findTubeOutside } from '../nut-tube.ts';
 import type { Pair } from '../pair.ts';
-import { doesNotStart, makes, neverSeals, type Condition, type JointKindId } from '../pair-verdict.ts';
+import {
+  doesNotStart,
+  makes,
+  neverSeals,
+  type Condition,
+  type JointKindId,
+  type Ruling,
+} from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
 import { judgeFit } from './tube-fit.ts';
 
 /** Families whose nut goes over a tube, what that makes, and what the tube's end needs. */
-const NUTS: Readonly<Partial<Record<ThreadFamily, readonly [JointKindId, Condition]>>> = {
+const NUTS: Readonly<Partial<Record<ThreadFamily, readonly [JointKindId, ...Condition[]]>>> = {
   compression: ['compression', 'sleeve-on-tube'],
   olive: ['compression', 'olive-on-tube'],
   'sae-45': ['flare-45', 'flare-the-tube'],
-  'jic-37': ['flare-37', 'flare-the-tube'],
+  // A hydraulic part: its cone wants a 37° flare, and gas tube is not flared so.
+  'jic-37': ['flare-37', 'flare-the-tube', 'both-37', 'listed-for-gas'],
 };
+const FLARES: ReadonlySet<JointKindId> = new Set(['flare-45', 'flare-37']);
 
 /** A nut and the tube it is for, by what stands in the nut's name. */
 export const isNutOnTube = (pair: Pair): pair is Extract<Pair, { kind: 'tube-thread' }> =>
@@ -27,9 +37,18 @@ export const nutOnTube: PairRule<'nut-on-tube'> = {
     if (!isNutOnTube(pair)) return null;
     const wanted = findTubeOutside(pair.thread.thread);
     const fit = wanted === null ? 'larger' : judgeFit(pair.tube.outside, wanted);
-    if (fit === 'same') return makes(...NUTS[pair.thread.thread.family]!);
+    if (fit === 'same') return judgeTemper(NUTS[pair.thread.thread.family]!, pair.tube.temper);
     return fit === 'smaller'
       ? neverSeals('tube-too-small')
       : doesNotStart(fit === 'larger' ? 'tube-too-large' : 'too-small');
   },
 };
+
+/** Only soft tube is flared: hard-drawn copper splits on the cone. An olive grips either. */
+function judgeTemper(
+  [joint, ...conditions]: readonly [JointKindId, ...Condition[]],
+  temper: Temper | null,
+): Ruling {
+  if (!FLARES.has(joint) || temper === 'soft') return makes(joint, ...conditions);
+  return temper === 'hard' ? neverSeals('hard-tube') : makes(joint, ...conditions, 'soft-tube');
+}

@@ -1,6 +1,15 @@
+import type { SealedBy } from '../../catalogue/small-threads.ts';
 import type { ThreadFamily } from '../../catalogue/thread-family.ts';
+import type { ThreadEnd } from '../joint-end.ts';
 import { asThreads, isNutAndBody } from '../pair.ts';
-import { makes, neverSeals, type Condition, type JointKindId } from '../pair-verdict.ts';
+import {
+  askFirst,
+  makes,
+  neverSeals,
+  type Condition,
+  type JointKindId,
+  type Ruling,
+} from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
 
 /** Families whose thread only pulls a sealing part of their own together. */
@@ -8,8 +17,6 @@ const SEALS: Readonly<Partial<Record<ThreadFamily, readonly [JointKindId, Condit
   compression: ['compression', 'sleeve-on-tube'],
   olive: ['compression', 'olive-on-tube'],
   'inverted-flare': ['inverted-flare', 'double-flared'],
-  metric: ['cutting-ring', 'cutting-ring'],
-  thermocouple: ['contact', 'clean-contact'],
   cylinder: ['valve', 'valve-seal-listed'],
 };
 
@@ -19,9 +26,27 @@ export const ownSeal: PairRule<'own-seal'> = {
   decide: (pair) => {
     const threads = asThreads(pair);
     if (!threads || !isNutAndBody(threads)) return null;
-    const seal = SEALS[threads.male.thread.family];
-    if (!seal) return null;
-    const isMissing = [threads.male.seat, threads.female.seat].includes('none');
-    return isMissing ? neverSeals('seal-missing') : makes(...seal);
+    const { family, sealedBy } = threads.male.thread;
+    const seal = SEALS[family];
+    if (!seal && sealedBy.length === 0) return null;
+    const seats = [threads.male.seat, threads.female.seat];
+    if (seats.includes('none')) return neverSeals('seal-missing');
+    return seal ? makes(...seal) : judgeByRow(sealedBy, seats);
   },
+};
+
+/** A thread with several ways to seal is asked about, unless it was seen which of them this one has. */
+function judgeByRow(sealedBy: readonly SealedBy[], seats: readonly ThreadEnd['seat'][]): Ruling {
+  if (sealedBy.includes('washer') && seats.includes('washer'))
+    return makes('g-washer', 'new-washer', 'listed-for-gas');
+  const [only, ...more] = sealedBy;
+  const seal = only && more.length === 0 ? ROW_SEALS[only] : null;
+  return seal ? makes(...seal) : askFirst('seal-not-told');
+}
+
+/** Of threads whose row has one way to seal. */
+const ROW_SEALS: Readonly<Partial<Record<SealedBy, readonly [JointKindId, Condition]>>> = {
+  'cutting-ring': ['cutting-ring', 'cutting-ring'],
+  contact: ['contact', 'clean-contact'],
+  olive: ['compression', 'olive-on-tube'],
 };

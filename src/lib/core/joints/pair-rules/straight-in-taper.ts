@@ -1,5 +1,6 @@
 import { isTaper } from '../../catalogue/listed-thread.ts';
 import { asThreads, familiesOf, getSystem, isSameSize, type ThreadPair } from '../pair.ts';
+import { neverSeals } from '../pair-verdict.ts';
 import { ruleByStart } from './by-start.ts';
 import type { PairRule } from './pair-rule.ts';
 
@@ -8,7 +9,11 @@ export const straightInTaper: PairRule<'straight-in-taper'> = {
   id: 'straight-in-taper',
   decide: (pair) => {
     const threads = asThreads(pair);
-    return threads && isItsBusiness(threads) ? ruleByStart(threads, 'straight-in-taper') : null;
+    if (!threads || !isItsBusiness(threads)) return null;
+    // Both parallel, G in Rp: nothing binds, and nothing is tight.
+    const isParallel =
+      getSystem(threads.male.thread.family) !== 'other' && threads.female.thread.family === 'rp';
+    return isParallel ? neverSeals('no-tight-thread') : ruleByStart(threads, 'straight-in-taper');
   },
 };
 

@@ -107,7 +107,12 @@ describe('checkRun', () => {
       ],
       '2',
     );
-    expect(find(two, 'turns-outside-window')).to.include({ size: '2' });
+    expect(find(two, 'turns-outside-window'), 'the usual figure at 2 in is 3.6 turns: no note').to.equal(
+      undefined,
+    );
+    const choice = { option: 'hand-tight-plus-turns', upTo2in: 4.5, above2in: 2 } as const;
+    const tight = { ...two, ruleChoices: { 'engagement-figure': choice } };
+    expect(find(tight, 'turns-outside-window')).to.include({ size: '2' });
     expect(find(two, 'longer-than-stock')).to.include({ mark: '1' });
     expect(find(makeRun([[0, 'right', 20, { cap: true }]], '1/4'), 'part-length-typical')).to.deep.include({
       marks: ['1'],

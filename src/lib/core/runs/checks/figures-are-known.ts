@@ -1,3 +1,4 @@
+import { judgeOwnEngagement } from '../../allowances/judge-own-engagement.ts';
 import { getPlusMinus, type Part, type Port } from '../../catalogue/part.ts';
 import type { NominalSize } from '../../catalogue/size.ts';
 import type { Finding } from '../finding.ts';
@@ -12,8 +13,9 @@ export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
 
 function checkSizes(layout: RunLayout): Finding[] {
   const bySize = new Map<NominalSize, Finding>();
+  const isOwn = layout.rules['engagement-figure'].option === 'own-measured';
   for (const end of getEnds(layout)) {
-    const finding = checkSize(end);
+    const finding = checkSize(end) ?? (isOwn ? checkOwn(end) : null);
     if (finding && !bySize.has(end.size)) bySize.set(end.size, finding);
   }
   return [...bySize.values()];
@@ -25,6 +27,15 @@ function checkSize({ id: subject, size, unknown }: LaidEnd): Finding | null {
     return { code: 'engagement-not-measured', severity: 'ask', subject, size };
   }
   return null;
+}
+
+/** An own figure is held against the thread it is of; of a clocked joint the figure is not used. */
+function checkOwn({ id: subject, size, thread, joint }: LaidEnd): Finding | null {
+  const figure = joint?.engagement ?? null;
+  const doubt = thread && figure !== null ? judgeOwnEngagement(thread, figure) : null;
+  if (!doubt || figure === null) return null;
+  const severity = doubt.code === 'over-thread' ? 'stop' : 'ask';
+  return { code: 'engagement-doubted', severity, subject, size, figure, doubt };
 }
 
 interface DoubtedPart {

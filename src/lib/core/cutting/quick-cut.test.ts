@@ -1,0 +1,107 @@
+import { expect } from 'chai';
+import { findReach } from '../catalogue/part.ts';
+import { getThreadFamily, MATERIALS } from '../catalogue/pipe.ts';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { resolveRules } from '../house-rules/house-rules.ts';
+import { findBrokenReference } from '../runs/check-run.ts';
+import { NO_FACTS } from '../runs/fold-events.ts';
+import { layOutRun } from '../runs/lay-out-run.ts';
+import { inches, type Length } from '../units/length.ts';
+import {
+  findUnmeasuredPart,
+  FIRST_QUICK_CUT,
+  isQuickKindMade,
+  makeQuickRun,
+  QUICK_KINDS,
+  QUICK_POINTS,
+  type QuickCut,
+  type QuickEnd,
+  type QuickKind,
+} from './quick-cut.ts';
+
+const BEGIN = { id: 'quickcut00', catalogueVersion: standardCatalogue.version, ruleChoices: {} };
+function cutOf(cut: QuickCut): Length | null {
+  let made = 0;
+  const { doc, leg } = makeQuickRun(cut, BEGIN, () => `quick${String(made++).padStart(4, '0')}`);
+  expect(findBrokenReference(doc)).to.equal(null);
+  const layout = layOutRun(doc, standardCatalogue, resolveRules({}), NO_FACTS);
+  return layout.pieces.get(leg)?.[0]?.cut?.exact ?? null;
+}
+
+/** By hand, apart from the layout: which port the piece is made up in, and what lies behind the part's centre. */
+const PORTS: Readonly<Record<QuickKind, { part: 'elbow-90' | 'elbow-45' | 'tee' | 'coupling' | 'union' | 'valve' | 'cap' | null; port: string; behind: 'band' | 'other' | 'nothing' }>> = {
+  'elbow-90': { part: 'elbow-90', port: 'a', behind: 'band' },
+  'elbow-45': { part: 'elbow-45', port: 'a', behind: 'band' },
+  'tee-run': { part: 'tee', port: 'run-a', behind: 'other' },
+  'tee-branch': { part: 'tee', port: 'branch', behind: 'band' },
+  coupling: { part: 'coupling', port: 'a', behind: 'other' },
+  union: { part: 'union', port: 'a', behind: 'other' },
+  valve: { part: 'valve', port: 'a', behind: 'other' },
+  cap: { part: 'cap', port: 'a', behind: 'nothing' },
+  open: { part: null, port: '', behind: 'nothing' },
+}; // prettier-ignore
+
+/** What an end takes off the measure (nm): from the point it was held to, to where the pipe ends. */
+function takesOff({ kind, at }: QuickEnd, { size, material }: QuickCut): Length | null {
+  const { part: name, port: id, behind } = PORTS[kind];
+  if (name === null) return 0;
+  const family = getThreadFamily(material);
+  const part = standardCatalogue.findPart(name, size, family)!;
+  const reach = findReach(part.ports.find((port) => port.id === id)!);
+  const engagement = standardCatalogue.findThread(size, family)!.normalEngagement;
+  if (reach === null) return null;
+  if (at === 'end') return 0;
+  if (at === 'centre') return reach - engagement;
+  if (at === 'face') return -engagement;
+  const other = behind === 'other' ? reach : behind === 'nothing' ? 0 : part.outside === null ? null : Math.round(part.outside / 2);
+  return other === null ? null : other + reach - engagement;
+} // prettier-ignore
+
+describe('a quick cut', () => {
+  for (const material of MATERIALS) {
+    for (const size of ['1/2', '1', '2'] as const) {
+      it(`${material} ${size}: every pair of ends, from every point to every point, comes to what the hand works out`, () => {
+        const kinds = QUICK_KINDS.filter((kind) =>
+          isQuickKindMade(kind, { material, size }, standardCatalogue),
+        );
+        const ends = kinds.flatMap((kind) => QUICK_POINTS.map((at) => ({ kind, at })));
+        let compared = 0;
+        for (const one of ends) {
+          for (const other of ends) {
+            const measure = { value: inches(43.25), typed: '43 1/4' };
+            const cut: QuickCut = { ...FIRST_QUICK_CUT, material, size, ends: [one, other], measure };
+            const [a, b] = [takesOff(one, cut), takesOff(other, cut)];
+            const expected = a === null || b === null ? null : measure.value - a - b;
+            expect(cutOf(cut), `${one.kind} ${one.at} to ${other.kind} ${other.at}`).to.equal(expected);
+            compared++;
+          }
+        }
+        expect(compared).to.equal(ends.length ** 2);
+      }).timeout(60_000);
+    }
+  }
+
+  it('the trade’s own example: 3/4 between two elbows, 3 ft 7-1/4 in between centres', () => {
+    const measure = { value: inches(43.25), typed: `3' 7 1/4"` };
+    expect(cutOf({ ...FIRST_QUICK_CUT, measure })).to.equal(inches(41.755));
+    expect(cutOf(FIRST_QUICK_CUT)).to.equal(null);
+  });
+
+  it('a valve is measured first: then it counts with its own length', () => {
+    const ends = [FIRST_QUICK_CUT.ends[0], { kind: 'valve', at: 'centre' }] as const;
+    const measure = { value: inches(30), typed: '30' };
+    const cut: QuickCut = { ...FIRST_QUICK_CUT, ends, measure };
+    const valve = findUnmeasuredPart(ends[1], cut, standardCatalogue)!;
+    expect(valve).to.equal('brass/valve/3/4');
+    expect(cutOf(cut)).to.equal(null);
+    const known = { ...cut, own: { [valve]: { length: inches(3), typed: '3' } } };
+    expect(findUnmeasuredPart(ends[1], known, standardCatalogue)).to.equal(null);
+    expect(cutOf(known)).to.equal(inches(30 - (1.31 - 0.5625) - (1.5 - 0.5625)));
+  });
+
+  it('R has elbows and tees: what has no figure is not offered', () => {
+    const made = (kind: QuickKind) =>
+      isQuickKindMade(kind, { material: 'steel-r', size: '3/4' }, standardCatalogue);
+    expect(QUICK_KINDS.filter(made)).to.deep.equal(['elbow-90', 'tee-run', 'tee-branch', 'open']);
+  });
+});

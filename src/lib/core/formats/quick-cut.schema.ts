@@ -1,0 +1,42 @@
+import Joi from 'joi';
+import { MATERIALS } from '../catalogue/pipe.ts';
+import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { QUICK_KINDS, QUICK_POINTS, type KeptQuickCut, type QuickBench } from '../cutting/quick-cut.ts';
+import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { idSchema, momentSchema } from './id.schema.ts';
+import { LIMITS } from './limits.ts';
+import { line } from './text.schema.ts';
+
+const oneOf = (values: readonly string[]) =>
+  Joi.string()
+    .valid(...values)
+    .required();
+const length = Joi.number().integer().min(1).max(LONGEST_MEASURE).required();
+const measured = Joi.object({ value: length, typed: line(LIMITS.typed) });
+const own = Joi.object()
+  .pattern(Joi.string().max(80), Joi.object({ length, typed: line(LIMITS.typed) }))
+  .max(40)
+  .required();
+const end = Joi.object({ kind: oneOf(QUICK_KINDS), at: oneOf(QUICK_POINTS) }).required();
+const cut = Joi.object({
+  material: oneOf(MATERIALS),
+  size: oneOf(NOMINAL_SIZES),
+  ends: Joi.array().ordered(end, end).length(2).required(),
+  own,
+  measure: measured.allow(null).required(),
+}).required();
+const unit = oneOf(['in', 'mm']);
+
+const keptSchema: Joi.ObjectSchema<KeptQuickCut> = Joi.object<KeptQuickCut>({
+  id: idSchema,
+  cut,
+  unit,
+  at: momentSchema,
+});
+
+/** What a device keeps of Quick cut: how it was left, and the short list. */
+export const quickBenchSchema: Joi.ObjectSchema<QuickBench> = Joi.object<QuickBench>({
+  cut,
+  unit,
+  list: Joi.array().items(keptSchema).max(50).required(),
+}).required();

@@ -1,0 +1,13 @@
+import { quickBenchSchema } from '#core/formats/quick-cut.schema.ts';
+import { readWith } from '#core/formats/read-with.ts';
+import type { QuickBench } from '#core/cutting/quick-cut.ts';
+
+/** Reads what this device kept of Quick cut; null where it cannot be read: then it begins anew. */
+export function readQuickBench(kept: string): QuickBench | null {
+  try {
+    const read = readWith<QuickBench>(quickBenchSchema, JSON.parse(kept));
+    return read.ok ? read.value : null;
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,36 @@
+import type { QuickCut, QuickKind, QuickPoint } from '#core/cutting/quick-cut.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
+import type { NominalSize } from '#core/catalogue/size.ts';
+import { REF_POINT_NAMES } from './refs.ts';
+
+/** What may stand at an end: short for a button, and whole. */
+export const QUICK_KIND_NAMES: Readonly<
+  Record<QuickKind, { readonly short: string; readonly name: string }>
+> = {
+  'elbow-90': { short: '90°', name: '90° elbow' },
+  'elbow-45': { short: '45°', name: '45° elbow' },
+  'tee-run': { short: 'tee, run', name: 'tee, in its run' },
+  'tee-branch': { short: 'tee, branch', name: 'tee, in its branch' },
+  coupling: { short: 'coupling', name: 'coupling' },
+  union: { short: 'union', name: 'union' },
+  valve: { short: 'valve', name: 'valve' },
+  cap: { short: 'cap', name: 'cap' },
+  open: { short: 'open', name: 'open end' },
+};
+
+export const sayQuickSize = (material: Material, size: NominalSize): string =>
+  material === 'steel-r' ? `R ${size}` : `${size} NPT`;
+
+const sayPoint = (at: QuickPoint): string => REF_POINT_NAMES[at].name;
+
+/** `centre to face`. */
+export const sayBetween = ([one, other]: QuickCut['ends']): string =>
+  `${sayPoint(one.at)} to ${sayPoint(other.at)}`;
+
+/** `3/4 NPT, 90° to tee, branch`. */
+export const sayQuickCut = ({ material, size, ends: [one, other] }: QuickCut): string =>
+  `${sayQuickSize(material, size)}, ${QUICK_KIND_NAMES[one.kind].short} to ${QUICK_KIND_NAMES[other.kind].short}`;
+
+/** What a run is called that began as a quick cut. */
+export const nameQuickRun = (cut: QuickCut): string =>
+  `Quick cut ${sayQuickSize(cut.material, cut.size)}${cut.measure ? `, ${cut.measure.typed}` : ''}`;
