@@ -113,6 +113,7 @@ try {
   console.log(
     `database: meanwhile a run of 6,000 legs was read ${longReads} times, ${wrong.length} wrong (0 wanted)`,
   );
+  for (const each of wrong.slice(0, 5)) console.log(`  ${each}`);
   await disturb(
     'restarts',
     COUNTS.restarts,

@@ -11,6 +11,7 @@ import type { Result } from '#core/outcome/result.ts';
 import { DisturbedWriters, type ServerUnderTest } from '#support/disturbed-writers.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { execute, makeCrew, openRunAnswer, sendChange } from '#support/use-cases.ts';
+import work from '#server/work/worker.ts';
 import { makeTestDatabase, type TestDatabase } from '#support/test-database.ts';
 import { sql } from 'drizzle-orm';
 
@@ -154,6 +155,34 @@ describe(`a database that is disturbed under writes (seed ${SEED})`, () => {
     expect(await execute(connection.db, sql`select 1 as one`)).to.deep.equal([{ one: 1 }]);
     expect(unhandled).to.deep.equal([]);
   });
+
+  it('a thread says that the database is away, as the server does: it is no failure', async () => {
+    const away = {
+      url: 'postgres://nobody@127.0.0.1:1/nothing',
+      actor: ACTOR,
+      job: JOB.id,
+      run: 'nowhere001',
+    };
+    expect(await work({ name: 'readRun', input: away as never })).to.deep.equal({
+      ok: false,
+      refusal: { code: 'database-away' },
+    });
+    // And a query that is cut off: the jobs are locked, and what waits for them is ended.
+    const admin = new pg.Client({ connectionString: database!.url });
+    await admin.connect();
+    await admin.query('begin');
+    await admin.query('lock table jobs in access exclusive mode');
+    const here = { url: database!.url, actor: ACTOR, job: JOB.id, run: 'nowhere001' };
+    const reading = work({ name: 'readRun', input: here as never });
+    const cancelled = `select pg_cancel_backend(pid) from pg_stat_activity where datname = current_database() and wait_event_type = 'Lock'`;
+    for (let tries = 0; tries < 100; tries++) {
+      if ((await admin.query(cancelled)).rowCount) break;
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    await admin.query('rollback');
+    await admin.end();
+    expect(await reading).to.deep.equal({ ok: false, refusal: { code: 'database-away' } });
+  }).timeout(30_000);
 
   it('a database that falls silent is noticed', async () => {
     const hasty = connect(database!.url, 1, { statement: 10_000, lock: 10_000, work: 300 });

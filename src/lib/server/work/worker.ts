@@ -3,8 +3,9 @@ import type { MessagePort } from 'node:worker_threads';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import type { ImportOutcome } from '#core/formats/job-file.ts';
 import type { ChangeAnswer, WireRefusal } from '#core/formats/wire.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Actor } from '../actor.ts';
+import { isDatabaseAway } from '../db/database-away.ts';
 import { connect, OF_LONG_WORK, type Connection, type Database, type Patience } from '../db/database.ts';
 import type { Paper } from '../pdf/write-run-pdf.ts';
 import { acceptChange } from '../use-cases/accept-change.ts';
@@ -81,7 +82,15 @@ export const TASKS = {
   },
 };
 
-export default ({ name, input }: { name: keyof typeof TASKS; input: never }): unknown => TASKS[name](input);
+/** An error loses its code on the way out of a thread: that the database is away is answered, not thrown. */
+export default async ({ name, input }: { name: keyof typeof TASKS; input: never }): Promise<unknown> => {
+  try {
+    return await TASKS[name](input);
+  } catch (error) {
+    if (isDatabaseAway(error)) return refuse({ code: 'database-away' });
+    throw error;
+  }
+};
 
 /** Characters that are handed over at a time. */
 const PIECE = 64 * 1024;
