@@ -33,7 +33,7 @@
     <p class="chart-label leading-none">{cut.nipple === null ? 'cut' : 'buy a nipple'}</p>
     <p
       class="leading-none font-bold whitespace-nowrap"
-      style:font-size="min(150cqw / {characters}, 7.5rem)"
+      style:font-size="min(190cqw / {characters}, 7.5rem)"
       data-testid="cut-length"
     >
       {#if cut.nipple === null}<LengthText

@@ -23,6 +23,10 @@
   let tapeOpen = $state(false);
   let putting = $state(false);
   $effect(() => void bench.open());
+  // Rolled up in its dialog, the tape is put away.
+  $effect(() => {
+    if (hand.leg === null) tapeOpen = false;
+  });
 </script>
 
 <div class="quick">
@@ -53,9 +57,9 @@
             >
               <strong class="text-xl"
                 >{#if seen}<LengthText
-                    length={seen}
+                    length={seen.length}
                     unit={kept.unit}
-                    format={getTapeFormat(bench.rules['tape-rounding'].option)}
+                    format={getTapeFormat(seen.graduation)}
                   />{:else}no cut{/if}</strong
               >
               <span class="text-sm"

@@ -64,11 +64,11 @@
         if (event.key === 'Enter') enter();
       }}
     />
-    <div class="flex" role="group" aria-label="Unit">
+    <div class="grid shrink-0 grid-cols-[3rem_3rem]" role="group" aria-label="Unit">
       {#each ['in', 'mm'] as const as unit (unit)}
         <button
           type="button"
-          class="pad w-13"
+          class="pad"
           aria-pressed={bench.unit === unit}
           onclick={() => bench.chooseUnit(unit)}>{unit}</button
         >
@@ -90,7 +90,7 @@
             : undefined}
           onclick={() => (bench.step = step)}
           ><span class="chart-label text-xs leading-none">{label}</span><span
-            class="block w-full truncate text-sm leading-tight font-semibold">{says}</span
+            class="line-clamp-2 w-full text-[0.8rem] leading-[1.05] font-semibold">{says}</span
           ></button
         >
       </li>
@@ -219,12 +219,12 @@
   .strip {
     display: flex;
     flex-direction: column;
-    justify-content: center;
+    justify-content: flex-start;
     align-items: flex-start;
     gap: 2px;
     width: 100%;
-    min-height: 46px;
-    padding: 0 4px;
+    min-height: 52px;
+    padding: 2px 4px;
     border-bottom: 4px solid transparent;
     background: var(--color-base-200);
     text-align: left;

@@ -53,7 +53,7 @@
             >{:else}<strong class="text-error">not known</strong>{/if}
         </p>
       {/each}
-      <div class="ml-auto flex gap-1" role="group" aria-label="How near the tape is seen">
+      <div class="ml-auto flex flex-wrap gap-1" role="group" aria-label="How near the tape is seen">
         <button type="button" class="tap btn px-2" onclick={() => picture?.showEnd('near')}>Near end</button>
         <button type="button" class="tap btn px-2" onclick={() => picture?.showEnd('far')}>Far end</button>
         <button type="button" class="tap btn px-2" aria-label="Nearer" onclick={() => picture?.zoomBy(1.5)}

@@ -12,8 +12,10 @@ import {
   type QuickCut,
   type QuickKind,
   type QuickPoint,
+  type QuickRun,
 } from '#core/cutting/quick-cut.ts';
 import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
+import { tapeRoundingRule } from '#core/house-rules/tape-rounding.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { checkRun } from '#core/runs/checks/checks.ts';
@@ -23,6 +25,7 @@ import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '#core/runs/layout.ts';
 import type { Ref, RunDoc } from '#core/runs/run.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
+import type { TapeGraduation } from '#core/units/tape.ts';
 import type { Length, LengthUnit } from '#core/units/length.ts';
 import { sayLength } from '#words/length-text.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -60,13 +63,7 @@ export class QuickCutBench implements EntryStore {
     return { ...this.#cut, measure };
   });
   #run = $derived.by(() => {
-    let made = 0;
-    const begin = {
-      id: 'quickcut',
-      catalogueVersion: standardCatalogue.version,
-      ruleChoices: this.#choices(),
-    };
-    const run = makeQuickRun(this.cut, begin, () => `quick${String(made++).padStart(4, '0')}`);
+    const run = this.#make(this.cut, this.unit);
     return { ...run, doc: { ...run.doc, ...this.#changed } };
   });
   doc = $derived.by((): RunDoc => this.#run.doc);
@@ -176,18 +173,28 @@ export class QuickCutBench implements EntryStore {
     this.step = 'measure';
   }
 
-  /** The cut of a piece on the list, on the tape, nm; null where it has none any more. */
-  look({ cut }: KeptQuickCut): Length | null {
+  /** The cut of a piece on the list (nm) and the tape it is on; null where it has none any more. */
+  look({ cut, unit }: KeptQuickCut): { length: Length; graduation: TapeGraduation } | null {
+    const layout = this.#layOut(cut, unit);
+    const found = layout.run.pieces.get(layout.leg)?.[0]?.cut;
+    const graduation = layout.run.rules['tape-rounding'].option;
+    return found ? { length: found.nipple ?? found.onTape.length, graduation } : null;
+  }
+
+  #layOut(cut: QuickCut, unit: LengthUnit): { run: RunLayout; leg: string } {
+    const { doc, leg } = this.#make(cut, unit);
+    return { run: layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS), leg };
+  }
+
+  /** With ids of its own making, the same ones for the same ends: a reason that is open stays so. */
+  #make(cut: QuickCut, unit: LengthUnit): QuickRun {
     let made = 0;
     const begin = {
-      id: 'quicklist',
+      id: 'quickcut00',
       catalogueVersion: standardCatalogue.version,
-      ruleChoices: this.#choices(),
+      ruleChoices: this.#getChoices(unit),
     };
-    const { doc, leg } = makeQuickRun(cut, begin, () => `quick${String(made++).padStart(4, '0')}`);
-    const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS);
-    const found = layout.pieces.get(leg)?.[0]?.cut;
-    return found ? (found.nipple ?? found.onTape.length) : null;
+    return makeQuickRun(cut, begin, () => `quick${String(made++).padStart(4, '0')}`);
   }
 
   strike(id: string): void {
@@ -220,6 +227,14 @@ export class QuickCutBench implements EntryStore {
     }
     this.#changed = { ruleChoices, clockings };
     return accept(undefined);
+  }
+
+  /** The shop's choices; the tape is one of the unit that is worked in, as it is in a job. */
+  #getChoices(unit: LengthUnit): RuleChoices {
+    const choices = this.#choices();
+    const isMetric = resolveRules(choices)['tape-rounding'].option === '1 mm';
+    if (isMetric === (unit === 'mm')) return choices;
+    return { ...choices, 'tape-rounding': { option: unit === 'mm' ? '1 mm' : tapeRoundingRule.default } };
   }
 
   #takeRef({ id, at }: Ref): void {
