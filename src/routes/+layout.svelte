@@ -17,7 +17,7 @@
 
 <div class="flex min-h-dvh flex-col print:block">
   <header
-    class="no-print flex items-center gap-2 bg-neutral px-3 max-sm:gap-1 max-sm:px-2 text-neutral-content sm:px-5"
+    class="no-print flex items-center gap-2 bg-neutral px-3 text-neutral-content max-sm:gap-1 max-sm:px-2 sm:px-5"
     style:height="56px"
   >
     <a href={resolve('/')} class="tap flex items-center gap-2 pr-2" aria-label="Porthole, jobs">

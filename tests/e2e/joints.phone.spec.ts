@@ -13,11 +13,38 @@ const verdict = (page: Page) => page.getByRole('region', { name: 'Verdict' });
 /** The selects of one of the two ends, in the order in which they stand. */
 const pick = (page: Page, end: 0 | 1, which: number) =>
   page.locator('fieldset').nth(end).locator('select').nth(which);
+/** In the hand ends are named; the lists are opened by whoever wants them. */
+async function openLists(page: Page): Promise<void> {
+  for (const summary of await page.getByText('or pick it from lists').all()) await summary.tap();
+}
+
+test('ends are named as a fitter says them, and the verdict stays in sight', async ({ page, app }) => {
+  await page.goto(`${app.url}/joints`);
+  const [one, other] = [page.getByLabel('type its name').first(), page.getByLabel('type its name').last()];
+  await one.fill('8 mm copper');
+  await page.getByRole('button', { name: '8 mm copper tube' }).tap();
+  await expect(page.locator('fieldset').first()).toContainText('8 mm copper tube');
+  await other.fill('three eighths flaer nut');
+  await other.press('Enter');
+  await expect(verdict(page)).toContainText('Looks like it makes, and never seals');
+  await expect(page.locator('.always')).toBeInViewport();
+  await page.mouse.wheel(0, 1200);
+  await expect(page.locator('.always')).toBeInViewport();
+  await one.fill('half inch hard copper acr');
+  await one.press('Enter');
+  await other.fill('half inch flare nut');
+  await other.press('Enter');
+  await expect(verdict(page)).toContainText('Soft tube only');
+  await one.fill('3/4 npt wibble');
+  await expect(page.getByText('Not understood: wibble')).toBeVisible();
+  await expect(page.locator('fieldset').first()).toContainText('hard 1/2 ACR straight copper tube');
+});
 
 test('two ends are put together: what makes, what only seems to, what does not start, what is asked', async ({ page, app }) => {
   await page.goto(`${app.url}/joints`);
   await expect(verdict(page)).toContainText('Makes');
   await expect(verdict(page)).toContainText('Gas-rated sealant required');
+  await openLists(page);
   const lens = page.getByRole('img', { name: /^Cut open, to scale/ });
   await expect(lens).toBeVisible();
   // An R male in the same bore: said loudest, and drawn as it would be.
@@ -57,6 +84,7 @@ test('a specimen of the job meets an end; one that is not told apart is asked ab
   await page.goto(`${app.url}/jobs/${job}/identify`);
   await page.getByRole('button', { name: 'Understood' }).click();
   await page.getByRole('link', { name: 'Two ends' }).click();
+  await openLists(page);
   await pick(page, 0, 0).selectOption('specimen');
   await pick(page, 0, 1).selectOption({ label: 'Riser in the cellar' });
   await pick(page, 1, 2).selectOption('1');

@@ -90,9 +90,15 @@
   const growingAt = $derived(growing === null ? null : (drawing?.placed.places.get(growing) ?? null));
   const description = $derived(describeRun(layout, unit));
 
+  /** What is drawn, with the leg that is being tried. */
+  const frame = $derived(
+    tried.length === 0 ? drawing?.frame : findDrawingFrame([...shapes, ...tried], sheet.letter),
+  );
   function fit(whole: boolean): void {
-    if (drawing?.frame) paper.fit(drawing.frame, { whole, tools: onturn ? 48 : 0, focus: growingAt });
+    if (frame) paper.fit(frame, { whole, tools: onturn ? TOOLS : 0, focus: growingAt });
   }
+  /** The row of buttons over the drawing. */
+  const TOOLS = 54;
   export function zoomBy(factor: number): void {
     paper.zoomBy(factor);
   }
@@ -110,28 +116,26 @@
     });
   });
   $effect(() => {
-    void drawing;
+    void frame;
     untrack(() => {
       if (!paper.isByHand) fit(overview);
     });
   });
 
   /** What is being worked on stays in sight. */
-  const followed = $derived.by((): Point | null => {
+  const followed = $derived.by((): readonly Point[] => {
+    const growingFrom = growingAt ? [growingAt] : [];
     if (draft) {
       const end = tried.find((shape) => shape.kind === 'mark' && shape.role === 'node');
-      return end?.kind === 'mark' ? end.at : growingAt;
+      return end?.kind === 'mark' ? [...growingFrom, end.at] : growingFrom;
     }
-    if (selected) {
-      const laid = layout.legs.get(selected);
-      return (laid && drawing?.placed.places.get(laid.far)) ?? null;
-    }
-    return growingAt;
+    const laid = selected ? layout.legs.get(selected) : undefined;
+    if (!laid) return growingFrom;
+    return [laid.near, laid.far].flatMap((node) => drawing?.placed.places.get(node) ?? []);
   });
   $effect(() => {
-    const at = followed;
-    if (!at || size) return;
-    untrack(() => paper.keepInSight(at));
+    const points = followed;
+    if (!size) untrack(() => paper.keepInSight(points));
   });
 
   const attachView = (element: SVGSVGElement): (() => void) =>

@@ -8,6 +8,7 @@ const LARGEST = 4;
 /** The scale at which lettering can still be read. */
 const READABLE = 0.62;
 const MARGIN = 18;
+const EDGE = 10;
 
 /** Where a drawing's paper lies under its window: moved and zoomed by hand, fitted to what is drawn, brought to a point. */
 export class PaperView {
@@ -15,6 +16,8 @@ export class PaperView {
   #element = $state<SVGSVGElement | null>(null);
   /** Moved by hand: from then on it stays where it was put, until the whole is asked for. */
   isByHand = false;
+  /** What the buttons take at the top: nothing is fitted under them. */
+  #tools = 0;
   readonly #getWindow: () => { readonly width: number; readonly height: number };
   readonly #zoomer = zoom<SVGSVGElement, unknown>()
     .scaleExtent([SMALLEST, LARGEST])
@@ -67,23 +70,39 @@ export class PaperView {
     );
     const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 };
     const { transform } = this;
+    this.#tools = tools;
     if (scale >= READABLE || whole) this.#centre(middle, Math.max(SMALLEST, scale));
     else if (transform.k < READABLE || transform === zoomIdentity) this.#centre(focus ?? middle, 1);
   }
 
-  /** Brings a point of the paper into the middle when it has left the window. */
-  keepInSight(at: Point): void {
+  /**
+   * Brings what is being worked on into the middle when a point of it has left the window or lies under the buttons; smaller only
+   * where it is longer than the window.
+   */
+  keepInSight(points: readonly Point[]): void {
     const { width, height } = this.#getWindow();
-    const [x, y] = this.transform.apply([at.x, at.y]);
-    const edge = 10;
-    const isInSight = x > edge && y > edge && x < width - edge && y < height - edge;
-    if (!isInSight) this.#centre(at, this.transform.k);
+    const top = this.#tools + EDGE;
+    const isInSight = (at: Point): boolean => {
+      const [x, y] = this.transform.apply([at.x, at.y]);
+      return x > EDGE && y > top && x < width - EDGE && y < height - EDGE;
+    };
+    if (points.length === 0 || points.every(isInSight)) return;
+    const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+    const [left, right, up, down] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+    const fits = Math.min(
+      (width - 2 * MARGIN) / Math.max(1, right - left),
+      (height - this.#tools - 2 * MARGIN) / Math.max(1, down - up),
+    );
+    this.#centre(
+      { x: (left + right) / 2, y: (up + down) / 2 },
+      Math.max(SMALLEST, Math.min(this.transform.k, fits)),
+    );
   }
 
   #centre({ x, y }: Point, k: number): void {
     const { width, height } = this.#getWindow();
     const to = zoomIdentity
-      .translate(width / 2, height / 2)
+      .translate(width / 2, (height + this.#tools) / 2)
       .scale(k)
       .translate(-x, -y);
     if (this.#element) this.#zoomer.transform(select(this.#element), to);

@@ -1,14 +1,17 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity';
   import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
   import { THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
-  import { END_MATERIALS, TEMPERS, type EndMaterial } from '#core/joints/joint-end.ts';
+  import { END_MATERIALS, TEMPERS, type EndMaterial, type JointEnd } from '#core/joints/joint-end.ts';
+  import { readEndName } from '#core/joints/read-end-name.ts';
   import { END_KIND_NAMES, END_MATERIAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
   import { FAMILY_NAMES } from '#words/threads.ts';
   import {
     END_KINDS,
     isFamily,
     isSize,
+    NAMED_ENDS,
     SOCKETS,
     TUBE_ENDS,
     type EndChoice,
@@ -21,6 +24,17 @@
     specimens: readonly Specimen[];
   }
   let { title, choice, specimens }: Props = $props();
+  const id = $props.id();
+  /** Of the ends that agree with a name so many are offered. */
+  const MOST = 5;
+  /** At the desk the lists stand open; in the hand they would push the verdict out of sight. */
+  const isWide = new MediaQuery('min-width: 1000px').current;
+  let typed = $state('');
+  const reading = $derived(readEndName(typed, NAMED_ENDS));
+  function take(end: JointEnd): void {
+    choice.pickEnd(end);
+    typed = '';
+  }
   const kinds = $derived(END_KINDS.filter((kind) => kind !== 'specimen' || specimens.length > 0));
 </script>
 
@@ -30,122 +44,164 @@
   <legend class="float-left w-full text-lg font-semibold"
     >{title}: <span class="font-normal">{sayEnd(choice.end)}</span></legend
   >
-  <label class="flex flex-col text-sm"
-    ><span class="chart-label">what it is</span>
-    <select
-      class="tap select w-40"
-      value={choice.kind}
-      onchange={(event) => choice.pickKind(event.currentTarget.value as EndKind)}
-    >
-      {#each kinds as kind (kind)}<option value={kind}>{END_KIND_NAMES[kind]}</option>{/each}
-    </select></label
-  >
-  {#if choice.kind === 'thread'}
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">family</span>
-      <select
-        class="tap select w-60 max-w-full"
-        value={choice.family}
-        onchange={(event) => {
-          if (isFamily(event.currentTarget.value)) choice.pickFamily(event.currentTarget.value);
-        }}
-      >
-        {#each THREAD_FAMILIES as family (family)}<option value={family}>{FAMILY_NAMES[family].name}</option
-          >{/each}
-      </select></label
-    >
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">size</span>
-      <select
-        class="tap select w-36"
-        value={choice.size}
-        onchange={(event) => choice.pickSize(event.currentTarget.value)}
-      >
-        {#each choice.sizes as size (size)}<option value={size}>{size}</option>{/each}
-      </select></label
-    >
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">gender</span>
-      <select class="tap select w-28" bind:value={choice.gender}>
-        {#each choice.genders as gender (gender)}<option value={gender}>{gender}</option>{/each}
-      </select></label
-    >
-    {#if choice.seats.length > 1}
-      <label class="flex flex-col text-sm"
-        ><span class="chart-label">seat</span>
-        <select
-          class="tap select w-44"
-          value={choice.seat}
-          onchange={(event) => choice.pickSeat(event.currentTarget.value as typeof choice.seat)}
-        >
-          {#each choice.seats as seat (seat)}<option value={seat}>{saySeat(seat)}</option>{/each}
-        </select></label
-      >
-    {/if}
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">metal</span>
-      <select
-        class="tap select w-32"
-        value={choice.material}
-        onchange={(event) => (choice.material = event.currentTarget.value as EndMaterial)}
-      >
-        {#each END_MATERIALS as material (material)}<option value={material}
-            >{END_MATERIAL_NAMES[material]}</option
-          >{/each}
-      </select></label
-    >
-  {:else if choice.kind === 'tube' || choice.kind === 'socket'}
-    {@const list = choice.kind === 'tube' ? TUBE_ENDS : SOCKETS}
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">which</span>
-      <select
-        class="tap select w-72 max-w-full"
-        value={choice.kind === 'tube' ? choice.tube : choice.socket}
-        onchange={(event) => {
-          const at = Number(event.currentTarget.value);
-          if (choice.kind === 'tube') choice.tube = at;
-          else choice.socket = at;
-        }}
-      >
-        {#each list as end, i (i)}<option value={i}>{sayEnd(end)}</option>{/each}
-      </select></label
-    >
-    {#if choice.kind === 'tube' && choice.asksTemper}
-      <label class="flex flex-col text-sm"
-        ><span class="chart-label">drawn</span>
-        <select class="tap select w-48" bind:value={choice.temper}>
-          {#each TEMPERS as temper (temper)}<option value={temper}>{TEMPER_NAMES[temper]}</option>{/each}
-        </select></label
-      >
-    {/if}
-  {:else if choice.kind === 'union-half'}
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">size</span>
-      <select
-        class="tap select w-28"
-        value={choice.unionSize}
-        onchange={(event) => {
-          if (isSize(event.currentTarget.value)) choice.unionSize = event.currentTarget.value;
-        }}
-      >
-        {#each NOMINAL_SIZES as size (size)}<option value={size}>{size}</option>{/each}
-      </select></label
-    >
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">half</span>
-      <select class="tap select w-44" bind:value={choice.half}>
-        <option value="cone">with the cone and nut</option>
-        <option value="socket">with the socket</option>
-      </select></label
-    >
-  {:else if choice.kind === 'specimen'}
-    <label class="flex flex-col text-sm"
-      ><span class="chart-label">specimen of this job</span>
-      <select class="tap select w-72 max-w-full" bind:value={choice.specimen}>
-        {#each specimens as { id, name, simulated } (id)}
-          <option value={id}>{name}{simulated ? ' (simulated)' : ''}</option>
+  <div class="w-full">
+    <label class="chart-label text-sm" for="{id}-name">type its name</label>
+    <input
+      id="{id}-name"
+      class="input h-12 w-full text-lg"
+      autocomplete="off"
+      autocapitalize="off"
+      spellcheck="false"
+      maxlength="80"
+      placeholder="3/4 npt m · half inch flare nut · 8 mm copper"
+      bind:value={typed}
+      onkeydown={(event) => {
+        if (event.key === 'Enter' && reading.ends[0]) take(reading.ends[0]);
+      }}
+    />
+    {#if typed.trim()}
+      <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="{title}: which of these">
+        {#each reading.ends.slice(0, MOST) as end (sayEnd(end))}
+          <button type="button" class="tap btn px-3" onclick={() => take(end)}>{sayEnd(end)}</button>
         {/each}
-      </select></label
+      </div>
+      {#if reading.unknown.length > 0}
+        <p role="alert" class="text-sm text-error">
+          Not understood: {reading.unknown.join(', ')}. Say size, thread or tube, and which side: 3/4 npt m, 8
+          mm copper.
+        </p>
+      {:else if reading.ends.length === 0}
+        <p role="alert" class="text-sm text-error">
+          No end here is all of that. Leave a word out, or pick it from the lists.
+        </p>
+      {/if}
+    {/if}
+  </div>
+  <details class="w-full" open={isWide}>
+    <summary
+      class="tap flex cursor-pointer items-center text-sm underline decoration-dotted underline-offset-4"
+      >or pick it from lists</summary
     >
-  {/if}
+    <div class="flex flex-wrap items-end gap-x-3 gap-y-1">
+      <label class="flex flex-col text-sm"
+        ><span class="chart-label">what it is</span>
+        <select
+          class="tap select w-40"
+          value={choice.kind}
+          onchange={(event) => choice.pickKind(event.currentTarget.value as EndKind)}
+        >
+          {#each kinds as kind (kind)}<option value={kind}>{END_KIND_NAMES[kind]}</option>{/each}
+        </select></label
+      >
+      {#if choice.kind === 'thread'}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">family</span>
+          <select
+            class="tap select w-60 max-w-full"
+            value={choice.family}
+            onchange={(event) => {
+              if (isFamily(event.currentTarget.value)) choice.pickFamily(event.currentTarget.value);
+            }}
+          >
+            {#each THREAD_FAMILIES as family (family)}<option value={family}
+                >{FAMILY_NAMES[family].name}</option
+              >{/each}
+          </select></label
+        >
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">size</span>
+          <select
+            class="tap select w-36"
+            value={choice.size}
+            onchange={(event) => choice.pickSize(event.currentTarget.value)}
+          >
+            {#each choice.sizes as size (size)}<option value={size}>{size}</option>{/each}
+          </select></label
+        >
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">gender</span>
+          <select class="tap select w-28" bind:value={choice.gender}>
+            {#each choice.genders as gender (gender)}<option value={gender}>{gender}</option>{/each}
+          </select></label
+        >
+        {#if choice.seats.length > 1}
+          <label class="flex flex-col text-sm"
+            ><span class="chart-label">seat</span>
+            <select
+              class="tap select w-44"
+              value={choice.seat}
+              onchange={(event) => choice.pickSeat(event.currentTarget.value as typeof choice.seat)}
+            >
+              {#each choice.seats as seat (seat)}<option value={seat}>{saySeat(seat)}</option>{/each}
+            </select></label
+          >
+        {/if}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">metal</span>
+          <select
+            class="tap select w-32"
+            value={choice.material}
+            onchange={(event) => (choice.material = event.currentTarget.value as EndMaterial)}
+          >
+            {#each END_MATERIALS as material (material)}<option value={material}
+                >{END_MATERIAL_NAMES[material]}</option
+              >{/each}
+          </select></label
+        >
+      {:else if choice.kind === 'tube' || choice.kind === 'socket'}
+        {@const list = choice.kind === 'tube' ? TUBE_ENDS : SOCKETS}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">which</span>
+          <select
+            class="tap select w-72 max-w-full"
+            value={choice.kind === 'tube' ? choice.tube : choice.socket}
+            onchange={(event) => {
+              const at = Number(event.currentTarget.value);
+              if (choice.kind === 'tube') choice.tube = at;
+              else choice.socket = at;
+            }}
+          >
+            {#each list as end, i (i)}<option value={i}>{sayEnd(end)}</option>{/each}
+          </select></label
+        >
+        {#if choice.kind === 'tube' && choice.asksTemper}
+          <label class="flex flex-col text-sm"
+            ><span class="chart-label">drawn</span>
+            <select class="tap select w-48" bind:value={choice.temper}>
+              {#each TEMPERS as temper (temper)}<option value={temper}>{TEMPER_NAMES[temper]}</option>{/each}
+            </select></label
+          >
+        {/if}
+      {:else if choice.kind === 'union-half'}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">size</span>
+          <select
+            class="tap select w-28"
+            value={choice.unionSize}
+            onchange={(event) => {
+              if (isSize(event.currentTarget.value)) choice.unionSize = event.currentTarget.value;
+            }}
+          >
+            {#each NOMINAL_SIZES as size (size)}<option value={size}>{size}</option>{/each}
+          </select></label
+        >
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">half</span>
+          <select class="tap select w-44" bind:value={choice.half}>
+            <option value="cone">with the cone and nut</option>
+            <option value="socket">with the socket</option>
+          </select></label
+        >
+      {:else if choice.kind === 'specimen'}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">specimen of this job</span>
+          <select class="tap select w-72 max-w-full" bind:value={choice.specimen}>
+            {#each specimens as { id, name, simulated } (id)}
+              <option value={id}>{name}{simulated ? ' (simulated)' : ''}</option>
+            {/each}
+          </select></label
+        >
+      {/if}
+    </div>
+  </details>
 </fieldset>

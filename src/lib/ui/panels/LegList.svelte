@@ -16,8 +16,10 @@
     /** The leg looked at, and the node the run grows from. */
     picked: string | null;
     growing: string | null;
+    /** A line was picked: what is said of it stands elsewhere. */
+    onpicked?: () => void;
   }
-  let { entry, layout, picked, growing }: Props = $props();
+  let { entry, layout, picked, growing, onpicked }: Props = $props();
   const format = $derived(layout ? getTapeFormat(layout.rules['tape-rounding'].option) : undefined);
 
   /** A line of the list: plain values, so that a line in which nothing changed is left alone. */
@@ -56,6 +58,11 @@
     return () => observer.disconnect();
   };
 
+  function pick(subject: string): void {
+    entry.pick(subject);
+    onpicked?.();
+  }
+
   function makeLine(laid: LaidLeg, { pieces, nodes }: RunLayout): Line {
     const { leg, near, far, inline } = laid;
     const parts = inline.map(({ id, part }) => part?.kind ?? leg.inline[id]?.part ?? 'coupling');
@@ -83,7 +90,7 @@
       <button
         type="button"
         class="tap grid w-full cursor-pointer grid-cols-subgrid items-center py-1 text-left"
-        onclick={() => entry.pick(line.id)}
+        onclick={() => pick(line.id)}
       >
         <span class="font-semibold">{line.tag}</span>
         <span>
@@ -111,7 +118,7 @@
         class="tap w-full cursor-pointer px-1 text-left text-sm {growing === line.far ? 'font-bold' : ''}"
         aria-label="Grow from the {line.fitting} at the end of leg {line.tag}"
         aria-pressed={growing === line.far}
-        onclick={() => entry.pick(line.far)}
+        onclick={() => pick(line.far)}
       >
         <span class="underline decoration-dotted underline-offset-4">{line.fitting}</span>
       </button>

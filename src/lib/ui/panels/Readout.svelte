@@ -107,7 +107,7 @@
         {/if}
       </div>
       {#if !shown.isDraft}
-        <div class="flex flex-wrap items-center justify-end gap-2 max-sm:contents">
+        <div class="row flex flex-wrap items-center justify-end gap-2">
           <button
             type="button"
             class="tap btn"
@@ -157,3 +157,19 @@
     </ul>
   </section>
 {/if}
+
+<style>
+  /* In the hand one row, seen whole: what does not fit on it slides. */
+  @media (max-width: 639px) {
+    .row {
+      flex-wrap: nowrap;
+      justify-content: flex-start;
+      width: 100%;
+      overflow-x: auto;
+      scrollbar-width: none;
+    }
+    .row > :global(*) {
+      flex-shrink: 0;
+    }
+  }
+</style>

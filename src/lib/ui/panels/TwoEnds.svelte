@@ -51,6 +51,9 @@
   } as const;
 </script>
 
+<p class="always {forbidden || verdict.verdict === 'never-seals' ? 'text-error' : ''}" aria-hidden="true">
+  {sayVerdict(verdict)}
+</p>
 <div class="two-ends">
   <section class="pickers" aria-label="The two ends">
     <EndPicker title="One end" choice={one} {specimens} />
@@ -118,6 +121,24 @@
 </div>
 
 <style>
+  /* In the hand the verdict's first words stay in sight, whatever is being picked or read. */
+  .always {
+    position: sticky;
+    top: 0;
+    z-index: 5;
+    margin-inline: -0.75rem;
+    padding: 0.5rem 0.75rem;
+    background: var(--color-base-200);
+    border-bottom: 2px solid var(--color-accent);
+    font-size: 1.25rem;
+    font-weight: 600;
+    line-height: 1.2;
+  }
+  @media (min-width: 1000px) {
+    .always {
+      display: none;
+    }
+  }
   .two-ends {
     display: grid;
     gap: 1rem;

@@ -11,12 +11,22 @@ import {
   listSeats,
   listSockets,
   listTubeEnds,
+  listUnionHalves,
   makeThreadEnd,
 } from '#core/joints/list-joint-ends.ts';
 import { getSpecimenJointEnd } from '#core/joints/specimen-joint-end.ts';
 
 export const TUBE_ENDS = listTubeEnds(standardTubes, standardCatalogue);
 export const SOCKETS = listSockets(TUBE_ENDS);
+
+/** Everything that can be named, each thread with its own seat. */
+export const NAMED_ENDS: readonly JointEnd[] = [
+  ...standardThreads.threads.map((thread) => makeThreadEnd(thread)),
+  ...TUBE_ENDS,
+  ...SOCKETS,
+  ...listUnionHalves(),
+  { kind: 'unknown' },
+];
 
 /** What can be put on the bench. */
 export const END_KINDS = ['thread', 'tube', 'socket', 'union-half', 'specimen', 'unknown'] as const;
@@ -97,6 +107,28 @@ export class EndChoice {
 
   #ofSize(family: ThreadFamily, size: string): ListedThread[] {
     return standardThreads.threads.filter((each) => each.family === family && each.size === size);
+  }
+
+  /** Takes an end as a whole: one that was named. */
+  pickEnd(end: JointEnd): void {
+    this.kind = end.kind;
+    switch (end.kind) {
+      case 'thread':
+        [this.family, this.size, this.gender] = [end.thread.family, end.thread.size, end.thread.gender];
+        [this.#seat, this.material] = [end.seat, end.material];
+        return;
+      case 'tube':
+        this.tube = TUBE_ENDS.findIndex(({ tube, name }) => tube === end.tube && name === end.name);
+        this.temper = end.temper ?? 'unknown';
+        return;
+      case 'socket':
+        this.socket = SOCKETS.findIndex(({ socket, name }) => socket === end.socket && name === end.name);
+        return;
+      case 'union-half':
+        [this.unionSize, this.half] = [end.size, end.half];
+        return;
+      case 'unknown':
+    }
   }
 
   pickKind(kind: EndKind): void {

@@ -36,6 +36,8 @@
   let panel = $state<LegEntryPanel>();
   let reasons = $state<ReasonDialogs>();
   let keysOpen = $state(false);
+  /** In the hand the list lies under the drawing and the cut: a leg picked there brings both back into sight. */
+  let drawingSection = $state<HTMLElement>();
 
   const nameTurn = (name: string, planned: PlannedChange | undefined): string =>
     planned ? `${name}: ${sayChange(planned.label)}` : name;
@@ -66,6 +68,7 @@
   const shownTurns = $derived(scene.current.turns);
   const shownFindings = $derived(scene.current.findings);
   const empty = $derived(Object.keys(store.doc?.legs ?? {}).length === 0);
+  const canTurnBack = $derived(store.steps.done.length + store.steps.undone.length > 0);
 
   function take(result: Result<void, Refusal>): void {
     entry.refusal = result.ok ? null : result.refusal;
@@ -118,7 +121,7 @@
 
 <main class="desk" class:with-tape={hand.leg !== null}>
   <h1 class="sr-only">Lay out</h1>
-  <section class="drawing" aria-label="The line">
+  <section bind:this={drawingSection} class="drawing" aria-label="The line">
     {#if shownLayout && (shownLayout.legs.size > 0 || shownDraft)}
       <LineDrawing
         bind:this={line}
@@ -138,8 +141,10 @@
         </p>
       {/if}
     {:else}
-      <div class="flex h-full flex-col justify-center gap-2 p-6 text-lg">
-        <h2 class="text-2xl font-semibold">Measure the first leg</h2>
+      <div
+        class="flex h-full flex-col justify-center gap-2 p-6 text-lg max-sm:gap-1 max-sm:p-3 max-sm:text-base max-sm:leading-snug"
+      >
+        <h2 class="text-2xl font-semibold max-sm:text-xl">Measure the first leg</h2>
         <p>
           Stand facing the wall. From the source, measure to the centre of the first fitting, pick the way the
           pipe goes, and give the measure. The line grows here.
@@ -147,7 +152,7 @@
         <p class="chart-label">{CAUTIONS.liveLine}</p>
       </div>
     {/if}
-    <div class="turns absolute top-2 right-2 flex gap-1">
+    <div class="turns absolute top-2 right-2 flex gap-1" class:hidden={empty && !shownDraft && !canTurnBack}>
       <button
         type="button"
         class="turn tap"
@@ -165,7 +170,9 @@
         onclick={() => take(store.redo())}><Redo2 aria-hidden="true" /></button
       >
     </div>
-    <p class="chart-label pointer-events-none absolute bottom-1 left-3 text-sm">not to scale</p>
+    {#if !empty || shownDraft}
+      <p class="chart-label pointer-events-none absolute bottom-1 left-3 text-sm">not to scale</p>
+    {/if}
   </section>
   <section class="readout" class:under-tape={hand.leg !== null}>
     {#if hand.leg !== null && shownLayout}
@@ -187,7 +194,13 @@
   </section>
   <section class="list">
     <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
-    <LegList {entry} layout={shownLayout} picked={shownLeg} growing={shownGrowing} />
+    <LegList
+      {entry}
+      layout={shownLayout}
+      picked={shownLeg}
+      growing={shownGrowing}
+      onpicked={() => drawingSection?.scrollIntoView({ block: 'nearest' })}
+    />
     {#if empty}<p class="chart-label p-2">The legs will be listed here, each with its cut.</p>{/if}
   </section>
   <div class="side">
@@ -227,13 +240,15 @@
     display: grid;
     grid-template-columns: minmax(0, 1fr);
     grid-template-areas: 'drawing' 'readout' 'list' 'findings' 'entry';
-    grid-template-rows: minmax(190px, 27dvh) auto auto auto auto;
+    /* The bars over it, the entry under it, and the cut with one whole row of buttons between. */
+    grid-template-rows: minmax(170px, calc(100dvh - 108px - 420px - 118px)) auto auto auto auto;
     flex: 1;
   }
   .drawing {
     grid-area: drawing;
     position: relative;
     min-height: 0;
+    scroll-margin-top: 52px;
     background-color: var(--color-base-100);
     background-image: radial-gradient(var(--color-base-300) 1px, transparent 1px);
     background-size: 22px 22px;

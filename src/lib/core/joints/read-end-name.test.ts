@@ -1,0 +1,81 @@
+import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
+import { listSockets, listTubeEnds, listUnionHalves, makeThreadEnd } from './list-joint-ends.ts';
+import type { JointEnd } from './joint-end.ts';
+import { readEndName } from './read-end-name.ts';
+
+const tubes = listTubeEnds(standardTubes, standardCatalogue);
+const ENDS: readonly JointEnd[] = [
+  ...standardThreads.threads.map((thread) => makeThreadEnd(thread)),
+  ...tubes,
+  ...listSockets(tubes),
+  ...listUnionHalves(),
+  { kind: 'unknown' },
+];
+const name = (end: JointEnd | undefined): string => {
+  if (!end) return 'none';
+  switch (end.kind) {
+    case 'thread':
+      return end.thread.id;
+    case 'tube':
+      return `tube ${end.name}${end.temper && end.temper !== 'unknown' ? ` ${end.temper}` : ''}`;
+    case 'socket':
+      return `${end.socket} ${end.name}`;
+    case 'union-half':
+      return `union ${end.size} ${end.half}`;
+    case 'unknown':
+      return 'unknown';
+  }
+};
+
+/** What is written or said, and the end it means before all others. */
+const SAID: readonly (readonly [string, string])[] = [
+  ['3/4 npt m', 'npt-3/4-male'], ['3/4 NPT male', 'npt-3/4-male'], ['npt 3/4 f', 'npt-3/4-female'], ['¾ npt female', 'npt-3/4-female'],
+  ['1 1/4 npt m', 'npt-1-1/4-male'], ['1-1/4" NPT m', 'npt-1-1/4-male'], ['inch and a quarter npt male', 'npt-1-1/4-male'],
+  ['half inch flare nut', 'sae-45-1/2 tube-female'], ['1/2 flare nut', 'sae-45-1/2 tube-female'], ['three eighths flare m', 'sae-45-3/8 tube-male'],
+  ['37 flare 1/2 nut', 'jic-37--8 (1/2 tube)-female'], ['jic -8 f', 'jic-37--8 (1/2 tube)-female'],
+  ['8 mm copper', 'tube 8 mm'], ['8mm copper tube', 'tube 8 mm'], ['15 mm', 'tube 15 mm'], ['soft 3/8 copper L', 'tube 3/8 L soft'],
+  ['1/2 L copper hard', 'tube 1/2 L hard'], ['3/8 acr coil', 'tube 3/8 ACR coil soft'],
+  ['8 mm compression nut', 'olive-8 mm tube: G 1/4-female'], ['3/8 compression nut', 'compression-3/8 tube: 9/16-24 UNEF-female'],
+  ['r 1/2 m', 'r-1/2-male'], ['bspt 3/4 male', 'r-3/4-male'], ['Rp 1 f', 'rp-1-female'], ['g 1/2 swivel nut', 'g-1/2-female'], ['half inch npsm swivel', 'npsm-1/2-female'],
+  ['1 ips sdr 11', 'tube 1 IPS SDR 11'], ['pe 1/2 cts', 'tube 1/2 CTS SDR 7'], ['stab coupling 3/4 ips sdr 11', 'stab 3/4 IPS SDR 11'],
+  ['press coupling 1', 'press 1 steel pipe'], ['3/4 black pipe', 'tube 3/4 steel pipe'], ['1 union cone', 'union 1 cone'], ['m10x1', 'metric-M10x1 (pilot, thermocouple, 6 mm tube)-male'],
+  ['?', 'unknown'], ['not known', 'unknown'],
+  // Misspelled
+  ['3/4 npt femal', 'npt-3/4-female'], ['half inch flaer nut', 'sae-45-1/2 tube-female'], ['8 mm coper', 'tube 8 mm'],
+]; // prettier-ignore
+
+describe('the name of an end', () => {
+  for (const [said, meant] of SAID) {
+    it(`“${said}” is ${meant}`, () => {
+      const { ends, unknown } = readEndName(said, ENDS);
+      expect(name(ends[0])).to.equal(meant);
+      expect(unknown).to.deep.equal([]);
+    });
+  }
+
+  it('every pipe thread, flare and copper is found by its own plain name', () => {
+    for (const { id, family, size, gender } of standardThreads.threads) {
+      if (!['npt', 'nptf', 'npsm', 'r', 'rc', 'rp', 'g'].includes(family)) continue;
+      expect(name(readEndName(`${size} ${family} ${gender}`, ENDS).ends[0]), id).to.equal(id);
+    }
+    for (const tube of tubes.filter((each) => each.tube === 'copper'))
+      expect(readEndName(`${tube.name} copper`, ENDS).ends.map(name), tube.name).to.include(name(tube));
+  });
+
+  it('gives all that agree, says what it did not understand, and nothing where the words contradict', () => {
+    const { ends } = readEndName('3/4 npt', ENDS);
+    expect(ends.map(name)).to.deep.equal(['npt-3/4-male', 'npt-3/4-female']);
+    expect(readEndName('3/4 npt m wibble', ENDS).unknown).to.deep.equal(['wibble']);
+    expect(readEndName('stab coupling npt', ENDS).ends).to.deep.equal([]);
+    expect(readEndName('99 npt m', ENDS).ends).to.deep.equal([]);
+    expect(readEndName('', ENDS)).to.deep.equal({ ends: [], unknown: [] });
+  });
+
+  it('takes the seat, the metal and how the tube is drawn from the words', () => {
+    const [swivel] = readEndName('1/2 npsm f 30 seat', ENDS).ends;
+    expect(swivel).to.include({ kind: 'thread', seat: '30' });
+    expect(readEndName('1/2 npt m galvanised', ENDS).ends[0]).to.include({ material: 'galvanised' });
+  });
+});

@@ -1,0 +1,219 @@
+import { distance } from 'fastest-levenshtein';
+import type { ThreadFamily } from '../catalogue/thread-family.ts';
+import { END_WORDS, NO_FACETS, SPOKEN_SIZES, type EndFacets, type EndWord } from './end-words.ts';
+import type { JointEnd, ThreadEnd, TubeEnd } from './joint-end.ts';
+
+export interface EndReading {
+  /** Ends that agree with everything that was said, the likeliest first. */
+  readonly ends: readonly JointEnd[];
+  /** Words that were not understood: said, never guessed at. */
+  readonly unknown: readonly string[];
+}
+
+const VULGAR: Readonly<Record<string, string>> = {
+  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+}; // prettier-ignore
+
+/** What is met most: of two ends that agree the commoner one is meant. */
+const COMMON: readonly ThreadFamily[] = [
+  'npt',
+  'sae-45',
+  'r',
+  'rp',
+  'g',
+  'npsm',
+  'olive',
+  'compression',
+  'connector',
+  'rc',
+];
+/** The longest phrase, in words. */
+const LONGEST = 3;
+/** A misspelled word may be off by so many letters, by its length. */
+const mayBeOff = (word: string): number => (word.length >= 5 ? 2 : word.length >= 4 ? 1 : 0);
+
+/**
+ * Reads the name of an end as a fitter writes or says it: `3/4 npt m`, `half inch flare nut`, `8 mm copper`, `1 ips sdr 11`. In any
+ * order, forgiving of spelling. It chooses among `ends` only, and gives those that agree with every word; none where the words
+ * contradict each other.
+ */
+export function readEndName(said: string, ends: readonly JointEnd[]): EndReading {
+  const { facets, unknown } = readFacets(said);
+  const isEmpty = JSON.stringify(facets) === JSON.stringify(NO_FACETS);
+  if (isEmpty) return { ends: [], unknown };
+  if (facets.isUnknown) return { ends: ends.filter(({ kind }) => kind === 'unknown'), unknown };
+  const found = ends.flatMap((end) => {
+    const fit = fitEnd(end, facets);
+    return fit ? [fit] : [];
+  });
+  return { ends: found.toSorted((a, b) => rank(a, facets) - rank(b, facets)), unknown };
+}
+
+/** What the words say, put together. */
+export function readFacets(said: string): { facets: EndFacets; unknown: string[] } {
+  let text = ` ${said.toLowerCase().replace(/[¼½¾⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign]}`)} `;
+  text = text
+    .replace(/[“”"″,;()]/g, ' ')
+    .replace(/°/g, ' ')
+    .replace(/(\d)\s+(\d\/\d)/g, '$1-$2');
+  for (const [pattern, size] of SPOKEN_SIZES) text = text.replace(pattern, ` ${size} `);
+  let facets: EndFacets = NO_FACETS;
+  const add = (word: EndWord): void => {
+    facets = join(facets, word);
+  };
+  text = text.replace(/\bsdr\s*(\d+(?:\.\d+)?)/g, (_, sdr: string) => {
+    add({ tubes: ['polyethylene'], named: [`SDR ${sdr}`] });
+    return ' ';
+  });
+  text = text.replace(/\bm(\d+)(?:\s*x\s*[\d.]+)?\b/g, (_, major: string) => {
+    add({ families: ['metric'], named: [`M${major}x`] });
+    return ' ';
+  });
+  text = text.replace(/\b(\d+(?:\.\d+)?)\s*mm\b/g, (_, value: string) => {
+    add({ millimetres: Number(value) });
+    return ' ';
+  });
+  const words = text.split(/\s+/).filter(Boolean);
+  const unknown: string[] = [];
+  for (let i = 0; i < words.length;) {
+    const phrase = findPhrase(words, i);
+    const word = words[i]!;
+    if (phrase) {
+      add(END_WORDS[phrase.key]!);
+      i += phrase.length;
+      continue;
+    }
+    if (/^-?\d+(?:-\d+\/\d+|\/\d+)?$/.test(word)) add({ sizes: [word] });
+    else {
+      const near = findNear(word);
+      if (near) add(END_WORDS[near]!);
+      else unknown.push(word);
+    }
+    i++;
+  }
+  return { facets, unknown };
+}
+
+function findPhrase(words: readonly string[], at: number): { key: string; length: number } | null {
+  for (let length = LONGEST; length > 0; length--) {
+    const key = words
+      .slice(at, at + length)
+      .join(' ')
+      .replaceAll('-', ' ');
+    if (words.length >= at + length && Object.hasOwn(END_WORDS, key)) return { key, length };
+  }
+  return null;
+}
+
+const sortLetters = (word: string): string => [...word].sort().join('');
+
+/** The one word that was meant: nothing where two are as near. */
+function findNear(word: string): string | null {
+  const off = mayBeOff(word);
+  if (off === 0) return null;
+  const near = Object.keys(END_WORDS)
+    .filter((key) => !key.includes(' ') && key.length >= 4 && key[0] === word[0])
+    // Letters that only changed places are the likeliest slip of all.
+    .map((key) => ({ key, far: sortLetters(word) === sortLetters(key) ? 1 : distance(word, key) }))
+    .filter(({ far }) => far <= off)
+    .toSorted((a, b) => a.far - b.far);
+  const [first, second] = near;
+  return first && (!second || first.far < second.far) ? first.key : null;
+}
+
+/** Words add up; families that are said twice are those that both allow. */
+function join(facets: EndFacets, word: EndWord): EndFacets {
+  const both = (a: readonly ThreadFamily[], b: readonly ThreadFamily[]) => {
+    const shared = a.filter((each) => b.includes(each));
+    return shared.length > 0 ? shared : [...a, ...b];
+  };
+  return {
+    ...facets,
+    ...word,
+    sizes: [...facets.sizes, ...(word.sizes ?? [])],
+    families: word.families
+      ? facets.families.length > 0
+        ? both(facets.families, word.families)
+        : word.families
+      : facets.families,
+    tubes: word.tubes ? [...new Set([...facets.tubes, ...word.tubes])] : facets.tubes,
+    named: [...facets.named, ...(word.named ?? [])],
+  };
+}
+
+/** An end that agrees, with what was said of it put on; null where it does not. */
+function fitEnd(end: JointEnd, facets: EndFacets): JointEnd | null {
+  switch (end.kind) {
+    case 'thread':
+      return fitThread(end, facets);
+    case 'tube':
+      return fitTube(end, facets);
+    case 'socket': {
+      if (!facets.sockets.includes(end.socket) || facets.families.length > 0) return null;
+      return hasSize(end.name, facets) && hasNames(end.name, facets) ? end : null;
+    }
+    case 'union-half':
+      return facets.isUnion &&
+        facets.sizes.every((size) => size === end.size) &&
+        (facets.half ?? end.half) === end.half
+        ? end
+        : null;
+    case 'unknown':
+      return null;
+  }
+}
+
+function fitThread(end: ThreadEnd, facets: EndFacets): ThreadEnd | null {
+  const { thread } = end;
+  // A nut is said for the tube it goes over: `8 mm compression nut`; a plain tube is no thread.
+  const isPlainTube = facets.tubes.length > 0 && facets.families.length === 0;
+  if (isPlainTube || facets.sockets.length > 0 || facets.isUnion || facets.families.length === 0) return null;
+  if (!facets.families.includes(thread.family)) return null;
+  if (facets.gender !== null && facets.gender !== thread.gender) return null;
+  if (facets.hand !== null && facets.hand !== thread.hand) return null;
+  if (facets.millimetres !== null && !new RegExp(`\\b${facets.millimetres} mm`).test(thread.size))
+    return null;
+  if (
+    !hasSize(thread.size.split(/[:,]/)[0]!, facets) ||
+    !hasNames(thread.size, { ...facets, named: facets.named.filter((name) => name.startsWith('M')) })
+  )
+    return null;
+  return {
+    ...end,
+    seat: facets.seat ?? end.seat,
+    material: facets.material ?? end.material,
+  };
+}
+
+function fitTube(end: TubeEnd, facets: EndFacets): TubeEnd | null {
+  if (facets.families.length > 0 || facets.sockets.length > 0 || facets.isUnion) return null;
+  const isMetric = facets.millimetres !== null && facets.tubes.length === 0;
+  if (!facets.tubes.includes(end.tube) && !(isMetric && end.tube === 'copper')) return null;
+  if (facets.millimetres !== null) {
+    if (end.name !== `${facets.millimetres} mm`) return null;
+  } else if (end.name.endsWith(' mm') || !hasSize(end.name, facets)) return null;
+  if (!hasNames(end.name, facets)) return null;
+  if (facets.temper !== null && end.temper !== 'unknown' && end.temper !== facets.temper) return null;
+  return { ...end, temper: end.temper === 'unknown' ? (facets.temper ?? 'unknown') : end.temper };
+}
+
+/** Every size that was said stands in the name, as a size of its own. */
+const hasSize = (name: string, { sizes }: EndFacets): boolean =>
+  sizes.every((size) =>
+    size.startsWith('-')
+      ? name.includes(`${size} (`)
+      : new RegExp(`(?:^|[\\s(])${size.replace('/', '\\/')}(?![\\d/]|-\\d|\\s\\d/)`).test(name),
+  );
+const hasNames = (name: string, { named }: EndFacets): boolean =>
+  named.every((each) => `${name} `.includes(`${each}${each.startsWith('SDR') ? ' ' : ''}`));
+
+/** Smaller is likelier: families as they are met, males before females, and the plainest name. */
+function rank(end: JointEnd, facets: EndFacets): number {
+  if (end.kind === 'thread') {
+    const at = COMMON.indexOf(end.thread.family);
+    const size = facets.sizes[0] ?? '';
+    const isOwn = end.thread.size === size || end.thread.size === `${size} tube` ? 0 : 0.3;
+    return (at < 0 ? COMMON.length : at) + isOwn + (end.thread.gender === 'male' ? 0 : 0.1);
+  }
+  return end.kind === 'tube' && / K$/.test(end.name) ? 0.5 : 0;
+}
