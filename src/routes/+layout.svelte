@@ -7,10 +7,12 @@
   import { JOB_CAUTION } from '#words/cautions.ts';
   import SmellOfGas from '$lib/ui/controls/SmellOfGas.svelte';
   import { doEarlyPresses } from '$lib/ui/controls/early-presses.ts';
+  import { gloves } from '$lib/ui/controls/gloves.svelte.ts';
   import { theme } from '$lib/ui/controls/theme.svelte.ts';
 
   let { children } = $props();
   $effect(() => theme.adopt());
+  $effect(() => untrack(() => gloves.adopt()));
   // Effects of the page inside run before this one, so everything that was pressed has its handler.
   $effect(() => untrack(doEarlyPresses));
 </script>

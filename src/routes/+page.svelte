@@ -5,6 +5,7 @@
   import Scale from '@lucide/svelte/icons/scale';
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
+  import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import DeviceNote from '$lib/ui/panels/DeviceNote.svelte';
   import ImportJobs from '$lib/ui/panels/ImportJobs.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
@@ -25,6 +26,7 @@
       <a class="btn h-14 text-lg" href={resolve('/quick-cut')}
         ><Ruler aria-hidden="true" size={20} /> Quick cut</a
       >
+      <div class="sm:hidden"><GloveSwitch /></div>
       <a class="btn h-14" href={resolve('/rules')}><Scale aria-hidden="true" size={20} /> House rules</a>
       <a class="btn h-14 text-lg btn-primary" href={resolve('/jobs/new')}
         ><Plus aria-hidden="true" /> New job</a

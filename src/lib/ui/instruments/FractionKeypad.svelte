@@ -1,14 +1,15 @@
 <script lang="ts">
   import Delete from '@lucide/svelte/icons/delete';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { PAD_ROWS, pressKey, type PadKey } from './press-key.ts';
+  import { getPadRows, pressKey, type PadKey, type PadUse } from './press-key.ts';
 
   interface Props {
     typed: string;
     unit: LengthUnit;
+    use?: PadUse;
     onpress: (typed: string) => void;
   }
-  let { typed, unit, onpress }: Props = $props();
+  let { typed, unit, use = 'measure', onpress }: Props = $props();
 
   const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'];
 
@@ -21,7 +22,7 @@
 </script>
 
 <div role="group" aria-label="Measure keypad" class="grid gap-1">
-  {#each PAD_ROWS[unit] as row, i (i)}
+  {#each getPadRows(unit, use) as row, i (i)}
     <div class="grid auto-cols-fr grid-flow-col gap-1">
       {#each row as key (getName(key))}
         <button

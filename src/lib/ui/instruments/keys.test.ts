@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import { inches } from '#core/units/length.ts';
 import { AXIS_KEYS, findAxisForKey } from './axis-keys.ts';
-import { PAD_ROWS, pressKey, type PadKey } from './press-key.ts';
+import { getPadRows, pressKey, type PadKey } from './press-key.ts';
 
-const keys = PAD_ROWS.in.flat();
+const keys = getPadRows('in', 'measure').flat();
 const find = (name: string): PadKey => {
   const key = keys.find(
     (each) =>

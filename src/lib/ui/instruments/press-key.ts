@@ -50,8 +50,18 @@ function putFraction(typed: string, sixteenths: number): string {
 const digit = (value: string): PadKey => ({ kind: 'digit', digit: value });
 const eighths = (value: number): PadKey => ({ kind: 'fraction', eighths: value });
 
-/** The keys of the pad, row by row, for the unit a job is measured in. */
-export const PAD_ROWS: Readonly<Record<LengthUnit, readonly (readonly PadKey[])[]>> = {
+/** What the pad is for: a measure along the pipe, or what a caliper or a rule reads across it. */
+export type PadUse = 'measure' | 'reading';
+
+/** The keys of the pad, row by row, for the unit that is read in. Across a pipe nobody reads feet, but decimals. */
+export const getPadRows = (unit: LengthUnit, use: PadUse): readonly (readonly PadKey[])[] => {
+  if (use === 'measure') return PAD_ROWS[unit];
+  const POINT: PadKey = { kind: 'point' };
+  if (unit === 'mm') return PAD_ROWS.mm.slice(0, 4);
+  return PAD_ROWS.in.map((row) => row.map((key) => (key.kind === 'feet' ? POINT : key)));
+};
+
+const PAD_ROWS: Readonly<Record<LengthUnit, readonly (readonly PadKey[])[]>> = {
   in: [
     [digit('7'), digit('8'), digit('9'), eighths(1), eighths(2)],
     [digit('4'), digit('5'), digit('6'), eighths(3), eighths(4)],

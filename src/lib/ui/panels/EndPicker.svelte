@@ -1,12 +1,12 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity';
   import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
-  import { THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
+  import { isPipeThread, THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
   import { END_MATERIALS, TEMPERS, type EndMaterial, type JointEnd } from '#core/joints/joint-end.ts';
   import { readEndName } from '#core/joints/read-end-name.ts';
   import { END_KIND_NAMES, END_MATERIAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
-  import { FAMILY_NAMES } from '#words/threads.ts';
+  import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
   import {
     END_KINDS,
     isFamily,
@@ -31,6 +31,9 @@
   const isWide = new MediaQuery('min-width: 1000px').current;
   let typed = $state('');
   const reading = $derived(readEndName(typed, NAMED_ENDS));
+  /** A pipe thread is known by its designation, every other one by what it is for. */
+  const nameEnd = (end: JointEnd): string =>
+    end.kind === 'thread' && !isPipeThread(end.thread.family) ? nameThread(end.thread) : sayEnd(end);
   function take(end: JointEnd): void {
     choice.pickEnd(end);
     typed = '';
@@ -62,7 +65,7 @@
     {#if typed.trim()}
       <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="{title}: which of these">
         {#each reading.ends.slice(0, MOST) as end (sayEnd(end))}
-          <button type="button" class="tap btn px-3" onclick={() => take(end)}>{sayEnd(end)}</button>
+          <button type="button" class="tap btn px-3" onclick={() => take(end)}>{nameEnd(end)}</button>
         {/each}
       </div>
       {#if reading.unknown.length > 0}

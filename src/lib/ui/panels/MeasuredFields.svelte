@@ -1,11 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { MediaQuery } from 'svelte/reactivity';
   import { PLACES } from '#core/catalogue/listed-thread.ts';
   import { LEAF_FITS, MEASURING_INSTRUMENTS } from '#core/identify/observation.ts';
   import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { INSTRUMENT_NAMES, LEAF_FIT_NAMES, nameLeaf, PLACE_NAMES } from '#words/identify.ts';
   import { sayRefusal } from '#words/refusals.ts';
+  import FractionKeypad from '../instruments/FractionKeypad.svelte';
   import type { BenchQuestion, IdentifyBench } from './identify-bench.svelte.ts';
   import { MeasuredAnswer } from './measured-answer.svelte.ts';
 
@@ -18,6 +20,9 @@
     bench.observations.some(({ kind }) => kind === 'gender' || kind === 'diameter'),
   );
   let named = $state('');
+  const isWide = new MediaQuery('min-width: 1024px').current;
+  /** Of a count: the threads are typed first, then over what length. */
+  let isOnThreads = $state(untrack(() => question === 'count'));
 
   function take(event: SubmitEvent): void {
     event.preventDefault();
@@ -33,7 +38,7 @@
   }
 </script>
 
-<form class="flex flex-col gap-3" novalidate onsubmit={take}>
+<form class="flex flex-col gap-2" novalidate onsubmit={take}>
   {#if question === 'leaf'}
     <fieldset class="flex flex-wrap gap-1.5">
       <legend class="font-semibold">Leaf</legend>
@@ -83,9 +88,10 @@
           <span class="block font-semibold">Threads</span>
           <input
             class="input h-12 w-full text-xl"
-            inputmode="decimal"
+            inputmode="none"
             autocomplete="off"
             bind:value={answer.threads}
+            onfocus={() => (isOnThreads = true)}
             aria-describedby="{id}-wrong"
           />
         </label>
@@ -106,41 +112,66 @@
           class="input h-12 w-full text-xl"
           autocomplete="off"
           maxlength="60"
+          inputmode={question === 'marking' ? 'text' : 'none'}
           bind:value={answer.typed}
+          onfocus={() => (isOnThreads = false)}
           aria-invalid={answer.refusal !== null}
           aria-describedby="{id}-wrong"
         />
       </label>
     </div>
+    {#if question !== 'marking'}
+      <!-- A pad of its own: the phone's keyboard would cover what it is about. -->
+      <div class="lg:hidden">
+        <FractionKeypad
+          typed={isOnThreads ? answer.threads : answer.typed}
+          {unit}
+          use="reading"
+          onpress={(typed) => {
+            if (isOnThreads) answer.threads = typed;
+            else answer.typed = typed;
+          }}
+        />
+      </div>
+    {/if}
     {#if question !== 'marking' && question !== 'collar'}
-      <div class="flex flex-wrap gap-3">
-        <label class="grow">
-          <span class="block text-sm font-semibold">With</span>
-          <select class="select w-full" style:height="44px" bind:value={answer.instrument}>
-            {#each MEASURING_INSTRUMENTS as each (each)}<option value={each}>{INSTRUMENT_NAMES[each]}</option
-              >{/each}
-          </select>
-        </label>
-        {#if question !== 'count'}
+      <details open={isWide}>
+        <summary
+          class="tap flex cursor-pointer items-center text-sm underline decoration-dotted underline-offset-4 lg:hidden"
+          >{INSTRUMENT_NAMES[answer.instrument]}{question === 'count'
+            ? ''
+            : `, ${PLACE_NAMES[answer.place]}`}: otherwise?</summary
+        >
+        <div class="flex flex-wrap gap-3">
           <label class="grow">
-            <span class="block text-sm font-semibold">Where</span>
-            <select class="select w-full" style:height="44px" bind:value={answer.place}>
-              {#each PLACES as each (each)}<option value={each}>{PLACE_NAMES[each]}</option>{/each}
+            <span class="block text-sm font-semibold">With</span>
+            <select class="select w-full" style:height="44px" bind:value={answer.instrument}>
+              {#each MEASURING_INSTRUMENTS as each (each)}<option value={each}
+                  >{INSTRUMENT_NAMES[each]}</option
+                >{/each}
             </select>
           </label>
-        {/if}
-        <label class="grow">
-          <span class="block text-sm font-semibold">Its name, for the record</span>
-          <input
-            class="input w-full"
-            style:height="44px"
-            maxlength="60"
-            autocomplete="off"
-            placeholder={INSTRUMENT_NAMES[answer.instrument]}
-            bind:value={named}
-          />
-        </label>
-      </div>
+          {#if question !== 'count'}
+            <label class="grow">
+              <span class="block text-sm font-semibold">Where</span>
+              <select class="select w-full" style:height="44px" bind:value={answer.place}>
+                {#each PLACES as each (each)}<option value={each}>{PLACE_NAMES[each]}</option>{/each}
+              </select>
+            </label>
+          {/if}
+          <label class="grow">
+            <span class="block text-sm font-semibold">Its name, for the record</span>
+            <input
+              class="input w-full"
+              style:height="44px"
+              maxlength="60"
+              autocomplete="off"
+              placeholder={INSTRUMENT_NAMES[answer.instrument]}
+              bind:value={named}
+            />
+          </label>
+        </div>
+      </details>
     {/if}
   {/if}
   <p id="{id}-wrong" role="status" class="font-semibold text-error empty:hidden">

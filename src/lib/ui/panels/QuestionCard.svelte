@@ -27,53 +27,75 @@
   const NEEDS_GAUGE: Partial<Record<BenchQuestion, string>> = { flank: 'profile gauge', seat: 'seat gauge' };
 </script>
 
-<section aria-label="Question" class="flex flex-col gap-3">
+<section aria-label="Question" class="flex flex-col gap-3 max-lg:contents">
   {#if question}
-    <div>
+    <div class="max-lg:order-2">
       <p class="chart-label">{isBest ? 'best next' : 'you picked this'}</p>
       <h2 class="text-2xl leading-tight font-semibold">{QUESTIONS[question].ask}</h2>
       <p class="leading-snug">{QUESTIONS[question].how}</p>
     </div>
-    {#if simulated}
-      {#key `${question} ${bench.readings.length}`}
-        <SimulatedAnswer {question} specimen={simulated} readings={bench.readings} {unit} onread={pick} />
-      {/key}
-    {:else if choices}
-      <ul class="grid grid-cols-2 gap-2" aria-label="Answers">
-        {#each choices as { text, observation } (text)}
-          <li>
-            <button
-              type="button"
-              class="btn h-auto min-h-12 w-full justify-start btn-outline py-1.5 text-left leading-tight whitespace-normal"
-              onclick={() => pick(observation, NEEDS_GAUGE[question] ?? null)}>{text}</button
-            >
-          </li>
-        {/each}
-      </ul>
-    {:else}
-      {#key `${question} ${bench.readings.length}`}
-        <MeasuredFields {bench} {question} {unit} />
-      {/key}
-    {/if}
+    <div class="answer">
+      {#if simulated}
+        {#key `${question} ${bench.readings.length}`}
+          <SimulatedAnswer {question} specimen={simulated} readings={bench.readings} {unit} onread={pick} />
+        {/key}
+      {:else if choices}
+        <ul class="grid grid-cols-2 gap-2" aria-label="Answers">
+          {#each choices as { text, observation } (text)}
+            <li>
+              <button
+                type="button"
+                class="btn h-auto min-h-12 w-full justify-start btn-outline py-1.5 text-left leading-tight whitespace-normal"
+                onclick={() => pick(observation, NEEDS_GAUGE[question] ?? null)}>{text}</button
+              >
+            </li>
+          {/each}
+        </ul>
+      {:else}
+        {#key `${question} ${bench.readings.length}`}
+          <MeasuredFields {bench} {question} {unit} />
+        {/key}
+      {/if}
+    </div>
   {:else}
-    <h2 class="text-2xl leading-tight font-semibold">Nothing more would tell</h2>
-    <p>
+    <h2 class="text-2xl leading-tight font-semibold max-lg:order-2">Nothing more would tell</h2>
+    <p class="max-lg:order-2">
       No measurement left here is expected to part what remains. What was read can be taken back and read
       again.
     </p>
   {/if}
-  {#if bench.refusal}<TroubleNote refusal={bench.refusal} />{/if}
-  {#if next}<OutcomeList {bench} outcomes={next.outcomes} {unit} />{/if}
-  <label class="flex flex-wrap items-center gap-2">
-    <span class="chart-label">or answer another</span>
-    <select
-      class="select w-auto grow"
-      style:height="44px"
-      value={question ?? ''}
-      onchange={(event) => ask(event.currentTarget.value)}
-    >
-      {#if !question}<option value="">pick one</option>{/if}
-      {#each BENCH_QUESTIONS as each (each)}<option value={each}>{QUESTION_NAMES[each]}</option>{/each}
-    </select>
-  </label>
+  <div class="flex flex-col gap-3 max-lg:order-2">
+    {#if bench.refusal}<TroubleNote refusal={bench.refusal} />{/if}
+    {#if next}<OutcomeList {bench} outcomes={next.outcomes} {unit} />{/if}
+    <label class="flex flex-wrap items-center gap-2">
+      <span class="chart-label">or answer another</span>
+      <select
+        class="select w-auto grow"
+        style:height="44px"
+        value={question ?? ''}
+        onchange={(event) => ask(event.currentTarget.value)}
+      >
+        {#if !question}<option value="">pick one</option>{/if}
+        {#each BENCH_QUESTIONS as each (each)}<option value={each}>{QUESTION_NAMES[each]}</option>{/each}
+      </select>
+    </label>
+  </div>
 </section>
+
+<style>
+  /* In the hand what answers lies at the bottom, where the thumb is, whatever is read above. */
+  @media (max-width: 1023px) {
+    .answer {
+      position: sticky;
+      bottom: 0;
+      z-index: 5;
+      order: 9999;
+      max-height: 64dvh;
+      margin-inline: -0.75rem;
+      padding: 0.5rem 0.75rem;
+      overflow-y: auto;
+      background: var(--color-base-200);
+      border-top: 2px solid var(--color-accent);
+    }
+  }
+</style>

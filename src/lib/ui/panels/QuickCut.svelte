@@ -4,6 +4,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { sayBetween, sayQuickCut } from '#words/quick-cut.ts';
+  import GloveSwitch from '../controls/GloveSwitch.svelte';
   import Dialog from '../controls/Dialog.svelte';
   import LengthText from '../controls/LengthText.svelte';
   import type { RulesStore } from '../store/rules-store.svelte.ts';
@@ -76,6 +77,7 @@
         {/each}
       </ul>
     {/if}
+    <p class="mt-2 flex justify-end lg:hidden"><GloveSwitch /></p>
     <p class="mt-3 border-l-4 border-warning pl-3 text-sm font-medium text-warning">
       {CAUTIONS.liveLine}
       {rules.trouble ? 'The house rules of the shop could not be read just now: these are the defaults.' : ''}

@@ -35,7 +35,7 @@
   class="no-print grid gap-x-6 gap-y-4 p-3 sm:px-5 lg:grid-cols-[minmax(20rem,25rem)_minmax(0,1fr)_minmax(18rem,21rem)] lg:items-start"
 >
   <div class="flex flex-col gap-4 max-lg:contents">
-    <div class="max-lg:order-2"><QuestionCard {bench} {unit} /></div>
+    <QuestionCard {bench} {unit} />
     <p class="chart-label max-lg:order-6">{CAUTIONS.unscrew}</p>
     <div class="max-lg:order-6"><TrayPicker {bench} /></div>
   </div>

@@ -51,7 +51,8 @@
       {piece.size}
       {MATERIAL_NAMES[row.material]}{row.nipple === null ? '' : ', a bought nipple'}
     </p>
-    <div class="flex flex-col items-center text-sm font-semibold">
+    <!-- In the hand it lies with the keys, where the thumb is. -->
+    <div class="flex flex-col items-center text-sm font-semibold max-sm:hidden">
       <TickBox {store} {piece} /> <span>made</span>
     </div>
   </div>

@@ -10,6 +10,7 @@
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { afterPaint } from '$lib/ui/controls/after-paint.svelte.ts';
+  import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
   import FindingsList from '$lib/ui/panels/FindingsList.svelte';
@@ -221,6 +222,7 @@
         <button type="button" class="tap btn" onclick={() => reasons?.showRules()}
           ><Scale size={18} aria-hidden="true" /> House rules</button
         >
+        <div class="sm:hidden"><GloveSwitch /></div>
         <button type="button" class="tap btn max-sm:hidden" onclick={() => (keysOpen = true)}>
           <Keyboard size={18} aria-hidden="true" /> Keys
         </button>
@@ -241,7 +243,7 @@
     grid-template-columns: minmax(0, 1fr);
     grid-template-areas: 'drawing' 'readout' 'list' 'findings' 'entry';
     /* The bars over it, the entry under it, and the cut with one whole row of buttons between. */
-    grid-template-rows: minmax(170px, calc(100dvh - 108px - 420px - 118px)) auto auto auto auto;
+    grid-template-rows: minmax(170px, calc(100dvh - 108px - 420px - 128px)) auto auto auto auto;
     flex: 1;
   }
   .drawing {

@@ -4,8 +4,10 @@
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
   import { CAUTIONS } from '#words/cautions.ts';
+  import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
   import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
+  import TickBox from '$lib/ui/panels/TickBox.svelte';
   import VisePiece from '$lib/ui/panels/VisePiece.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
@@ -53,10 +55,14 @@
     </div>
     <VisePiece {row} {store} {unit} onwhy={(id) => reasons?.showWhy(id)} />
     <p class="mx-4 border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads}</p>
+    <p class="px-4 sm:hidden"><GloveSwitch /></p>
     <nav class="turning" aria-label="Pieces">
-      <button type="button" class="btn h-16 text-lg" onclick={() => step(-1)}
-        ><ArrowLeft aria-hidden="true" /> Before</button
+      <button type="button" class="btn h-16 text-lg" aria-label="Before" onclick={() => step(-1)}
+        ><ArrowLeft aria-hidden="true" /><span class="max-sm:sr-only">Before</span></button
       >
+      <div class="flex flex-col items-center text-sm font-semibold sm:hidden">
+        <TickBox {store} piece={row.piece} /> <span>made</span>
+      </div>
       <button type="button" class="btn h-16 grow text-lg btn-primary" onclick={() => step(1)}
         >Next piece <ArrowRight aria-hidden="true" /></button
       >
