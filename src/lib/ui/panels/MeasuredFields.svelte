@@ -97,7 +97,8 @@
         </label>
       {/if}
       <label class="min-w-36 grow">
-        <span class="block font-semibold"
+        <span
+          class="block font-semibold {question === 'count' || question === 'marking' ? '' : 'max-lg:sr-only'}"
           >{question === 'count'
             ? 'Over'
             : question === 'marking'
@@ -113,6 +114,7 @@
           autocomplete="off"
           maxlength="60"
           inputmode={question === 'marking' ? 'text' : 'none'}
+          placeholder={question === 'marking' ? '' : unit}
           bind:value={answer.typed}
           onfocus={() => (isOnThreads = false)}
           aria-invalid={answer.refusal !== null}
@@ -134,8 +136,13 @@
         />
       </div>
     {/if}
-    {#if question !== 'marking' && question !== 'collar'}
-      <details open={isWide}>
+  {/if}
+  <p id="{id}-wrong" role="status" class="font-semibold text-error empty:hidden">
+    {answer.refusal ? sayRefusal(answer.refusal) : ''}
+  </p>
+  <div class="flex flex-wrap gap-2 lg:flex-col">
+    {#if question !== 'leaf' && question !== 'marking' && question !== 'collar'}
+      <details class="otherwise" open={isWide}>
         <summary
           class="tap flex cursor-pointer items-center text-sm underline decoration-dotted underline-offset-4 lg:hidden"
           >{INSTRUMENT_NAMES[answer.instrument]}{question === 'count'
@@ -173,9 +180,22 @@
         </div>
       </details>
     {/if}
-  {/if}
-  <p id="{id}-wrong" role="status" class="font-semibold text-error empty:hidden">
-    {answer.refusal ? sayRefusal(answer.refusal) : ''}
-  </p>
-  <button type="submit" class="btn h-12 btn-primary">Take this reading</button>
+    <button type="submit" class="btn h-12 grow btn-primary">Take this reading</button>
+  </div>
 </form>
+
+<style>
+  /* Beside the button while it is closed, over it once it is open. */
+  .otherwise {
+    max-width: 46%;
+  }
+  .otherwise[open] {
+    flex-basis: 100%;
+    max-width: none;
+  }
+  @media (min-width: 1024px) {
+    .otherwise {
+      max-width: none;
+    }
+  }
+</style>
