@@ -108,6 +108,41 @@ test.describe('accessibility', () => {
     await expectAccessible(page, 'a newer file');
   });
 
+  test('quick cut: what is asked, a cut with its list, its reason, into a job; with gloves', async ({
+    page,
+    app,
+  }) => {
+    const press = (name: string) => page.getByRole('button', { name, exact: true }).click();
+    await page.goto(`${app.url}/quick-cut`);
+    await expect(page.getByRole('button', { name: 'R 1/2' })).toBeVisible();
+    await expectAccessible(page, 'quick cut, the size');
+    await press('3/4');
+    await expectAccessible(page, 'quick cut, an end');
+    await press('valve');
+    await press('45° elbow');
+    await expectAccessible(page, 'quick cut, between');
+    await press('centre to centre: on to the measure');
+    await expectAccessible(page, 'quick cut, the length of a valve');
+    await press('3');
+    await press('That is its length');
+    await page.getByLabel('Measure', { exact: true }).fill('43 1/4');
+    await press('Next, the same again');
+    await page.getByLabel('Measure', { exact: true }).fill('26');
+    await page.evaluate(() => (document.documentElement.dataset['hands'] = 'gloves'));
+    await expectAccessible(page, 'quick cut, a cut');
+    await press('Put it into a job…');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await expectAccessible(page, 'quick cut, into a job');
+  });
+
+  test('two ends: named, not understood', async ({ page, app }) => {
+    await page.goto(`${app.url}/joints`);
+    await page.getByLabel('type its name').first().fill('half inch flare');
+    await page.getByLabel('type its name').last().fill('wibble npt');
+    await expect(page.getByText('Not understood: wibble')).toBeVisible();
+    await expectAccessible(page, 'two ends');
+  });
+
   test('identify: empty, refused, a tie', async ({ page, app }) => {
     await page.goto(`${app.url}/identify`);
     await expect(page.getByText('Nothing measured yet')).toBeVisible();

@@ -89,6 +89,7 @@ test('1-1/4 pipe is not called 1-1/2, and the by-hand check says that it lies', 
   await pickAnswer(page, 'gender', /^male/);
   await read(page, 'diameter', async () => {
     await page.getByLabel(/^Diameter/).fill('1.66');
+    await page.getByText('otherwise?').tap();
     await page.getByLabel('Where').selectOption('last');
     await page.getByRole('button', { name: 'Take this reading' }).click();
   });

@@ -182,6 +182,7 @@ test('what the house forbids is said on two ends that would make, and the job’
   };
   const open = async () => {
     await page.goto(`${app.url}/jobs/${job}/joints`);
+    await openLists(page);
     await page.locator('fieldset').first().getByLabel('metal').selectOption('galvanised');
   };
   await open();

@@ -1,4 +1,4 @@
-import { expect, makeJob, onDevice, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import { expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
 import type { Page } from '@playwright/test';
 
 /** One leg by thumb: a way of the rose, keys of the pad, add. */
@@ -89,7 +89,7 @@ test('a finger on a station is not pushed off it by what becomes of an edit', as
   expect(await history.boundingBox()).toEqual(before);
   // The bar with the stations and with where the edits are stays when the list is read.
   await page.mouse.wheel(0, 2000);
-  await expect(onDevice(page)).toBeInViewport();
+  await expect(page.getByRole('status', { name: 'Where your edits are' })).toBeInViewport();
   await context.setOffline(false);
   await history.tap();
   await expect(page).toHaveURL(/history$/);

@@ -80,7 +80,8 @@
       {/if}
     {/if}
   </div>
-  <details class="w-full" open={isWide}>
+  <!-- In the hand whoever opens it before the page has its script finds it open still. -->
+  <details class="w-full" {...isWide ? { open: true } : {}}>
     <summary
       class="tap flex cursor-pointer items-center text-sm underline decoration-dotted underline-offset-4"
       >or pick it from lists</summary

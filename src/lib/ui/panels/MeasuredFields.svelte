@@ -142,7 +142,7 @@
   </p>
   <div class="flex flex-wrap gap-2 lg:flex-col">
     {#if question !== 'leaf' && question !== 'marking' && question !== 'collar'}
-      <details class="otherwise" open={isWide}>
+      <details class="otherwise" {...isWide ? { open: true } : {}}>
         <summary
           class="tap flex cursor-pointer items-center text-sm underline decoration-dotted underline-offset-4 lg:hidden"
           >{INSTRUMENT_NAMES[answer.instrument]}{question === 'count'
