@@ -67,3 +67,116 @@ const lookAtPipe = async (page: Page) => {
   await page.getByLabel('As printed on the pipe').fill('1 IPS SDR 11 PE2708 D2513 GAS .097 WALL');
   await page.evaluate(() => scrollTo(0, 0));
 };
+const filterChart = (page: Page) => page.getByLabel('Threads an inch').fill('14');
+
+const layTape = async (page: Page) => {
+  await understood(page);
+  await page.getByRole('button', { name: /^4 3 ft/ }).click();
+  await page.getByRole('button', { name: 'Lay the tape on leg 4' }).click();
+  await page.getByLabel('read at').selectOption({ label: 'centre, union at leg 4' });
+};
+/** 37° on 45°: one thread, two cones. */
+const putTogether = async (page: Page) => {
+  const pick = (end: number, which: number) => page.locator('fieldset').nth(end).locator('select').nth(which);
+  await pick(0, 1).selectOption('sae-45');
+  await pick(0, 2).selectOption('1/2 tube');
+  await pick(1, 1).selectOption('jic-37');
+  await pick(1, 2).selectOption('-8 (1/2 tube)');
+};
+const lookBack = async (page: Page) => {
+  await understood(page);
+  await page.getByRole('button', { name: /leg 12 added/ }).click();
+};
+
+const SHOTS: readonly Shot[] = [
+  { name: 'jobs', path: '/', size: 'desk', theme: 'daylight' },
+  { name: 'quick-cut', path: '/quick-cut', size: 'phone', theme: 'daylight', act: askQuickCut },
+  { name: 'job', path: '/jobs/demofernhill', size: 'desk', theme: 'daylight', act: understood },
+  { name: 'identify', path: '/identify', size: 'desk', theme: 'daylight', act: measureTwin },
+  { name: 'identify-phone', path: '/identify', size: 'phone', theme: 'crawlspace', act: takeFromTray },
+  { name: 'pipe', path: '/identify/pipe', size: 'desk', theme: 'daylight', act: lookAtPipe },
+  { name: 'threads', path: '/threads', size: 'desk', theme: 'daylight', act: filterChart },
+  { name: 'two-ends', path: '/joints', size: 'desk', theme: 'daylight', act: putTogether },
+  { name: 'lay-out', path: `${RUN}/lay-out`, size: 'desk', theme: 'daylight', act: type },
+  { name: 'tape', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: layTape },
+  { name: 'lay-out-phone', path: `${RUN}/lay-out`, size: 'phone', theme: 'daylight', act: understood },
+  {
+    name: 'write',
+    path: `${RUN}/write`,
+    size: 'desk',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('textbox', { name: /The run in shorthand/ }).focus();
+      await page.keyboard.press('Control+Home');
+      for (let line = 0; line < 10; line++) await page.keyboard.press('ArrowDown');
+      await page.keyboard.press('End');
+      await page.keyboard.insertText(', unoin 40%');
+    },
+  },
+  {
+    name: 'joint',
+    path: `${RUN}/lay-out`,
+    size: 'desk',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('button', { name: /^9 5 ft/ }).click();
+      await page.getByRole('button', { name: 'Why? joint of leg 9, tee, run' }).first().click();
+      await page.getByText('Makes, if gas-rated').waitFor();
+    },
+  },
+  { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
+  { name: 'cut-sheet', path: `${RUN}/cut`, size: 'desk', theme: 'daylight', act: understood },
+  {
+    name: 'cut-sheet-print',
+    path: `${RUN}/cut`,
+    size: 'paper',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.emulateMedia({ media: 'print' });
+    },
+  },
+  {
+    name: 'vise',
+    path: `${RUN}/vise`,
+    size: 'phone',
+    theme: 'daylight',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('button', { name: 'Next piece' }).click();
+      await page.getByRole('button', { name: 'Next piece' }).click();
+    },
+  },
+  { name: 'history', path: `${RUN}/history`, size: 'desk', theme: 'daylight', act: lookBack },
+];
+
+mkdirSync(FOLDER, { recursive: true });
+const port = await findFreePort();
+const url = process.env['DATABASE_URL'] ?? '';
+const server = await startServer({
+  build: process.env['PORTHOLE_BUILD'] ?? 'build',
+  port,
+  url,
+  level: 'error',
+});
+const browser = await chromium.launch(LAUNCH);
+try {
+  for (const { name, path, size, theme, act } of SHOTS) {
+    const context = await browser.newContext({
+      viewport: SIZES[size],
+      colorScheme: theme === 'crawlspace' ? 'dark' : 'light',
+      reducedMotion: 'reduce',
+    });
+    const page = await context.newPage();
+    await page.goto(`http://localhost:${port}${path}`, { waitUntil: 'networkidle' });
+    await act?.(page);
+    await page.waitForTimeout(200);
+    await page.screenshot({ path: `${FOLDER}/${name}.png` });
+    await context.close();
+  }
+} finally {
+  await browser.close();
+  await stopServer(server);
+}
