@@ -19,12 +19,26 @@
   const piece = $derived(bench.piece);
   const cut = $derived(piece?.cut ?? null);
   const format = $derived(getTapeFormat(bench.rules['tape-rounding'].option));
-  /** As large as its own length lets it be. */
-  const characters = $derived(cut ? Math.max(6, sayLength(cut.onTape.length, bench.unit).length) : 10);
+  /** About how wide a length is set, in ems: so it can be as large as the screen allows. */
+  function getWidth(text: string): number {
+    const fractions = text.match(/\d+\/\d+/g)?.length ?? 0;
+    const rest = text.replace(/\d+\/\d+/g, '');
+    const count = (pattern: RegExp) => rest.match(pattern)?.length ?? 0;
+    return (
+      fractions * 0.95 +
+      count(/\d/g) * 0.56 +
+      count(/[a-ln-z]/g) * 0.4 +
+      count(/m/g) * 0.65 +
+      count(/[\s.−]/g) * 0.22
+    );
+  }
+  const shown = $derived(cut ? (cut.nipple === null ? cut.onTape.length : cut.nipple) : 0);
+  const width = $derived(Math.max(2.4, getWidth(sayLength(shown, cut?.nipple === null ? bench.unit : 'in'))));
 </script>
 
 <section aria-label="The cut" aria-live="polite" class="answer flex flex-col gap-1">
-  <p class="chart-label leading-tight">
+  <!-- In the hand the same stands on the strip beneath. -->
+  <p class="chart-label leading-tight {cut ? 'max-lg:hidden' : ''}">
     {sayQuickCut(bench.cut)}; {sayBetween(bench.cut.ends)}{bench.cut.measure
       ? ` ${bench.cut.measure.typed}`
       : ''}
@@ -33,7 +47,7 @@
     <p class="chart-label leading-none">{cut.nipple === null ? 'cut' : 'buy a nipple'}</p>
     <p
       class="leading-none font-bold whitespace-nowrap"
-      style:font-size="min(190cqw / {characters}, 7.5rem)"
+      style:font-size="min(94cqw / {width.toFixed(2)}, 8rem)"
       data-testid="cut-length"
     >
       {#if cut.nipple === null}<LengthText
