@@ -141,8 +141,12 @@ export class RunShelf {
       this.#confirmed.add(key);
       const left = this.waiting.filter((each) => keyOf(each) !== key);
       const moved = this.kept && moveOn(this.kept, entry, revision, atServer);
-      if (moved) [this.kept, this.waiting] = [moved, left];
-      else this.#put(this.kept, left);
+      // What is in sight has it already, where it was the next to go on the run. Where another window settled meanwhile, and it
+      // waited no more when the server took it, the run is put together anew.
+      const next = this.waiting.find(({ kind }) => kind === 'change');
+      const isInSight = entry.kind === 'event' || (next !== undefined && keyOf(next) === key);
+      if (moved && isInSight) [this.kept, this.waiting] = [moved, left];
+      else this.#put(moved ?? this.kept, left);
       try {
         await confirmEntry(there, revision, atServer);
         this.#hear.changed();

@@ -4,7 +4,7 @@ import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { newRun } from '#core/runs/run.ts';
 import { DeviceTrouble } from '#support/device-trouble.ts';
-import { keyOf, type KeptRun, type OutboxEntry } from './device-database.ts';
+import { keyOf, type KeptRun, type OutboxEntry, type WaitingEntry } from './device-database.ts';
 import { mergeShelves } from './merge-shelves.ts';
 import { putInOutbox, readKept, repairKept } from './outbox.ts';
 import { RunShelf } from './run-shelf.svelte.ts';
@@ -79,6 +79,17 @@ describe('the shelf of a run', () => {
     trouble.refuses = false;
     expect(await shelf.takeAnswer(makeRun(1, ['mine'], run.id), run)).to.equal(false);
     expect((await readKept(run.id)).kept?.events).to.deep.equal([]);
+  });
+
+  it('a change that the server took though another window had dropped it is in sight', async () => {
+    const run = makeRun(1, []);
+    shelf = await openShelf(run);
+    const node = { id: 'nodenew001', part: { kind: 'auto' }, terminal: null } as const;
+    const late = { ...makeChange(run, 'late', 1), place: null } as WaitingEntry & { kind: 'change' };
+    const ops = [{ op: 'insert', in: 'nodes', id: node.id, value: node }] as const;
+    await shelf.confirm({ ...late, change: { ...late.change, ops } }, 2, AT);
+    expect(shelf.kept?.revision).to.equal(2);
+    expect(Object.keys(shelf.doc?.nodes ?? {})).to.deep.equal(['nodenew001']);
   });
 
   it('what was let go of does not come back, though the device would not hear of it', async () => {
