@@ -148,7 +148,7 @@ export function sayCause({ cause, turns, otherGas }: PairVerdict): string {
 export const OTHER_GAS_NAMES: Readonly<Record<OtherGas, string>> = {
   acetylene: 'acetylene',
   hydrogen: 'hydrogen or high-pressure methane',
-  'oxygen-air': 'oxygen or air',
+  oxygen: 'oxygen',
 };
 
 /** What can be put together, by one word each. */

@@ -23,7 +23,7 @@ export interface Flare37Row extends Provenance {
 }
 
 /** Gases that are no fuel gas of a building: their cylinder connections are met, and must never be adapted to pipe. */
-export const OTHER_GASES = ['acetylene', 'hydrogen', 'oxygen-air'] as const;
+export const OTHER_GASES = ['acetylene', 'hydrogen', 'oxygen'] as const;
 export type OtherGas = (typeof OTHER_GASES)[number];
 
 /** What a straight thread presses together. */

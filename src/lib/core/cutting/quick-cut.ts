@@ -118,7 +118,13 @@ export interface QuickRun {
  */
 export function makeQuickRun(
   cut: QuickCut,
-  run: { readonly id: string; readonly catalogueVersion: string; readonly ruleChoices: RuleChoices },
+  run: {
+    /** Who measured the parts whose length no standard fixes. */
+    readonly by?: string;
+    readonly id: string;
+    readonly catalogueVersion: string;
+    readonly ruleChoices: RuleChoices;
+  },
   newId: NewId,
 ): QuickRun {
   const leg = newId();
@@ -140,7 +146,7 @@ export function makeQuickRun(
   const measure = makeMeasure(cut, ends, newId);
   const own = Object.entries(cut.own).map(([of, { length, typed }]): OwnPart => {
     const half = Math.floor(length / 2);
-    return { id: newId(), of, reaches: { a: half, b: length - half }, typed, by: '' };
+    return { id: newId(), of, reaches: { a: half, b: length - half }, typed, by: run.by ?? '' };
   });
   const doc: RunDoc = {
     ...newRun(run.id, run.catalogueVersion, run.ruleChoices),

@@ -1,6 +1,8 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
   import { untrack } from 'svelte';
+  import { goto } from '$app/navigation';
+  import { resolve } from '$app/paths';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { sayBetween, sayQuickCut } from '#words/quick-cut.ts';
@@ -89,7 +91,7 @@
   layout={bench.layout}
   unit={bench.unit}
   bind:id={why}
-  onrule={() => (why = null)}
+  onrule={(rule) => void goto(resolve('/rules')).then(() => document.getElementById(rule)?.scrollIntoView())}
   onwhy={(id) => (why = id)}
   onchange={(planned) => bench.apply(planned)}
 />

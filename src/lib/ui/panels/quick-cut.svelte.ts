@@ -31,7 +31,7 @@ import { sayLength } from '#words/length-text.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { getNow } from '../store/get-now.ts';
 import { newId } from '../store/new-id.ts';
-import { readSetting, writeSetting } from '../store/bench.svelte.ts';
+import { bench as atTheBench, readSetting, writeSetting } from '../store/bench.svelte.ts';
 import type { EntryStore } from './leg-entry.svelte.ts';
 
 const KEY = 'porthole-quick-cut';
@@ -209,7 +209,12 @@ export class QuickCutBench implements EntryStore {
 
   /** The same piece as the beginning of a run, under the rules of the job it goes to. */
   makeRun(): RunDoc {
-    const begin = { id: newId(), catalogueVersion: standardCatalogue.version, ruleChoices: {} };
+    const begin = {
+      id: newId(),
+      catalogueVersion: standardCatalogue.version,
+      ruleChoices: {},
+      by: atTheBench.signature,
+    };
     return makeQuickRun(this.cut, begin, newId).doc;
   }
 
