@@ -15,7 +15,10 @@ const pick = (page: Page, end: 0 | 1, which: number) =>
   page.locator('fieldset').nth(end).locator('select').nth(which);
 /** In the hand ends are named; the lists are opened by whoever wants them. */
 async function openLists(page: Page): Promise<void> {
-  for (const summary of await page.getByText('or pick it from lists').all()) await summary.tap();
+  const summaries = page.getByText('or pick it from lists');
+  // What lists elements does not wait for them, and a page drawn on the device has none at first.
+  await expect(summaries).toHaveCount(2);
+  for (const summary of await summaries.all()) await summary.tap();
 }
 
 test('ends are named as a fitter says them, and the verdict stays in sight', async ({ page, app }) => {
