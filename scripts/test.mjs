@@ -50,7 +50,6 @@ async function runMocha(suite, args, env, folder) {
 async function runPlaywright(env, folder) {
   const began = Date.now();
   const file = join(folder, 'e2e.json');
-  await ensureBuild(BUILD);
   await runCommand('npx', ['playwright', 'test', ...rest], {
     env: { ...env, PORTHOLE_BUILD: BUILD, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
     show: true,
@@ -67,17 +66,19 @@ await runMain(async () => {
   await runCommand('npx', ['svelte-kit', 'sync']);
   const folder = mkdtempSync(join(tmpdir(), 'porthole-test-'));
   try {
-    // Two cores: what only checks goes beside what only computes; what drives browsers has the machine to itself.
+    // Two cores: what only checks goes beside all the rest but what drives browsers, which has the machine to itself.
     const checks = runCheck('lint', ['lint']).then(() => runCheck('types', ['check']));
     if (wanted('unit')) await runMocha('unit', [], process.env, folder);
-    await checks;
     if (wanted('integration') || wanted('e2e')) {
       await withThrowAwayCluster(async (env) => {
         if (wanted('integration'))
           await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
+        if (wanted('e2e')) await ensureBuild(BUILD);
+        await checks;
         if (wanted('e2e')) await runPlaywright(env, folder);
       });
     }
+    await checks;
   } finally {
     rmSync(folder, { recursive: true, force: true });
   }

@@ -22,6 +22,8 @@ test('the tab is killed as soon as an edit is on this device: it is back after r
   await page.route('**/changes', (route) => route.abort());
   await openRun(page, run.layOut);
   await addLegByKeys(page, 'r', '43 1/4');
+  // The words of the state before stand for a frame more, and they too say “on this device”: those of this edit are waited for.
+  await expect(page.getByText('1 not on the server yet')).toBeVisible();
   await expect(onDevice(page)).toBeVisible();
   await page.goto('chrome://crash').catch(() => null);
   const again = await context.newPage();

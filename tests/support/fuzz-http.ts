@@ -30,12 +30,17 @@ interface Ask {
 /** Requests like ours with something wrong in them, or not, by a seed. */
 export class HttpFuzz {
   readonly #random: Random;
-  readonly #job: string;
-  readonly #run: string;
+  #job = '';
+  #run = '';
   #made = 0;
 
-  constructor(random: Random, job: string, run: string) {
-    [this.#random, this.#job, this.#run] = [random, job, run];
+  constructor(random: Random) {
+    this.#random = random;
+  }
+
+  /** From now on they go to this run of this job. */
+  aimAt(job: string, run: string): void {
+    [this.#job, this.#run] = [job, run];
   }
 
   #pick = <Value>(values: readonly Value[]): Value => values[Math.floor(this.#random() * values.length)]!;
