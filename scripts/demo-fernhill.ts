@@ -1,4 +1,4 @@
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { Way } from '#core/geometry/way.ts';
 import type { InlineKind, LegGeometry, Terminal } from '#core/runs/run.ts';

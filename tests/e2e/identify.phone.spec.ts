@@ -1,4 +1,4 @@
-import { THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
+import { THREAD_FAMILIES } from '#core/ends/thread-family.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { nameThread } from '#words/threads.ts';
 import { expect, makeJob, test } from '#support/e2e.ts';

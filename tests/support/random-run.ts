@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
+import { NOMINAL_SIZES } from '#core/ends/size.ts';
 import { AXES, getOpposite, type Axis } from '#core/geometry/axis.ts';
 import type { Leg, Measure, RunDoc, RunNode } from '#core/runs/run.ts';
 import { centreOf, newRun } from '#core/runs/run.ts';

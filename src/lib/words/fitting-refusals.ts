@@ -1,9 +1,9 @@
 import type { PartKind } from '#core/catalogue/part.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import type { FittingRefusal } from '#core/runs/fitting.ts';
 import { sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES, sayOpenings } from './parts.ts';
-import { nameThread } from './threads.ts';
+import { nameFoundEnd } from './threads.ts';
 import { nameWay } from './ways.ts';
 
 /** Why no fitting stands where legs meet, and what to do. */
@@ -14,9 +14,9 @@ export function sayFittingRefusal(refusal: FittingRefusal): string {
     case 'fitting-unequal-sizes':
       return `No ${sayOpenings(refusal.part, refusal.sizes)} is made. ${sayNearest(refusal.part, refusal.sizes, refusal.nearest)}`;
     case 'existing-end-not-told-apart':
-      return `The run begins at what may be ${nameThread(refusal.end)} or something that looks like it. Measure on at the bench until it is told apart; no cut is given until then.`;
+      return `The run begins at what may be ${nameFoundEnd(refusal.end)} or something that looks like it. Measure on at the bench until it is told apart; no cut is given until then.`;
     case 'existing-end-takes-no-pipe':
-      return `The run begins at ${nameThread(refusal.end)}, in which ${refusal.size} pipe with its thread does not make up. A transition must stand between; no cut is given for this leg.`;
+      return `The run begins at ${nameFoundEnd(refusal.end)}, in which ${refusal.size} pipe with its thread does not make up. A transition must stand between; no cut is given for this leg.`;
     case 'fitting-legs-overlap':
       return `Two legs leave this point the same way (${nameWay(refusal.axis)}), one on top of the other. Remove one of them.`;
     case 'fitting-directions-not-made':

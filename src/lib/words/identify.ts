@@ -4,8 +4,17 @@ import type { Question } from '#core/identify/find-next-measurement.ts';
 import type { Contradiction } from '#core/identify/check-reading.ts';
 import type { LookAlike } from '#core/identify/look-alikes.ts';
 import type {
-  Colour, Country, CrestForm, Flank, LeafFit, MeasuringInstrument, Observation, ObservationKind, Seat, ThreadMaterial,
-} from '#core/identify/observation.ts'; // prettier-ignore
+  Colour,
+  Country,
+  CrestForm,
+  Flank,
+  LeafFit,
+  MeasuringInstrument,
+  Observation,
+  ObservationKind,
+  ThreadMaterial,
+} from '#core/identify/observation.ts';
+import type { Seat } from '#core/ends/seat.ts';
 import { INCH, MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
 import { sayNumber, sayReading } from './length-text.ts';
 

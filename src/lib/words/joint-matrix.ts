@@ -1,18 +1,21 @@
+import { UNKNOWN_END } from '#core/ends/end.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import type { Gender, ListedThread } from '#core/catalogue/listed-thread.ts';
-import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
+import type { ListedThread } from '#core/catalogue/listed-thread.ts';
+import type { Gender } from '#core/ends/end.ts';
+import { NOMINAL_SIZES } from '#core/ends/size.ts';
+import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
 import type { ThreadList } from '#core/catalogue/thread-list.ts';
 import type { TubeList } from '#core/catalogue/tubes.ts';
 import { checkJoint } from '#core/joints/check-joint.ts';
-import type { JointEnd } from '#core/joints/joint-end.ts';
+import type { FiguredEnd } from '#core/catalogue/figured-end.ts';
 import {
   listSockets,
   listTubeEnds,
+  listFlanges,
   listUnionHalves,
   makeThreadEnd,
   listSeats,
-} from '#core/joints/list-joint-ends.ts';
+} from '#core/catalogue/list-ends.ts';
 import { PAIR_RULES, type PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
 import { VERDICTS, type PairVerdict, type PairVerdictKind } from '#core/joints/pair-verdict.ts';
 import { sayNumber } from './length-text.ts';
@@ -108,7 +111,7 @@ function writeSeats(list: ThreadList): string {
 }
 
 function writeTubes(tubeList: TubeList, catalogue: Catalogue): string {
-  const tubes = listTubeEnds(tubeList, catalogue);
+  const tubes = listTubeEnds(tubeList, catalogue.pipes);
   const pe = tubes.filter(({ tube }) => tube === 'polyethylene').slice(0, 12);
   const stabs = listSockets(pe);
   const head = ['polyethylene ＼ stab coupling', ...stabs.map(({ name }) => name)];
@@ -118,13 +121,14 @@ function writeTubes(tubeList: TubeList, catalogue: Catalogue): string {
 
 /** Every rule with what it is about and how many pairs of ends, each with its own seat, it decides. */
 function writeRules(list: ThreadList, tubeList: TubeList, catalogue: Catalogue): string {
-  const tubes = listTubeEnds(tubeList, catalogue);
-  const ends: JointEnd[] = [
+  const tubes = listTubeEnds(tubeList, catalogue.pipes);
+  const ends: FiguredEnd[] = [
     ...list.threads.map((thread) => makeThreadEnd(thread)),
     ...tubes,
     ...listSockets(tubes),
+    ...listFlanges(),
     ...listUnionHalves(),
-    { kind: 'unknown' },
+    UNKNOWN_END,
   ];
   const counts = new Map<PairRuleId, Map<PairVerdictKind, number>>();
   for (const [i, a] of ends.entries()) {

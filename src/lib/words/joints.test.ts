@@ -4,7 +4,7 @@ import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { checkJoint } from '#core/joints/check-joint.ts';
 import { findStops } from '#core/joints/clocking.ts';
 import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
-import { makeThreadEnd } from '#core/joints/list-joint-ends.ts';
+import { makeThreadEnd } from '#core/catalogue/list-ends.ts';
 import { JOINT_KINDS } from '#core/joints/pair-verdict.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { findAsked } from '#core/joints/tightness.ts';

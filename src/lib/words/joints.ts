@@ -1,4 +1,4 @@
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import { getWrench } from '#core/joints/wrench.ts';
 import type { JointKind, MadeAgain, Turner } from '#core/joints/kinds/joint-kind.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
@@ -120,6 +120,21 @@ export const JOINT_WORDS: Readonly<Record<JointKindId, JointWords>> = {
     seals: 'On the flat washer or O-ring, or on a cone made for it.',
     sealant: NOTHING_ON_THREAD,
   },
+  flange: {
+    name: 'Flanges on a gasket',
+    seals: 'On the gasket, drawn up evenly between the two faces.',
+    sealant: 'None: a gasket listed for the gas, clean and dry unless its maker says otherwise.',
+  },
+  capillary: {
+    name: 'Capillary joint, soft-soldered',
+    seals: 'In the thin ring of solder between tube and fitting.',
+    sealant: 'None: clean bright metal, flux as its maker says, and the solder the local rule names.',
+  },
+  brazed: {
+    name: 'Brazed joint',
+    seals: 'In the filler between tube and socket.',
+    sealant: 'None: clean bright metal and the filler the local rule names.',
+  },
 };
 
 const AGAIN: Readonly<Record<MadeAgain, string>> = {
@@ -131,6 +146,7 @@ const AGAIN: Readonly<Record<MadeAgain, string>> = {
   'new-parts': 'Made again with new parts, as the maker says.',
   'new-washer': 'Made again with a new washer.',
   'cut-out': 'Cut out and done anew.',
+  'new-gasket': 'Made again with a new gasket.',
   'new-connector': 'A connector is not used a second time: fit a new one.',
 };
 export const sayMadeAgain = (madeAgain: MadeAgain): string => AGAIN[madeAgain];
@@ -198,6 +214,7 @@ const TURNERS: Readonly<Record<Turner, string>> = {
   'press-tool': 'the listed press tool',
   hands: 'the hands alone',
   iron: 'the fusion iron and jig',
+  torch: 'a torch, by somebody competent, with a heat mat and nothing that burns behind it',
 };
 export const sayTurner = ({ turnedBy, secondWrench }: JointKind): string =>
   `With ${TURNERS[turnedBy]}${secondWrench ? ', and a second one to hold what is made already' : ''}.`;

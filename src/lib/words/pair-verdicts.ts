@@ -1,10 +1,11 @@
 import type { OtherGas } from '#core/catalogue/small-threads.ts';
-import type { EndMaterial, JointEnd, SocketKind, Temper, TubeKind } from '#core/joints/joint-end.ts';
+import type { FlangeDrilling, Metal, SocketKind, Temper, TubeKind } from '#core/ends/end.ts';
+import type { FiguredEnd } from '#core/catalogue/figured-end.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { isForbidden, type HouseCondition, type JudgedJoint } from '#core/joints/house-ruling.ts';
 import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
 import type { Cause, Condition, PairVerdict, PairVerdictKind } from '#core/joints/pair-verdict.ts';
-import type { Seat } from '#core/identify/observation.ts';
+import type { Seat } from '#core/ends/seat.ts';
 import { sayNumber } from './length-text.ts';
 
 /** The verdicts, as they are said loudest first. */
@@ -42,6 +43,12 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
     'the maker lists it for gas: as a rule it is a hydraulic or machine part, not for gas tube',
   'new-connector':
     'the connector is new, no longer than its listing allows, in one room with its appliance, and has a shut-off valve before it',
+  'listed-gasket':
+    'a new gasket listed for the gas lies between, and the bolts are drawn up crosswise in steps',
+  'solder-qualified':
+    'both are cleaned bright and heated by somebody competent, and the local rule allows soft solder on gas',
+  'braze-qualified':
+    'both are cleaned bright and brazed by somebody competent, with the filler the local rule names',
   'soft-tube': 'the tube is soft: hard-drawn copper splits when it is flared',
 };
 
@@ -133,6 +140,7 @@ export const PAIR_RULE_NAMES: Readonly<Record<PairRuleId, string>> = {
   'plain-tubes': 'two other plain tubes',
   'tube-in-socket': 'a tube in a socket for tube',
   'union-halves': 'two halves of unions',
+  'flange-pair': 'two flanges',
   strangers: 'ends of which neither goes into the other',
 };
 
@@ -152,16 +160,17 @@ export const OTHER_GAS_NAMES: Readonly<Record<OtherGas, string>> = {
 };
 
 /** What can be put together, by one word each. */
-export const END_KIND_NAMES: Readonly<Record<JointEnd['kind'] | 'specimen', string>> = {
+export const END_KIND_NAMES: Readonly<Record<FiguredEnd['kind'] | 'specimen', string>> = {
   thread: 'a thread',
   tube: 'a plain tube',
   socket: 'a socket for tube',
+  flange: 'a flange',
   'union-half': 'half a union',
   specimen: 'a specimen',
   unknown: 'not known',
 };
 
-export const END_MATERIAL_NAMES: Readonly<Record<EndMaterial, string>> = {
+export const METAL_NAMES: Readonly<Record<Metal, string>> = {
   'black-iron': 'black iron',
   galvanised: 'galvanised',
   brass: 'brass',
@@ -195,19 +204,28 @@ const TUBES: Readonly<Record<TubeKind, string>> = {
 const SOCKETS: Readonly<Record<SocketKind, string>> = {
   stab: 'stab coupling for',
   press: 'press coupling for',
+  'press-copper': 'press fitting for',
+  'compression-body': 'compression fitting for',
+  capillary: 'capillary fitting for',
+  brazed: 'brazing socket for',
   'csst-fitting': 'end fitting for',
 };
 
+export const DRILLING_NAMES: Readonly<Record<FlangeDrilling, string>> = {
+  'class-150': 'class 150',
+  'pn-16': 'PN 16',
+};
+
 /** An end by its name: `1/2-14 NPT male, 30° seat`. */
-export function sayEnd(end: JointEnd): string {
+export function sayEnd(end: FiguredEnd): string {
   switch (end.kind) {
     case 'thread': {
-      const { thread, seat, material } = end;
+      const { thread, seat, metal } = end;
       const isPlain = seat === 'none' && (thread.crest.slope !== 0 || thread.family === 'rp');
       return [
         `${thread.designation} ${thread.gender}${thread.hand === 'left' ? ', left-hand' : ''}`,
         ...(isPlain ? [] : [saySeat(seat)]),
-        ...(material === 'galvanised' ? ['galvanised'] : []),
+        ...(metal === 'galvanised' ? ['galvanised'] : []),
       ].join(', ');
     }
     case 'tube':
@@ -215,7 +233,9 @@ export function sayEnd(end: JointEnd): string {
         .filter(Boolean)
         .join(' ');
     case 'socket':
-      return `${SOCKETS[end.socket]} ${end.name}`;
+      return [SOCKETS[end.socket], end.name, TUBES[end.of]].filter(Boolean).join(' ');
+    case 'flange':
+      return `${end.size} flange, ${DRILLING_NAMES[end.drilling]}`;
     case 'union-half':
       return `${end.size} union, ${end.half === 'cone' ? 'half with the cone and nut' : 'half with the socket'}`;
     case 'unknown':

@@ -1,7 +1,8 @@
+import { getEndSize, type End } from '#core/ends/end.ts';
+import { readTaperEnd } from '#core/catalogue/taper-end.ts';
 import type { Part, PartKind, PartLength } from '#core/catalogue/part.ts';
 import type { Confidence } from '#core/catalogue/confidence.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
 import type { Fitting } from '#core/runs/fitting.ts';
 
 export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
@@ -45,28 +46,42 @@ const MATERIAL_OF_PART: Readonly<Record<Part['material'], string>> = {
   'as-found': 'as found',
 };
 
+const THREAD_LETTERS = { npt: 'NPT', nptf: 'NPTF', r: 'R', rc: 'Rc', rp: 'Rp' } as const;
+
+/** `3/4 female NPT`, `3/4 male R`. */
+const nameTaper = (end: End): string =>
+  end.kind === 'thread' && end.family in THREAD_LETTERS
+    ? `${end.size} ${end.gender} ${THREAD_LETTERS[end.family as keyof typeof THREAD_LETTERS]}`
+    : getEndSize(end);
+
 /** The name a counter clerk needs: `3/4 black malleable 90° elbow`. */
 export function namePart(part: Part): string {
-  const { family, gender } = part.ports[0]!.end;
-  const thread = family === 'R' ? (gender === 'female' ? 'Rp' : 'R') : 'NPT';
-  if (part.kind === 'existing') return `${part.size} ${gender} ${thread} found in place`;
-  if (part.kind === 'appliance') return `appliance inlet, ${part.size} ${gender} ${thread}`;
+  const [{ end }] = part.ports as [Part['ports'][0]];
+  if (part.kind === 'existing') return `${nameTaper(end)} found in place`;
+  if (part.kind === 'appliance') return `appliance inlet, ${nameTaper(end)}`;
   const material = MATERIAL_OF_PART[part.material];
-  const rating = part.material === 'black-malleable' && family === 'R' ? ', Rp threads' : '';
+  const rating =
+    part.material === 'black-malleable' && readTaperEnd(end)?.system === 'R' ? ', Rp threads' : '';
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
 }
 
+/** The pressure class of a malleable fitting, as it is ordered; empty where there is none. */
+export const sayRating = ({ material, ports }: Part): string =>
+  material === 'black-malleable' && ports.every(({ end }) => readTaperEnd(end)?.system === 'NPT')
+    ? ', class 150'
+    : '';
+
 /** Sizes as they are said: a bushing's male, the larger, first. */
-const getSizes = (part: Part): NominalSize[] => {
-  const sizes = part.ports.map(({ end }) => end.size);
+const getSizes = (part: Part): string[] => {
+  const sizes = part.ports.map(({ end }) => getEndSize(end));
   return part.kind === 'hex-bushing' || part.kind === 'face-bushing' ? sizes.toReversed() : sizes;
 };
-const isReducing = (part: Part): boolean => part.ports.some(({ end }) => end.size !== part.size);
+const isReducing = (part: Part): boolean => part.ports.some(({ end }) => getEndSize(end) !== part.size);
 
 /** `3/4 × 1/2 90° elbow`, `1 × 3/4 × 1/2 tee`: a tee is named run, run, branch. */
-export const sayOpenings = (kind: PartKind, sizes: readonly NominalSize[]): string =>
+export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
   `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${PART_KIND_NAMES[kind]}`;
 
 /** What stands at a node, in a word or two. */

@@ -1,6 +1,6 @@
 import type { QuickCut, QuickKind, QuickPoint } from '#core/cutting/quick-cut.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import { REF_POINT_NAMES } from './refs.ts';
 
 /** What may stand at an end: short for a button, and whole. */

@@ -1,5 +1,6 @@
-import type { Gender, ListedThread } from '#core/catalogue/listed-thread.ts';
-import type { ThreadFamily } from '#core/catalogue/thread-family.ts';
+import type { ListedThread } from '#core/catalogue/listed-thread.ts';
+import { getEndSize, readThreadId, type End, type Gender } from '#core/ends/end.ts';
+import type { ThreadFamily } from '#core/ends/thread-family.ts';
 
 /** What a family is called, in full, and what it seals on. */
 export const FAMILY_NAMES: Readonly<Record<ThreadFamily, { readonly name: string; readonly seals: string }>> =
@@ -55,6 +56,13 @@ export function nameThread({
   const short = SHORT[family];
   if (family === 'npt' || family === 'nptf' || family === 'npsm') return `${size} ${short} ${gender}`;
   return short ? `${short}, ${size}, ${gender}` : `${size}, ${gender}`;
+}
+
+/** What was found in place, by the name of its thread; where it was not told apart, of the likeliest. */
+export function nameFoundEnd(end: End): string {
+  if (end.kind === 'thread') return nameThread(end);
+  const likeliest = end.kind === 'unknown' ? end.among.map(readThreadId).find((each) => each !== null) : null;
+  return likeliest ? nameThread(likeliest) : getEndSize(end) || 'something not told apart';
 }
 
 export const GENDER_NAMES: Readonly<Record<Gender, string>> = {

@@ -1,7 +1,7 @@
 import type { RankedThread } from '#core/identify/rank-candidates.ts';
 import type { Verdict } from '#core/identify/judge.ts';
 import type { KeptVerdict } from '#core/identify/specimen.ts';
-import { FAMILY_TRAITS } from '#core/catalogue/thread-family.ts';
+import { FAMILY_TRAITS } from '#core/ends/thread-family.ts';
 import { OTHER_GAS_NAMES } from './pair-verdicts.ts';
 import { nameThread } from './threads.ts';
 

@@ -2,7 +2,7 @@
   import { page } from '$app/state';
   import { getCrestRange, isTaper } from '#core/catalogue/listed-thread.ts';
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
-  import { FAMILY_TRAITS, THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
+  import { FAMILY_TRAITS, THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
   import { checkDiameter } from '#core/identify/check-reading.ts';
   import { filterThreads } from '#core/identify/filter-threads.ts';
   import { parseLength } from '#core/units/parse-length.ts';

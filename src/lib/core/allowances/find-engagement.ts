@@ -1,5 +1,5 @@
 import type { TaperThread } from '../catalogue/thread.ts';
-import { isLargeSize, type NominalSize } from '../catalogue/size.ts';
+import { isLargeSize, type NominalSize } from '../ends/size.ts';
 import { getFigureKey, type EngagementChoice } from '../house-rules/engagement-figure.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { INCH, type Length } from '../units/length.ts';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
 import { INCH, inches } from '../units/length.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { NIPPLE_TOLERANCE } from '../house-rules/nipples.ts';

@@ -1,7 +1,8 @@
 import { millimetres } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
+import { makeTaperEnd } from './taper-end.ts';
 import type { Part, PartLength } from './part.ts';
-import type { NominalSize } from './size.ts';
+import type { NominalSize } from '../ends/size.ts';
 
 /** A published row of malleable fittings with Rp threads for pipe with R threads, millimetres. */
 export interface BspMalleableRow extends Provenance {
@@ -24,7 +25,7 @@ export function makeBspParts({ size, a, source, confidence }: BspMalleableRow): 
     kind,
     size,
     material: 'black-malleable',
-    ports: NAMES[kind].map((id) => ({ id, end: { family: 'R', size, gender: 'female' }, reach })),
+    ports: NAMES[kind].map((id) => ({ id, end: makeTaperEnd('R', size, 'female'), reach })),
     outside: null,
   }));
 }

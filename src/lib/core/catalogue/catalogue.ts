@@ -13,11 +13,16 @@ import {
   type ReducingRow,
   type UnionRow,
 } from './malleable.ts';
+import { makeEndRegistry, type EndRegistry } from './end-registry.ts';
+import { listTubeEnds } from './list-ends.ts';
 import { listNippleLengths, type NippleRow } from './nipple.ts';
-import type { BoughtKind, Part, TaperFamily } from './part.ts';
+import type { BoughtKind, Part } from './part.ts';
+import { getTaperEnd, type TaperFamily } from './taper-end.ts';
 import type { BspRow } from './pipe-threads.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
-import type { NominalSize } from './size.ts';
+import type { ThreadList } from './thread-list.ts';
+import type { TubeList } from './tubes.ts';
+import type { NominalSize } from '../ends/size.ts';
 import {
   makeBritishThread,
   makeTaperThread,
@@ -37,6 +42,7 @@ export interface Catalogue {
   /** Null when the size is not carried. */
   findThread(size: NominalSize, family?: TaperFamily): TaperThread | null;
   findPipe(size: NominalSize): Pipe | null;
+  readonly pipes: readonly Pipe[];
   /** The fitting of this kind with all openings of one size; null when none is carried. */
   findPart(kind: BoughtKind, size: NominalSize, family?: TaperFamily): Part | null;
   /** The fitting with openings of these sizes, in the order of its ports (elbow: either end first; tee: run, run, branch). */
@@ -44,6 +50,8 @@ export interface Catalogue {
   /** Lengths in which nipples of a size are bought, nm; empty where none are listed. */
   getNippleLengths(size: NominalSize, family?: TaperFamily): readonly Length[];
   readonly parts: readonly Part[];
+  /** Figures of ends, whatever they are of. */
+  readonly ends: EndRegistry;
 }
 
 export interface CatalogueTables {
@@ -60,8 +68,8 @@ export interface CatalogueTables {
   readonly britishFittings: readonly BspMalleableRow[];
 }
 
-/** Builds a catalogue from published rows. Sizes without both a thread row and an engagement row are not carried. */
-export function makeCatalogue(tables: CatalogueTables): Catalogue {
+/** Builds a catalogue from published rows, and from what is known of ends. Sizes without both a thread row and an engagement row are not carried. */
+export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, tubes: TubeList): Catalogue {
   const threads = { NPT: listAmericanThreads(tables), R: listBritishThreads(tables) };
   const pipes = new Map(tables.pipes.map((row) => [row.size, makePipe(row)]));
   const nipples = new Map(tables.nipples.map((row) => [row.size, listNippleLengths(row)]));
@@ -69,8 +77,10 @@ export function makeCatalogue(tables: CatalogueTables): Catalogue {
     version: tables.version,
     sizes: [...threads.NPT.keys()].filter((size) => pipes.has(size)),
     findThread: (size, family = 'NPT') => threads[family].get(size) ?? null,
+    pipes: [...pipes.values()],
     findPipe: (size) => pipes.get(size) ?? null,
     getNippleLengths: (size, family = 'NPT') => (family === 'NPT' ? (nipples.get(size) ?? []) : []),
+    ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
     ...indexParts(listParts(tables)),
   };
 }
@@ -83,8 +93,9 @@ export function indexParts(parts: readonly Part[]): Pick<Catalogue, 'findPart' |
   };
   const sized = new Map<string, Part>();
   for (const part of parts) {
-    const sizes = part.ports.map(({ end }) => end.size);
-    const { family } = part.ports[0]!.end;
+    const ends = part.ports.map(({ end }) => getTaperEnd(end));
+    const sizes = ends.map(({ size }) => size);
+    const family = ends[0]!.system;
     sized.set(getSizeKey(family, part.kind, sizes), part);
     if (new Set(sizes).size > 1) continue;
     const ofKind = equal[family].get(part.kind) ?? new Map<NominalSize, Part>();

@@ -1,9 +1,7 @@
+import type { Gender, Hand } from '../ends/end.ts';
 import type { Provenance } from './confidence.ts';
 import type { OtherGas, SealedBy } from './small-threads.ts';
-import type { ThreadFamily } from './thread-family.ts';
-
-export type Gender = 'male' | 'female';
-export type Hand = 'right' | 'left';
+import type { ThreadFamily } from '../ends/thread-family.ts';
 
 /** Where along a thread its diameter is taken. */
 export const PLACES = ['mouth', 'first', 'third', 'last', 'unknown'] as const;

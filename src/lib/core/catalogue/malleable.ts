@@ -1,7 +1,9 @@
 import { INCH, inches, type Length } from '../units/length.ts';
 import type { Confidence, Provenance } from './confidence.ts';
-import type { BoughtKind, End, Part, PartLength, Port } from './part.ts';
-import { NOMINAL_SIZES, type NominalSize } from './size.ts';
+import type { Gender } from '../ends/end.ts';
+import { makeTaperEnd } from './taper-end.ts';
+import type { BoughtKind, Part, PartLength, Port } from './part.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 
 /** A published row of class-150 malleable fittings, inches (see malleable-150.table.ts for the letters). */
 export interface MalleableRow {
@@ -44,10 +46,10 @@ interface PortShape {
   /** The published column its reach comes from, and the share of it. */
   readonly column: Column;
   readonly share: number;
-  readonly gender: End['gender'];
+  readonly gender: Gender;
 }
 
-const port = (id: string, column: Column, share = 1, gender: End['gender'] = 'female'): PortShape => ({
+const port = (id: string, column: Column, share = 1, gender: Gender = 'female'): PortShape => ({
   id,
   column,
   share,
@@ -78,7 +80,7 @@ export function makeMalleableParts(row: MalleableRow): Part[] {
   return (Object.keys(SHAPES) as MalleableKind[]).flatMap((kind) => {
     const ports = SHAPES[kind].flatMap(({ id, column, share, gender }): Port[] => {
       const reach = makeReach(row, column, share);
-      return reach ? [{ id, end: { family: 'NPT', size: row.size, gender }, reach }] : [];
+      return reach ? [{ id, end: makeTaperEnd('NPT', row.size, gender), reach }] : [];
     });
     if (ports.length < SHAPES[kind].length) return [];
     return [makePart(kind, [row.size], ports, inches(row.bandH))];
@@ -122,7 +124,7 @@ const makeFemalePorts = (
 ): Part['ports'] =>
   names.map((id, i) => ({
     id,
-    end: { family: 'NPT', size: sizes[i]!, gender: 'female' },
+    end: makeTaperEnd('NPT', sizes[i]!, 'female'),
     reach: reaches[i]!,
   }));
 
@@ -225,12 +227,12 @@ export function makeBushings({ size, threadA, hexHead, downTo, source }: Bushing
       [
         {
           id: 'small',
-          end: { family: 'NPT', size: small, gender: 'female' },
+          end: makeTaperEnd('NPT', small, 'female'),
           reach: { standing: 'published', length: 0, source, confidence: 'certain' },
         },
         {
           id: 'large',
-          end: { family: 'NPT', size, gender: 'male' },
+          end: makeTaperEnd('NPT', size, 'male'),
           reach,
         },
       ],
@@ -247,10 +249,5 @@ export function makeBushings({ size, threadA, hexHead, downTo, source }: Bushing
 /** A square-head plug: origin at the outer end of its head. It stands out thread − engagement + head. */
 export function makePlug({ size, threadA, plugHead, source }: BushingRow): Part {
   const reach = makeTypical(inches(threadA + plugHead), CASTING_SPREAD, source);
-  return makePart(
-    'plug',
-    [size],
-    [{ id: 'male', end: { family: 'NPT', size, gender: 'male' }, reach }],
-    null,
-  );
+  return makePart('plug', [size], [{ id: 'male', end: makeTaperEnd('NPT', size, 'male'), reach }], null);
 }

@@ -1,6 +1,7 @@
 import type { Length } from '../units/length.ts';
 import type { Confidence } from './confidence.ts';
-import type { NominalSize } from './size.ts';
+import type { End } from '../ends/end.ts';
+import type { NominalSize } from '../ends/size.ts';
 
 /** How far a length of a part can be trusted: fixed by a standard, typical within ±, entered by the shop, or unknown. */
 export type PartLength =
@@ -19,17 +20,6 @@ export type PartLength =
     }
   | { readonly standing: 'entered'; readonly length: Length; readonly by: string }
   | { readonly standing: 'unknown' };
-
-/** The two systems of taper pipe thread a rigid run is made in: the American one, and the British one (R in Rp or Rc). */
-export const TAPER_FAMILIES = ['NPT', 'R'] as const;
-export type TaperFamily = (typeof TAPER_FAMILIES)[number];
-
-/** What waits at an opening. Rigid threaded work knows the taper threads; every later family joins this union. */
-export interface End {
-  readonly family: TaperFamily;
-  readonly size: NominalSize;
-  readonly gender: 'male' | 'female';
-}
 
 /**
  * An opening of a part: `reach` is the distance from the part's origin along the port's axis to its face (female) or

@@ -1,7 +1,7 @@
 import { inches, type Length } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
-import type { TaperFamily } from './part.ts';
-import type { NominalSize } from './size.ts';
+import type { TaperFamily } from './taper-end.ts';
+import type { NominalSize } from '../ends/size.ts';
 
 /** Materials a leg can be made of: black steel pipe with NPT threads, and black steel tube with R threads. */
 export const MATERIALS = ['black-iron', 'steel-r'] as const;

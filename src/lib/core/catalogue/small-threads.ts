@@ -1,3 +1,4 @@
+import type { ThreadFamily } from '../ends/thread-family.ts';
 import type { Provenance } from './confidence.ts';
 
 /** A published row of a 45° flare thread, or of a gas connector's, inches; named by tube outside diameter. */
@@ -29,8 +30,17 @@ export type OtherGas = (typeof OTHER_GASES)[number];
 /** What a straight thread presses together. */
 export type SealedBy = 'cutting-ring' | 'contact' | 'olive' | 'cone' | 'washer';
 
-export type LookAlikeFamily =
-  | 'garden-hose' | 'compression' | 'olive' | 'inverted-flare' | 'plumbing' | 'metric' | 'thermocouple' | 'cylinder'; // prettier-ignore
+export type LookAlikeFamily = Extract<
+  ThreadFamily,
+  | 'garden-hose'
+  | 'compression'
+  | 'olive'
+  | 'inverted-flare'
+  | 'plumbing'
+  | 'metric'
+  | 'thermocouple'
+  | 'cylinder'
+>;
 
 /** A published row of a look-alike, mm; `n` is null where the thread is named by its pitch. */
 export interface LookAlikeRow extends Provenance {

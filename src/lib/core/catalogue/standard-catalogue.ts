@@ -9,21 +9,26 @@ import { malleable150Table } from './tables/malleable-150.table.ts';
 import { nipplesTable } from './tables/nipples.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
+import { standardThreads, standardTubes } from './standard-threads.ts';
 import { unionsTable } from './tables/unions.table.ts';
 
 export { CATALOGUE_VERSION };
 
 /** The published tables that a run is laid out with. Only this file and standard-threads.ts read tables. */
-export const standardCatalogue: Catalogue = makeCatalogue({
-  version: CATALOGUE_VERSION,
-  threads: nptTable,
-  engagement: engagementTable,
-  pipes: steelPipeTable,
-  malleable: malleable150Table,
-  reducing: malleable150ReducingTable,
-  nipples: nipplesTable,
-  unions: unionsTable,
-  bushings: bushingsPlugsTable,
-  britishThreads: bspTable,
-  britishFittings: bspMalleableTable,
-});
+export const standardCatalogue: Catalogue = makeCatalogue(
+  {
+    version: CATALOGUE_VERSION,
+    threads: nptTable,
+    engagement: engagementTable,
+    pipes: steelPipeTable,
+    malleable: malleable150Table,
+    reducing: malleable150ReducingTable,
+    nipples: nipplesTable,
+    unions: unionsTable,
+    bushings: bushingsPlugsTable,
+    britishThreads: bspTable,
+    britishFittings: bspMalleableTable,
+  },
+  standardThreads,
+  standardTubes,
+);

@@ -11,7 +11,7 @@ import { polyethyleneTable } from './tables/polyethylene.table.ts';
 import { makeThreadList, type ThreadList } from './thread-list.ts';
 import type { TubeList } from './tubes.ts';
 
-/** The published threads. Apart from the standard catalogue, since a run is laid out without them. */
+/** The published threads: what identifying needs, without fittings. */
 export const standardThreads: ThreadList = makeThreadList({
   version: CATALOGUE_VERSION,
   npt: nptTable,

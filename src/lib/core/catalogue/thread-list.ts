@@ -3,7 +3,7 @@ import type { Flare37Row, FlareRow, LookAlikeRow } from './small-threads.ts';
 import { listBsp, listFlare37, listFlare45, listLookAlike, listNpsm, listNpt } from './list-threads.ts';
 import type { ListedThread } from './listed-thread.ts';
 import { inches, type Length } from '../units/length.ts';
-import { NOMINAL_SIZES, type NominalSize } from './size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import type { NptRow } from './thread.ts';
 
 /** Every thread that may be met, male and female. An argument everywhere, like the catalogue. */

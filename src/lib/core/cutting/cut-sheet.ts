@@ -1,6 +1,6 @@
 import type { Part, PartKind } from '../catalogue/part.ts';
 import { MATERIALS, type Material } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { getKerf } from '../house-rules/saw-kerf.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
 import { getPieces } from '../runs/lay-out-run.ts';

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
 import { getThreadFamily, type Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import { getOppositeWay, type Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';

@@ -1,5 +1,5 @@
 import type { Point } from '../geometry/isometric.ts';
-import type { Gender } from '../catalogue/listed-thread.ts';
+import type { Gender } from '../ends/end.ts';
 
 /** What a thread looks like cut open. Lengths in mm. */
 export interface ThreadForm {

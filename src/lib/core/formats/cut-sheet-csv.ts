@@ -1,3 +1,4 @@
+import { getEndSize } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
 import type { LaidEnd, Piece } from '../runs/layout.ts';
 import { formatLength, getTapeFormat } from '../units/format-length.ts';
@@ -55,7 +56,7 @@ const inch = (length: Length | null): string =>
 const nameEnd = ({ joint }: LaidEnd): string =>
   joint
     ? `${joint.part.kind} ${joint.part.ports
-        .map(({ end }) => end.size)
+        .map(({ end }) => getEndSize(end))
         .filter((size, i, all) => new Set(all).size > 1 || i === 0)
         .join('x')}${joint.port.id === 'branch' ? ' branch' : ''}`
     : 'open';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
 import type { RunEvent } from '../runs/event.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema, momentSchema, revisionSchema, subjectSchema } from './id.schema.ts';

@@ -1,3 +1,5 @@
+import { getTaperEnd } from '../catalogue/taper-end.ts';
+import { getEndSize } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
@@ -28,12 +30,12 @@ export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: 
     ...tail,
   ]);
   const fittings = sheet.fittings.map(({ part, size, kind, count }) => {
-    const sizes = part.ports.map(({ end }) => end.size);
+    const sizes = part.ports.map(({ end }) => getEndSize(end));
     const isReducing = new Set(sizes).size > 1;
     const standings = new Set(part.ports.map(({ reach }) => reach.standing));
     const note =
       standings.has('unknown') || standings.has('typical') ? 'measure this part before cutting' : '';
-    const what = `${part.material} ${kind}, ${part.ports[0]!.end.family} threads`;
+    const what = `${part.material} ${kind}, ${getTaperEnd(part.ports[0]!.end).system} threads`;
     return [
       ...['fitting', isReducing ? sizes.join(' x ') : size, what, String(count), '', '', '', note],
       ...tail,

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { MATERIALS } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
 import { QUICK_KINDS, QUICK_POINTS, type KeptQuickCut, type QuickBench } from '../cutting/quick-cut.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema, momentSchema } from './id.schema.ts';

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { PART_KINDS } from '../catalogue/part.ts';
 import { MATERIALS } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
 import { WAYS } from '../geometry/way.ts';
 import { engagementFigureRule } from '../house-rules/engagement-figure.ts';

@@ -1,10 +1,18 @@
 import Joi from 'joi';
 import { PLACES } from '../catalogue/listed-thread.ts';
-import { THREAD_FAMILIES } from '../catalogue/thread-family.ts';
+import { THREAD_FAMILIES } from '../ends/thread-family.ts';
 import {
-  COLOURS, COUNTRIES, CREST_FORMS, FLANKS, LEAF_FITS, MEASURING_INSTRUMENTS, SEATS, THREAD_MATERIALS,
-  type Observation, type Reading,
-} from '../identify/observation.ts'; // prettier-ignore
+  COLOURS,
+  COUNTRIES,
+  CREST_FORMS,
+  FLANKS,
+  LEAF_FITS,
+  MEASURING_INSTRUMENTS,
+  THREAD_MATERIALS,
+  type Observation,
+  type Reading,
+} from '../identify/observation.ts';
+import { SEATS } from '../ends/seat.ts';
 import type { KeptVerdict, Specimen, SpecimenEnd, SpecimenInput } from '../identify/specimen.ts';
 import { METRE, MILLIMETRE } from '../units/length.ts';
 import { idSchema, momentSchema } from './id.schema.ts';

@@ -1,5 +1,5 @@
-import type { TaperFamily } from '../catalogue/part.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { TaperFamily } from '../catalogue/taper-end.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Length } from '../units/length.ts';
 import type { HouseRule } from './house-rule.ts';
 

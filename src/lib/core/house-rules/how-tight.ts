@@ -1,5 +1,5 @@
 import type { TaperThread } from '../catalogue/thread.ts';
-import { isLargeSize } from '../catalogue/size.ts';
+import { isLargeSize } from '../ends/size.ts';
 import { INCH, type Length } from '../units/length.ts';
 import type { HouseRule } from './house-rule.ts';
 

@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { readFraction } from '../catalogue/list-threads.ts';
 import type { TaperFigures } from '../catalogue/thread-list.ts';
 import { INCH, inches, type Length } from '../units/length.ts';

@@ -1,6 +1,7 @@
 import type { ListedThread } from '../catalogue/listed-thread.ts';
-import { FAMILY_TRAITS, type ThreadFamily, type ThreadOrigin } from '../catalogue/thread-family.ts';
-import { COUNTRIES, THREAD_MATERIALS, type Country, type Seat, type ThreadMaterial } from './observation.ts';
+import { FAMILY_TRAITS, type ThreadFamily, type ThreadOrigin } from '../ends/thread-family.ts';
+import { COUNTRIES, THREAD_MATERIALS, type Country, type ThreadMaterial } from './observation.ts';
+import { type Seat } from '../ends/seat.ts';
 
 /**
  * What is usually seen on parts of a family, as chances. Estimates of practice, not published figures: they only

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { standardThreads } from '../catalogue/standard-threads.ts';
 import { getCrestRange } from '../catalogue/listed-thread.ts';
-import { THREAD_FAMILIES } from '../catalogue/thread-family.ts';
+import { THREAD_FAMILIES } from '../ends/thread-family.ts';
 import { inches, MILLIMETRE } from '../units/length.ts';
 import { filterThreads, type ThreadFilter } from './filter-threads.ts';
 

@@ -1,5 +1,6 @@
-import { getCrestRange, type Gender, type ListedThread } from '../catalogue/listed-thread.ts';
-import type { ThreadFamily } from '../catalogue/thread-family.ts';
+import { getCrestRange, type ListedThread } from '../catalogue/listed-thread.ts';
+import { type Gender } from '../ends/end.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
 import { toMillimetres, type Length } from '../units/length.ts';
 
 /** What a thread of the chart must be; null asks for nothing. */

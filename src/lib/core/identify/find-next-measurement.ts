@@ -5,8 +5,15 @@ import { getRunning } from './judge.ts';
 import type { Candidate } from './likelihoods/likelihood.ts';
 import { getLikelihood } from './likelihoods/likelihoods.ts';
 import {
-  COUNTRIES, CREST_FORMS, FLANKS, REPEATABLE, SEATS, THREAD_MATERIALS, type Observation, type ObservationKind,
-} from './observation.ts'; // prettier-ignore
+  COUNTRIES,
+  CREST_FORMS,
+  FLANKS,
+  REPEATABLE,
+  THREAD_MATERIALS,
+  type Observation,
+  type ObservationKind,
+} from './observation.ts';
+import { SEATS } from '../ends/seat.ts';
 import {
   getRanking,
   weighObservation,

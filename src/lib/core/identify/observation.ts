@@ -1,4 +1,6 @@
-import type { Gender, Hand, Place } from '../catalogue/listed-thread.ts';
+import type { Place } from '../catalogue/listed-thread.ts';
+import type { Gender, Hand } from '../ends/end.ts';
+import type { Seat } from '../ends/seat.ts';
 import type { Length } from '../units/length.ts';
 
 export const MEASURING_INSTRUMENTS = ['caliper', 'rule', 'tape'] as const;
@@ -6,10 +8,6 @@ export type MeasuringInstrument = (typeof MEASURING_INSTRUMENTS)[number];
 
 export const LEAF_FITS = ['fits', 'nearly', 'no'] as const;
 export type LeafFit = (typeof LEAF_FITS)[number];
-
-/** `deburr` is a broken edge, not a seat; `other` a bullet nose, a 24° cone, a soft ring. Angles are half angles. */
-export const SEATS = ['none', 'deburr', '30', '37', '45', 'washer', 'other'] as const;
-export type Seat = (typeof SEATS)[number];
 
 export const CREST_FORMS = ['sharp', 'flat', 'rounded'] as const;
 export type CrestForm = (typeof CREST_FORMS)[number];

@@ -18,7 +18,8 @@ import {
 import { findNextMeasurements, findLeads } from './find-next-measurement.ts';
 import { getLikelihood } from './likelihoods/likelihoods.ts';
 import { getLeafChances } from './likelihoods/leaf.ts';
-import { SEATS, type Observation } from './observation.ts';
+import { type Observation } from './observation.ts';
+import { SEATS } from '../ends/seat.ts';
 import { beginWeighing, rankCandidates, weighObservation } from './rank-candidates.ts';
 
 const SEED = 20_262;

@@ -1,4 +1,4 @@
-import type { ThreadFamily } from '../catalogue/thread-family.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
 
 /** What a stamped or cast marking says of its thread: nothing is guessed from words that are not known. */
 export interface Marking {

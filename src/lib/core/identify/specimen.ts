@@ -1,5 +1,6 @@
-import type { Gender, ListedThread } from '../catalogue/listed-thread.ts';
-import type { ThreadFamily } from '../catalogue/thread-family.ts';
+import type { ListedThread } from '../catalogue/listed-thread.ts';
+import type { Gender } from '../ends/end.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
 import type { ThreadList } from '../catalogue/thread-list.ts';
 import { judge, type Verdict } from './judge.ts';
 import type { Reading } from './observation.ts';

@@ -1,6 +1,13 @@
 import { PLACES, type Place } from '../catalogue/listed-thread.ts';
 import { getLeafChances } from '../identify/likelihoods/leaf.ts';
-import { LEAF_FITS, type CrestForm, type Flank, type LeafFit, type Observation, type Seat } from '../identify/observation.ts'; // prettier-ignore
+import {
+  LEAF_FITS,
+  type CrestForm,
+  type Flank,
+  type LeafFit,
+  type Observation,
+} from '../identify/observation.ts';
+import { type Seat } from '../ends/seat.ts';
 import { MILLIMETRE } from '../units/length.ts';
 import {
   getTrueDiameter,

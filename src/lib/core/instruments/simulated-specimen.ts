@@ -1,8 +1,14 @@
-import { getPitch, type Gender, type Hand, type ListedThread } from '../catalogue/listed-thread.ts';
+import { getPitch, type ListedThread } from '../catalogue/listed-thread.ts';
+import { type Gender, type Hand } from '../ends/end.ts';
 import { getCountryChance, getMaterialChance, getTells } from '../identify/family-tells.ts';
 import {
-  COUNTRIES, THREAD_MATERIALS, type Country, type CrestForm, type Seat, type ThreadMaterial,
-} from '../identify/observation.ts'; // prettier-ignore
+  COUNTRIES,
+  THREAD_MATERIALS,
+  type Country,
+  type CrestForm,
+  type ThreadMaterial,
+} from '../identify/observation.ts';
+import { type Seat } from '../ends/seat.ts';
 
 /** A source of randomness, 0 up to 1: passed in, so that the same seed gives the same specimen. */
 export type Random = () => number;

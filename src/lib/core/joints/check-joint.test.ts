@@ -1,20 +1,21 @@
+import { SOCKET_KINDS, UNKNOWN_END } from '../ends/end.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
 import { checkJoint, findRulings } from './check-joint.ts';
-import type { JointEnd } from './joint-end.ts';
-import { listJointEnds, listSockets, listTubeEnds, makeThreadEnd } from './list-joint-ends.ts';
+import type { FiguredEnd } from '../catalogue/figured-end.ts';
+import { listEnds, listSockets, listTubeEnds, makeThreadEnd } from '../catalogue/list-ends.ts';
 import { PAIR_RULES } from './pair-rules/pair-rules.ts';
 import type { PairVerdictKind } from './pair-verdict.ts';
-import { END_MATERIALS } from './joint-end.ts';
+import { METALS } from '../ends/end.ts';
 
-const tubes = listTubeEnds(standardTubes, standardCatalogue);
+const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
 const sockets = listSockets(tubes);
-const ENDS = listJointEnds(standardThreads, standardTubes, standardCatalogue);
+const ENDS = listEnds(standardThreads, listTubeEnds(standardTubes, standardCatalogue.pipes));
 
 /** `npt 1/2 m`, `npsm 1/2 f 30`, `tube 8 mm`, `stab 1 IPS SDR 11`, `union 1 cone`. */
-function end(said: string): JointEnd {
-  if (said === '?') return { kind: 'unknown' };
+function end(said: string): FiguredEnd {
+  if (said === '?') return UNKNOWN_END;
   const find = <Value extends { name: string }>(all: readonly Value[], name: string): Value => {
     const found = all.find((each) => each.name === name);
     if (!found) throw new Error(`nothing called ${name}`);
@@ -22,7 +23,12 @@ function end(said: string): JointEnd {
   };
   const [word = '', ...rest] = said.split(' ');
   if (word === 'tube') return find(tubes, rest.join(' '));
-  if (word === 'stab' || word === 'press' || word === 'csst-fitting') return find(sockets, rest.join(' '));
+  if (SOCKET_KINDS.some((kind) => kind === word))
+    return find(
+      sockets.filter(({ socket }) => socket === word),
+      rest.join(' '),
+    );
+  if (word === 'flange') return { kind: 'flange', size: rest[0] as '1', drilling: rest[1] as 'pn-16' };
   if (word === 'union') return { kind: 'union-half', size: rest[0] as '1', half: rest[1] as 'cone' };
   const match = /^(\S+) (.+?) ([mf])(?: (\S+))?(?: (galvanised))?$/.exec(said);
   const [, family, size, gender, seat, material] = match ?? [];
@@ -31,7 +37,7 @@ function end(said: string): JointEnd {
   if (!thread) throw new Error(`no thread ${said}`);
   return makeThreadEnd(thread, {
     ...(seat ? { seat: seat as '30' } : {}),
-    ...(material ? { material: 'galvanised' } : {}),
+    ...(material ? { metal: 'galvanised' } : {}),
   });
 }
 
@@ -84,6 +90,11 @@ const EXPECTED: readonly (readonly [string, string, PairVerdictKind])[] = [
   ['tube 1 IPS SDR 11', 'tube 3/4 IPS SDR 11', NO], ['tube 1/2 CTS SDR 7', 'stab 1/2 IPS SDR 9.3', NEVER],
   ['tube 1 CTS SDR 12.5', 'stab 3/4 IPS SDR 11', NO], ['tube 1 IPS SDR 11', 'stab 1 IPS SDR 11', IF],
   ['tube 3/4 steel pipe', 'press 3/4 steel pipe', IF], ['tube 3/4 steel pipe', 'stab 3/4 IPS SDR 11', NO],
+  // Copper in what is made for it: by outside, whatever its wall; soft solder and brazing on their conditions
+  ['tube 15 mm', 'capillary 15 mm', IF], ['tube 1/2 L', 'capillary 1/2 K', IF], ['tube 5/8 ACR straight', 'brazed 1/2 K', IF], ['tube 15 mm', 'brazed 22 mm', NEVER],
+  ['tube 22 mm', 'capillary 15 mm', NO], ['tube 15 mm', 'press-copper 15 mm', IF], ['tube 3/4 steel pipe', 'press-copper 22 mm', NO], ['tube 15 mm', 'press 1/2 steel pipe', NO],
+  ['tube 8 mm', 'compression-body 8 mm', IF], ['tube 8 mm', 'compression-body 10 mm', NEVER],
+  ['flange 2 class-150', 'flange 2 class-150', IF], ['flange 2 class-150', 'flange 2 pn-16', NO], ['flange 2 class-150', 'flange 1 class-150', NO], ['flange 2 class-150', 'npt 2 f', NO],
   ['union 1 cone', 'union 1 socket', IF], ['union 1 cone', 'union 1 cone', NO], ['union 1 cone', 'npt 1 f', NO],
   // Hoses, cylinders, what nobody knows
   ['cylinder POL_nut_.880-14_NGO-LH-EXT m', 'cylinder CGA_510_POL_valve_outlet_.885-14_NGO-LH-INT f', IF],
@@ -147,8 +158,8 @@ describe('a pair of ends', () => {
 
   it('metal never turns a verdict, but for galvanised, which is a condition of every threaded joint', () => {
     const [male, female] = [end('npt 1/2 m'), end('npt 1/2 f')];
-    for (const material of END_MATERIALS) {
-      const found = checkJoint({ ...male, material } as JointEnd, female);
+    for (const material of METALS) {
+      const found = checkJoint({ ...male, metal: material } as FiguredEnd, female);
       expect(found.conditions.includes('galvanised-allowed')).to.equal(material === 'galvanised');
       expect(found.verdict).to.equal(material === 'galvanised' ? IF : M);
     }

@@ -1,4 +1,4 @@
-import type { JointEnd } from './joint-end.ts';
+import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { makePair, type Pair } from './pair.ts';
 import { PAIR_RULES } from './pair-rules/pair-rules.ts';
 import type { PairVerdict } from './pair-verdict.ts';
@@ -7,14 +7,14 @@ import type { PairVerdict } from './pair-verdict.ts';
  * What becomes of two ends. Whichever is given first; which of two threads is the male one does matter. Every pair has its
  * rule: none is passed over as fine. Source: domain rules of each file in `pair-rules/`.
  */
-export function checkJoint(a: JointEnd, b: JointEnd): PairVerdict {
+export function checkJoint(a: FiguredEnd, b: FiguredEnd): PairVerdict {
   const [decided] = findRulings(a, b);
   if (!decided) throw new Error(`no rule for ${JSON.stringify([a, b])}`);
   return decided;
 }
 
 /** The answers of all rules that have the pair for their business; there is one. */
-export function findRulings(a: JointEnd, b: JointEnd): PairVerdict[] {
+export function findRulings(a: FiguredEnd, b: FiguredEnd): PairVerdict[] {
   const pair = makePair(a, b);
   return PAIR_RULES.flatMap(({ id, decide }) => {
     const ruling = decide(pair);
@@ -35,7 +35,7 @@ function withGas(found: PairVerdict, pair: Pair): PairVerdict {
 /** Galvanised metal makes where the house and the local rule allow it on gas: a condition of every threaded joint. */
 function withMaterials(found: PairVerdict, pair: Pair): PairVerdict {
   const isGalvanised =
-    pair.kind === 'threads' && [pair.male, pair.female].some(({ material }) => material === 'galvanised');
+    pair.kind === 'threads' && [pair.male, pair.female].some(({ metal }) => metal === 'galvanised');
   if (!isGalvanised || found.joint === null) return found;
   return { ...found, verdict: 'makes-only-if', conditions: [...found.conditions, 'galvanised-allowed'] };
 }

@@ -1,7 +1,7 @@
-import type { Gender, Hand } from '../catalogue/listed-thread.ts';
-import type { ThreadFamily } from '../catalogue/thread-family.ts';
-import type { Seat } from '../identify/observation.ts';
-import type { EndMaterial, SocketKind, Temper, TubeKind } from './joint-end.ts';
+import type { Gender, Hand } from '../ends/end.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
+import type { Seat } from '../ends/seat.ts';
+import type { Metal, SocketKind, Temper, TubeKind } from '../ends/end.ts';
 
 /** What the words of a name say of an end; what they do not say is left open. */
 export interface EndFacets {
@@ -13,7 +13,7 @@ export interface EndFacets {
   readonly gender: Gender | null;
   readonly seat: Seat | null;
   readonly hand: Hand | null;
-  readonly material: EndMaterial | null;
+  readonly metal: Metal | null;
   readonly tubes: readonly TubeKind[];
   readonly sockets: readonly SocketKind[];
   readonly temper: Temper | null;
@@ -21,12 +21,13 @@ export interface EndFacets {
   readonly named: readonly string[];
   readonly half: 'cone' | 'socket' | null;
   readonly isUnion: boolean;
+  readonly isFlange: boolean;
   readonly isUnknown: boolean;
 }
 
 export const NO_FACETS: EndFacets = {
-  sizes: [], millimetres: null, families: [], gender: null, seat: null, hand: null, material: null, tubes: [], sockets: [],
-  temper: null, named: [], half: null, isUnion: false, isUnknown: false,
+  sizes: [], millimetres: null, families: [], gender: null, seat: null, hand: null, metal: null, tubes: [], sockets: [],
+  temper: null, named: [], half: null, isUnion: false, isFlange: false, isUnknown: false,
 }; // prettier-ignore
 
 /** What a word adds. Nothing: it is understood and says nothing of its own. */
@@ -55,14 +56,17 @@ export const END_WORDS: Readonly<Record<string, EndWord>> = {
   'flare nut': { ...FLARE, families: ['sae-45'], ...FEMALE }, 'swivel nut': { ...families('npsm', 'g'), ...FEMALE },
   '30 seat': { seat: '30' }, seat: {}, 'no seat': { seat: 'none' }, washer: { seat: 'washer' }, flat: { seat: 'washer' }, deburred: { seat: 'deburr' },
   left: { hand: 'left' }, 'left hand': { hand: 'left' }, lh: { hand: 'left' }, right: { hand: 'right' }, rh: { hand: 'right' }, 'right hand': { hand: 'right' },
-  galvanised: { material: 'galvanised' }, galvanized: { material: 'galvanised' }, galv: { material: 'galvanised' }, brass: { material: 'brass' }, black: {}, iron: {}, steel: {},
+  galvanised: { metal: 'galvanised' }, galvanized: { metal: 'galvanised' }, galv: { metal: 'galvanised' }, brass: { metal: 'brass' }, black: {}, iron: {}, steel: {},
   copper: { tubes: ['copper'] }, cu: { tubes: ['copper'] }, tube: { tubes: ['copper'] }, tubing: {}, pipe: {},
   acr: { tubes: ['copper'], named: ['ACR'] }, k: { tubes: ['copper'], named: [' K'] }, l: { tubes: ['copper'], named: [' L'] }, coil: { tubes: ['copper'], temper: 'soft' },
   soft: { tubes: ['copper'], temper: 'soft' }, hard: { tubes: ['copper'], temper: 'hard' }, 'hard drawn': { tubes: ['copper'], temper: 'hard' },
   pe: { tubes: ['polyethylene'] }, poly: { tubes: ['polyethylene'] }, polyethylene: { tubes: ['polyethylene'] }, plastic: { tubes: ['polyethylene'] },
   ips: { tubes: ['polyethylene'], named: ['IPS'] }, cts: { tubes: ['polyethylene'], named: ['CTS'] },
   csst: { tubes: ['csst'] }, corrugated: { tubes: ['csst'] }, 'steel pipe': { tubes: ['steel'] }, 'black pipe': { tubes: ['steel'] }, 'iron pipe end': { tubes: ['steel'] }, plain: {},
-  stab: { sockets: ['stab'] }, 'stab coupling': { sockets: ['stab'] }, press: { sockets: ['press'] }, 'press coupling': { sockets: ['press'] }, 'end fitting': { sockets: ['csst-fitting'] },
+  flange: { isFlange: true }, flanged: { isFlange: true },
+  stab: { sockets: ['stab'] }, 'stab coupling': { sockets: ['stab'] }, press: { sockets: ['press', 'press-copper'] }, 'press coupling': { sockets: ['press', 'press-copper'] }, 'end fitting': { sockets: ['csst-fitting'] },
+  capillary: { sockets: ['capillary'] }, solder: { sockets: ['capillary'] }, soldered: { sockets: ['capillary'] }, sweat: { sockets: ['capillary'] }, 'end feed': { sockets: ['capillary'] },
+  braze: { sockets: ['brazed'] }, brazed: { sockets: ['brazed'] }, brazing: { sockets: ['brazed'] }, 'compression fitting': { sockets: ['compression-body'] }, 'compression body': { sockets: ['compression-body'] },
   union: { isUnion: true }, cone: { half: 'cone' }, 'socket half': { half: 'socket' }, 'with the cone': { half: 'cone' }, 'with the socket': { half: 'socket' },
   unknown: { isUnknown: true }, '?': { isUnknown: true }, 'not known': { isUnknown: true },
   inch: {}, inches: {}, in: {}, thread: {}, threaded: {}, end: {}, fitting: {}, a: {}, the: {}, of: {}, for: {}, gas: {}, half: {},

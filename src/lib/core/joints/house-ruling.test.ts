@@ -4,21 +4,21 @@ import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
 import { checkJoint } from './check-joint.ts';
 import { isForbidden, judgeByHouse } from './house-ruling.ts';
-import type { JointEnd } from './joint-end.ts';
+import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { findPractice } from './joint-practice.ts';
 import { JOINTS } from './kinds/joint-kinds.ts';
-import { listJointEnds, makeThreadEnd } from './list-joint-ends.ts';
+import { listEnds, listTubeEnds, makeThreadEnd } from '../catalogue/list-ends.ts';
 import { JOINT_KINDS } from './pair-verdict.ts';
 
-const ENDS = listJointEnds(standardThreads, standardTubes, standardCatalogue);
-const find = (id: string, more: object = {}): JointEnd =>
+const ENDS = listEnds(standardThreads, listTubeEnds(standardTubes, standardCatalogue.pipes));
+const find = (id: string, more: object = {}): FiguredEnd =>
   makeThreadEnd(standardThreads.findThread(id)!, more);
-const judge = (a: JointEnd, b: JointEnd, choices: RuleChoices) =>
+const judge = (a: FiguredEnd, b: FiguredEnd, choices: RuleChoices) =>
   judgeByHouse(checkJoint(a, b), [a, b], resolveRules(choices));
 const OWN = { option: 'own', name: 'Only in the yard', reason: 'Seen every day.' } as const;
 
 describe('what the house says of a joint', () => {
-  const male = find('npt-1/2-male', { material: 'galvanised' });
+  const male = find('npt-1/2-male', { metal: 'galvanised' });
   const female = find('npt-1/2-female');
   const galvanised: [RuleChoices, string, string | null][] = [
     [{}, 'forbids', null],
@@ -60,7 +60,7 @@ describe('what the house says of a joint', () => {
   }); // prettier-ignore
 
   it('polyethylene is joined by the school of the house; a union stays where it is seen', () => {
-    const isOf = (end: JointEnd) =>
+    const isOf = (end: FiguredEnd) =>
       end.kind === 'union-half' || (end.kind !== 'thread' && 'name' in end && end.name.includes('IPS'));
     const some = ENDS.filter(isOf);
     const all = some.flatMap((a) => some.map((b) => [a, b] as const));

@@ -1,5 +1,5 @@
 import type { HouseRules, PlainRuleId } from '../house-rules/house-rules.ts';
-import type { JointEnd } from './joint-end.ts';
+import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import type { JointKindId, PairVerdict } from './pair-verdict.ts';
 
 /** What the house asks for where it does not simply allow or forbid. `own-way`: what the shop has written itself. */
@@ -27,12 +27,14 @@ type Says<Id extends PlainRuleId> = Readonly<
   Record<Exclude<HouseRules[Id]['option'], 'own'>, Omit<HouseRuling, 'rule'>>
 >;
 interface Permit<Id extends PlainRuleId> {
-  readonly concerns: (joint: JointKindId, ends: readonly JointEnd[]) => boolean;
+  readonly concerns: (joint: JointKindId, ends: readonly FiguredEnd[]) => boolean;
   readonly says: (joint: JointKindId) => Says<Id>;
 }
-const PERMITS: { readonly [Id in 'galvanised' | 'compression' | 'concealed' | 'joining-pe']: Permit<Id> } = {
+const PERMITS: {
+  readonly [Id in 'galvanised' | 'compression' | 'concealed' | 'joining-pe' | 'soft-solder']: Permit<Id>;
+} = {
   galvanised: {
-    concerns: (_, ends) => ends.some((end) => end.kind === 'thread' && end.material === 'galvanised'),
+    concerns: (_, ends) => ends.some((end) => end.kind === 'thread' && end.metal === 'galvanised'),
     says: () => ({ forbidden: FORBIDS, 'existing-only': onlyIf('existing-work'), allowed: ALLOWS }),
   },
   compression: {
@@ -55,6 +57,14 @@ const PERMITS: { readonly [Id in 'galvanised' | 'compression' | 'concealed' | 'j
       either: ALLOWS,
     }),
   },
+  'soft-solder': {
+    concerns: (joint) => joint === 'capillary' || joint === 'brazed',
+    says: (joint) => ({
+      forbidden: FORBIDS,
+      capillary: ALLOWS,
+      brazing: joint === 'brazed' ? ALLOWS : FORBIDS,
+    }),
+  },
 };
 
 /** A joint with what the house says of it, beside what the two ends do. */
@@ -66,7 +76,11 @@ export interface JudgedJoint extends PairVerdict {
  * Puts what the house says beside what becomes of two ends. What makes nothing is not the house's business. A condition that
  * the house settles is one no more: galvanised metal that is allowed makes like any other.
  */
-export function judgeByHouse(found: PairVerdict, ends: readonly JointEnd[], rules: HouseRules): JudgedJoint {
+export function judgeByHouse(
+  found: PairVerdict,
+  ends: readonly FiguredEnd[],
+  rules: HouseRules,
+): JudgedJoint {
   const { joint } = found;
   if (joint === null) return { ...found, house: [] };
   const house = (Object.keys(PERMITS) as (keyof typeof PERMITS)[]).flatMap((rule): HouseRuling[] =>

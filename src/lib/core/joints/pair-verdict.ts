@@ -10,7 +10,7 @@ export const CONDITIONS = [
   'sealant', 'real-30-seat', 'both-45', 'both-37', 'new-washer', 'washer-or-cone', 'sleeve-on-tube', 'olive-on-tube',
   'double-flared', 'cutting-ring', 'clean-contact', 'valve-seal-listed', 'flare-the-tube', 'facing-and-heat',
   'stiffener-and-depth', 'press-tool-listed', 'makers-own-fitting', 'same-maker', 'galvanised-allowed', 'listed-for-gas',
-  'new-connector', 'soft-tube',
+  'new-connector', 'soft-tube', 'listed-gasket', 'solder-qualified', 'braze-qualified',
 ] as const; // prettier-ignore
 export type Condition = (typeof CONDITIONS)[number];
 
@@ -28,7 +28,7 @@ export type Cause = (typeof CAUSES)[number];
 export const JOINT_KINDS = [
   'npt-in-npt', 'nptf-in-nptf', 'npt-with-nptf', 'npsm-swivel', 'flare-45', 'connector-flare', 'flare-37', 'union',
   'compression', 'inverted-flare', 'cutting-ring', 'contact', 'valve', 'csst', 'press', 'pe-stab', 'pe-fusion', 'r-in-rp',
-  'g-washer',
+  'g-washer', 'flange', 'capillary', 'brazed',
 ] as const; // prettier-ignore
 export type JointKindId = (typeof JOINT_KINDS)[number];
 

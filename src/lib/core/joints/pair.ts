@@ -1,19 +1,21 @@
-import type { ThreadFamily } from '../catalogue/thread-family.ts';
-import type { JointEnd, SocketEnd, ThreadEnd, TubeEnd, UnionHalf } from './joint-end.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
+import type { FlangeEnd, UnionHalf } from '../ends/end.ts';
+import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '../catalogue/figured-end.ts';
 
 /** Two ends in the order in which rules look at them: whichever is given first, the pair is the same. */
 export type Pair =
   | { readonly kind: 'unknown' }
   | { readonly kind: 'same-gender'; readonly gender: 'male' | 'female' }
-  | { readonly kind: 'threads'; readonly male: ThreadEnd; readonly female: ThreadEnd }
-  | { readonly kind: 'tube-thread'; readonly tube: TubeEnd; readonly thread: ThreadEnd }
-  | { readonly kind: 'tubes'; readonly a: TubeEnd; readonly b: TubeEnd }
-  | { readonly kind: 'tube-socket'; readonly tube: TubeEnd; readonly socket: SocketEnd }
+  | { readonly kind: 'threads'; readonly male: FiguredThread; readonly female: FiguredThread }
+  | { readonly kind: 'tube-thread'; readonly tube: FiguredTube; readonly thread: FiguredThread }
+  | { readonly kind: 'tubes'; readonly a: FiguredTube; readonly b: FiguredTube }
+  | { readonly kind: 'tube-socket'; readonly tube: FiguredTube; readonly socket: FiguredSocket }
   | { readonly kind: 'unions'; readonly a: UnionHalf; readonly b: UnionHalf }
+  | { readonly kind: 'flanges'; readonly a: FlangeEnd; readonly b: FlangeEnd }
   | { readonly kind: 'strangers' };
 
 /** Puts two ends in order. */
-export function makePair(a: JointEnd, b: JointEnd): Pair {
+export function makePair(a: FiguredEnd, b: FiguredEnd): Pair {
   if (a.kind === 'unknown' || b.kind === 'unknown') return { kind: 'unknown' };
   if (a.kind === 'thread' && b.kind === 'thread') {
     if (a.thread.gender === b.thread.gender) return { kind: 'same-gender', gender: a.thread.gender };
@@ -23,11 +25,12 @@ export function makePair(a: JointEnd, b: JointEnd): Pair {
   }
   if (a.kind === 'tube' && b.kind === 'tube') return { kind: 'tubes', a, b };
   if (a.kind === 'union-half' && b.kind === 'union-half') return { kind: 'unions', a, b };
+  if (a.kind === 'flange' && b.kind === 'flange') return { kind: 'flanges', a, b };
   if (a.kind === 'tube') return makeTubePair(a, b);
   return b.kind === 'tube' ? makeTubePair(b, a) : { kind: 'strangers' };
 }
 
-function makeTubePair(tube: TubeEnd, other: JointEnd): Pair {
+function makeTubePair(tube: FiguredTube, other: FiguredEnd): Pair {
   if (other.kind === 'thread') return { kind: 'tube-thread', tube, thread: other };
   return other.kind === 'socket' ? { kind: 'tube-socket', tube, socket: other } : { kind: 'strangers' };
 }

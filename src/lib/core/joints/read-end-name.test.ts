@@ -1,19 +1,27 @@
+import { UNKNOWN_END } from '../ends/end.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
-import { listSockets, listTubeEnds, listUnionHalves, makeThreadEnd } from './list-joint-ends.ts';
-import type { JointEnd } from './joint-end.ts';
+import {
+  listFlanges,
+  listSockets,
+  listTubeEnds,
+  listUnionHalves,
+  makeThreadEnd,
+} from '../catalogue/list-ends.ts';
+import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { readEndName } from './read-end-name.ts';
 
-const tubes = listTubeEnds(standardTubes, standardCatalogue);
-const ENDS: readonly JointEnd[] = [
+const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
+const ENDS: readonly FiguredEnd[] = [
   ...standardThreads.threads.map((thread) => makeThreadEnd(thread)),
   ...tubes,
   ...listSockets(tubes),
+  ...listFlanges(),
   ...listUnionHalves(),
-  { kind: 'unknown' },
+  UNKNOWN_END,
 ];
-const name = (end: JointEnd | undefined): string => {
+const name = (end: FiguredEnd | undefined): string => {
   if (!end) return 'none';
   switch (end.kind) {
     case 'thread':
@@ -22,6 +30,8 @@ const name = (end: JointEnd | undefined): string => {
       return `tube ${end.name}${end.temper && end.temper !== 'unknown' ? ` ${end.temper}` : ''}`;
     case 'socket':
       return `${end.socket} ${end.name}`;
+    case 'flange':
+      return `flange ${end.size} ${end.drilling}`;
     case 'union-half':
       return `union ${end.size} ${end.half}`;
     case 'unknown':
@@ -41,6 +51,7 @@ const SAID: readonly (readonly [string, string])[] = [
   ['r 1/2 m', 'r-1/2-male'], ['bspt 3/4 male', 'r-3/4-male'], ['Rp 1 f', 'rp-1-female'], ['g 1/2 swivel nut', 'g-1/2-female'], ['half inch npsm swivel', 'npsm-1/2-female'],
   ['1 ips sdr 11', 'tube 1 IPS SDR 11'], ['pe 1/2 cts', 'tube 1/2 CTS SDR 7'], ['stab coupling 3/4 ips sdr 11', 'stab 3/4 IPS SDR 11'],
   ['press coupling 1', 'press 1 steel pipe'], ['3/4 black pipe', 'tube 3/4 steel pipe'], ['1 union cone', 'union 1 cone'], ['m10x1', 'metric-M10x1 (pilot, thermocouple, 6 mm tube)-male'],
+  ['15 mm capillary', 'capillary 15 mm'], ['22 mm press', 'press-copper 22 mm'], ['brazed 1/2', 'brazed 1/2 K'], ['2 flange', 'flange 2 class-150'],
   ['?', 'unknown'], ['not known', 'unknown'],
   // Misspelled
   ['3/4 npt femal', 'npt-3/4-female'], ['half inch flaer nut', 'sae-45-1/2 tube-female'], ['8 mm coper', 'tube 8 mm'],
@@ -76,6 +87,6 @@ describe('the name of an end', () => {
   it('takes the seat, the metal and how the tube is drawn from the words', () => {
     const [swivel] = readEndName('1/2 npsm f 30 seat', ENDS).ends;
     expect(swivel).to.include({ kind: 'thread', seat: '30' });
-    expect(readEndName('1/2 npt m galvanised', ENDS).ends[0]).to.include({ material: 'galvanised' });
+    expect(readEndName('1/2 npt m galvanised', ENDS).ends[0]).to.include({ metal: 'galvanised' });
   });
 });

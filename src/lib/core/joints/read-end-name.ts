@@ -1,11 +1,11 @@
 import { distance } from 'fastest-levenshtein';
-import type { ThreadFamily } from '../catalogue/thread-family.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
 import { END_WORDS, NO_FACETS, SPOKEN_SIZES, type EndFacets, type EndWord } from './end-words.ts';
-import type { JointEnd, ThreadEnd, TubeEnd } from './joint-end.ts';
+import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '../catalogue/figured-end.ts';
 
 export interface EndReading {
   /** Ends that agree with everything that was said, the likeliest first. */
-  readonly ends: readonly JointEnd[];
+  readonly ends: readonly FiguredEnd[];
   /** Words that were not understood: said, never guessed at. */
   readonly unknown: readonly string[];
 }
@@ -37,7 +37,7 @@ const mayBeOff = (word: string): number => (word.length >= 5 ? 2 : word.length >
  * order, forgiving of spelling. It chooses among `ends` only, and gives those that agree with every word; none where the words
  * contradict each other.
  */
-export function readEndName(said: string, ends: readonly JointEnd[]): EndReading {
+export function readEndName(said: string, ends: readonly FiguredEnd[]): EndReading {
   const { facets, unknown } = readFacets(said);
   const isEmpty = JSON.stringify(facets) === JSON.stringify(NO_FACETS);
   if (isEmpty) return { ends: [], unknown };
@@ -142,7 +142,7 @@ function join(facets: EndFacets, word: EndWord): EndFacets {
 }
 
 /** An end that agrees, with what was said of it put on; null where it does not. */
-function fitEnd(end: JointEnd, facets: EndFacets): JointEnd | null {
+function fitEnd(end: FiguredEnd, facets: EndFacets): FiguredEnd | null {
   switch (end.kind) {
     case 'thread':
       return fitThread(end, facets);
@@ -150,8 +150,10 @@ function fitEnd(end: JointEnd, facets: EndFacets): JointEnd | null {
       return fitTube(end, facets);
     case 'socket': {
       if (!facets.sockets.includes(end.socket) || facets.families.length > 0) return null;
-      return hasSize(end.name, facets) && hasNames(end.name, facets) ? end : null;
+      return hasSize(end.name, facets) && hasNames(end.name, facets) && isSaidTube(end, facets) ? end : null;
     }
+    case 'flange':
+      return facets.isFlange && facets.sizes.every((size) => size === end.size) ? end : null;
     case 'union-half':
       return facets.isUnion &&
         facets.sizes.every((size) => size === end.size) &&
@@ -163,11 +165,22 @@ function fitEnd(end: JointEnd, facets: EndFacets): JointEnd | null {
   }
 }
 
-function fitThread(end: ThreadEnd, facets: EndFacets): ThreadEnd | null {
+/** `8 mm press`, `15 mm capillary`: millimetres name the tube. */
+const isSaidTube = ({ name, of }: FiguredSocket, { millimetres, tubes }: EndFacets): boolean =>
+  (millimetres === null || name === `${millimetres} mm`) && (tubes.length === 0 || tubes.includes(of));
+
+function fitThread(end: FiguredThread, facets: EndFacets): FiguredThread | null {
   const { thread } = end;
   // A nut is said for the tube it goes over: `8 mm compression nut`; a plain tube is no thread.
   const isPlainTube = facets.tubes.length > 0 && facets.families.length === 0;
-  if (isPlainTube || facets.sockets.length > 0 || facets.isUnion || facets.families.length === 0) return null;
+  if (
+    isPlainTube ||
+    facets.sockets.length > 0 ||
+    facets.isUnion ||
+    facets.isFlange ||
+    facets.families.length === 0
+  )
+    return null;
   if (!facets.families.includes(thread.family)) return null;
   if (facets.gender !== null && facets.gender !== thread.gender) return null;
   if (facets.hand !== null && facets.hand !== thread.hand) return null;
@@ -181,12 +194,13 @@ function fitThread(end: ThreadEnd, facets: EndFacets): ThreadEnd | null {
   return {
     ...end,
     seat: facets.seat ?? end.seat,
-    material: facets.material ?? end.material,
+    metal: facets.metal ?? end.metal,
   };
 }
 
-function fitTube(end: TubeEnd, facets: EndFacets): TubeEnd | null {
-  if (facets.families.length > 0 || facets.sockets.length > 0 || facets.isUnion) return null;
+function fitTube(end: FiguredTube, facets: EndFacets): FiguredTube | null {
+  if (facets.families.length > 0 || facets.sockets.length > 0 || facets.isUnion || facets.isFlange)
+    return null;
   const isMetric = facets.millimetres !== null && facets.tubes.length === 0;
   if (!facets.tubes.includes(end.tube) && !(isMetric && end.tube === 'copper')) return null;
   if (facets.millimetres !== null) {
@@ -208,12 +222,13 @@ const hasNames = (name: string, { named }: EndFacets): boolean =>
   named.every((each) => `${name} `.includes(`${each}${each.startsWith('SDR') ? ' ' : ''}`));
 
 /** Smaller is likelier: families as they are met, males before females, and the plainest name. */
-function rank(end: JointEnd, facets: EndFacets): number {
+function rank(end: FiguredEnd, facets: EndFacets): number {
   if (end.kind === 'thread') {
     const at = COMMON.indexOf(end.thread.family);
     const size = facets.sizes[0] ?? '';
     const isOwn = end.thread.size === size || end.thread.size === `${size} tube` ? 0 : 0.3;
     return (at < 0 ? COMMON.length : at) + isOwn + (end.thread.gender === 'male' ? 0 : 0.1);
   }
-  return end.kind === 'tube' && / K$/.test(end.name) ? 0.5 : 0;
+  const isLess = end.kind === 'socket' ? end.of === 'copper' : end.kind === 'tube' && / K$/.test(end.name);
+  return isLess ? 0.5 : 0;
 }

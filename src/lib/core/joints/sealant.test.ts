@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
 import { inches } from '../units/length.ts';
 import { JOINTS } from './kinds/joint-kinds.ts';
 import { JOINT_KINDS } from './pair-verdict.ts';

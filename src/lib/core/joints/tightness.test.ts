@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import { findEngagement } from '../allowances/find-engagement.ts';
 import { INCH, inches } from '../units/length.ts';
 import {
@@ -11,7 +11,7 @@ import {
 } from '../house-rules/how-tight.ts';
 import { findAsked, findFaceGap, getTightness } from './tightness.ts';
 import { getWrench } from './wrench.ts';
-import { NOMINAL_SIZES } from '../catalogue/size.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
 
 const thread = (size: NominalSize) => standardCatalogue.findThread(size)!;
 

@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 
 /** Pipe wrench for a size, inches of wrench length: least and most. */
 export interface WrenchSize {

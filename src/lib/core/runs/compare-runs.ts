@@ -1,5 +1,5 @@
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Way } from '../geometry/way.ts';
 import { HOUSE_RULES, type RuleId } from '../house-rules/house-rules.ts';
 import type { Length } from '../units/length.ts';

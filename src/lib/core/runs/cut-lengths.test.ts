@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import { inches } from '../units/length.ts';
 import {
   applyPlan,

@@ -1,6 +1,6 @@
 import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
 import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Length } from '../units/length.ts';
 import type { TurnsWindow } from '../house-rules/how-tight.ts';
 import type { FittingRefusal } from './fitting.ts';

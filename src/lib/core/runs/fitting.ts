@@ -1,7 +1,7 @@
 import type { BoughtKind, Part, PartKind, Port } from '../catalogue/part.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Way } from '../geometry/way.ts';
-import type { SpecimenEnd } from '../identify/specimen.ts';
+import type { End } from '../ends/end.ts';
 import type { Leg } from './run.ts';
 
 /** What stands at a node: a part with a port for each leg, a bare end, or nothing that is made. */
@@ -27,9 +27,9 @@ export type FittingRefusal =
       readonly nearest: readonly NominalSize[] | null;
     }
   /** What was found in place is not told apart, so what makes up in it is not known. */
-  | { readonly code: 'existing-end-not-told-apart'; readonly end: SpecimenEnd }
+  | { readonly code: 'existing-end-not-told-apart'; readonly end: End }
   /** What was found in place takes no pipe of this size with its taper thread. */
-  | { readonly code: 'existing-end-takes-no-pipe'; readonly end: SpecimenEnd; readonly size: NominalSize }
+  | { readonly code: 'existing-end-takes-no-pipe'; readonly end: End; readonly size: NominalSize }
   | { readonly code: 'fitting-legs-overlap'; readonly axis: Way | null }
   | { readonly code: 'fitting-directions-not-made'; readonly axes: readonly (Way | null)[] }
   /** Two legs at an angle (degrees between what goes in and straight on) no threaded elbow has. */

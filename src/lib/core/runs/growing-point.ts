@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { AXES, getVector, type Axis } from '../geometry/axis.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { LaidLeg, LaidNode, RunLayout } from './layout.ts';

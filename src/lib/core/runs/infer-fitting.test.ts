@@ -1,7 +1,9 @@
+import { getTaperEnd } from '../catalogue/taper-end.ts';
+import { getEndSize } from '../ends/end.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { malleable150ReducingTable } from '../catalogue/tables/malleable-150-reducing.table.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { inches } from '../units/length.ts';
 import { AXES, getOpposite, getVector, type Axis } from '../geometry/axis.ts';
 import { findPort } from './fitting.ts';
@@ -100,8 +102,8 @@ describe('inferFitting', () => {
         const costs = standardCatalogue.parts
           .filter(({ kind }) => kind === 'elbow-90')
           .flatMap(({ ports: [x, y] }) => [
-            [rank(x!.end.size) - rank(a), rank(y!.end.size) - rank(b)],
-            [rank(y!.end.size) - rank(a), rank(x!.end.size) - rank(b)],
+            [rank(getTaperEnd(x!.end).size) - rank(a), rank(getTaperEnd(y!.end).size) - rank(b)],
+            [rank(getTaperEnd(y!.end).size) - rank(a), rank(getTaperEnd(x!.end).size) - rank(b)],
           ])
           .filter((over) => over.every((steps) => steps >= 0))
           .map(([x, y]) => x! + y!);
@@ -126,7 +128,7 @@ describe('inferFitting', () => {
         if (fitting.kind !== 'part') throw new Error(JSON.stringify(fitting));
         for (const leg of legs) {
           const port = findPort(fitting, leg.id)!;
-          expect(port.end.size).to.equal(leg.size);
+          expect(getEndSize(port.end)).to.equal(leg.size);
           const at = row.sizes.indexOf(leg.size);
           const reach = port.reach.standing === 'unknown' ? 0 : port.reach.length;
           if (row.sizes.filter((size) => size === leg.size).length === 1)

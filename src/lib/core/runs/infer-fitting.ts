@@ -1,7 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { BoughtKind, TaperFamily } from '../catalogue/part.ts';
+import type { BoughtKind } from '../catalogue/part.ts';
+import { getTaperEnd, type TaperFamily } from '../catalogue/taper-end.ts';
 import { getThreadFamily } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { dot, isNear } from '../geometry/vector.ts';
 import type { Fitting, FittingRefusal } from './fitting.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
@@ -23,7 +24,7 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
   const [leg] = legs;
   if (!leg) return { kind: 'open' };
   if (legs.length === 1 && node.terminal?.kind === 'existing')
-    return joinExisting(node.id, node.terminal.end, leg);
+    return joinExisting(node.id, node.terminal, leg, catalogue);
   if (legs.length === 1 && node.terminal?.kind === 'appliance')
     return joinAppliance(node.id, node.terminal, leg);
   const shape = findShape(node, legs);
@@ -159,9 +160,9 @@ function findNearestSizes(
   const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
   let best: { sizes: readonly NominalSize[]; steps: number } | null = null;
   for (const part of catalogue.parts) {
-    if (part.kind !== kind || part.ports[0]!.end.family !== family) continue;
+    if (part.kind !== kind || getTaperEnd(part.ports[0]!.end).system !== family) continue;
     for (const order of ORDERS[kind]) {
-      const sizes = inOrder(part.ports, order).map(({ end }) => end.size);
+      const sizes = inOrder(part.ports, order).map(({ end }) => getTaperEnd(end).size);
       const over = sizes.map((size, i) => rank(size) - rank(wanted[i]!));
       if (over.some((steps) => steps < 0)) continue;
       const steps = over.reduce((sum, each) => sum + each, 0);

@@ -1,8 +1,9 @@
+import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { getCutByAllowances, getCutByMakeIn } from '../allowances/cut-length.ts';
 import { makeCatalogue } from '../catalogue/catalogue.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { engagementTable } from '../catalogue/tables/engagement.table.ts';
 import { malleable150Table } from '../catalogue/tables/malleable-150.table.ts';
 import { nptTable } from '../catalogue/tables/npt.table.ts';
@@ -281,19 +282,23 @@ describe('layOutRun', () => {
   }
 
   it('gives no cut over a fitting that is not carried', () => {
-    const bare = makeCatalogue({
-      version: 'bare',
-      threads: nptTable,
-      engagement: engagementTable,
-      pipes: steelPipeTable,
-      malleable: malleable150Table.filter(({ size }) => size !== '3/4'),
-      reducing: [],
-      nipples: [],
-      unions: [],
-      bushings: [],
-      britishThreads: [],
-      britishFittings: [],
-    });
+    const bare = makeCatalogue(
+      {
+        version: 'bare',
+        threads: nptTable,
+        engagement: engagementTable,
+        pipes: steelPipeTable,
+        malleable: malleable150Table.filter(({ size }) => size !== '3/4'),
+        reducing: [],
+        nipples: [],
+        unions: [],
+        bushings: [],
+        britishThreads: [],
+        britishFittings: [],
+      },
+      standardThreads,
+      standardTubes,
+    );
     const piece = getPiece(
       layOut(
         makeRun([

@@ -1,9 +1,10 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, Port } from '../catalogue/part.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
 import type { Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { JudgedJoint } from '../joints/house-ruling.ts';
 import type { Tightness } from '../joints/tightness.ts';
 import type { Length } from '../units/length.ts';
 import type { OnTape } from '../units/tape.ts';
@@ -84,6 +85,8 @@ export interface Joint {
   readonly reach: Length | null;
   readonly engagement: Length | null;
   readonly tightness: Tightness | null;
+  /** What becomes of the pipe's end in this port, with what the house says of it. */
+  readonly verdict: JudgedJoint;
 }
 
 /** Why the take-off of an end is not known. */

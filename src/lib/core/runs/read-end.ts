@@ -2,6 +2,10 @@ import { findEngagement } from '../allowances/find-engagement.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { findReach, type Part, type Port } from '../catalogue/part.ts';
 import { getThreadFamily } from '../catalogue/pipe.ts';
+import { makeTaperEnd } from '../catalogue/taper-end.ts';
+import type { End } from '../ends/end.ts';
+import { checkJoint } from '../joints/check-joint.ts';
+import { judgeByHouse, type JudgedJoint } from '../joints/house-ruling.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import { getHouseWindow } from '../house-rules/how-tight.ts';
 import { getEngagementAt, getTurns } from '../joints/clocking.ts';
@@ -109,6 +113,12 @@ class EndOfLeg implements LaidEnd {
   }
 }
 
+/** What becomes of two ends, by the one judge of pairs, with the house's ruling beside it. */
+export function judgeEnds(a: End, b: End, { ends }: Catalogue, rules: HouseRules): JudgedJoint {
+  const pair = [ends.figure(a), ends.figure(b)] as const;
+  return judgeByHouse(checkJoint(...pair), pair, rules);
+}
+
 function workOutPort(
   leg: Leg,
   part: Part,
@@ -117,7 +127,8 @@ function workOutPort(
   rules: HouseRules,
   clocking: JointClocking | null,
 ): WorkedEnd {
-  const thread = catalogue.findThread(leg.size, port.end.family);
+  const system = getThreadFamily(leg.material);
+  const thread = catalogue.findThread(leg.size, system);
   if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
   const reach = findReach(port);
   const found = findEngagement(thread, rules['engagement-figure']);
@@ -128,5 +139,6 @@ function workOutPort(
   const unknown =
     reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
   const takeOff = reach === null || engagement === null ? null : reach - engagement;
-  return { thread, joint: { part, port, reach, engagement, tightness }, takeOff, unknown };
+  const verdict = judgeEnds(makeTaperEnd(system, leg.size, 'male'), port.end, catalogue, rules);
+  return { thread, joint: { part, port, reach, engagement, tightness, verdict }, takeOff, unknown };
 }

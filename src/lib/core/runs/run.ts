@@ -1,6 +1,6 @@
 import type { BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';

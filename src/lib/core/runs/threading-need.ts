@@ -1,6 +1,6 @@
 import { findNearestNipple, type NearestNipple } from '../allowances/find-nipple.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import { getGrip } from '../house-rules/threading-grip.ts';
 import type { Length } from '../units/length.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { getSmallestSet } from '../allowances/offset.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import { inches, millimetres, toInches } from '../units/length.ts';
 import {
   applyPlan,

@@ -1,6 +1,6 @@
 import { solveOffset, type OffsetPart } from '../allowances/offset.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
 import { isAxis, type Way } from '../geometry/way.ts';
 import type { LegGeometry } from '../runs/run.ts';

@@ -1,6 +1,6 @@
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
 import {
   centreOf,

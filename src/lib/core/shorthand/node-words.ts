@@ -1,5 +1,5 @@
 import type { BoughtKind } from '../catalogue/part.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '../catalogue/thread-family.ts';
+import { THREAD_FAMILIES, type ThreadFamily } from '../ends/thread-family.ts';
 import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Terminal } from '../runs/run.ts';
 import type { LineReader } from './line-reader.ts';

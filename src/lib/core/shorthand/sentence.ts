@@ -1,6 +1,6 @@
 import type { BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../catalogue/size.ts';
+import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { InlineKind, LegGeometry, RefPoint, Terminal } from '../runs/run.ts';
 import type { LengthRefusal } from '../units/length-refusal.ts';

@@ -1,6 +1,6 @@
 import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../catalogue/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { AXES } from '../geometry/axis.ts';
 import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
 import type { InlineKind, RefPoint } from '../runs/run.ts';

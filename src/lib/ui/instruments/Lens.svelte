@@ -2,7 +2,8 @@
   import { getPlaceSpan, type ListedThread, type Place } from '#core/catalogue/listed-thread.ts';
   import { getTells } from '#core/identify/family-tells.ts';
   import { getCrestDiameter, makeThreadProfile, type ThreadForm } from '#core/drawing/thread-profile.ts';
-  import type { Observation, Seat } from '#core/identify/observation.ts';
+  import type { Observation } from '#core/identify/observation.ts';
+  import type { Seat } from '#core/ends/seat.ts';
   import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
   import { toMillimetres } from '#core/units/length.ts';
   import { nameThread } from '#words/threads.ts';

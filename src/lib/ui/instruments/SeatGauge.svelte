@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { SEATS, type Observation, type Seat } from '#core/identify/observation.ts';
+  import { type Observation } from '#core/identify/observation.ts';
+  import { SEATS, type Seat } from '#core/ends/seat.ts';
   import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
   import { SEAT_NAMES } from '#words/identify.ts';
 

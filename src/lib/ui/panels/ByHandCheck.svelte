@@ -1,6 +1,6 @@
 <script lang="ts">
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
-  import { isPipeThread } from '#core/catalogue/thread-family.ts';
+  import { isPipeThread } from '#core/ends/thread-family.ts';
   import { checkByHand, checkByHandAll } from '#core/identify/by-hand-check.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayReading } from '#words/length-text.ts';

@@ -4,7 +4,7 @@
   import type { LengthUnit } from '#core/units/length.ts';
   import type { TapeGraduation } from '#core/units/tape.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
-  import { MATERIAL_NAMES, namePart } from '#words/parts.ts';
+  import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
   import { sayWrench } from '#words/joints.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
   import LengthText from '../controls/LengthText.svelte';
@@ -48,10 +48,7 @@
       {#each sheet.fittings as total (total.part.id)}
         <li class="py-1">
           <strong>{total.count} ×</strong>
-          {namePart(total.part)}{total.part.material === 'black-malleable' &&
-          total.part.ports[0]?.end.family === 'NPT'
-            ? ', class 150'
-            : ''}
+          {namePart(total.part)}{sayRating(total.part)}
         </li>
       {:else}<li class="py-1">none yet</li>{/each}
     </ul>

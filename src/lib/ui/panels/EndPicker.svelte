@@ -1,14 +1,16 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity';
-  import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
-  import { isPipeThread, THREAD_FAMILIES } from '#core/catalogue/thread-family.ts';
+  import { NOMINAL_SIZES } from '#core/ends/size.ts';
+  import { isPipeThread, THREAD_FAMILIES } from '#core/ends/thread-family.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
-  import { END_MATERIALS, TEMPERS, type EndMaterial, type JointEnd } from '#core/joints/joint-end.ts';
+  import { METALS, TEMPERS, type Metal } from '#core/ends/end.ts';
+  import { type FiguredEnd } from '#core/catalogue/figured-end.ts';
   import { readEndName } from '#core/joints/read-end-name.ts';
-  import { END_KIND_NAMES, END_MATERIAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
+  import { END_KIND_NAMES, METAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
   import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
   import {
     END_KINDS,
+    FLANGES,
     isFamily,
     isSize,
     NAMED_ENDS,
@@ -32,9 +34,9 @@
   let typed = $state('');
   const reading = $derived(readEndName(typed, NAMED_ENDS));
   /** A pipe thread is known by its designation, every other one by what it is for. */
-  const nameEnd = (end: JointEnd): string =>
+  const nameEnd = (end: FiguredEnd): string =>
     end.kind === 'thread' && !isPipeThread(end.thread.family) ? nameThread(end.thread) : sayEnd(end);
-  function take(end: JointEnd): void {
+  function take(end: FiguredEnd): void {
     choice.pickEnd(end);
     typed = '';
   }
@@ -144,25 +146,23 @@
           ><span class="chart-label">metal</span>
           <select
             class="tap select w-32"
-            value={choice.material}
-            onchange={(event) => (choice.material = event.currentTarget.value as EndMaterial)}
+            value={choice.metal}
+            onchange={(event) => (choice.metal = event.currentTarget.value as Metal)}
           >
-            {#each END_MATERIALS as material (material)}<option value={material}
-                >{END_MATERIAL_NAMES[material]}</option
+            {#each METALS as material (material)}<option value={material}>{METAL_NAMES[material]}</option
               >{/each}
           </select></label
         >
-      {:else if choice.kind === 'tube' || choice.kind === 'socket'}
-        {@const list = choice.kind === 'tube' ? TUBE_ENDS : SOCKETS}
+      {:else if choice.kind === 'tube' || choice.kind === 'socket' || choice.kind === 'flange'}
+        {@const list = { tube: TUBE_ENDS, socket: SOCKETS, flange: FLANGES }[choice.kind]}
         <label class="flex flex-col text-sm"
           ><span class="chart-label">which</span>
           <select
             class="tap select w-72 max-w-full"
-            value={choice.kind === 'tube' ? choice.tube : choice.socket}
+            value={choice[choice.kind]}
             onchange={(event) => {
-              const at = Number(event.currentTarget.value);
-              if (choice.kind === 'tube') choice.tube = at;
-              else choice.socket = at;
+              if (choice.kind === 'tube' || choice.kind === 'socket' || choice.kind === 'flange')
+                choice[choice.kind] = Number(event.currentTarget.value);
             }}
           >
             {#each list as end, i (i)}<option value={i}>{sayEnd(end)}</option>{/each}

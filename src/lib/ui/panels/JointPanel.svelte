@@ -2,7 +2,7 @@
   import { getFigureKey } from '#core/house-rules/engagement-figure.ts';
   import { getWraps } from '#core/house-rules/tape-wraps.ts';
   import { findPractice } from '#core/joints/joint-practice.ts';
-  import { getTaperJoint } from '#core/joints/kinds/joint-kinds.ts';
+  import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
   import { getSealant } from '#core/joints/sealant.ts';
   import { findAsked, findFaceGap, getTightness } from '#core/joints/tightness.ts';
   import type { Result } from '#core/outcome/result.ts';
@@ -38,7 +38,7 @@
   const joint = $derived(end.joint);
   const thread = $derived(end.thread);
   const tightness = $derived(joint?.tightness ?? null);
-  const kind = $derived(getTaperJoint(joint?.port.end.family ?? 'NPT'));
+  const kind = $derived(JOINTS[joint?.verdict.joint ?? 'npt-in-npt']);
   const practice = $derived(findPractice(kind, rules));
   const words = $derived(JOINT_WORDS[kind.id]);
   /** The same engagement on a full bought thread: more of it shows. */
@@ -75,7 +75,10 @@
   <div class="flex flex-wrap items-start gap-4">
     <div class="w-72 max-w-full"><JointLens {end} {unit} /></div>
     <div class="min-w-64 flex-1 space-y-2">
-      {#await import('./TaperVerdict.svelte') then { default: TaperVerdict }}<TaperVerdict {end} />{/await}
+      {#await import('./JointVerdict.svelte') then { default: JointVerdict }}<JointVerdict
+          verdict={joint.verdict}
+          {rules}
+        />{/await}
       <p class="chart-label">{namePort(joint.part, joint.port.id)}, {words.name.toLowerCase()}</p>
       <p><strong>Where it seals.</strong> {words.seals}</p>
       <p>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
   import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-  import type { NominalSize } from '#core/catalogue/size.ts';
+  import type { NominalSize } from '#core/ends/size.ts';
   import type { Axis } from '#core/geometry/axis.ts';
   import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
   import { findWayFrom } from '#core/runs/leg-direction.ts';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-  import type { NominalSize } from '#core/catalogue/size.ts';
+  import type { NominalSize } from '#core/ends/size.ts';
   import DirectionRose from '../instruments/DirectionRose.svelte';
   import FractionKeypad from '../instruments/FractionKeypad.svelte';
   import { findAxisForKey, isSlantKey } from '../instruments/axis-keys.ts';

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { getEndSize, goesIn } from '#core/ends/end.ts';
   import { findReach, type Part, type Port } from '#core/catalogue/part.ts';
   import { isMeasuredEndToEnd } from '#core/runs/commands/measure-part.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
@@ -29,10 +30,10 @@
   const say = (length: Length | null) => (length === null ? '' : sayExact(length, unit));
   const namePort = ({ end, id }: Port): string =>
     ports.length === 1
-      ? end.gender === 'male'
+      ? goesIn(end)
         ? 'whole length'
         : 'centre to face'
-      : `centre to ${end.gender === 'male' ? 'male end' : 'face'}, ${PORT_NAMES[id] ?? id}, ${end.size}`;
+      : `centre to ${goesIn(end) ? 'male end' : 'face'}, ${PORT_NAMES[id] ?? id}, ${getEndSize(end)}`;
 
   function measure(port: string | null, length: Length | null, typed: string): void {
     if (length === null) editor.measurePart(part, null, '');

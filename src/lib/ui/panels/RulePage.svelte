@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { NOMINAL_SIZES } from '#core/catalogue/size.ts';
+  import { NOMINAL_SIZES } from '#core/ends/size.ts';
   import { RULE_TOPICS } from '#core/house-rules/house-rule.ts';
   import { findDepartures, HOUSE_RULES } from '#core/house-rules/house-rules.ts';
   import type { LengthUnit } from '#core/units/length.ts';

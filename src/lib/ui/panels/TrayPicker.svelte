@@ -1,6 +1,6 @@
 <script lang="ts">
   import { standardThreads } from '#core/catalogue/standard-threads.ts';
-  import { THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
+  import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
   import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 

@@ -1,4 +1,12 @@
-import { COLOURS, COUNTRIES, CREST_FORMS, FLANKS, SEATS, THREAD_MATERIALS, type Observation } from '#core/identify/observation.ts'; // prettier-ignore
+import {
+  COLOURS,
+  COUNTRIES,
+  CREST_FORMS,
+  FLANKS,
+  THREAD_MATERIALS,
+  type Observation,
+} from '#core/identify/observation.ts';
+import { SEATS } from '#core/ends/seat.ts';
 import {
   COLOUR_NAMES,
   COUNTRY_NAMES,

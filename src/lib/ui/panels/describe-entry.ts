@@ -1,6 +1,6 @@
 import type { Axis } from '#core/geometry/axis.ts';
 import { nameRef } from '#core/runs/name-ref.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import type { Length } from '#core/units/length.ts';
 import { sayLength } from '#words/length-text.ts';
 import { nameFitting } from '#words/parts.ts';

@@ -1,35 +1,40 @@
+import { UNKNOWN_END } from '#core/ends/end.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '#core/catalogue/standard-threads.ts';
-import { NOMINAL_SIZES, type NominalSize } from '#core/catalogue/size.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
-import type { Gender, ListedThread } from '#core/catalogue/listed-thread.ts';
+import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { NOMINAL_SIZES, type NominalSize } from '#core/ends/size.ts';
+import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
+import type { ListedThread } from '#core/catalogue/listed-thread.ts';
+import type { Gender } from '#core/ends/end.ts';
 import type { Specimen } from '#core/identify/specimen.ts';
-import type { Seat } from '#core/identify/observation.ts';
-import type { EndMaterial, JointEnd, Temper, TubeEnd } from '#core/joints/joint-end.ts';
+import type { Seat } from '#core/ends/seat.ts';
+import type { Metal, Temper } from '#core/ends/end.ts';
+import type { FiguredEnd, FiguredTube } from '#core/catalogue/figured-end.ts';
 import {
   getOwnSeat,
   listSeats,
   listSockets,
-  listTubeEnds,
+  listFlanges,
   listUnionHalves,
   makeThreadEnd,
-} from '#core/joints/list-joint-ends.ts';
-import { getSpecimenJointEnd } from '#core/joints/specimen-joint-end.ts';
+} from '#core/catalogue/list-ends.ts';
+import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 
-export const TUBE_ENDS = listTubeEnds(standardTubes, standardCatalogue);
+export const TUBE_ENDS = standardCatalogue.ends.tubes;
 export const SOCKETS = listSockets(TUBE_ENDS);
+export const FLANGES = listFlanges();
 
 /** Everything that can be named, each thread with its own seat. */
-export const NAMED_ENDS: readonly JointEnd[] = [
+export const NAMED_ENDS: readonly FiguredEnd[] = [
   ...standardThreads.threads.map((thread) => makeThreadEnd(thread)),
   ...TUBE_ENDS,
   ...SOCKETS,
+  ...FLANGES,
   ...listUnionHalves(),
-  { kind: 'unknown' },
+  UNKNOWN_END,
 ];
 
 /** What can be put on the bench. */
-export const END_KINDS = ['thread', 'tube', 'socket', 'union-half', 'specimen', 'unknown'] as const;
+export const END_KINDS = ['thread', 'tube', 'socket', 'flange', 'union-half', 'specimen', 'unknown'] as const;
 export type EndKind = (typeof END_KINDS)[number];
 
 /** One of two ends as it is being picked. What was picked before stays when another kind is looked at. */
@@ -40,10 +45,11 @@ export class EndChoice {
   gender = $state<Gender>('male');
   /** Null for the seat its family is made with. */
   #seat = $state<Seat | 'unknown' | null>(null);
-  material = $state<EndMaterial>('black-iron');
+  metal = $state<Metal>('black-iron');
   /** The place of a tube or a socket in its list. */
   tube = $state(0);
   socket = $state(0);
+  flange = $state(0);
   /** Of copper whose name does not say how it is drawn. */
   temper = $state<Temper>('unknown');
   unionSize = $state<NominalSize>('3/4');
@@ -77,30 +83,30 @@ export class EndChoice {
     const picked = this.#seat;
     return picked !== null && this.seats.includes(picked) ? picked : getOwnSeat(this.family);
   });
-  end = $derived.by((): JointEnd => {
+  end = $derived.by((): FiguredEnd => {
     switch (this.kind) {
       case 'thread':
-        return this.thread
-          ? makeThreadEnd(this.thread, { seat: this.seat, material: this.material })
-          : { kind: 'unknown' };
+        return this.thread ? makeThreadEnd(this.thread, { seat: this.seat, metal: this.metal }) : UNKNOWN_END;
       case 'tube':
-        return this.#tubeEnd() ?? { kind: 'unknown' };
+        return this.#tubeEnd() ?? UNKNOWN_END;
       case 'socket':
-        return SOCKETS[this.socket] ?? { kind: 'unknown' };
+        return SOCKETS[this.socket] ?? UNKNOWN_END;
+      case 'flange':
+        return FLANGES[this.flange] ?? UNKNOWN_END;
       case 'union-half':
         return { kind: 'union-half', size: this.unionSize, half: this.half };
       case 'specimen': {
         const found = this.#specimens().find(({ id }) => id === this.specimen);
-        return found ? getSpecimenJointEnd(found, standardThreads) : { kind: 'unknown' };
+        return found ? standardCatalogue.ends.figure(getSpecimenEnd(found, standardThreads)) : UNKNOWN_END;
       }
       case 'unknown':
-        return { kind: 'unknown' };
+        return UNKNOWN_END;
     }
   });
 
   /** Whether how it is drawn can be said: the name of the tube does not. */
   asksTemper = $derived.by(() => TUBE_ENDS[this.tube]?.temper === 'unknown');
-  #tubeEnd(): TubeEnd | undefined {
+  #tubeEnd(): FiguredTube | undefined {
     const tube = TUBE_ENDS[this.tube];
     return tube?.temper === 'unknown' ? { ...tube, temper: this.temper } : tube;
   }
@@ -110,12 +116,12 @@ export class EndChoice {
   }
 
   /** Takes an end as a whole: one that was named. */
-  pickEnd(end: JointEnd): void {
+  pickEnd(end: FiguredEnd): void {
     this.kind = end.kind;
     switch (end.kind) {
       case 'thread':
         [this.family, this.size, this.gender] = [end.thread.family, end.thread.size, end.thread.gender];
-        [this.#seat, this.material] = [end.seat, end.material];
+        [this.#seat, this.metal] = [end.seat, end.metal];
         return;
       case 'tube':
         this.tube = TUBE_ENDS.findIndex(({ tube, name }) => tube === end.tube && name === end.name);
@@ -123,6 +129,11 @@ export class EndChoice {
         return;
       case 'socket':
         this.socket = SOCKETS.findIndex(({ socket, name }) => socket === end.socket && name === end.name);
+        return;
+      case 'flange':
+        this.flange = FLANGES.findIndex(
+          ({ size, drilling }) => size === end.size && drilling === end.drilling,
+        );
         return;
       case 'union-half':
         [this.unionSize, this.half] = [end.size, end.half];

@@ -1,5 +1,5 @@
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
-import type { ThreadFamily } from '#core/catalogue/thread-family.ts';
+import type { ThreadFamily } from '#core/ends/thread-family.ts';
 import { findContradictions, type Contradiction } from '#core/identify/check-reading.ts';
 import {
   findLeads, findNextMeasurements, type NextMeasurement, type Outcome, type Question,

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { inches } from '#core/units/length.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '#core/catalogue/thread-family.ts';
+import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
 import { answerQuestion } from '#core/instruments/answer-question.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { grade, type Grade } from '#support/identify-trial.ts';

@@ -1,6 +1,6 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { QuarterTurns } from '#core/geometry/isometric.ts';
 import { findDiagonal, isAxis, type Way } from '#core/geometry/way.ts';

@@ -1,5 +1,5 @@
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import {
   FIRST_QUICK_CUT,

@@ -1,7 +1,7 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { BoughtKind, Part } from '#core/catalogue/part.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/catalogue/size.ts';
+import type { NominalSize } from '#core/ends/size.ts';
 import { accept } from '#core/outcome/result.ts';
 import { planBranchHere, type PartingPlace } from '#core/runs/commands/branch-here.ts';
 import { planBushDown } from '#core/runs/commands/bush-down.ts';

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../catalogue/catalogue.ts';
-import type { JointEnd } from '../../joints/joint-end.ts';
+import type { FiguredEnd } from '../../catalogue/figured-end.ts';
 import { toMillimetres } from '../../units/length.ts';
 import { makeThreadProfile } from '../thread-profile.ts';
 import { toForm } from './draw-thread-pair.ts';
@@ -13,7 +13,7 @@ import {
 } from './lens-picture.ts';
 
 /** Two ends that do not go together, face to face and to one scale: that they are not of one size is seen. */
-export function drawApart(left: JointEnd, right: JointEnd, catalogue: Catalogue): LensPicture {
+export function drawApart(left: FiguredEnd, right: FiguredEnd, catalogue: Catalogue): LensPicture {
   const [l, r] = [getRadius(left, catalogue), getRadius(right, catalogue)];
   const largest = Math.max(l, r);
   const gap = largest * 0.16;
@@ -32,18 +32,18 @@ export function drawApart(left: JointEnd, right: JointEnd, catalogue: Catalogue)
 }
 
 /** Over the crests of a thread at its mouth, over a tube, or of the tube a socket takes. */
-function measureEnd(end: JointEnd, of: 'male' | 'female', x: number): LensDimension[] {
+function measureEnd(end: FiguredEnd, of: 'male' | 'female', x: number): LensDimension[] {
   if (end.kind === 'thread') return [across(of, x, toForm(end.thread).mouth)];
   if (end.kind === 'tube') return [across(of, x, end.outside)];
   return end.kind === 'socket' ? [across(of, x, end.takes)] : [];
 }
 
 /** Half the outside of what would go in, or of what it would go into, mm. */
-function getRadius(end: JointEnd, catalogue: Catalogue): number {
+function getRadius(end: FiguredEnd, catalogue: Catalogue): number {
   if (end.kind === 'thread') return end.thread.crest.high / 2;
   if (end.kind === 'tube') return end.outside / 2;
   if (end.kind === 'socket') return end.takes / 2;
-  const pipe = end.kind === 'union-half' ? catalogue.findPipe(end.size) : null;
+  const pipe = end.kind === 'union-half' || end.kind === 'flange' ? catalogue.findPipe(end.size) : null;
   return pipe ? toMillimetres(pipe.outside) * 0.8 : UNKNOWN;
 }
 
@@ -51,7 +51,7 @@ function getRadius(end: JointEnd, catalogue: Catalogue): number {
 const UNKNOWN = 8;
 
 /** One end with its mouth at the gap: `side` −1 lies to the left, 1 to the right. */
-function drawEnd(end: JointEnd, r: number, side: 1 | -1, gap: number): LensShape[] {
+function drawEnd(end: FiguredEnd, r: number, side: 1 | -1, gap: number): LensShape[] {
   const turn = (outline: readonly { x: number; y: number }[]) => outline.map(({ x, y }) => ({ x: side * (x + gap), y }));
   if (end.kind === 'thread') {
     const crests = Math.max(3, Math.round((r * 1.5 * end.thread.perInch) / 25.4));
@@ -74,6 +74,10 @@ function drawEnd(end: JointEnd, r: number, side: 1 | -1, gap: number): LensShape
         ? [{ x: 0, y: r * 0.6 }, { x: r * 0.3, y: r * 0.85 }, { x: r * 1.6, y: r * 0.85 }, { x: r * 1.6, y: r * 0.6 }]
         : [{ x: r * 0.3, y: r * 0.6 }, { x: 0, y: r * 0.85 }, { x: 0, y: r }, { x: r * 1.6, y: r }, { x: r * 1.6, y: r * 0.6 }]; // prettier-ignore
     return [{ role: end.half === 'cone' ? 'male' : 'female', outline: turn(outline) }];
+  }
+  if (end.kind === 'flange') {
+    const outline = [{ x: 0, y: r * 0.6 }, { x: 0, y: r * 1.7 }, { x: r * 0.35, y: r * 1.7 }, { x: r * 0.35, y: r * 0.85 }, { x: r * 1.8, y: r * 0.85 }, { x: r * 1.8, y: r * 0.6 }]; // prettier-ignore
+    return [{ role: side < 0 ? 'female' : 'male', outline: turn(outline) }];
   }
   return [];
 } // prettier-ignore

@@ -2,15 +2,16 @@ import { expect } from 'chai';
 import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
 import { standardThreads, standardTubes } from '../../catalogue/standard-threads.ts';
 import { checkJoint } from '../../joints/check-joint.ts';
-import type { JointEnd, ThreadEnd } from '../../joints/joint-end.ts';
-import { listJointEnds, listTubeEnds, makeThreadEnd } from '../../joints/list-joint-ends.ts';
+import type { FiguredEnd, FiguredThread } from '../../catalogue/figured-end.ts';
+import { listEnds, listTubeEnds, makeThreadEnd } from '../../catalogue/list-ends.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { drawLens } from './draw-lens.ts';
 import type { LensPicture, LensRole } from './lens-picture.ts';
 
-const thread = (id: string, more: Partial<ThreadEnd> = {}) =>
+const thread = (id: string, more: Partial<FiguredThread> = {}) =>
   makeThreadEnd(standardThreads.findThread(id)!, more);
-const look = (a: JointEnd, b: JointEnd): LensPicture => drawLens(a, b, checkJoint(a, b), standardCatalogue);
+const look = (a: FiguredEnd, b: FiguredEnd): LensPicture =>
+  drawLens(a, b, checkJoint(a, b), standardCatalogue);
 const shape = (picture: LensPicture, role: LensRole) =>
   picture.shapes.find((each) => each.role === role)!.outline;
 /** The angle of a drawn seat to the axis: along the surface at the beginning of an outline, degrees. */
@@ -68,11 +69,12 @@ describe('the lens', () => {
   }); // prettier-ignore
 
   it('a tube too small for its socket leaves the gap that there is', () => {
-    const tubes = listTubeEnds(standardTubes, standardCatalogue);
+    const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
     const cts = tubes.find(({ name }) => name === '1/2 CTS SDR 7')!;
     const ips = tubes.find(({ name }) => name === '1/2 IPS SDR 9.3')!;
     const picture = look(cts, {
       kind: 'socket',
+      of: 'polyethylene',
       socket: 'stab',
       name: ips.name,
       takes: ips.outside,
@@ -85,9 +87,9 @@ describe('the lens', () => {
   const SEED = 20_274;
   it(`draws any pair there is, finite and in its frame; lit or warned as the verdict says, seed ${SEED}`, () => {
     const random = makeRandom(SEED);
-    const ends = listJointEnds(standardThreads, standardTubes, standardCatalogue);
+    const ends = listEnds(standardThreads, listTubeEnds(standardTubes, standardCatalogue.pipes));
     const pick = () => ends[Math.floor(random() * ends.length)]!;
-    const pairs: (readonly [JointEnd, JointEnd])[] = Array.from(
+    const pairs: (readonly [FiguredEnd, FiguredEnd])[] = Array.from(
       { length: 1500 },
       () => [pick(), pick()] as const,
     );

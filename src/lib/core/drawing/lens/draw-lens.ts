@@ -1,13 +1,16 @@
 import type { Catalogue } from '../../catalogue/catalogue.ts';
-import type { Seat } from '../../identify/observation.ts';
-import type { JointEnd, ThreadEnd, TubeEnd } from '../../joints/joint-end.ts';
-import { getOwnSeat } from '../../joints/list-joint-ends.ts';
+import type { Seat } from '../../ends/seat.ts';
+import type { FiguredEnd, FiguredThread, FiguredTube } from '../../catalogue/figured-end.ts';
+import { getOwnSeat } from '../../catalogue/list-ends.ts';
 import { findTubeOutside } from '../../joints/nut-tube.ts';
 import { makePair, type Pair, type ThreadPair } from '../../joints/pair.ts';
 import type { Cause, JointKindId, PairVerdict } from '../../joints/pair-verdict.ts';
 import { getThreadStart } from '../../joints/thread-start.ts';
 import { toMillimetres } from '../../units/length.ts';
+import type { SocketKind } from '../../ends/end.ts';
+import type { NominalSize } from '../../ends/size.ts';
 import { drawApart } from './draw-apart.ts';
+import { drawFlanges } from './draw-flanges.ts';
 import { drawSeatPair } from './draw-seat-pair.ts';
 import { drawThreadPair, toForm } from './draw-thread-pair.ts';
 import { drawFusion, drawTubeJoint, type TubeJoint } from './draw-tube-joint.ts';
@@ -28,7 +31,12 @@ const SNUG_TURNS = 2.75;
  * Looks into a pair of ends, with the verdict on it: what makes is drawn made, what only seems to is drawn as it would be, what
  * does not start stands apart. All to scale, from the published figures of the ends.
  */
-export function drawLens(a: JointEnd, b: JointEnd, verdict: PairVerdict, catalogue: Catalogue): LensPicture {
+export function drawLens(
+  a: FiguredEnd,
+  b: FiguredEnd,
+  verdict: PairVerdict,
+  catalogue: Catalogue,
+): LensPicture {
   const pair = makePair(a, b);
   if (verdict.verdict === 'does-not-start' || verdict.verdict === 'ask')
     return drawTwoApart(a, b, pair, catalogue);
@@ -36,8 +44,7 @@ export function drawLens(a: JointEnd, b: JointEnd, verdict: PairVerdict, catalog
     case 'threads':
       return drawThreads(pair, verdict);
     case 'unions': {
-      const pipe = catalogue.findPipe(pair.a.size);
-      const size = pipe ? toMillimetres(pipe.outside) : 25;
+      const size = pipeOutside(pair.a.size, catalogue);
       const thread = {
         perInch: 11,
         flank: 60,
@@ -51,10 +58,12 @@ export function drawLens(a: JointEnd, b: JointEnd, verdict: PairVerdict, catalog
       // Its nut is drawn as a share of the pipe: nothing of it is lettered.
       return { ...drawSeatPair({ male: seat, female: seat, threads: forms, tail: 'tail-piece', washer: false, makes: true }), dimensions: [] }; // prettier-ignore
     }
+    case 'flanges':
+      return drawFlanges(pipeOutside(pair.a.size, catalogue));
     case 'tubes':
       return drawFusion(toWall(pair.a), toWall(pair.b), verdict.joint !== null);
     case 'tube-socket':
-      return drawTubeJoint(toTubeJoint(pair.socket.socket === 'csst-fitting' ? 'csst' : pair.socket.socket, pair.tube, pair.socket.takes, verdict)); // prettier-ignore
+      return drawTubeJoint(toTubeJoint(DRAWN_AS[pair.socket.socket], pair.tube, pair.socket.takes, verdict));
     case 'tube-thread': {
       if (verdict.joint === 'flare-45' || verdict.joint === 'flare-37')
         return drawFlareToBe(pair.thread, verdict.joint);
@@ -67,8 +76,19 @@ export function drawLens(a: JointEnd, b: JointEnd, verdict: PairVerdict, catalog
   }
 }
 
+/** How each socket is drawn: what differs between capillary and brazed is the heat, not the shape. */
+const DRAWN_AS: Readonly<Record<SocketKind, TubeJoint['how']>> = {
+  stab: 'stab',
+  press: 'press',
+  'press-copper': 'press',
+  'csst-fitting': 'csst',
+  'compression-body': 'olive',
+  capillary: 'solder',
+  brazed: 'solder',
+};
+
 /** A nut on its tube is drawn as it will be: the tube flared, on a body of the same thread. */
-function drawFlareToBe({ thread }: ThreadEnd, joint: 'flare-45' | 'flare-37'): LensPicture {
+function drawFlareToBe({ thread }: FiguredThread, joint: 'flare-45' | 'flare-37'): LensPicture {
   const seat: SeatForm = { kind: 'cone', degrees: joint === 'flare-45' ? 45 : 37 };
   const nut = toForm(thread);
   const body = { ...nut, gender: 'male' as const, mouth: nut.mouth + (1.08 * 25.4) / nut.perInch };
@@ -86,11 +106,16 @@ function drawFlareToBe({ thread }: ThreadEnd, joint: 'flare-45' | 'flare-37'): L
 const drawRing = (outside: number): LensPicture =>
   drawTubeJoint({ how: 'olive', outside, takes: outside, wall: outside * 0.07, makes: true });
 
+const pipeOutside = (size: NominalSize, catalogue: Catalogue): number => {
+  const pipe = catalogue.findPipe(size);
+  return pipe ? toMillimetres(pipe.outside) : 25;
+};
+
 /** About the angle of a ground-joint seat to its axis, degrees; makers differ, no figure follows from it. */
 const GROUND_SEAT = 40;
 
 /** What would take the other in stands to the left. */
-function drawTwoApart(a: JointEnd, b: JointEnd, pair: Pair, catalogue: Catalogue): LensPicture {
+function drawTwoApart(a: FiguredEnd, b: FiguredEnd, pair: Pair, catalogue: Catalogue): LensPicture {
   if (pair.kind === 'threads') return drawApart(pair.female, pair.male, catalogue);
   if (pair.kind === 'tube-thread') return drawApart(pair.thread, pair.tube, catalogue);
   return pair.kind === 'tube-socket'
@@ -124,11 +149,11 @@ function drawThreads({ male, female }: ThreadPair, { joint, cause, turns }: Pair
   );
 }
 
-const hasWasher = (male: ThreadEnd, female: ThreadEnd): boolean =>
+const hasWasher = (male: FiguredThread, female: FiguredThread): boolean =>
   [male.seat, female.seat].every((seat) => seat !== '30') && [male.seat, female.seat].includes('washer');
 
 /** An unseen seat is drawn as its family's own. */
-function toSeatForm({ seat, thread }: ThreadEnd): SeatForm {
+function toSeatForm({ seat, thread }: FiguredThread): SeatForm {
   const own = seat === 'unknown' ? getOwnSeat(thread.family) : seat;
   // Of a straight pipe thread the seat it should have is drawn.
   const seen: Seat = own === 'unknown' ? '30' : own;
@@ -138,14 +163,14 @@ function toSeatForm({ seat, thread }: ThreadEnd): SeatForm {
 }
 
 /** Walls by SDR; copper and steel by a usual share of the diameter. */
-const toWall = ({ outside, sdr }: TubeEnd) => ({
+const toWall = ({ outside, sdr }: FiguredTube) => ({
   outside,
   wall: sdr === null ? outside * 0.07 : outside / sdr,
 });
 
 const toTubeJoint = (
   how: TubeJoint['how'],
-  tube: TubeEnd,
+  tube: FiguredTube,
   takes: number,
   verdict: PairVerdict,
 ): TubeJoint => ({

@@ -3,7 +3,7 @@ import { across, box, type LensPicture, type LensShape } from './lens-picture.ts
 
 /** A tube in what is made for tube, lengths in mm. */
 export interface TubeJoint {
-  readonly how: 'olive' | 'flare-nut' | 'stab' | 'press' | 'csst';
+  readonly how: 'olive' | 'flare-nut' | 'stab' | 'press' | 'csst' | 'solder';
   readonly outside: number;
   /** What the socket or nut is made for. */
   readonly takes: number;
@@ -62,7 +62,11 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
     } else {
       const outer = R + sleeve;
       shapes.push({ role: 'female', outline: [...body, { x: 0, y: R + 0.1 }, { x: 0, y: outer }, { x: deep * 1.5, y: outer }] }); // prettier-ignore
-      const rings = how === 'stab' ? [deep * 0.62, deep * 0.34] : [deep * 0.45];
+      if (how === 'solder' && makes) {
+        shapes.push({ role: 'seal', outline: box(deep * 0.97, 0, r, R + 0.1) });
+        seals.push([{ x: deep * 0.97, y: r }, { x: 0, y: r }]);
+      }
+      const rings = how === 'solder' ? [] : how === 'stab' ? [deep * 0.62, deep * 0.34] : [deep * 0.45];
       for (const x of rings) {
         const groove = R + sleeve * 0.5;
         shapes.push({ role: 'seal', outline: ring(x, makes ? r : R - 0.02 * takes, groove, takes * 0.09) });

@@ -4,7 +4,7 @@ import type { TurnsWindow } from '../../house-rules/how-tight.ts';
 /** The one place where a joint seals. */
 export const SEAL_PLACES = [
   'wedged-flanks', 'crushed-crests', 'seat-30', 'cone-45', 'cone-37', 'connector-cone', 'ground-seat', 'olive',
-  'inverted-cone', 'cutting-ring', 'contact', 'valve-seat', 'corrugation', 'ring', 'o-rings', 'melt', 'flat-washer',
+  'inverted-cone', 'cutting-ring', 'contact', 'valve-seat', 'corrugation', 'ring', 'o-rings', 'melt', 'flat-washer', 'gasket', 'solder',
 ] as const; // prettier-ignore
 export type SealPlace = (typeof SEAL_PLACES)[number];
 
@@ -19,10 +19,10 @@ export type Tightening =
 
 /** May it be taken apart and made again? */
 export type MadeAgain =
-  'clean-once' | 'never' | 'clean-seat' | 'flare-again' | 'new-olive' | 'new-parts' | 'new-washer' | 'cut-out' | 'new-connector'; // prettier-ignore
+  'clean-once' | 'never' | 'clean-seat' | 'flare-again' | 'new-olive' | 'new-parts' | 'new-washer' | 'cut-out' | 'new-connector' | 'new-gasket'; // prettier-ignore
 
 /** Tools that turn it. */
-export type Turner = 'pipe-wrench' | 'spanner' | 'press-tool' | 'hands' | 'iron';
+export type Turner = 'pipe-wrench' | 'spanner' | 'press-tool' | 'hands' | 'iron' | 'torch';
 
 /** Where a joint seals and what goes on it. A joint seals in one place: know the place and the sealant follows. */
 export interface JointKind {

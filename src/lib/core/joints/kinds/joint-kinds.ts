@@ -1,5 +1,6 @@
-import type { TaperFamily } from '../../catalogue/part.ts';
 import type { JointKindId } from '../pair-verdict.ts';
+import { brazed } from './brazed.ts';
+import { capillary } from './capillary.ts';
 import { compression } from './compression.ts';
 import { connectorFlare } from './connector-flare.ts';
 import { contact } from './contact.ts';
@@ -7,6 +8,7 @@ import { csst } from './csst.ts';
 import { cuttingRing } from './cutting-ring.ts';
 import { flare37 } from './flare-37.ts';
 import { flare45 } from './flare-45.ts';
+import { flange } from './flange.ts';
 import { gWasher } from './g-washer.ts';
 import { invertedFlare } from './inverted-flare.ts';
 import type { JointKind } from './joint-kind.ts';
@@ -42,7 +44,7 @@ export const JOINTS: Readonly<Record<JointKindId, JointKind>> = {
   'pe-fusion': peFusionJoint,
   'r-in-rp': rInRp,
   'g-washer': gWasher,
+  flange,
+  capillary,
+  brazed,
 };
-
-/** How a taper pipe thread of a family seals in an opening of its own family. */
-export const getTaperJoint = (family: TaperFamily): JointKind => (family === 'R' ? rInRp : nptInNpt);

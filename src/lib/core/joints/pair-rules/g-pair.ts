@@ -1,4 +1,4 @@
-import type { ThreadEnd } from '../joint-end.ts';
+import type { FiguredThread } from '../../catalogue/figured-end.ts';
 import { asThreads, familiesOf, isSameSize } from '../pair.ts';
 import { makes, neverSeals, type Ruling } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
@@ -13,9 +13,9 @@ export const gPair: PairRule<'g-pair'> = {
   },
 };
 
-function judge({ seat: male }: ThreadEnd, { seat: female }: ThreadEnd): Ruling {
+function judge({ seat: male }: FiguredThread, { seat: female }: FiguredThread): Ruling {
   if (male === '30' && female === '30') return makes('g-washer');
-  const isFlat = (seat: ThreadEnd['seat']) => seat === 'washer' || seat === 'none';
+  const isFlat = (seat: FiguredThread['seat']) => seat === 'washer' || seat === 'none';
   if (isFlat(male) && isFlat(female))
     return male === 'none' && female === 'none'
       ? neverSeals('nothing-between')

@@ -1,4 +1,4 @@
-import type { ThreadEnd } from '../joint-end.ts';
+import type { FiguredThread } from '../../catalogue/figured-end.ts';
 import { asThreads, familiesOf, isSameSize } from '../pair.ts';
 import { makes, neverSeals, type Ruling } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
@@ -18,11 +18,11 @@ export const npsmSwivel: PairRule<'npsm-swivel'> = {
   },
 };
 
-function judgeSeats({ seat: male }: ThreadEnd, { seat: female }: ThreadEnd): Ruling {
+function judgeSeats({ seat: male }: FiguredThread, { seat: female }: FiguredThread): Ruling {
   if (female === 'washer' || male === 'washer')
     return female === '30' || male === '30' ? neverSeals('other-seat') : makes('npsm-swivel', 'new-washer');
   if (male === 'deburr' || female === 'deburr') return neverSeals('deburr-edge');
-  const isFit = (seat: ThreadEnd['seat']) => seat === '30' || seat === 'unknown';
+  const isFit = (seat: FiguredThread['seat']) => seat === '30' || seat === 'unknown';
   if (!isFit(male) || !isFit(female))
     return neverSeals(male === 'none' || female === 'none' ? 'no-seat' : 'cones-differ');
   return male === '30' && female === '30' ? makes('npsm-swivel') : makes('npsm-swivel', 'real-30-seat');

@@ -1,5 +1,5 @@
-import type { ThreadFamily } from '../../catalogue/thread-family.ts';
-import type { Temper } from '../joint-end.ts';
+import type { ThreadFamily } from '../../ends/thread-family.ts';
+import type { Temper } from '../../ends/end.ts';
 import { findTubeOutside } from '../nut-tube.ts';
 import type { Pair } from '../pair.ts';
 import {

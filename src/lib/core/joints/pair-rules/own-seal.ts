@@ -1,6 +1,6 @@
 import type { SealedBy } from '../../catalogue/small-threads.ts';
-import type { ThreadFamily } from '../../catalogue/thread-family.ts';
-import type { ThreadEnd } from '../joint-end.ts';
+import type { ThreadFamily } from '../../ends/thread-family.ts';
+import type { FiguredThread } from '../../catalogue/figured-end.ts';
 import { asThreads, isNutAndBody } from '../pair.ts';
 import {
   askFirst,
@@ -36,7 +36,7 @@ export const ownSeal: PairRule<'own-seal'> = {
 };
 
 /** A thread with several ways to seal is asked about, unless it was seen which of them this one has. */
-function judgeByRow(sealedBy: readonly SealedBy[], seats: readonly ThreadEnd['seat'][]): Ruling {
+function judgeByRow(sealedBy: readonly SealedBy[], seats: readonly FiguredThread['seat'][]): Ruling {
   if (sealedBy.includes('washer') && seats.includes('washer'))
     return makes('g-washer', 'new-washer', 'listed-for-gas');
   const [only, ...more] = sealedBy;

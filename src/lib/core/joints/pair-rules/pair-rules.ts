@@ -2,6 +2,7 @@ import { americanBritish } from './american-british.ts';
 import { bsptPair } from './bspt-pair.ts';
 import { flare37Pair } from './flare-37-pair.ts';
 import { flare45Pair } from './flare-45-pair.ts';
+import { flangePair } from './flange-pair.ts';
 import { gPair } from './g-pair.ts';
 import { notForGas } from './not-for-gas.ts';
 import { npsmSwivel } from './npsm-swivel.ts';
@@ -54,6 +55,7 @@ export const PAIR_RULES = [
   plainTubes,
   tubeInSocket,
   unionHalves,
+  flangePair,
   strangers,
 ] as const;
 

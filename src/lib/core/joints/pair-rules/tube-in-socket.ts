@@ -1,4 +1,4 @@
-import type { SocketKind, TubeKind } from '../joint-end.ts';
+import type { SocketKind, TubeKind } from '../../ends/end.ts';
 import type { Condition, JointKindId } from '../pair-verdict.ts';
 import { doesNotStart, makes, neverSeals } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
@@ -8,6 +8,10 @@ import { judgeFit } from './tube-fit.ts';
 const SOCKETS: Readonly<Record<SocketKind, readonly [TubeKind, JointKindId, Condition]>> = {
   stab: ['polyethylene', 'pe-stab', 'stiffener-and-depth'],
   press: ['steel', 'press', 'press-tool-listed'],
+  'press-copper': ['copper', 'press', 'press-tool-listed'],
+  'compression-body': ['copper', 'compression', 'olive-on-tube'],
+  capillary: ['copper', 'capillary', 'solder-qualified'],
+  brazed: ['copper', 'brazed', 'braze-qualified'],
   'csst-fitting': ['csst', 'csst', 'makers-own-fitting'],
 };
 

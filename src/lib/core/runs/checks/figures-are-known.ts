@@ -1,6 +1,6 @@
 import { judgeOwnEngagement } from '../../allowances/judge-own-engagement.ts';
 import { getPlusMinus, type Part, type Port } from '../../catalogue/part.ts';
-import type { NominalSize } from '../../catalogue/size.ts';
+import type { NominalSize } from '../../ends/size.ts';
 import type { Finding } from '../finding.ts';
 import { findPort } from '../fitting.ts';
 import { getEnds } from '../lay-out-run.ts';

@@ -1,4 +1,4 @@
-import type { NominalSize } from '../../catalogue/size.ts';
+import type { NominalSize } from '../../ends/size.ts';
 import type { Finding } from '../finding.ts';
 import { getEnds } from '../lay-out-run.ts';
 import type { RunLayout } from '../layout.ts';

@@ -1,6 +1,6 @@
 import { generateKeyBetween } from 'fractional-indexing';
 import type { Material } from '../../catalogue/pipe.ts';
-import type { NominalSize } from '../../catalogue/size.ts';
+import type { NominalSize } from '../../ends/size.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
 import { applyOps, type Op, type PlannedChange } from '../change.ts';

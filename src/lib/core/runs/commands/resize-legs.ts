@@ -1,5 +1,5 @@
 import type { Material } from '../../catalogue/pipe.ts';
-import type { NominalSize } from '../../catalogue/size.ts';
+import type { NominalSize } from '../../ends/size.ts';
 import type { PlannedChange } from '../change.ts';
 import type { RunDoc } from '../run.ts';
 import { setOp } from './make-op.ts';

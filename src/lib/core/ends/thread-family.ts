@@ -1,10 +1,8 @@
-import type { LookAlikeFamily } from './small-threads.ts';
-
 /** Families of threads met on gas work. BSPT is R (male taper), Rc (female taper) and Rp (female parallel); G is BSPP. */
 export const THREAD_FAMILIES = [
   'npt', 'nptf', 'npsm', 'r', 'rc', 'rp', 'g', 'sae-45', 'connector', 'jic-37', 'garden-hose', 'cylinder',
   'compression', 'olive', 'inverted-flare', 'plumbing', 'metric', 'thermocouple',
-] as const satisfies readonly (LookAlikeFamily | string)[]; // prettier-ignore
+] as const; // prettier-ignore
 export type ThreadFamily = (typeof THREAD_FAMILIES)[number];
 
 /**

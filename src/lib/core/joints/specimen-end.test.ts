@@ -1,16 +1,24 @@
 import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { UNKNOWN_END } from '../ends/end.ts';
 import { standardThreads } from '../catalogue/standard-threads.ts';
 import { makeSpecimen } from '../identify/specimen.ts';
 import { BAKERY_SPECIMENS } from '../../../../scripts/demo-specimens.ts';
-import { getSpecimenJointEnd } from './specimen-joint-end.ts';
+import { getSpecimenEnd } from './specimen-end.ts';
 
 describe('a specimen as an end', () => {
   for (const input of BAKERY_SPECIMENS) {
     it(`${input.name}: known where it was told apart, asked about where it was not`, () => {
       const specimen = makeSpecimen(standardThreads, input);
-      const end = getSpecimenJointEnd(specimen, standardThreads);
+      const said = getSpecimenEnd(specimen, standardThreads);
+      const end = standardCatalogue.ends.figure(said);
       if (specimen.verdict.kind === 'tie') {
-        expect(end).to.deep.equal({ kind: 'unknown' });
+        expect(said).to.deep.equal({
+          kind: 'unknown',
+          among: [specimen.end!.thread, ...specimen.end!.orElse],
+          certainty: 'tie',
+        });
+        expect(end.kind).to.equal('unknown');
         return;
       }
       expect(end.kind === 'thread' && end.thread.id).to.equal(specimen.end!.thread);
@@ -22,6 +30,6 @@ describe('a specimen as an end', () => {
   }
   it('nothing found is not known', () => {
     const empty = makeSpecimen(standardThreads, { ...BAKERY_SPECIMENS[0]!, readings: [] });
-    expect(getSpecimenJointEnd(empty, standardThreads)).to.deep.equal({ kind: 'unknown' });
+    expect(getSpecimenEnd(empty, standardThreads)).to.deep.equal(UNKNOWN_END);
   });
 });

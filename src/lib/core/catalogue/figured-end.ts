@@ -1,0 +1,49 @@
+import type { ListedThread } from './listed-thread.ts';
+import type {
+  FlangeEnd,
+  Metal,
+  Preparation,
+  SocketKind,
+  Temper,
+  TubeKind,
+  UnionHalf,
+  UnknownEnd,
+} from '../ends/end.ts';
+import type { Seat } from '../ends/seat.ts';
+
+/*
+ * Ends with their figures beside them, as the rules about pairs and the lens need them. What stands in documents is the plain end
+ * (ends/end.ts); the registry (end-registry.ts) puts the figures to it.
+ */
+
+export interface FiguredThread {
+  readonly kind: 'thread';
+  /** As listed, but of the hand the end has. */
+  readonly thread: ListedThread;
+  readonly seat: Seat | 'unknown';
+  readonly metal: Metal;
+}
+
+/** A tube's end, or the spigot of a fusion fitting, which is one. Diameters in mm. */
+export interface FiguredTube {
+  readonly kind: 'tube';
+  readonly tube: TubeKind;
+  readonly name: string;
+  readonly outside: number;
+  /** Outside over wall; null where the wall does not matter. */
+  readonly sdr: number | null;
+  readonly prepared: Preparation;
+  readonly temper: Temper | null;
+}
+
+export interface FiguredSocket {
+  readonly kind: 'socket';
+  readonly socket: SocketKind;
+  readonly name: string;
+  /** The kind of tube it is made for, and its outside, mm. */
+  readonly of: TubeKind;
+  readonly takes: number;
+  readonly sdr: number | null;
+}
+
+export type FiguredEnd = FiguredThread | FiguredTube | FiguredSocket | FlangeEnd | UnionHalf | UnknownEnd;

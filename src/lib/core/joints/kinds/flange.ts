@@ -1,0 +1,13 @@
+import type { JointKind } from './joint-kind.ts';
+
+/** Two flanges bolted face to face on a gasket; bolts are drawn up crosswise, in steps. */
+export const flange: JointKind = {
+  id: 'flange',
+  sealsAt: 'gasket',
+  sealant: 'never',
+  sealantFromThread: null,
+  tightening: { by: 'maker' },
+  turnedBy: 'spanner',
+  secondWrench: false,
+  madeAgain: 'new-gasket',
+};
