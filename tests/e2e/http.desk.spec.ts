@@ -73,6 +73,23 @@ test('bodies that are too large, not JSON or not right are refused with a code a
   expect((await now.json()).value.run.revision).toBe(0);
 });
 
+test('an address that names what no id can be is not there, and never breaks a page', async ({
+  request,
+  app,
+}) => {
+  const { job, run } = await makeJob(request, app.url);
+  for (const path of [
+    `/jobs/%2f/runs/${run}/lay-out`,
+    `/jobs/${job}/runs/%2f/cut`,
+    '/jobs/%2f',
+    '/jobs/%00/joints',
+  ]) {
+    const page = await request.get(`${app.url}${path}`, { headers: { accept: 'text/html' } });
+    expect([path, page.status()]).toEqual([path, 404]);
+    expect(await page.text()).toContain('Nothing here');
+  }
+});
+
 test('hostile requests, by a seed: none is answered 500, none is left waiting', async ({ request, app }) => {
   const { job, run } = await makeJob(request, app.url);
   const fuzz = new HttpFuzz(makeRandom(20_274));

@@ -138,7 +138,14 @@ export async function fuzzHttp(
   const statuses: Record<string, number> = {};
   const faults: string[] = [];
   let [sent, slowest] = [0, 0];
-  const send = (ask: Ask): Promise<number> =>
+  /** A server may close a connection that idles just when it is used again: then it is asked once more, as any client does. */
+  const send = async (ask: Ask): Promise<number> => {
+    const status = await sendOnce(ask);
+    if (status !== 'closed') return status;
+    const again = await sendOnce(ask);
+    return again === 'closed' ? -1 : again;
+  };
+  const sendOnce = (ask: Ask): Promise<number | 'closed'> =>
     new Promise((done) => {
       const headers = {
         host: `localhost:${port}`,
@@ -153,7 +160,9 @@ export async function fuzzHttp(
           response.on('error', () => done(-1));
         },
       );
-      request.on('error', () => done(-1));
+      request.on('error', (error: NodeJS.ErrnoException) =>
+        done(request.reusedSocket && error.code === 'ECONNRESET' ? 'closed' : -1),
+      );
       request.on('timeout', () => request.destroy());
       request.end(ask.body ?? undefined);
     });

@@ -2,7 +2,8 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import type Joi from 'joi';
 import { findUnstorable } from './find-unstorable.ts';
-import { idSchema, isId, momentSchema, revisionSchema } from './id.schema.ts';
+import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
+import { isId } from './is-id.ts';
 import { JsonGate } from './json-gate.ts';
 import { line, nameLine, text } from './text.schema.ts';
 

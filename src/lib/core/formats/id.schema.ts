@@ -1,12 +1,8 @@
 import Joi from 'joi';
+import { ID } from './is-id.ts';
 import { isMoment } from '../units/moment.ts';
 
-const ID = /^[a-z][a-z0-9]{7,39}$/;
-
-/** Whether a text has the shape of an id: what an address names is asked for only if it could be there. */
-export const isId = (text: string): boolean => ID.test(text);
-
-/** A client-made id: a letter, then letters and digits. Never a word that means something to an object. */
+/** A client-made id. */
 export const idSchema = Joi.string().pattern(ID).required();
 
 /** An id that names places in a run: ends `station:leg` (a part in a leg is `part.port`, or `leg#k.port`), pieces `end~end`. */

@@ -1,4 +1,4 @@
-import { isId } from '#core/formats/id.schema.ts';
+import { isId } from '#core/formats/is-id.ts';
 import { newJobSchema } from '#core/formats/job.schema.ts';
 import { refuse } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
