@@ -30,7 +30,7 @@ const straight = (from: number, axis: Way, measure: string, more: More = {}): De
   ...more,
 });
 const side = (way: Axis, inches: number) => ({ way, length: inches * 25_400_000, typed: String(inches) });
-const kiln = (name: string): Terminal => ({ kind: 'appliance', name, gender: 'female' });
+const kiln = (name: string): Terminal => ({ kind: 'appliance', name, inlet: null });
 
 /**
  * The header along the north wall of Fernhill Kilns: from the riser up through the main valve, over, and along, its tees

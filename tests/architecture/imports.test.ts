@@ -99,6 +99,26 @@ describe('imports', () => {
     }
   });
 
+  it('ask what a leg is made of in one place: materials, their folders and the table of crafts', () => {
+    const names = '(?:threaded-steel|black-iron|steel-r|NPT|R)';
+    const branches = new RegExp(
+      `(?:[=!]==?|case|\\?\\?)\\s*'${names}'|'${names}'\\s*[=!]==?|family === |from '[^']*/materials/(?!craft)`,
+    );
+    // Data, the rules about pairs of threads, what is identified, and words are about threads themselves.
+    const isAbout =
+      /^lib\/(?:core\/(?:catalogue|ends|identify|instruments|joints|house-rules|allowances|materials)\/|words\/)|\/drawing\/(?:lens\/|draw-joint|thread-profile)|formats\/carry-up|ui\/(?:instruments|panels)\/(?:end-choice|EndPicker|simulated|Lens|identify)/;
+    const found = files
+      .filter((file) => !isAbout.test(relative(ROOT, file)))
+      .flatMap((file) =>
+        readFileSync(file, 'utf8')
+          .split('\n')
+          .flatMap((line, i) =>
+            branches.test(line) ? [`${relative(ROOT, file)}:${i + 1}: ${line.trim()}`] : [],
+          ),
+      );
+    expect(found).to.deep.equal([]);
+  });
+
   it('read the published tables in two files only', () => {
     const readers = files.filter((file) =>
       readImports(file).some(({ specifier }) => specifier.endsWith('.table.ts')),

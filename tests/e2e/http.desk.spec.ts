@@ -78,12 +78,7 @@ test('an address that names what no id can be is not there, and never breaks a p
   app,
 }) => {
   const { job, run } = await makeJob(request, app.url);
-  for (const path of [
-    `/jobs/%2f/runs/${run}/lay-out`,
-    `/jobs/${job}/runs/%2f/cut`,
-    '/jobs/%2f',
-    '/jobs/%00/joints',
-  ]) {
+  for (const path of [`/jobs/%2f/runs/${run}/lay-out`, `/jobs/${job}/runs/%2f/cut`, '/jobs/%2f']) {
     const page = await request.get(`${app.url}${path}`, { headers: { accept: 'text/html' } });
     expect([path, page.status()]).toEqual([path, 404]);
     expect(await page.text()).toContain('Nothing here');

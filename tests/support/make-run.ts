@@ -1,3 +1,4 @@
+import { getLegs } from '#core/runs/legs.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import type { NominalSize } from '#core/ends/size.ts';
@@ -108,7 +109,7 @@ export function makeRun(
 }
 
 export function getLeg(doc: RunDoc, tag: number) {
-  const leg = Object.values(doc.legs).find((each) => each.tag === tag);
+  const leg = [...getLegs(doc).values()].find((each) => each.tag === tag);
   if (!leg) throw new Error(`no leg ${tag}`);
   return leg;
 }

@@ -1,3 +1,4 @@
+import { getLegs } from '#core/runs/legs.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { PART_KINDS } from '#core/catalogue/part.ts';
 import { AXES, getOpposite } from '#core/geometry/axis.ts';
@@ -35,7 +36,7 @@ type Random = () => number;
 export function planRandomCommand(doc: RunDoc, random: Random, newId: () => string): PlannedChange | null {
   const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
   const take = (result: Result<PlannedChange, unknown>) => (result.ok ? result.value : null);
-  const legs = Object.values(doc.legs);
+  const legs = [...getLegs(doc).values()];
   const length = (most: number) => inches(Math.ceil(random() * most));
   if (legs.length === 0) return take(planAddLeg(doc, newLeg(null, pick(AXES), 30), newId));
   const leg = pick(legs);
@@ -96,7 +97,7 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     () => (measures.length > 0 ? take(planReferMeasure(doc, pick(measures).id, { from: pickRef() })) : null),
     () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
     () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
-    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, { kind: 'appliance', name: 'kiln', gender: 'female' }, null] as const))),
+    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, { kind: 'appliance', name: 'kiln', inlet: null }, null] as const))),
     () => {
       const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
       return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));

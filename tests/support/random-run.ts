@@ -1,3 +1,4 @@
+import { takeApart } from '#core/runs/commands/make-op.ts';
 import { NOMINAL_SIZES } from '#core/ends/size.ts';
 import { AXES, getOpposite, type Axis } from '#core/geometry/axis.ts';
 import type { Leg, Measure, RunDoc, RunNode } from '#core/runs/run.ts';
@@ -47,8 +48,8 @@ export function makeRandomRun(count: number, seed: number): RunDoc {
       to,
       geometry: { kind: 'axis', axis },
       size,
+      system: 'threaded-steel',
       material: 'black-iron',
-      specs: {},
       inline: {},
       rank: `a${tag.toString(36)}`,
       tag,
@@ -73,7 +74,13 @@ export function makeRandomRun(count: number, seed: number): RunDoc {
       nodes[id] = { ...nodes[id]!, terminal: { kind: 'cap' } };
   }
   const anchors = { anchor0000: { id: 'anchor0000', node: source, role: 'source' as const } };
-  return { ...newRun('randomrun', standardCatalogue.version, {}), nodes, legs, measures, anchors };
+  return {
+    ...newRun('randomrun', standardCatalogue.version, {}),
+    nodes,
+    ...takeApart(Object.values(legs)),
+    measures,
+    anchors,
+  };
 }
 
 /** A fitting exists for these ways: one, two that differ, or a straight pair and one square to it. */

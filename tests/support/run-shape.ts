@@ -1,4 +1,5 @@
-import { getLegsByNode, type Ref, type RunDoc } from '#core/runs/run.ts';
+import { type Ref, type RunDoc } from '#core/runs/run.ts';
+import { getLegs, getLegsByNode } from '#core/runs/legs.ts';
 
 const compare = (a: string, b: string): number => (a < b ? -1 : Number(a > b));
 
@@ -16,7 +17,7 @@ export function getShape(doc: RunDoc): unknown {
     return `ends ${ends.join(' ')}, begins ${begins.join(' ')}`;
   };
   const partNames = new Map<string, string>();
-  for (const leg of Object.values(doc.legs)) {
+  for (const leg of [...getLegs(doc).values()]) {
     const measured = (id: string) =>
       Object.values(doc.measures)
         .filter((measure) => measure.to.id === id || measure.from.id === id)
@@ -35,7 +36,7 @@ export function getShape(doc: RunDoc): unknown {
   return {
     nodes: sorted(Object.values(doc.nodes).map(({ id, part, terminal }) => [nameNode(id), part, terminal])),
     legs: sorted(
-      Object.values(doc.legs).map((leg) => [
+      [...getLegs(doc).values()].map((leg) => [
         leg.tag, nameNode(leg.from), nameNode(leg.to), leg.geometry, leg.size, leg.material,
         sorted(Object.values(leg.inline).map(({ id, part, share }) => [partNames.get(id), part, share])),
       ]), // prettier-ignore

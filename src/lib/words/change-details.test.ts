@@ -39,7 +39,7 @@ describe('what a change was about', () => {
     expect(sayWholeChange(added, 'in')).to.equal('leg 3 added: out toward you, 1 ft');
     const capped = mustBe(planCloseEnd(doc, second.to, { kind: 'cap' }));
     expect(sayWholeChange(capped, 'in')).to.equal('end of leg 2 closed or opened: a cap');
-    const kiln = { kind: 'appliance', name: 'kiln', gender: 'female' } as const;
+    const kiln = { kind: 'appliance', name: 'kiln', inlet: null } as const;
     expect(sayDetails(mustBe(planCloseEnd(doc, second.to, kiln)), 'in')).to.equal('kiln');
     expect(sayDetails(planResizeLegs(doc, null, { size: '1' }), 'in')).to.equal('1 instead of 3/4');
     expect(sayDetails(planResizeLegs(doc, first.id, { material: 'steel-r' }), 'in')).to.equal(
@@ -52,7 +52,7 @@ describe('what a change was about', () => {
       planPutPart(doc, first.id, 'union', { from: first.from, value: inches(9), typed: '9' }, newId),
     );
     expect(sayWholeChange(put, 'in')).to.equal('a part put into leg 1: union, 9 in');
-    const inline = Object.keys(getLeg(applyPlan(doc, put), 1).inline)[0]!;
+    const inline = Object.keys(applyPlan(doc, put).parts)[0]!;
     expect(sayDetails(mustBe(planTakeOutPart(applyPlan(doc, put), inline)), 'in')).to.equal('union');
     const straight = makeRun([
       [0, 'right', 30],

@@ -70,10 +70,10 @@ const sayNewLegs: Say = (ops, unit) => {
 
 const isMaterial = (value: Json): value is Material => MATERIALS.some((each) => each === value);
 const sayMakes: Say = (ops) => {
-  const sizes = findSet(ops, 'legs', 'size').map(({ old, value }) =>
+  const sizes = findSet(ops, 'specs', 'size').map(({ old, value }) =>
     sayInstead(isText(value) ? value : null, isText(old) ? old : null),
   );
-  const materials = findSet(ops, 'legs', 'material').map(({ value }) =>
+  const materials = findSet(ops, 'specs', 'material').map(({ value }) =>
     isMaterial(value) ? MATERIAL_NAMES[value] : null,
   );
   return [...new Set([...sizes, ...materials])];
@@ -82,16 +82,8 @@ const sayMakes: Say = (ops) => {
 const sayKind = (value: Json | null): string | null =>
   isText(value) && PART_KINDS.some((kind) => kind === value) ? PART_KIND_NAMES[value as BoughtKind] : null;
 
-/** The parts that are in a leg on one side of the change only. */
-const sayInline: Say = (ops) =>
-  findSet(ops, 'legs', 'inline').flatMap((sides) => {
-    const list = (side: Json) => Object.entries((side ?? {}) as Readonly<Record<string, Json>>);
-    const [old, value] = [list(sides.old), list(sides.value)];
-    const isIn = (side: [string, Json][], id: string) => side.some(([each]) => each === id);
-    return [...value.filter(([id]) => !isIn(old, id)), ...old.filter(([id]) => !isIn(value, id))].map(
-      ([, part]) => sayKind(read(part, 'part')),
-    );
-  });
+/** The parts that were put into legs, or taken out. */
+const sayInline: Say = (ops) => findWhole(ops, 'parts').map((part) => sayKind(read(part, 'part')));
 
 const sayChosen: Say = (ops) =>
   findSet(ops, 'nodes', 'part').map(({ value }) => sayKind(read(value, 'part')) ?? 'the usual one');

@@ -3,7 +3,7 @@ import { findWayFrom } from '#core/runs/leg-direction.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayLength } from './length-text.ts';
 import { nameFitting, PART_KIND_NAMES } from './parts.ts';
-import { nameThread } from './threads.ts';
+import { nameFoundEnd } from './threads.ts';
 import { sayWay } from './ways.ts';
 
 /** The run in words, leg by leg from the source: what the drawing shows, for those who cannot see it. */
@@ -22,7 +22,7 @@ function describeLeg(laid: LaidLeg, layout: RunLayout, unit: LengthUnit): string
   const before = near.legs[0];
   const from =
     laid.depth === 0
-      ? `from the source${near.node.terminal?.kind === 'existing' ? `, ${nameThread(near.node.terminal.end)}` : ''}`
+      ? `from the source${near.node.terminal?.kind === 'existing' ? `, ${nameFoundEnd(near.node.terminal.end)}` : ''}`
       : `from the ${nameFitting(near.fitting)} at the end of leg ${before?.tag ?? '?'}`;
   const to = far.node.terminal?.kind === 'appliance' ? far.node.terminal.name : '';
   const end = `${withArticle(nameFitting(far.fitting))}${to ? ` (${to})` : ''}`;

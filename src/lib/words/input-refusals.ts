@@ -4,6 +4,9 @@ import type { Fullness } from '#core/runs/fullness.ts';
 /** What a run holds so many of. */
 export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {
   legs: 'legs',
+  specs: 'settings of legs',
+  parts: 'parts in legs',
+  picks: 'transitions',
   nodes: 'points',
   measures: 'measures',
   ownParts: 'measured parts',

@@ -1,6 +1,6 @@
 import type { LensDimension, LensPicture } from '#core/drawing/lens/lens-picture.ts';
 import type { PairVerdict } from '#core/joints/pair-verdict.ts';
-import type { Joint } from '#core/runs/layout.ts';
+import type { MadeJoint } from '#core/materials/craft.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { JOINT_WORDS } from './joints.ts';
 import { sayExact, sayNumber } from './length-text.ts';
@@ -39,7 +39,7 @@ export function sayLens(picture: LensPicture, verdict: PairVerdict, unit: Length
 /** What the lens shows of a joint of a run: how far it is in, what can be counted, what space is left inside. */
 export function sayJointLens(
   { showing }: LensPicture,
-  { part, port, engagement, reach }: Joint,
+  { part, port, engagement, reach }: MadeJoint,
   unit: LengthUnit,
 ): string {
   const crests = `${showing.length} ${showing.length === 1 ? 'crest stands' : 'crests stand'} outside the face`;

@@ -22,6 +22,12 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   appliance: 'appliance inlet',
 };
 
+/** What is bought by the length. */
+export const BOUGHT_PIPE: Readonly<Record<Material, string>> = {
+  'black-iron': 'black pipe',
+  'steel-r': 'steel tube',
+};
+
 export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
   'black-iron': 'black iron',
   'steel-r': 'steel tube, R thread',

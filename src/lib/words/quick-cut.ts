@@ -18,8 +18,16 @@ export const QUICK_KIND_NAMES: Readonly<
   open: { short: 'open', name: 'open end' },
 };
 
+/** How the sizes of each material are called. */
+export const QUICK_MATERIALS: Readonly<
+  Record<Material, { readonly group: string; readonly before: string; readonly after: string }>
+> = {
+  'black-iron': { group: 'NPT', before: '', after: ' NPT' },
+  'steel-r': { group: 'R threads', before: 'R ', after: '' },
+};
+
 export const sayQuickSize = (material: Material, size: NominalSize): string =>
-  material === 'steel-r' ? `R ${size}` : `${size} NPT`;
+  `${QUICK_MATERIALS[material].before}${size}${QUICK_MATERIALS[material].after}`;
 
 const sayPoint = (at: QuickPoint): string => REF_POINT_NAMES[at].name;
 

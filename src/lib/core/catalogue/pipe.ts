@@ -1,15 +1,14 @@
 import { inches, type Length } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
-import type { TaperFamily } from './taper-end.ts';
 import type { NominalSize } from '../ends/size.ts';
+
+/** Systems of material: each is a craft of its own, with its ends, its joints and its settings. */
+export const SYSTEMS = ['threaded-steel'] as const;
+export type SystemId = (typeof SYSTEMS)[number];
 
 /** Materials a leg can be made of: black steel pipe with NPT threads, and black steel tube with R threads. */
 export const MATERIALS = ['black-iron', 'steel-r'] as const;
 export type Material = (typeof MATERIALS)[number];
-
-/** The thread each is made up with. */
-const FAMILIES: Readonly<Record<Material, TaperFamily>> = { 'black-iron': 'NPT', 'steel-r': 'R' };
-export const getThreadFamily = (material: Material): TaperFamily => FAMILIES[material];
 
 /** A published row of steel pipe, inches, pounds a foot, square inches. */
 export interface PipeRow extends Provenance {

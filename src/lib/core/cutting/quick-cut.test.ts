@@ -1,6 +1,7 @@
+import { getThreadSystem } from '../materials/threaded-steel/pipe-end.ts';
 import { expect } from 'chai';
 import { findReach } from '../catalogue/part.ts';
-import { getThreadFamily, MATERIALS } from '../catalogue/pipe.ts';
+import { MATERIALS } from '../catalogue/pipe.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { resolveRules } from '../house-rules/house-rules.ts';
 import { findBrokenReference } from '../runs/check-run.ts';
@@ -45,7 +46,7 @@ const PORTS: Readonly<Record<QuickKind, { part: 'elbow-90' | 'elbow-45' | 'tee' 
 function takesOff({ kind, at }: QuickEnd, { size, material }: QuickCut): Length | null {
   const { part: name, port: id, behind } = PORTS[kind];
   if (name === null) return 0;
-  const family = getThreadFamily(material);
+  const family = getThreadSystem({ material });
   const part = standardCatalogue.findPart(name, size, family)!;
   const reach = findReach(part.ports.find((port) => port.id === id)!);
   const engagement = standardCatalogue.findThread(size, family)!.normalEngagement;

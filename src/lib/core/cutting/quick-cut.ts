@@ -1,6 +1,8 @@
+import { FIRST_MATERIAL, getCraft, makeSettings } from '../materials/crafts.ts';
+import { takeApart } from '../runs/commands/make-op.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { BoughtKind } from '../catalogue/part.ts';
-import { getThreadFamily, type Material } from '../catalogue/pipe.ts';
+import type { BoughtKind, Part } from '../catalogue/part.ts';
+import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import { getOppositeWay, type Way } from '../geometry/way.ts';
@@ -46,7 +48,7 @@ export interface QuickCut {
 
 /** Begins where most pieces do: 3/4 black iron between the centres of two elbows. */
 export const FIRST_QUICK_CUT: QuickCut = {
-  material: 'black-iron',
+  material: FIRST_MATERIAL,
   size: '3/4',
   ends: [
     { kind: 'elbow-90', at: 'centre' },
@@ -62,6 +64,15 @@ const PARTS: Readonly<Record<QuickKind, BoughtKind | null>> = {
   valve: 'valve', cap: 'cap', open: null,
 }; // prettier-ignore
 
+function findPartOf(
+  kind: BoughtKind,
+  { material, size }: Pick<QuickCut, 'material' | 'size'>,
+  catalogue: Catalogue,
+): Part | null {
+  const settings = makeSettings(material, size);
+  return getCraft(settings).findPart(kind, settings, [size], catalogue);
+}
+
 /** Whether the catalogue has what stands at such an end, in this size and thread. */
 export function isQuickKindMade(
   kind: QuickKind,
@@ -69,13 +80,13 @@ export function isQuickKindMade(
   catalogue: Catalogue,
 ): boolean {
   const part = PARTS[kind];
-  return part === null || catalogue.findPart(part, size, getThreadFamily(material)) !== null;
+  return part === null || findPartOf(part, { material, size }, catalogue) !== null;
 }
 
 /** The part at an end whose length is fixed nowhere and was not measured yet, by its id; null where every figure is there. */
 export function findUnmeasuredPart({ kind }: QuickEnd, cut: QuickCut, catalogue: Catalogue): string | null {
   const wanted = PARTS[kind];
-  const part = wanted && catalogue.findPart(wanted, cut.size, getThreadFamily(cut.material));
+  const part = wanted && findPartOf(wanted, cut, catalogue);
   if (!part || Object.hasOwn(cut.own, part.id)) return null;
   return part.ports.some(({ reach }) => reach.standing === 'unknown') ? part.id : null;
 }
@@ -151,7 +162,7 @@ export function makeQuickRun(
   const doc: RunDoc = {
     ...newRun(run.id, run.catalogueVersion, run.ruleChoices),
     nodes: byId(nodes),
-    legs: byId(legs),
+    ...takeApart(legs),
     measures: measure ? byId([measure]) : {},
     ownParts: byId(own),
     anchors: { [anchor]: { id: anchor, node: ends[0], role: 'source' } },
@@ -190,9 +201,7 @@ const makeLeg = (
   from,
   to,
   geometry: { kind: 'axis', axis },
-  size,
-  material,
-  specs: {},
+  ...makeSettings(material, size),
   inline: {},
   rank: `a${tag - 1}`,
   tag,

@@ -1,3 +1,4 @@
+import { getTraits } from '../materials/crafts.ts';
 import { getVector } from '../geometry/axis.ts';
 import { projectIsometric, type Point, type QuarterTurns } from '../geometry/isometric.ts';
 import { addScaled, dot, ORIGIN, type Vector } from '../geometry/vector.ts';
@@ -22,7 +23,7 @@ export function drawLeg(
     return;
   }
   drawSlantBox(sink, laid, from, to, turns);
-  sink.stroke(leg.material === 'steel-r' ? 'pipe-r' : 'pipe', [from, to], leg.id);
+  sink.stroke(getTraits(leg.material).ink, [from, to], leg.id);
   for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
   drawFlow(sink, from, to, letter, leg.id);
 }

@@ -66,7 +66,7 @@ describe('drawLine', () => {
       [1, 'right', 60],
       [2, 'right', 40],
       [3, 'right', null, { geometry: offset('right', ['up', 10]) }],
-      [4, 'right', 20, { terminal: { kind: 'appliance', name: 'kiln 3', gender: 'female' } }],
+      [4, 'right', 20, { terminal: { kind: 'appliance', name: 'kiln 3', inlet: null } }],
     ]);
     const newId = makeIds('parts');
     doc = applyPlan(doc, mustBe(planPutPart(doc, getLeg(doc, 1).id, 'valve', { share: 0.5 }, newId)));
@@ -92,7 +92,7 @@ describe('drawLine', () => {
   });
 
   it('writes no measure over an appliance, however near the drops stand', () => {
-    const kiln = { terminal: { kind: 'appliance', name: 'kiln', gender: 'female' } } as const;
+    const kiln = { terminal: { kind: 'appliance', name: 'kiln', inlet: null } } as const;
     for (let apart = 8; apart <= 60; apart += 4) {
       const { shapes } = draw(
         makeRun([

@@ -16,6 +16,8 @@ export type Hand = (typeof HANDS)[number];
 /** What a threaded end is made of, as far as a joint cares. */
 export const METALS = ['black-iron', 'galvanised', 'brass', 'steel'] as const;
 export type Metal = (typeof METALS)[number];
+/** What an end is taken to be made of where nothing is said. */
+export const USUAL_METAL: Metal = 'black-iron';
 
 /** A threaded end. The seat is what the end has to seal against: a cone, a flat for a washer, nothing, or not looked at yet. */
 export interface ThreadEnd {

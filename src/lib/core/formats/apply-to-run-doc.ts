@@ -4,7 +4,7 @@ import { findBrokenReference } from '../runs/check-run.ts';
 import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
 import { readRunDoc, type DocumentRefusal } from './read-run-doc.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
-import { MOST_IN } from '../runs/fullness.ts';
+import { findOverfullLeg, MOST_IN, MOST_PARTS_IN_LEG } from '../runs/fullness.ts';
 import { ENTITY_SCHEMAS, ruleChoicesSchema } from './run-doc.schema.ts';
 
 /**
@@ -34,8 +34,7 @@ export function readKeptRunDoc(input: unknown): Result<RunDoc, DocumentRefusal> 
 const isPresent = (input: unknown): input is RunDoc =>
   isObject(input) &&
   input['schema'] === RUN_SCHEMA &&
-  COLLECTIONS.every((collection) => isObject(input[collection])) &&
-  Object.values(input['legs'] as object).every((leg: unknown) => isObject(leg) && isObject(leg['inline']));
+  COLLECTIONS.every((collection) => isObject(input[collection]));
 
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -66,18 +65,9 @@ function findWrongAt(
   if (!Object.hasOwn(entries, id)) return null;
   const read = readWith(ENTITY_SCHEMAS[collection], entries[id]);
   if (!read.ok) return within(`${collection}.${id}`, read.refusal);
-  return isUnderItsIds(id, read.value as Entity)
-    ? null
-    : { code: 'input-invalid', path: '', rule: 'any.invalid', limit: null };
+  const { id: own } = read.value as { readonly id: string };
+  return own === id ? null : { code: 'input-invalid', path: '', rule: 'any.invalid', limit: null };
 }
-
-/** What stands under a key has that key as its id, and so have the parts in a leg. */
-interface Entity {
-  readonly id: string;
-  readonly inline?: Readonly<Record<string, Entity>>;
-}
-const isUnderItsIds = (key: string, { id, inline = {} }: Entity): boolean =>
-  key === id && Object.entries(inline).every(([inner, part]) => isUnderItsIds(inner, part));
 
 function findOverfull(doc: RunDoc, ops: readonly Op[]): InputRefusal | null {
   for (const collection of new Set(ops.map((op) => op.in))) {
@@ -85,6 +75,13 @@ function findOverfull(doc: RunDoc, ops: readonly Op[]): InputRefusal | null {
     const most = MOST_IN[collection];
     if (Object.keys(doc[collection]).length > most)
       return { code: 'input-invalid', path: collection, rule: 'object.max', limit: String(most) };
+    if (collection === 'parts' && findOverfullLeg(doc.parts) !== null)
+      return {
+        code: 'input-invalid',
+        path: collection,
+        rule: 'object.max',
+        limit: String(MOST_PARTS_IN_LEG),
+      };
   }
   return null;
 }

@@ -1,7 +1,9 @@
 import Joi from 'joi';
 import { HOUSE_RULES } from '../house-rules/house-rules.ts';
-import { COLLECTIONS, COMMAND_NAMES, type Change } from '../runs/change.ts';
+import { COLLECTIONS, COMMAND_NAMES, type Change, type Op } from '../runs/change.ts';
 import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
+import { carryUpOps } from './carry-up.ts';
+import { SPEC_ID } from './is-id.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
 
@@ -21,7 +23,7 @@ const place = {
     .required(),
   /** Of what has an id of its own, or of a house rule. */
   id: Joi.alternatives()
-    .try(idSchema, Joi.string().valid(...HOUSE_RULES.map(({ id }) => id)))
+    .try(idSchema, Joi.string().pattern(SPEC_ID), Joi.string().valid(...HOUSE_RULES.map(({ id }) => id)))
     .required(),
 };
 const field = Joi.string()
@@ -52,5 +54,11 @@ export const changeSchema: Joi.ObjectSchema<Change> = Joi.object<Change>({
     leg: Joi.number().integer().min(1).max(LIMITS.tag).allow(null).required(),
     turn: Joi.string().valid('undo', 'redo').allow(null).required(),
   }).required(),
-  ops: Joi.array().items(opSchema).min(1).max(LIMITS.opsPerChange).required(),
+  // Whatever version it was made with: what reads it finds operations of the present one.
+  ops: Joi.array()
+    .items(opSchema)
+    .min(1)
+    .max(LIMITS.opsPerChange)
+    .custom((ops: readonly Op[]) => carryUpOps(ops))
+    .required(),
 }).required();

@@ -1,6 +1,6 @@
 import { applyOps, invertOps, type Change, type Op } from '../runs/change.ts';
 import type { RunDoc } from '../runs/run.ts';
-import { carryUpOp } from './read-run-doc.ts';
+import { carryUpOps } from './carry-up.ts';
 
 /** The history does not lead to the run: the revision at which it breaks off. */
 export interface BrokenHistory {
@@ -25,7 +25,7 @@ export function checkHistory(
   const back: Op[] = [];
   const from: number[] = [];
   for (const change of inOrder.toReversed()) {
-    const inverse = invertOps(change.ops.map(carryUpOp));
+    const inverse = invertOps(carryUpOps(change.ops));
     back.push(...inverse);
     from.push(...inverse.map(() => change.revision));
   }

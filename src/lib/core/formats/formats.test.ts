@@ -50,13 +50,18 @@ describe('readRunDoc', () => {
     ['an unknown field', (d) => Object.assign(d, { extra: 1 }), 'extra'],
     ['a leg to nowhere', (d) => Object.assign(d['legs']![legId]!, { to: 'nosuchnode' }), 'run-reference-broken'],
     ['a leg to itself', (d) => Object.assign(d['legs']![legId]!, { to: getLeg(doc, 1).from }), `legs.${legId}.to`],
-    ['a size nobody makes', (d) => Object.assign(d['legs']![legId]!, { size: '7/8' }), `legs.${legId}.size`],
+    ['a size nobody makes', (d) => Object.assign(d['specs']![`${legId}.threaded-steel`]!, { size: '7/8' }), `specs.${legId}.threaded-steel.size`],
+    ['settings of a leg that is not there', (d) => Object.assign(d['specs']!, { 'nosuchleg.threaded-steel': { ...d['specs']![`${legId}.threaded-steel`]!, id: 'nosuchleg.threaded-steel', leg: 'nosuchleg' } }), 'run-reference-broken'],
+    ['a leg without settings', (d) => Object.assign(d, { specs: {} }), 'run-reference-broken'],
+    ['settings of another leg', (d) => Object.assign(d['specs']![`${legId}.threaded-steel`]!, { leg: getLeg(doc, 2).id }), `specs.${legId}.threaded-steel`],
     ['a way nobody goes', (d) => Object.assign(d['legs']![legId]!, { geometry: { kind: 'axis', axis: 'x' } }), `legs.${legId}.geometry.axis`],
     ['a negative measure', (d) => Object.assign(d['measures']![measureId]!, { value: -5 }), `measures.${measureId}.value`],
     ['half a nanometre', (d) => Object.assign(d['measures']![measureId]!, { value: 0.5 }), `measures.${measureId}.value`],
     ['an id under another key', (d) => Object.assign(d['nodes']![nodeId]!, { id: 'another00' }), ''],
-    ['a part in a leg under another key', (d) => Object.assign(d['legs']![legId]!, { inline: { another00: { id: 'partinleg0', part: 'union', share: 0.5 } } }), ''],
-    ['a share over 1', (d) => Object.assign(d['legs']![legId]!, { inline: { partinleg0: { id: 'partinleg0', part: 'union', share: 2 } } }), `legs.${legId}.inline.partinleg0.share`],
+    ['a part in a leg under another key', (d) => Object.assign(d['parts']!, { another00: { id: 'partinleg0', leg: legId, part: 'union', share: 0.5 } }), ''],
+    ['a share over 1', (d) => Object.assign(d['parts']!, { partinleg0: { id: 'partinleg0', leg: legId, part: 'union', share: 2 } }), 'parts.partinleg0.share'],
+    ['thirteen parts in a leg', (d) => Object.assign(d['parts']!, Object.fromEntries(Array.from({ length: 13 }, (_, i) => [`partinleg${i}`, { id: `partinleg${i}`, leg: legId, part: 'union', share: 0.5 }]))), 'parts'],
+    ['a part in no leg', (d) => Object.assign(d['parts']!, { partinleg0: { id: 'partinleg0', leg: 'nosuchleg', part: 'union', share: 0.5 } }), 'run-reference-broken'],
     ['an offset that sets along itself', (d) => Object.assign(d['legs']![legId]!, { geometry: { kind: 'offset', along: 'up', set: { way: 'down', length: 5, typed: '' }, roll: null, angle: 45 } }), `legs.${legId}.geometry`],
     ['an offset of 30°', (d) => Object.assign(d['legs']![legId]!, { geometry: { kind: 'offset', along: 'up', set: { way: 'left', length: 5, typed: '' }, roll: null, angle: 30 } }), `legs.${legId}.geometry.angle`],
     ['a chosen part nobody makes', (d) => Object.assign(d['nodes']![nodeId]!, { part: { kind: 'chosen', part: 'cross' } }), `nodes.${nodeId}.part`],
@@ -72,22 +77,6 @@ describe('readRunDoc', () => {
       expect(refusalOf(copy)).to.equal(where);
     });
   }
-
-  it('carries a document of the second version up: its measures were all centre to centre', () => {
-    const old = JSON.parse(JSON.stringify(doc)) as {
-      schema: number;
-      measures: Record<string, Record<string, unknown>>;
-    };
-    old.schema = 2;
-    for (const measure of Object.values(old.measures)) {
-      for (const side of ['from', 'to']) {
-        const { id } = measure[side] as { id: string };
-        measure[side] = { kind: 'node', node: id, at: 'centre' };
-      }
-      delete measure['along'];
-    }
-    expect(readRunDoc(old)).to.deep.equal({ ok: true, value: doc });
-  });
 
   it('drops a hostile key rather than carry it on', () => {
     const copy = JSON.parse(
@@ -163,7 +152,7 @@ describe('schemas at the border', () => {
     const wrong = [
       { ...change, ops: [] },
       { ...change, ops: [{ ...op, op: 'merge' }] },
-      { ...change, ops: [{ ...op, in: 'picks' }] },
+      { ...change, ops: [{ ...op, in: 'obstacles' }] },
       { ...change, ops: [{ ...op, id: '__proto__' }] },
       { ...change, ops: [{ ...op, field: '__proto__' }] },
       { ...change, ops: [{ ...op, extra: 1 }] },

@@ -7,9 +7,9 @@ export const LIMITS = {
   typed: 60,
   reason: 300,
   readings: 40,
-  partsInLeg: 12,
   ownParts: 200,
-  opsPerChange: 40_000,
+  partsInPick: 6,
+  opsPerChange: 80_000,
   runsInFile: 500,
   jobsInFile: 2_000,
   /** The highest number a leg is given. */

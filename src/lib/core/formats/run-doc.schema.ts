@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { PART_KINDS } from '../catalogue/part.ts';
-import { MATERIALS } from '../catalogue/pipe.ts';
+import { MATERIALS, SYSTEMS, type SystemId } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES } from '../ends/size.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
 import { WAYS } from '../geometry/way.ts';
@@ -12,25 +12,31 @@ import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
 import { stockLengthRule } from '../house-rules/stock-length.ts';
 import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
 import type { Collection } from '../runs/change.ts';
-import { MOST_IN } from '../runs/fullness.ts';
-import { INLINE_KINDS, REF_POINTS, RUN_SCHEMA, type OffsetGeometry, type RunDoc } from '../runs/run.ts';
+import { findOverfullLeg, MOST_IN, MOST_PARTS_IN_LEG } from '../runs/fullness.ts';
+import {
+  INLINE_KINDS,
+  REF_POINTS,
+  RUN_SCHEMA,
+  getSpecId,
+  type LegSpec,
+  type OffsetGeometry,
+  type RunDoc,
+} from '../runs/run.ts';
 import { INCH } from '../units/length.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { endOf, endSchema } from './end.schema.ts';
 import { idSchema } from './id.schema.ts';
+import { ID, SPEC_ID } from './is-id.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
-import { specimenEndSchema } from './specimen.schema.ts';
 
 const oneOf = (values: readonly string[]) =>
   Joi.string()
     .valid(...values)
     .required();
 const empty = Joi.object({}).required();
-const map = (entity: Joi.Schema, most: number) =>
-  Joi.object()
-    .pattern(/^[a-z][a-z0-9]{7,39}$/, entity)
-    .max(most)
-    .required();
+const map = (entity: Joi.Schema, most: number, ids: RegExp) =>
+  Joi.object().pattern(ids, entity).max(most).required();
 /** Every entity says its own id, and it is the key it stands under. */
 const entity = (fields: Joi.SchemaMap) => Joi.object({ id: idSchema, ...fields }).required();
 
@@ -123,9 +129,9 @@ const nodeSchema = entity({
       Joi.object({
         kind: oneOf(['appliance']),
         name: text(LIMITS.name),
-        gender: oneOf(['male', 'female']),
+        inlet: endOf(['thread', 'unknown']).allow(null),
       }),
-      Joi.object({ kind: oneOf(['existing']), specimen: idSchema, end: specimenEndSchema }),
+      Joi.object({ kind: oneOf(['existing']), specimen: idSchema, end: endOf(['thread', 'unknown']) }),
     )
     .allow(null)
     .required(),
@@ -165,7 +171,29 @@ const geometrySchema = Joi.alternatives()
   })
   .required();
 
-const inlineSchema = entity({
+/** `leg.system` */
+const specId = Joi.string().pattern(SPEC_ID).required();
+
+/** The settings of each system. */
+const SETTINGS: Readonly<Record<SystemId, Joi.SchemaMap>> = {
+  'threaded-steel': { material: oneOf(MATERIALS), size: oneOf(NOMINAL_SIZES) },
+};
+const isUnderItsLeg: Joi.CustomValidator<LegSpec> = (spec, helpers) =>
+  spec.id === getSpecId(spec.leg, spec.system) ? spec : helpers.error('any.invalid');
+const specSchema = Joi.alternatives()
+  .conditional('.system', {
+    switch: SYSTEMS.map((system) => ({
+      is: system,
+      then: Joi.object({ id: specId, leg: idSchema, system: oneOf([system]), ...SETTINGS[system] }).custom(
+        isUnderItsLeg,
+      ),
+    })),
+    otherwise: Joi.forbidden(),
+  })
+  .required();
+
+const partSchema = entity({
+  leg: idSchema,
   part: oneOf(INLINE_KINDS),
   share: Joi.number().min(0).max(1).required(),
 });
@@ -174,10 +202,7 @@ const legSchema = entity({
   from: idSchema,
   to: idSchema.invalid(Joi.ref('from')),
   geometry: geometrySchema,
-  size: oneOf(NOMINAL_SIZES),
-  material: oneOf(MATERIALS),
-  specs: empty,
-  inline: map(inlineSchema, LIMITS.partsInLeg),
+  system: oneOf(SYSTEMS),
   rank: Joi.string()
     .pattern(/^[0-9A-Za-z]{1,60}$/)
     .required(),
@@ -216,11 +241,26 @@ const ownPartSchema = entity({
 
 const anchorSchema = entity({ node: idSchema, role: oneOf(['source']) });
 
+const station = Joi.string()
+  .pattern(/^[a-z][a-z0-9]{7,39}(\.[a-z][a-z0-9-]{0,20})?$/)
+  .required();
+const partId = Joi.string()
+  .pattern(/^[a-z][A-Za-z0-9/-]{2,119}$/)
+  .required();
+const pickSchema = entity({
+  station,
+  leg: idSchema,
+  forEnds: Joi.array().items(endSchema).length(2).required(),
+  parts: Joi.array()
+    .items(entity({ part: partId }))
+    .min(1)
+    .max(LIMITS.partsInPick)
+    .required(),
+});
+
 const degrees = Joi.number().integer().min(0).max(359).required();
 const clockingSchema = entity({
-  station: Joi.string()
-    .pattern(/^[a-z][a-z0-9]{7,39}(\.[a-z][a-z0-9-]{0,20})?$/)
-    .required(),
+  station,
   leg: idSchema,
   handTight: degrees,
   wanted: degrees,
@@ -232,10 +272,12 @@ const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
     doc.ownParts,
     doc.nodes,
     doc.legs,
+    doc.specs,
+    doc.parts,
     doc.measures,
+    doc.picks,
     doc.anchors,
     doc.clockings,
-    ...Object.values(doc.legs).map(({ inline }) => inline),
   ]) {
     for (const [key, { id }] of Object.entries(collection)) {
       if (key !== id) return helpers.error('any.invalid');
@@ -251,12 +293,19 @@ export const ENTITY_SCHEMAS: Readonly<Record<Entities, Joi.Schema>> = {
   ownParts: ownPartSchema,
   nodes: nodeSchema,
   legs: legSchema,
+  specs: specSchema,
+  parts: partSchema,
   measures: measureSchema,
+  picks: pickSchema,
   anchors: anchorSchema,
   clockings: clockingSchema,
 };
 
-const mapOf = (collection: Entities) => map(ENTITY_SCHEMAS[collection], MOST_IN[collection]);
+const isRoomInLegs: Joi.CustomValidator<RunDoc['parts']> = (parts, helpers) =>
+  findOverfullLeg(parts) === null ? parts : helpers.error('object.max', { limit: MOST_PARTS_IN_LEG });
+
+const mapOf = (collection: Entities) =>
+  map(ENTITY_SCHEMAS[collection], MOST_IN[collection], collection === 'specs' ? SPEC_ID : ID);
 
 /** The run document as it is stored and sent, in its present version. */
 export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
@@ -267,8 +316,10 @@ export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   ruleChoices: ruleChoicesSchema,
   nodes: mapOf('nodes'),
   legs: mapOf('legs'),
+  specs: mapOf('specs'),
+  parts: mapOf('parts').custom(isRoomInLegs),
   measures: mapOf('measures'),
-  picks: empty,
+  picks: mapOf('picks'),
   anchors: mapOf('anchors'),
   clockings: mapOf('clockings'),
   obstacles: empty,

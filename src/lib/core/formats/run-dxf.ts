@@ -1,11 +1,10 @@
+import { getTraits } from '../materials/crafts.ts';
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
 import { MATERIALS } from '../catalogue/pipe.ts';
 import type { Vector } from '../geometry/vector.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { INCH, MILLIMETRE, type LengthUnit } from '../units/length.ts';
 
-/** Colour numbers of the layers, one for each material: white (black on paper), and blue. */
-const COLOURS: Readonly<Record<(typeof MATERIALS)[number], number>> = { 'black-iron': 7, 'steel-r': 5 };
 export const MARKS_LAYER = 'marks';
 
 /**
@@ -19,7 +18,7 @@ export function writeRunDxf(
 ): { text: string; missing: readonly number[] } {
   const writer = new DxfWriter();
   writer.setUnits(unit === 'in' ? Units.Inches : Units.Millimeters);
-  for (const material of MATERIALS) writer.addLayer(material, COLOURS[material], 'CONTINUOUS');
+  for (const material of MATERIALS) writer.addLayer(material, getTraits(material).colour, 'CONTINUOUS');
   writer.addLayer(MARKS_LAYER, 8, 'CONTINUOUS');
   const scale = unit === 'in' ? INCH : MILLIMETRE;
   const point = ({ x, y, z }: Vector) => point3d(x / scale, y / scale, z / scale);

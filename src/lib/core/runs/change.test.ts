@@ -91,16 +91,17 @@ describe('changes', () => {
     const doc = makeRun([[0, 'right', 20]]);
     const leg = getLeg(doc, 1);
     const place = { in: 'legs', id: leg.id } as const;
+    const settings = { in: 'specs', id: `${leg.id}.threaded-steel` } as const;
     const why = (op: Parameters<typeof applyOps>[1][number]) => {
       const result = applyOps(doc, [op]);
       return result.ok ? 'fits' : result.refusal.why;
     };
     expect(why({ op: 'insert', ...place, value: {} })).to.equal('already-there');
     expect(why({ op: 'remove', in: 'legs', id: 'nosuchleg', old: {} })).to.equal('not-there');
-    expect(why({ op: 'set', ...place, field: 'size', old: '1/2', value: '1' })).to.equal('other-value');
+    expect(why({ op: 'set', ...settings, field: 'size', old: '1/2', value: '1' })).to.equal('other-value');
     expect(why({ op: 'set', ...place, field: 'nosuch', old: null, value: '1' })).to.equal('not-there');
     expect(why({ op: 'set', ...place, field: 'constructor', old: null, value: '1' })).to.equal('not-there');
-    expect(why({ op: 'set', ...place, field: 'size', old: '3/4', value: '1' })).to.equal('fits');
+    expect(why({ op: 'set', ...settings, field: 'size', old: '3/4', value: '1' })).to.equal('fits');
   });
 
   it('compares JSON whatever the order of keys', () => {

@@ -7,7 +7,10 @@ export const COLLECTIONS = [
   'ruleChoices',
   'nodes',
   'legs',
+  'specs',
+  'parts',
   'measures',
+  'picks',
   'anchors',
   'clockings',
 ] as const;

@@ -1,18 +1,17 @@
-import { centreOf, type Ref, type RunDoc } from './run.ts';
+import { centreOf, getSpecId, type Ref, type RunDoc } from './run.ts';
 
 /** A reference in the document that leads nowhere. */
 export interface BrokenReference {
   readonly code: 'run-reference-broken';
-  readonly in: 'legs' | 'measures' | 'anchors';
+  readonly in: 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'picks';
   readonly id: string;
   readonly missing: string;
 }
 
 /** Finds the first reference to a node or a part that is not there; null when the document hangs together. */
 export function findBrokenReference(doc: RunDoc): BrokenReference | null {
-  const parts = new Set(Object.values(doc.legs).flatMap((leg) => Object.keys(leg.inline)));
   const isMissing = (ref: Pick<Ref, 'kind' | 'id'>) =>
-    ref.kind === 'node' ? !Object.hasOwn(doc.nodes, ref.id) : !parts.has(ref.id);
+    ref.kind === 'node' ? !Object.hasOwn(doc.nodes, ref.id) : !Object.hasOwn(doc.parts, ref.id);
   const broken = (
     place: BrokenReference['in'],
     id: string,
@@ -26,6 +25,15 @@ export function findBrokenReference(doc: RunDoc): BrokenReference | null {
   for (const leg of Object.values(doc.legs)) {
     const found = broken('legs', leg.id, [centreOf(leg.from), centreOf(leg.to)]);
     if (found) return found;
+    const spec = getSpecId(leg.id, leg.system);
+    if (!Object.hasOwn(doc.specs, spec))
+      return { code: 'run-reference-broken', in: 'legs', id: leg.id, missing: spec };
+  }
+  for (const collection of ['specs', 'parts', 'picks'] as const) {
+    for (const { id, leg } of Object.values(doc[collection])) {
+      if (!Object.hasOwn(doc.legs, leg))
+        return { code: 'run-reference-broken', in: collection, id, missing: leg };
+    }
   }
   for (const measure of Object.values(doc.measures)) {
     const found = broken('measures', measure.id, [measure.from, measure.to]);

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect } from 'chai';
 import { getEngagementAt } from '../joints/clocking.ts';
 import { readRunDoc } from '../formats/read-run-doc.ts';
@@ -83,10 +84,10 @@ describe('what turns with a fitting', () => {
 
 describe('a clocked joint', () => {
   it('is none in a document of before', () => {
-    const older = Object.fromEntries(
-      Object.entries({ ...run('right'), schema: 3 }).filter(([key]) => key !== 'clockings'),
-    );
-    expect(mustBe(readRunDoc(older)).clockings).to.deep.equal({});
+    const [older] = JSON.parse(readFileSync('tests/support/histories/version-3.json', 'utf8')) as {
+      doc: object;
+    }[];
+    expect(mustBe(readRunDoc(older!.doc)).clockings).to.deep.equal({});
   });
 
   it('goes in as far as its turning takes it, and the cut with it; other joints keep the house rule', () => {

@@ -1,3 +1,4 @@
+import { makeFoundEnd } from '../joints/specimen-end.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { makeCutSheet } from '../cutting/cut-sheet.ts';
@@ -22,7 +23,7 @@ describe('an end found in place', () => {
   });
   const begin = (more: Partial<SpecimenEnd>) => {
     const empty = newRun('existingrun', standardCatalogue.version, {});
-    const doc = newRunFromSpecimen(empty, 'specimen0001', end(more), {
+    const doc = newRunFromSpecimen(empty, 'specimen0001', makeFoundEnd(end(more), 'unknown'), {
       node: 'foundnode',
       anchor: 'foundanchor',
     });

@@ -7,7 +7,8 @@ import type { LaidLeg, RunLayout } from './layout.ts';
 import { isMaleAt } from './leg-direction.ts';
 import { makeEndReader } from './read-end.ts';
 import { readAdditions } from './solve-by-stations.ts';
-import { getLegsByNode, type Measure } from './run.ts';
+import { type Measure } from './run.ts';
+import { getLegsByNode } from './legs.ts';
 
 /** How a leg's centre-to-centre was found where it is not simply what was measured; empty where it is, or not known. */
 export function explainLength(laid: LaidLeg, layout: RunLayout): Working[] {

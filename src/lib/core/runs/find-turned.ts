@@ -1,3 +1,4 @@
+import { findLeg, getLegs } from './legs.ts';
 import type { LaidEnd, RunLayout } from './layout.ts';
 
 /** What turns when a fitting is screwed on: everything that is made up on it already. */
@@ -15,13 +16,13 @@ export function findTurned(layout: RunLayout, end: LaidEnd): TurnedWith | null {
   const pieces = layout.pieces.get(end.leg) ?? [];
   const at = pieces.findIndex(({ ends }) => ends.some(({ id }) => id === end.id));
   const piece = pieces[at];
-  const leg = layout.doc.legs[end.leg];
+  const leg = findLeg(layout.doc, end.leg);
   if (!piece || !leg || !end.joint) return null;
   const isFar = piece.ends[1].id === end.id;
   const [start, other] = isFar ? [leg.to, leg.from] : [leg.from, leg.to];
   const restOfLeg = isFar ? at < pieces.length - 1 : at > 0;
   const meeting = new Map<string, string[]>();
-  const legs = Object.values(layout.doc.legs);
+  const legs = [...getLegs(layout.doc).values()];
   for (const { id, from, to } of legs) {
     if (id === leg.id) continue;
     for (const node of [from, to]) meeting.set(node, [...(meeting.get(node) ?? []), id]);

@@ -1,11 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, PartKind } from '../catalogue/part.ts';
-import { makeTaperEnd } from '../catalogue/taper-end.ts';
-import { getThreadFamily } from '../catalogue/pipe.ts';
-import { getOppositeGender, type End } from '../ends/end.ts';
-import { checkJoint } from '../joints/check-joint.ts';
-import { JOINTS } from '../joints/kinds/joint-kinds.ts';
-import { makeFoundEnd } from '../joints/specimen-end.ts';
+import { getOppositeGender, type End, type Gender } from '../ends/end.ts';
+import { joinEnds } from '../joints/judge-ends.ts';
+import { getCraft } from '../materials/crafts.ts';
 import type { Fitting } from './fitting.ts';
 import { isMaleAt } from './leg-direction.ts';
 import type { Leg, Terminal } from './run.ts';
@@ -16,40 +13,40 @@ import type { Leg, Terminal } from './run.ts';
  */
 export function joinExisting(
   node: string,
-  { end: found }: Extract<Terminal, { kind: 'existing' }>,
+  { end }: Extract<Terminal, { kind: 'existing' }>,
   leg: Leg,
   catalogue: Catalogue,
 ): Fitting {
-  const end = makeFoundEnd(found, 'unknown');
-  const { verdict, joint } = checkJoint(
-    catalogue.ends.figure(getLegEnd(leg, node)),
-    catalogue.ends.figure(end),
-  );
-  if (verdict === 'ask') return { kind: 'none', refusal: { code: 'existing-end-not-told-apart', end } };
+  const { verdict, screws } = joinEnds(getLegEnd(leg, node), end, catalogue.ends);
+  if (verdict.verdict === 'ask')
+    return { kind: 'none', refusal: { code: 'existing-end-not-told-apart', end } };
   // What seals on a seat or a washer takes no threaded pipe: its nut does not come with the pipe.
-  if (joint === null || JOINTS[joint].tightening.by !== 'engagement')
-    return { kind: 'none', refusal: { code: 'existing-end-takes-no-pipe', end, size: leg.size } };
+  if (!screws) return { kind: 'none', refusal: { code: 'existing-end-takes-no-pipe', end, size: leg.size } };
   return takeAsFound('existing', end, leg);
 }
 
-/** The inlet of an appliance: a female one takes the pipe, a male one a fitting straight on. */
+/**
+ * The inlet of an appliance: as its leg needs it (a female one takes the pipe, a male one a fitting straight on), or as it was said; then
+ * by what becomes of the two ends.
+ */
 export function joinAppliance(
   node: string,
-  { gender }: Extract<Terminal, { kind: 'appliance' }>,
+  { inlet }: Extract<Terminal, { kind: 'appliance' }>,
   leg: Leg,
+  catalogue: Catalogue,
 ): Fitting {
-  if (isMaleAt(leg, node) !== (gender === 'male'))
+  const asLeg = getCraft(leg).getEnd(leg, isMaleAt(leg, node) ? 'male' : 'female');
+  if (inlet === null) return takeAsFound('appliance', asLeg, leg);
+  const { verdict, screws } = joinEnds(getLegEnd(leg, node), inlet, catalogue.ends);
+  if (verdict.cause === 'both-male')
     return { kind: 'none', refusal: { code: 'male-meets-male', part: 'appliance' } };
-  return takeAsFound('appliance', makeTaperEnd(getThreadFamily(leg.material), leg.size, gender), leg);
+  if (!screws) return { kind: 'none', refusal: { code: 'inlet-takes-no-pipe', end: inlet, size: leg.size } };
+  return takeAsFound('appliance', inlet, leg);
 }
 
 /** What a leg meets a node with: the thread of its pipe, or where it has none the opening of the fitting that comes from its far end. */
 const getLegEnd = (leg: Leg, node: string): End =>
-  makeTaperEnd(
-    getThreadFamily(leg.material),
-    leg.size,
-    getOppositeGender(isMaleAt(leg, node) ? 'male' : 'female'),
-  );
+  getCraft(leg).getEnd(leg, getOppositeGender(isMaleAt(leg, node) ? 'male' : 'female'));
 
 function takeAsFound(kind: Extract<PartKind, 'existing' | 'appliance'>, end: End, leg: Leg): Fitting {
   const by = end.kind === 'thread' && end.gender === 'male' ? 'measured from its end' : 'measured from its mouth'; // prettier-ignore
@@ -63,3 +60,7 @@ function takeAsFound(kind: Extract<PartKind, 'existing' | 'appliance'>, end: End
   };
   return { kind: 'part', part, legs: [leg] };
 }
+
+/** An inlet of which the gender is said: null where that is what its leg needs, the thread of the leg where it contradicts it. */
+export const findInlet = (leg: Leg, node: string, gender: Gender): End | null =>
+  isMaleAt(leg, node) === (gender === 'male') ? null : getCraft(leg).getEnd(leg, gender);

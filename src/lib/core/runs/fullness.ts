@@ -1,11 +1,28 @@
 import type { Collection } from './change.ts';
 import type { RunDoc } from './run.ts';
 
+/** The most parts that stand in the pipe of one leg. */
+export const MOST_PARTS_IN_LEG = 12;
+
+/** The leg in which more parts stand than are taken; null where there is none. */
+export function findOverfullLeg(parts: RunDoc['parts']): string | null {
+  const counts = new Map<string, number>();
+  for (const { leg } of Object.values(parts)) {
+    const count = (counts.get(leg) ?? 0) + 1;
+    if (count > MOST_PARTS_IN_LEG) return leg;
+    counts.set(leg, count);
+  }
+  return null;
+}
+
 type Counted = Exclude<Collection, 'ruleChoices'>;
 
 /** The most entries of a kind that a run holds. Said before it is met, refused where it is passed. */
 export const MOST_IN: Readonly<Record<Counted, number>> = {
   legs: 12_000,
+  specs: 48_000,
+  parts: 24_000,
+  picks: 24_000,
   nodes: 24_000,
   measures: 24_000,
   ownParts: 200,

@@ -1,3 +1,4 @@
+import { getEndSize } from '../ends/end.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { AXES, getVector, type Axis } from '../geometry/axis.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
@@ -29,6 +30,6 @@ export function findOnward({ id, legs }: LaidNode): Axis | null {
 /** The size in which a run goes on from a point: that of the leg there, or of what was found in place; else null. */
 export function findSizeAt({ node, legs }: LaidNode): NominalSize | null {
   const { terminal } = node;
-  const found = terminal?.kind === 'existing' ? terminal.end.size : null;
+  const found = terminal?.kind === 'existing' ? getEndSize(terminal.end) : null;
   return legs[0]?.size ?? NOMINAL_SIZES.find((size) => size === found) ?? null;
 }

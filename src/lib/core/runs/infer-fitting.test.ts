@@ -20,7 +20,7 @@ const makeLeg = (axis: Axis, i: number, from = 'node'): Leg => ({
   geometry: { kind: 'axis', axis: from === 'node' ? axis : getOpposite(axis) },
   size: '3/4',
   material: 'black-iron',
-  specs: {},
+  system: 'threaded-steel',
   inline: {},
   rank: `a${i}`,
   tag: i + 1,

@@ -1,7 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
-import { getTaperEnd, type TaperFamily } from '../catalogue/taper-end.ts';
-import { getThreadFamily } from '../catalogue/pipe.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { dot, isNear } from '../geometry/vector.ts';
 import type { Fitting, FittingRefusal } from './fitting.ts';
@@ -26,16 +25,15 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
   if (legs.length === 1 && node.terminal?.kind === 'existing')
     return joinExisting(node.id, node.terminal, leg, catalogue);
   if (legs.length === 1 && node.terminal?.kind === 'appliance')
-    return joinAppliance(node.id, node.terminal, leg);
+    return joinAppliance(node.id, node.terminal, leg, catalogue);
   const shape = findShape(node, legs);
   if (shape === 'open') return { kind: 'open' };
   if ('code' in shape) return { kind: 'none', refusal: shape };
-  const family = getThreadFamily(leg.material);
-  if (legs.length > 1 && legs.some(({ material }) => getThreadFamily(material) !== family)) {
+  const craft = getCraft(leg);
+  if (legs.some((other) => other.system !== leg.system || !craft.goTogether(leg, other)))
     return { kind: 'none', refusal: { code: 'fitting-threads-differ' } };
-  }
   const chosen = node.part.kind === 'chosen' && shape.kinds.includes(node.part.part) ? node.part.part : null;
-  return takePart(chosen ?? shape.kinds[0]!, shape.legs, family, catalogue);
+  return takePart(chosen ?? shape.kinds[0]!, shape.legs, catalogue);
 }
 
 /** What kinds of part fit the legs at a node, whatever their sizes; a refusal where none is made; `open` for a bare end. */
@@ -124,45 +122,42 @@ const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Val
   order.slice(0, values.length).map((i) => values[i]!);
 
 /** Takes the part of the sizes the legs have, and gives its ports to the legs. */
-function takePart(
-  kind: BoughtKind,
-  legs: readonly Leg[],
-  family: TaperFamily,
-  catalogue: Catalogue,
-): Fitting {
-  const size = legs[0]!.size;
+function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue): Fitting {
+  const [leg] = legs as [Leg];
+  const { size } = leg;
+  const craft = getCraft(leg);
   if (legs.every((leg) => leg.size === size)) {
-    const part = catalogue.findPart(kind, size, family);
+    const part = craft.findPart(kind, leg, [size], catalogue);
     if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
     return { kind: 'part', part, legs };
   }
   for (const order of ORDERS[kind]) {
     const ordered = inOrder(legs, order);
-    const part = catalogue.findSized(
+    const part = craft.findPart(
       kind,
-      ordered.map((leg) => leg.size),
-      family,
+      leg,
+      ordered.map((each) => each.size),
+      catalogue,
     );
     if (part) return { kind: 'part', part, legs: ordered };
   }
-  const sizes = legs.map((leg) => leg.size);
-  const nearest = findNearestSizes(kind, sizes, family, catalogue);
+  const sizes = legs.map((each) => each.size);
+  const nearest = findNearestSizes(kind, leg, sizes, catalogue);
   return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes, nearest } };
 }
 
 /** The fitting with every opening at least as large as wanted and the least to bush down; sizes in the order wanted. */
 function findNearestSizes(
   kind: BoughtKind,
+  leg: Leg,
   wanted: readonly NominalSize[],
-  family: TaperFamily,
   catalogue: Catalogue,
 ): readonly NominalSize[] | null {
   const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
   let best: { sizes: readonly NominalSize[]; steps: number } | null = null;
-  for (const part of catalogue.parts) {
-    if (part.kind !== kind || getTaperEnd(part.ports[0]!.end).system !== family) continue;
+  for (const { sizes: openings } of getCraft(leg).listParts(kind, leg, catalogue)) {
     for (const order of ORDERS[kind]) {
-      const sizes = inOrder(part.ports, order).map(({ end }) => getTaperEnd(end).size);
+      const sizes = inOrder(openings, order);
       const over = sizes.map((size, i) => rank(size) - rank(wanted[i]!));
       if (over.some((steps) => steps < 0)) continue;
       const steps = over.reduce((sum, each) => sum + each, 0);

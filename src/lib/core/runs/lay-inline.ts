@@ -1,14 +1,12 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part } from '../catalogue/part.ts';
-import { getThreadFamily } from '../catalogue/pipe.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
-import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { FOOT, type Length } from '../units/length.ts';
 import { findExactCut } from './laid-piece.ts';
 import type { LaidEnd, LaidInline } from './layout.ts';
 import type { EndReader } from './read-end.ts';
 import type { InlineKind, Leg } from './run.ts';
-import { getThreadingNeed } from './threading-need.ts';
 
 /** A leg as its pipe is divided: both ends, and where it is drawn from. */
 export interface LegPipe {
@@ -22,7 +20,7 @@ export interface LegPipe {
 }
 
 export const findInlinePart = (leg: Leg, kind: InlineKind, catalogue: Catalogue): Part | null =>
-  catalogue.findPart(kind, leg.size, getThreadFamily(leg.material));
+  getCraft(leg).findPart(kind, leg, [leg.size], catalogue);
 
 /** The parts put into a leg, in order from its near end: each where a measure says, otherwise at its share of the leg. */
 export function layParts(
@@ -83,7 +81,8 @@ export function joinStock(
   ends: EndReader,
 ): readonly LaidInline[] {
   const { leg, isAsDrawn, length } = pipe;
-  const stock = STOCK_LENGTHS[rules['stock-length'].option];
+  const craft = getCraft(leg);
+  const stock = craft.getStock(rules);
   if (length === null || length <= stock) return parts;
   const coupling = findInlinePart(leg, 'coupling', catalogue);
   const joined: LaidInline[] = [];
@@ -100,7 +99,7 @@ export function joinStock(
       const leaving = readInlineEnd(leg, next, 1, ends);
       if (near.takeOff === null || arriving.takeOff === null || leaving.takeOff === null) break;
       const rest = cut - stock - arriving.takeOff - leaving.takeOff;
-      const least = Math.max(LEAST_REST, getThreadingNeed(near, end, rules));
+      const least = Math.max(LEAST_REST, craft.getLeastPiece([near, end], rules));
       const taken = rest < least ? stock - (least - rest) : stock;
       const at = start + near.takeOff + taken + arriving.takeOff;
       joined.push({ ...next, at });

@@ -14,7 +14,8 @@ import { getVectorFrom } from './leg-direction.ts';
 import { withOwnParts } from './own-parts.ts';
 import { makeEndReader, type EndReader } from './read-end.ts';
 import { listInlineOpenings, listOpenings } from './read-ref.ts';
-import { getLegsByNode, findSource, type Leg, type RunDoc } from './run.ts';
+import { findSource, type Leg, type RunDoc } from './run.ts';
+import { getLegsByNode } from './legs.ts';
 import { solveLengths, type SolveContext } from './solve-lengths.ts';
 import { findLegOfPart, type LegsByNode } from './straight-line.ts';
 

@@ -8,7 +8,7 @@ import { readInlineEnd, type LegPipe } from './lay-inline.ts';
 import type { LaidEnd, LaidLeg, LaidNode, Piece } from './layout.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { EndReader } from './read-end.ts';
-import { findNipple } from './threading-need.ts';
+import { getCraft } from '../materials/crafts.ts';
 
 /** Where a line begins: at a turn, at the source, and after a piece of which nothing is known. */
 const START: Chain = { exact: 0, marked: 0 };
@@ -89,7 +89,7 @@ export class PieceLayer {
     const exact = findExactCut(span, near, far);
     if (exact === null) return null;
     const rules = this.#rules;
-    const nipple = findNipple(exact, laid.leg.size, near, far, rules, this.#catalogue);
+    const nipple = getCraft(laid.leg).findBought(exact, laid.leg, [near, far], rules, this.#catalogue);
     const due = before.exact + exact;
     const marked =
       nipple === null ? putOnTape(due, rules['tape-rounding'].option).length : before.marked + nipple;

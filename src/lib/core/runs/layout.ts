@@ -1,11 +1,9 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, Port } from '../catalogue/part.ts';
 import type { NominalSize } from '../ends/size.ts';
-import type { TaperThread } from '../catalogue/thread.ts';
 import type { Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { JudgedJoint } from '../joints/house-ruling.ts';
-import type { Tightness } from '../joints/tightness.ts';
+import type { WorkedEnd } from '../materials/craft.ts';
 import type { Length } from '../units/length.ts';
 import type { OnTape } from '../units/tape.ts';
 import type { Fitting } from './fitting.ts';
@@ -65,33 +63,13 @@ export interface LaidInline {
 }
 
 /** One end of a piece. Its id is `station:leg`; where a part stands it is a joint. */
-export interface LaidEnd {
+export interface LaidEnd extends WorkedEnd {
   readonly id: string;
   /** The node, or the opening of a part in the leg: `part.port`. */
   readonly station: string;
   readonly leg: string;
   readonly size: NominalSize;
-  readonly thread: TaperThread | null;
-  readonly joint: Joint | null;
-  /** What the end takes off the centre-to-centre, nm; null when it cannot be known. */
-  readonly takeOff: Length | null;
-  readonly unknown: EndUnknown | null;
 }
-
-/** A pipe made up in a port of a part. */
-export interface Joint {
-  readonly part: Part;
-  readonly port: Port;
-  readonly reach: Length | null;
-  readonly engagement: Length | null;
-  readonly tightness: Tightness | null;
-  /** What becomes of the pipe's end in this port, with what the house says of it. */
-  readonly verdict: JudgedJoint;
-}
-
-/** Why the take-off of an end is not known. */
-export type EndUnknown =
-  'no-fitting' | 'size-not-carried' | 'engagement-not-measured' | 'part-length-unknown';
 
 /** A length of pipe to cut. Its id is `end~end`. */
 export interface Piece {

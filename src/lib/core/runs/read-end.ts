@@ -1,25 +1,15 @@
-import { findEngagement } from '../allowances/find-engagement.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { findReach, type Part, type Port } from '../catalogue/part.ts';
-import { getThreadFamily } from '../catalogue/pipe.ts';
-import { makeTaperEnd } from '../catalogue/taper-end.ts';
-import type { End } from '../ends/end.ts';
-import { checkJoint } from '../joints/check-joint.ts';
-import { judgeByHouse, type JudgedJoint } from '../joints/house-ruling.ts';
+import type { Part, Port } from '../catalogue/part.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
-import { getHouseWindow } from '../house-rules/how-tight.ts';
-import { getEngagementAt, getTurns } from '../joints/clocking.ts';
-import { getTightness } from '../joints/tightness.ts';
-import { isEmpty } from './is-empty.ts';
+import type { EndUnknown, WorkedEnd } from '../materials/craft.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { findPort, type Fitting } from './fitting.ts';
-import type { EndUnknown, LaidEnd } from './layout.ts';
-import type { JointClocking, Leg, RunDoc } from './run.ts';
+import { isEmpty } from './is-empty.ts';
+import type { LaidEnd } from './layout.ts';
+import type { Leg, RunDoc } from './run.ts';
 
 /** The id of the end of a leg at a station (a node, or an opening of a part in the leg); with a part it is a joint. */
 export const getEndId = (station: string, leg: string): string => `${station}:${leg}`;
-
-/** What is worked out of a port once, for every leg made up in it. */
-export type WorkedEnd = Pick<LaidEnd, 'thread' | 'joint' | 'takeOff' | 'unknown'>;
 
 export interface EndReader {
   /** The end of a leg at a node. */
@@ -45,18 +35,16 @@ export function makeEndReader(
   const known = new Map<Port, WorkedEnd>();
   const workOut = (leg: Leg, part: Part, port: Port, station: string): WorkedEnd => {
     const clocking = clocked?.get(getEndId(station, leg.id));
-    if (clocking) return workOutPort(leg, part, port, catalogue, rules, clocking);
+    const craft = getCraft(leg);
+    if (clocking) return craft.workOut(leg, part, port, catalogue, rules, clocking);
     const before = known.get(port);
     if (before) return before;
-    const worked = workOutPort(leg, part, port, catalogue, rules, null);
+    const worked = craft.workOut(leg, part, port, catalogue, rules, null);
     known.set(port, worked);
     return worked;
   };
-  const withoutPart = (leg: Leg, unknown: EndUnknown | null): WorkedEnd => {
-    const thread = catalogue.findThread(leg.size, getThreadFamily(leg.material));
-    if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
-    return { thread, joint: null, takeOff: unknown ? null : 0, unknown };
-  };
+  const withoutPart = (leg: Leg, unknown: EndUnknown | null): WorkedEnd =>
+    getCraft(leg).workOutBare(leg, unknown, catalogue);
   return {
     workOut,
     readAtNode: (leg, node, fitting) => {
@@ -111,34 +99,4 @@ class EndOfLeg implements LaidEnd {
   get unknown() {
     return this.worked.unknown;
   }
-}
-
-/** What becomes of two ends, by the one judge of pairs, with the house's ruling beside it. */
-export function judgeEnds(a: End, b: End, { ends }: Catalogue, rules: HouseRules): JudgedJoint {
-  const pair = [ends.figure(a), ends.figure(b)] as const;
-  return judgeByHouse(checkJoint(...pair), pair, rules);
-}
-
-function workOutPort(
-  leg: Leg,
-  part: Part,
-  port: Port,
-  catalogue: Catalogue,
-  rules: HouseRules,
-  clocking: JointClocking | null,
-): WorkedEnd {
-  const system = getThreadFamily(leg.material);
-  const thread = catalogue.findThread(leg.size, system);
-  if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
-  const reach = findReach(port);
-  const found = findEngagement(thread, rules['engagement-figure']);
-  const engagement = clocking ? getEngagementAt(thread, getTurns(clocking)) : found.ok ? found.value : null;
-  const window = getHouseWindow(rules['how-tight'], thread, thread.cutToScratch);
-  const tightness =
-    engagement === null ? null : getTightness(thread, engagement, thread.cutToScratch, window);
-  const unknown =
-    reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
-  const takeOff = reach === null || engagement === null ? null : reach - engagement;
-  const verdict = judgeEnds(makeTaperEnd(system, leg.size, 'male'), port.end, catalogue, rules);
-  return { thread, joint: { part, port, reach, engagement, tightness, verdict }, takeOff, unknown };
 }

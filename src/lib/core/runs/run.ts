@@ -1,14 +1,14 @@
 import type { BoughtKind } from '../catalogue/part.ts';
-import type { Material } from '../catalogue/pipe.ts';
+import type { Material, SystemId } from '../catalogue/pipe.ts';
+import type { End } from '../ends/end.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
-import type { SpecimenEnd } from '../identify/specimen.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 5;
+export const RUN_SCHEMA = 6;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -22,9 +22,13 @@ export interface RunDoc {
   readonly ownParts: Readonly<Record<string, OwnPart>>;
   readonly ruleChoices: RuleChoices;
   readonly nodes: Readonly<Record<string, RunNode>>;
-  readonly legs: Readonly<Record<string, Leg>>;
+  readonly legs: Readonly<Record<string, LegEntry>>;
+  /** Settings of legs by material system, under `leg.system`; those of a system a leg is not made of now stay. */
+  readonly specs: Readonly<Record<string, LegSpec>>;
+  /** Parts that stand in the pipe of a leg. */
+  readonly parts: Readonly<Record<string, InlinePart>>;
   readonly measures: Readonly<Record<string, Measure>>;
-  readonly picks: Readonly<Record<string, never>>;
+  readonly picks: Readonly<Record<string, Pick>>;
   readonly anchors: Readonly<Record<string, Anchor>>;
   readonly clockings: Readonly<Record<string, JointClocking>>;
   readonly obstacles: Readonly<Record<string, never>>;
@@ -58,27 +62,44 @@ export type Terminal =
   | { readonly kind: 'cap' }
   /** On a leg made up straight into a fitting: its opening is closed. */
   | { readonly kind: 'plug' }
-  /** The inlet of an appliance; measures to it are taken to its face (female) or end (male). */
-  | { readonly kind: 'appliance'; readonly name: string; readonly gender: 'male' | 'female' }
+  /** An appliance and its inlet, null: as its leg needs it; measures to it are taken to its face (female) or end (male). */
+  | { readonly kind: 'appliance'; readonly name: string; readonly inlet: End | null }
   /** What was found in place, as a specimen of the job; measures to it are taken to its mouth or end. */
-  | { readonly kind: 'existing'; readonly specimen: string; readonly end: SpecimenEnd };
+  | { readonly kind: 'existing'; readonly specimen: string; readonly end: End };
 
 /** A straight way from node to node, drawn from → to; which way the gas flows follows from the source anchor. */
-export interface Leg {
+export interface LegEntry {
   readonly id: string;
   readonly from: string;
   readonly to: string;
   readonly geometry: LegGeometry;
-  readonly size: NominalSize;
-  readonly material: Material;
-  /** Settings per material; those of an inactive material stay. */
-  readonly specs: Readonly<Record<string, never>>;
-  /** Parts that stand in the pipe of this leg. Where, a measure says. */
-  readonly inline: Readonly<Record<string, InlinePart>>;
+  /** What it is made of: its settings stand in `specs`. */
+  readonly system: SystemId;
   /** Order among the legs that leave a node. */
   readonly rank: string;
   /** The number chalked on the piece: given once, never moved by an edit elsewhere. */
   readonly tag: number;
+}
+
+/** What a leg of threaded steel is made of. */
+export interface ThreadedSteelSpec {
+  /** `leg.system` */
+  readonly id: string;
+  readonly leg: string;
+  readonly system: 'threaded-steel';
+  readonly material: Material;
+  readonly size: NominalSize;
+}
+/** The settings of a leg in one material system; every system joins this union. */
+export type LegSpec = ThreadedSteelSpec;
+
+export const getSpecId = (leg: string, system: SystemId): string => `${leg}.${system}`;
+
+/** A leg with its settings and the parts in its pipe: what everything but the document works with (legs.ts puts it together). */
+export interface Leg extends LegEntry {
+  readonly material: Material;
+  readonly size: NominalSize;
+  readonly inline: Readonly<Record<string, InlinePart>>;
 }
 
 /** Kinds that stand in a straight pipe, one thread size at both ends. */
@@ -88,6 +109,7 @@ export type InlineKind = (typeof INLINE_KINDS)[number];
 /** A part in the pipe of a leg. `share` (0 to 1, from the leg's beginning) places it while no measure does. */
 export interface InlinePart {
   readonly id: string;
+  readonly leg: string;
   readonly part: InlineKind;
   readonly share: number;
 }
@@ -157,6 +179,21 @@ export interface Measure {
   readonly instrument: string | null;
 }
 
+/**
+ * A transition that was chosen: a chain of parts, lying straight along its leg, between what stands at a station and the pipe. When the
+ * ends it was chosen for change it is stale: shown, and kept.
+ */
+export interface Pick {
+  readonly id: string;
+  /** The node, or the opening of a part in the leg (`part.port`), and the leg. */
+  readonly station: string;
+  readonly leg: string;
+  /** What it was chosen for: the end at the station, and the end of the leg. */
+  readonly forEnds: readonly [End, End];
+  /** From the station toward the leg; `part` is the id of a part of the catalogue. */
+  readonly parts: readonly { readonly id: string; readonly part: string }[];
+}
+
 /** The centre of a node's fitting. */
 export const centreOf = (node: string): Ref => ({ kind: 'node', id: node, at: 'centre', gap: 0 });
 
@@ -193,6 +230,8 @@ export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleCh
     ruleChoices,
     nodes: {},
     legs: {},
+    specs: {},
+    parts: {},
     measures: {},
     picks: {},
     anchors: {},
@@ -206,7 +245,7 @@ export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleCh
 export function newRunFromSpecimen(
   empty: RunDoc,
   specimen: string,
-  end: SpecimenEnd,
+  end: End,
   ids: { readonly node: string; readonly anchor: string },
 ): RunDoc {
   const source: RunNode = {
@@ -224,27 +263,3 @@ export function newRunFromSpecimen(
 /** The node from which the gas comes, or null in a run without legs. */
 export const findSource = (doc: RunDoc): string | null =>
   Object.values(doc.anchors).find((anchor) => anchor.role === 'source')?.node ?? null;
-
-/** Node ids → the legs that meet there, in the order of their ranks. */
-export function getLegsByNode(doc: RunDoc): Map<string, readonly Leg[]> {
-  const byNode = new Map<string, readonly Leg[]>();
-  for (const id of Object.keys(doc.nodes)) byNode.set(id, NO_LEGS);
-  for (const leg of Object.values(doc.legs)) {
-    for (const node of [leg.from, leg.to]) {
-      const legs = byNode.get(node);
-      if (legs) byNode.set(node, putInOrder(legs, leg));
-    }
-  }
-  return byNode;
-}
-
-const NO_LEGS: readonly Leg[] = [];
-
-/** Two or three legs meet at a node: a new short list is cheaper than one that grows and is sorted. */
-function putInOrder(legs: readonly Leg[], leg: Leg): readonly Leg[] {
-  const after = legs.findIndex((other) => comesBefore(leg, other));
-  if (after < 0) return [...legs, leg];
-  return [...legs.slice(0, after), leg, ...legs.slice(after)];
-}
-
-const comesBefore = (a: Leg, b: Leg): boolean => (a.rank === b.rank ? a.tag < b.tag : a.rank < b.rank);

@@ -1,3 +1,4 @@
+import { getLegs } from './legs.ts';
 import type { Axis } from '../geometry/axis.ts';
 import { getVector } from '../geometry/axis.ts';
 import { dot, negate, type Vector } from '../geometry/vector.ts';
@@ -100,7 +101,7 @@ export function readAdditions(
 
 /** A measure across the run may concern any leg; one along a straight line only those of the line. */
 function findLegsConcerned({ doc }: SolveContext, read: readonly ReadMeasure[]): readonly Leg[] {
-  const all = Object.values(doc.legs).sort((a, b) => (a.id < b.id ? -1 : 1));
+  const all = [...getLegs(doc).values()].sort((a, b) => (a.id < b.id ? -1 : 1));
   if (read.some(({ legs }) => legs === null)) return all;
   const concerned = new Set(read.flatMap(({ legs }) => legs ?? []));
   for (const { measure } of read) {

@@ -1,3 +1,4 @@
+import { getLegs } from './legs.ts';
 import { findReach } from '../catalogue/part.ts';
 import { getOffsetLengths } from '../allowances/offset.ts';
 import type { Length } from '../units/length.ts';
@@ -87,10 +88,8 @@ export function solveLengths(context: SolveContext): SolvedLengths {
     else isContested ||= before !== measure.value;
   }
   const unusual: Leg[] = [];
-  let hasInline = false;
-  for (const id in doc.legs) {
-    const leg = doc.legs[id]!;
-    hasInline ||= !isEmpty(leg.inline);
+  const hasInline = !isEmpty(doc.parts);
+  for (const leg of getLegs(doc).values()) {
     if (leg.geometry.kind !== 'axis') unusual.push(leg);
   }
   const base = {

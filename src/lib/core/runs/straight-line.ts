@@ -1,3 +1,4 @@
+import { findLeg } from './legs.ts';
 import type { Vector } from '../geometry/vector.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { Leg, Ref, RunDoc } from './run.ts';
@@ -12,7 +13,7 @@ export type LegsByNode = ReadonlyMap<string, readonly Leg[]>;
 
 /** The leg in which a part stands; null when the run has none with that part. */
 export const findLegOfPart = (doc: RunDoc, part: string): Leg | null =>
-  Object.values(doc.legs).find((leg) => Object.hasOwn(leg.inline, part)) ?? null;
+  Object.hasOwn(doc.parts, part) ? findLeg(doc, doc.parts[part]!.leg) : null;
 
 /**
  * The straight line of pipe from what one reference names to what the other does, its way from the one to the other;

@@ -1,3 +1,4 @@
+import { makeTaperEnd } from '../catalogue/taper-end.ts';
 import { expect } from 'chai';
 import { getSmallestSet } from '../allowances/offset.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
@@ -183,7 +184,7 @@ describe('figures of the trade', () => {
   });
 
   it('a fitting on an existing stub: its centre lies c-f − e beyond the stub’s end', () => {
-    const end = { thread: 'npt-3/4-male', family: 'npt', size: '3/4', gender: 'male', certainty: 'certain', orElse: [] } as const; // prettier-ignore
+    const end = makeTaperEnd('NPT', '3/4', 'male'); // prettier-ignore
     const doc = makeRun([
       [0, 'right', null, { geometry: madeUp('right', 'from') }],
       [1, 'down', 20],
@@ -194,7 +195,7 @@ describe('figures of the trade', () => {
   });
 
   it('an appliance inlet takes the pipe to its face: the thread goes in beyond what was measured', () => {
-    const terminal = { kind: 'appliance', name: 'oven', gender: 'female' } as const;
+    const terminal = { kind: 'appliance', name: 'oven', inlet: null } as const;
     const doc = makeRun([[0, 'right', 20, { terminal }]]);
     expect(getPiece(layOut(doc), 1).cut!.exact).to.equal(inches(20 + 0.5625));
   });

@@ -1,11 +1,11 @@
+import { FIRST_MATERIAL, makeSettings } from '../materials/crafts.ts';
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
-import type { Material } from '../catalogue/pipe.ts';
+import type { Gender } from '../ends/end.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
 import {
   centreOf,
   findSource,
-  getLegsByNode,
   type Anchor,
   type InlinePart,
   type Leg,
@@ -15,10 +15,14 @@ import {
   type RunDoc,
   type RunNode,
 } from '../runs/run.ts';
+import { takeApart } from '../runs/commands/make-op.ts';
+import { findInlet } from '../runs/found-in-place.ts';
+import { getLegs, getLegsByNode } from '../runs/legs.ts';
 import type {
   LegSentence,
   NodeName,
   Place,
+  SaidNode,
   SaidMeasure,
   SaidRef,
   Sentence,
@@ -42,7 +46,6 @@ interface Line {
 }
 
 const FIRST_SIZE: NominalSize = '3/4';
-const FIRST_MATERIAL: Material = 'black-iron';
 
 /**
  * The run that sentences say, in place of `base`. What stays of it keeps its ids: legs by their numbers, points by their legs,
@@ -61,6 +64,7 @@ class RunWriter {
   readonly #legs: Record<string, Leg> = {};
   readonly #measures: Record<string, Measure> = {};
   readonly #ownParts: Record<string, OwnPart> = {};
+  readonly #inlets = new Map<string, Gender>();
   readonly #taken = new Set<string>();
   readonly #parents = new Map<string, string>();
   readonly #byTag: ReadonlyMap<number, Leg>;
@@ -75,7 +79,7 @@ class RunWriter {
       const key = getEnds(measure);
       this.#oldMeasures.set(key, [measure.id, ...(this.#oldMeasures.get(key) ?? [])]);
     }
-    this.#byTag = new Map(Object.values(base.legs).map((leg) => [leg.tag, leg]));
+    this.#byTag = new Map([...getLegs(base).values()].map((leg) => [leg.tag, leg]));
   }
 
   make(sentences: readonly Sentence[]): WrittenRun {
@@ -87,13 +91,14 @@ class RunWriter {
       else if (sentence.kind === 'measure') this.#addMeasure(sentence.measure, null);
       else if (sentence.kind === 'own') this.#addOwnPart(sentence);
     }
+    this.#settleInlets();
     const { ruleChoices } = this.#base;
     // House rules and clocked joints are the run's own: they are not said in shorthand, and stay.
     const doc: RunDoc = {
       ...this.#base,
       ruleChoices,
       nodes: this.#nodes,
-      legs: this.#rankLegs(),
+      ...this.#keepSpecs(this.#rankLegs()),
       measures: this.#measures,
       ownParts: this.#ownParts,
       anchors: this.#makeAnchors(),
@@ -218,10 +223,10 @@ class RunWriter {
       this.#sayNodeAt(to, said);
       const inline: Record<string, InlinePart> = {};
       for (const [i, { part, share }] of said.parts.entries()) {
-        inline[line.parts[i]!] = { id: line.parts[i]!, part, share };
+        inline[line.parts[i]!] = { id: line.parts[i]!, leg: id, part, share };
       }
       const { geometry } = said;
-      this.#legs[id] = { id, from, to, geometry, size, material, specs: {}, inline, rank: 'a0', tag };
+      this.#legs[id] = { id, from, to, geometry, ...makeSettings(material, size), inline, rank: 'a0', tag };
       this.#addLineMeasures(line);
     }
   }
@@ -275,12 +280,33 @@ class RunWriter {
       this.#tell(said.place, { code: 'leg-not-there', tag: said.node.kind === 'source' ? 0 : said.node.tag });
   }
 
-  #sayNodeAt(id: string, { terminal, part }: Pick<LegSentence, 'terminal' | 'part'>): void {
+  #sayNodeAt(id: string, { terminal, part, inlet }: SaidNode): void {
     const node = this.#nodes[id]!;
+    if (inlet !== undefined) this.#inlets.set(id, inlet);
     this.#nodes[id] = {
       ...node,
       ...(terminal === undefined ? {} : { terminal }),
       ...(part === undefined ? {} : { part: { kind: 'chosen', part } }),
+    };
+  }
+
+  /** An inlet of which only the gender is said is as its leg needs it, or contradicts it. */
+  #settleInlets(): void {
+    for (const [id, gender] of this.#inlets) {
+      const node = this.#nodes[id]!;
+      const leg = Object.values(this.#legs).find(({ from, to }) => from === id || to === id);
+      if (node.terminal?.kind !== 'appliance' || !leg) continue;
+      this.#nodes[id] = { ...node, terminal: { ...node.terminal, inlet: findInlet(leg, id, gender) } };
+    }
+  }
+
+  /** Settings in systems a leg is not made of now are not said, and stay with it. */
+  #keepSpecs(legs: Readonly<Record<string, Leg>>): Pick<RunDoc, 'legs' | 'specs' | 'parts'> {
+    const apart = takeApart(Object.values(legs));
+    const stay = Object.values(this.#base.specs).filter(({ leg }) => Object.hasOwn(legs, leg));
+    return {
+      ...apart,
+      specs: { ...Object.fromEntries(stay.map((spec) => [spec.id, spec])), ...apart.specs },
     };
   }
 
@@ -319,7 +345,11 @@ class RunWriter {
       legs[leg.id] = { ...leg, rank };
     }
     const place = new Map(wanted.map((leg, i) => [leg.id, i]));
-    for (const [node, meeting] of getLegsByNode({ ...this.#base, nodes: this.#nodes, legs })) {
+    for (const [node, meeting] of getLegsByNode({
+      ...this.#base,
+      nodes: this.#nodes,
+      ...takeApart(Object.values(legs)),
+    })) {
       const at = meeting.filter(({ from }) => from === node);
       if (at.some((leg, i) => i > 0 && place.get(at[i - 1]!.id)! > place.get(leg.id)!)) return null;
     }

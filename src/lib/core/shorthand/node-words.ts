@@ -1,8 +1,9 @@
 import type { BoughtKind } from '../catalogue/part.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '../ends/thread-family.ts';
-import type { SpecimenEnd } from '../identify/specimen.ts';
+import { GENDERS, type End, type Gender } from '../ends/end.ts';
 import type { Terminal } from '../runs/run.ts';
 import type { LineReader } from './line-reader.ts';
+import { isEndWord, readEndWords } from './end-in-words.ts';
+import type { SaidNode } from './sentence.ts';
 import type { Keyword } from './vocabulary.ts';
 
 /** What stands at a point: `cap`, `appliance "kiln"`, `as street-90`. */
@@ -10,15 +11,17 @@ export class NodeWords {
   readonly #reader: LineReader;
   #terminal: Terminal | null | undefined;
   #part: BoughtKind | undefined;
+  #inlet: Gender | undefined;
 
   constructor(reader: LineReader) {
     this.#reader = reader;
   }
 
-  get node(): { terminal?: Terminal | null; part?: BoughtKind } {
+  get node(): SaidNode {
     return {
       ...(this.#terminal === undefined ? {} : { terminal: this.#terminal }),
       ...(this.#part === undefined ? {} : { part: this.#part }),
+      ...(this.#inlet === undefined ? {} : { inlet: this.#inlet }),
     };
   }
 
@@ -55,27 +58,32 @@ export class NodeWords {
   #takeAppliance(): Terminal {
     const name = this.#reader.takeText();
     const word = this.#reader.peek()?.toLowerCase();
-    if (word !== 'male' && word !== 'female') return { kind: 'appliance', name, gender: 'female' };
-    this.#reader.skip();
-    return { kind: 'appliance', name, gender: word };
+    const gender = GENDERS.find((each) => each === word);
+    if (gender) {
+      this.#inlet = gender;
+      this.#reader.skip();
+    } else if (word === 'inlet') {
+      this.#reader.skip();
+      return { kind: 'appliance', name, inlet: this.#takeEnd([this.#reader.takeText()]) };
+    }
+    return { kind: 'appliance', name, inlet: null };
   }
 
-  /** `found "specimen" "thread" "family" "size" "female" "certain"`, then threads it may be as well. */
+  /** `found "specimen" "thread" …`; older texts say family, size and gender as well, and how certain it was. */
   #takeFound(): Terminal {
+    const specimen = this.#reader.takeText();
+    return { kind: 'existing', specimen, end: this.#takeEnd([]) };
+  }
+
+  /** An end in quoted words, as `sayEndWords` writes it: threads by their ids, then what is unusual of it. */
+  #takeEnd(first: readonly string[]): End {
     const reader = this.#reader;
-    const takeOne = <Value extends string>(values: readonly Value[]): Value => {
-      const { place } = reader;
-      const read = reader.takeText();
-      const value = values.find((each) => each === read);
-      return value ?? reader.stop({ code: 'word-unknown', read, nearest: null, expected: ['text'] }, place);
-    };
-    const [specimen, thread] = [reader.takeText(), reader.takeText()];
-    const family = takeOne<ThreadFamily>(THREAD_FAMILIES);
-    const size = reader.takeText();
-    const gender = takeOne<SpecimenEnd['gender']>(['male', 'female']);
-    const certainty = takeOne<SpecimenEnd['certainty']>(['certain', 'likely', 'tie']);
-    const orElse: string[] = [];
-    while (reader.isAtText) orElse.push(reader.takeText());
-    return { kind: 'existing', specimen, end: { thread, family, size, gender, certainty, orElse } };
+    const { place } = reader;
+    const said = [...first];
+    while (reader.isAtText) said.push(reader.takeText());
+    const end = readEndWords(said);
+    if (end) return end;
+    const read = said.find((word) => !isEndWord(word)) ?? said.join(' ');
+    return reader.stop({ code: 'word-unknown', read, nearest: null, expected: ['text'] }, place);
   }
 }

@@ -1,3 +1,4 @@
+import type { Gender } from '../ends/end.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../ends/size.ts';
@@ -49,6 +50,8 @@ export interface SaidPart {
 export interface SaidNode {
   readonly terminal?: Terminal | null;
   readonly part?: BoughtKind;
+  /** Of an appliance's inlet only the gender was said. */
+  readonly inlet?: Gender;
 }
 
 export interface LegSentence extends SaidNode {

@@ -1,4 +1,21 @@
-import { getLegsByNode, findSource, type InlinePart, type Leg, type Measure, type OffsetSide, type Ref, type RunDoc, type RunNode, type Terminal } from '../runs/run.ts'; // prettier-ignore
+import {
+  findSource,
+  type InlinePart,
+  type Leg,
+  type Measure,
+  type OffsetSide,
+  type Ref,
+  type RunDoc,
+  type RunNode,
+  type Terminal,
+} from '../runs/run.ts';
+import { GENDERS } from '../ends/end.ts';
+import { isSameJson } from '../runs/change.ts';
+import { asJson } from '../runs/commands/make-op.ts';
+import { findInlet } from '../runs/found-in-place.ts';
+import { getLegs, getLegsByNode } from '../runs/legs.ts';
+import { findLegOfPart } from '../runs/straight-line.ts';
+import { sayEndWords } from './end-in-words.ts';
 import { MILLIMETRE, type Length, type LengthUnit } from '../units/length.ts';
 import { LineReader, LineStop } from './line-reader.ts';
 import { sortParts } from './make-written-run.ts';
@@ -29,7 +46,7 @@ class TextWriter {
   constructor(doc: RunDoc, unit: LengthUnit) {
     this.#doc = doc;
     this.#unit = unit;
-    this.#legs = Object.values(doc.legs).sort((a, b) => a.tag - b.tag);
+    this.#legs = [...getLegs(doc).values()].sort((a, b) => a.tag - b.tag);
     const source = findSource(doc);
     if (source !== null) this.#names.set(source, 'source');
     for (const leg of this.#legs) {
@@ -145,7 +162,7 @@ class TextWriter {
   }
 
   #namePart(id: string): string {
-    const leg = this.#legs.find((each) => Object.hasOwn(each.inline, id));
+    const leg = findLegOfPart(this.#doc, id);
     const parts = leg ? this.#parts.get(leg.id)! : [];
     return `part ${parts.findIndex((part) => part.id === id) + 1} of ${leg?.tag ?? 0}`;
   }
@@ -162,10 +179,25 @@ class TextWriter {
   }
 
   /** What stands at a point, with a comma before it; nothing where it follows from the legs. */
-  #sayNode({ terminal, part }: RunNode, isSource: boolean): string {
+  #sayNode({ id, terminal, part }: RunNode, isSource: boolean): string {
     const isUsual = isSource ? terminal?.kind === 'open' : terminal === null;
     const chosen = part.kind === 'chosen' ? `, as ${part.part}` : '';
-    return `${isUsual ? '' : `, ${sayTerminal(terminal)}`}${chosen}`;
+    return `${isUsual ? '' : `, ${this.#sayTerminal(id, terminal)}`}${chosen}`;
+  }
+
+  #sayTerminal(node: string, terminal: Terminal | null): string {
+    if (terminal === null) return 'undecided';
+    if (terminal.kind === 'existing')
+      return `found ${[terminal.specimen, ...sayEndWords(terminal.end)].map(quote).join(' ')}`;
+    if (terminal.kind !== 'appliance') return terminal.kind;
+    const said = `appliance ${quote(terminal.name)}`;
+    const { inlet } = terminal;
+    if (inlet === null) return said;
+    const leg = this.#legs.find(({ from, to }) => from === node || to === node);
+    // The thread of the leg, and of the gender that does not go with it: said by the gender alone.
+    const gender =
+      leg && GENDERS.find((each) => isSameJson(asJson(inlet), asJson(findInlet(leg, node, each))));
+    return gender ? `${said} ${gender}` : `${said} inlet ${sayEndWords(inlet).map(quote).join(' ')}`;
   }
 
   /** A place among the legs that leave a point, said only where it is not that of the numbers. */
@@ -218,12 +250,4 @@ export const sayExactly = (length: Length): string =>
 function sayShare(share: number): string {
   const percent = String(Number((share * 100).toPrecision(6)));
   return Number(percent) / 100 === share ? `${percent}%` : `share ${share}`;
-}
-
-function sayTerminal(terminal: Terminal | null): string {
-  if (terminal === null) return 'undecided';
-  if (terminal.kind === 'appliance') return `appliance ${quote(terminal.name)} ${terminal.gender}`;
-  if (terminal.kind !== 'existing') return terminal.kind;
-  const { thread, family, size, gender, certainty, orElse } = terminal.end;
-  return `found ${[terminal.specimen, thread, family, size, gender, certainty, ...orElse].map(quote).join(' ')}`;
 }

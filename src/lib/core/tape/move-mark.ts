@@ -1,3 +1,4 @@
+import { getLegs } from '../runs/legs.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { applyOps, type PlannedChange } from '../runs/change.ts';
 import { findMeasures } from '../runs/commands/find-own-measures.ts';
@@ -166,7 +167,7 @@ function findLegToward(doc: RunDoc, tape: Tape, hook: TapeMark, mark: TapeMark):
   if (isBetween(mark.order) && isBetween(mark.order + step)) return tape.leg.leg;
   const beside = tape.hooks.find(({ order, ref }) => order === mark.order + step && ref.kind === 'node');
   const pair = [mark.ref.id, beside?.ref.id];
-  return Object.values(doc.legs).find(({ from, to }) => pair.includes(from) && pair.includes(to)) ?? null;
+  return [...getLegs(doc).values()].find(({ from, to }) => pair.includes(from) && pair.includes(to)) ?? null;
 }
 
 /** Lays the run out with the change in it: does the mark then stand where it was read? */

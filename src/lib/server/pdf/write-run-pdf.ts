@@ -1,3 +1,4 @@
+import { BOUGHT_PIPE } from '#words/parts.ts';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 import { makeCutSheet, type CutSheetRow } from '#core/cutting/cut-sheet.ts';
@@ -144,7 +145,7 @@ function writeTotals(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): voi
   writeLines(doc, 'To buy', [
     ...sheet.sizes.map(
       ({ size, material, length, stockAtLeast, pieces }) =>
-        `${size} ${material === 'black-iron' ? 'black pipe' : 'steel tube'}: ${sayLength(length, unit)} in ${pieces} pieces, at least ${stockAtLeast} stock length${stockAtLeast === 1 ? '' : 's'}`,
+        `${size} ${BOUGHT_PIPE[material]}: ${sayLength(length, unit)} in ${pieces} pieces, at least ${stockAtLeast} stock length${stockAtLeast === 1 ? '' : 's'}`,
     ),
     ...sheet.nipples.map(
       ({ size, length, count }) => `${count} × ${size} nipple, ${sayLength(length, 'in')}`,

@@ -1,3 +1,5 @@
+import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { NewRunInput } from '#core/formats/job.schema.ts';
@@ -53,5 +55,10 @@ async function beginDoc(
   if (found?.job !== job) return refuse({ code: 'specimen-unknown', specimen });
   const { end, name } = found.specimen;
   if (!end) return refuse({ code: 'specimen-has-no-end', name });
-  return accept(newRunFromSpecimen(empty, specimen, end, { node: newId(), anchor: newId() }));
+  return accept(
+    newRunFromSpecimen(empty, specimen, getSpecimenEnd(found.specimen, standardThreads), {
+      node: newId(),
+      anchor: newId(),
+    }),
+  );
 }

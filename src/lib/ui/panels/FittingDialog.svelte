@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { findInlet } from '#core/runs/found-in-place.ts';
   import { findKindsThatFit } from '#core/runs/commands/choose-part.ts';
   import type { LaidNode } from '#core/runs/layout.ts';
   import { sayFittingRefusal } from '#words/fitting-refusals.ts';
@@ -103,7 +104,13 @@
           class="mt-3 flex flex-wrap items-end gap-3"
           onsubmit={(event) => {
             event.preventDefault();
-            if (editor.close(node.id, { kind: 'appliance', name: name.trim() || 'appliance', gender }))
+            if (
+              editor.close(node.id, {
+                kind: 'appliance',
+                name: name.trim() || 'appliance',
+                inlet: findInlet(node.legs[0]!, node.id, gender),
+              })
+            )
               name = '';
           }}
         >

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { getThreadFamily } from '#core/catalogue/pipe.ts';
-  import { getFigureKey } from '#core/house-rules/engagement-figure.ts';
+  import { getCraft } from '#core/materials/crafts.ts';
+  import { getLegs } from '#core/runs/legs.ts';
   import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
   import { RULE_TOPIC_NAMES } from '#words/house-rules.ts';
   import { sayRefusal } from '#words/refusals.ts';
@@ -20,9 +20,7 @@
   const rules = $derived([...HOUSE_RULES].sort((a, b) => Number(b.id === first) - Number(a.id === first)));
   const keys = $derived([
     ...new Set(
-      Object.values(store.doc?.legs ?? {}).map((leg) =>
-        getFigureKey(leg.size, getThreadFamily(leg.material)),
-      ),
+      [...(store.doc ? getLegs(store.doc).values() : [])].map((leg) => getCraft(leg).getFigureKey(leg)),
     ),
   ]);
   let wrong = $state('');

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { AXES, type Axis } from '#core/geometry/axis.ts';
   import type { LaidLeg } from '#core/runs/layout.ts';
-  import { centreOf, getLegsByNode, type Measure, type Ref } from '#core/runs/run.ts';
+  import { centreOf, type Measure, type Ref } from '#core/runs/run.ts';
+  import { getLegsByNode } from '#core/runs/legs.ts';
   import { findStraightLine } from '#core/runs/straight-line.ts';
   import MeasureField from '../controls/MeasureField.svelte';
   import PointSelect from '../controls/PointSelect.svelte';

@@ -1,6 +1,9 @@
 <script lang="ts">
+  import type { Material } from '#core/catalogue/pipe.ts';
+  import type { NominalSize } from '#core/ends/size.ts';
+  import { QUICK_MATERIALS } from '#words/quick-cut.ts';
+  import { getCraft, makeSettings } from '#core/materials/crafts.ts';
   import { MATERIALS } from '#core/catalogue/pipe.ts';
-  import { getThreadFamily } from '#core/catalogue/pipe.ts';
   import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import { QUICK_KINDS, QUICK_POINTS } from '#core/cutting/quick-cut.ts';
   import { QUICK_KIND_NAMES, sayBetween, sayQuickSize } from '#words/quick-cut.ts';
@@ -21,11 +24,13 @@
   const sizes = $derived(
     MATERIALS.map((material) => ({
       material,
-      sizes: standardCatalogue.sizes.filter((size) =>
-        standardCatalogue.findThread(size, getThreadFamily(material)),
-      ),
+      sizes: standardCatalogue.sizes.filter((size) => isCarried(material, size)),
     })),
   );
+  function isCarried(material: Material, size: NominalSize): boolean {
+    const settings = makeSettings(material, size);
+    return getCraft(settings).isCarried(settings, standardCatalogue);
+  }
   const strip = $derived<readonly { step: QuickStep; label: string; says: string }[]>([
     { step: 'size', label: 'size', says: sayQuickSize(cut.material, cut.size) },
     { step: 'one', label: 'one end', says: QUICK_KIND_NAMES[cut.ends[0].kind].short },
@@ -99,17 +104,13 @@
   <h2 class="text-lg leading-tight font-semibold">{QUESTIONS[bench.step]}</h2>
   {#if bench.step === 'size'}
     {#each sizes as { material, sizes: all } (material)}
-      <div
-        class="grid grid-cols-5 gap-1"
-        role="group"
-        aria-label={material === 'steel-r' ? 'R threads' : 'NPT'}
-      >
+      <div class="grid grid-cols-5 gap-1" role="group" aria-label={QUICK_MATERIALS[material].group}>
         {#each all as size (size)}
           <button
             type="button"
             class="pad"
             aria-pressed={cut.material === material && cut.size === size}
-            onclick={() => bench.pickSize(material, size)}>{material === 'steel-r' ? 'R ' : ''}{size}</button
+            onclick={() => bench.pickSize(material, size)}>{QUICK_MATERIALS[material].before}{size}</button
           >
         {/each}
       </div>

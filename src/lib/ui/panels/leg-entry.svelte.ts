@@ -1,3 +1,4 @@
+import { FIRST_MATERIAL } from '#core/materials/crafts.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
@@ -97,7 +98,7 @@ export class LegEntry {
     return this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
   });
   material = $derived.by((): Material => {
-    return this.pickedMaterial ?? this.growingNode?.legs[0]?.material ?? 'black-iron';
+    return this.pickedMaterial ?? this.growingNode?.legs[0]?.material ?? FIRST_MATERIAL;
   });
   /** Square ways out of the growing point that other legs take. */
   taken = $derived.by((): Axis[] => {

@@ -1,3 +1,4 @@
+import { getLegs } from '#core/runs/legs.ts';
 import { expect } from 'chai';
 import type { Axis } from '#core/geometry/axis.ts';
 import { inches } from '#core/units/length.ts';
@@ -80,7 +81,7 @@ describe('LegEntry', () => {
     add('right', '30');
     expect(entry.size).to.equal('1');
     new RunEditor(entry).resize(null, '1/2');
-    expect([entry.size, Object.values(store.doc.legs)[0]!.size]).to.deep.equal(['1/2', '1/2']);
+    expect([entry.size, [...getLegs(store.doc).values()][0]!.size]).to.deep.equal(['1/2', '1/2']);
   });
 
   it('measures a picked leg again, and goes back to growing', () => {

@@ -1,3 +1,4 @@
+import { getTraits } from '#core/materials/crafts.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
@@ -116,7 +117,7 @@ export class QuickCutBench implements EntryStore {
   isMade = (kind: QuickKind): boolean => isQuickKindMade(kind, this.#cut, standardCatalogue);
 
   pickSize(material: Material, size: NominalSize): void {
-    if (material !== this.#cut.material) this.unit = material === 'steel-r' ? 'mm' : 'in';
+    if (material !== this.#cut.material) this.unit = getTraits(material).unit;
     const next = { ...this.#cut, material, size };
     const [one, other] = next.ends.map((end) =>
       isQuickKindMade(end.kind, next, standardCatalogue) ? end : FIRST_QUICK_CUT.ends[0],

@@ -41,7 +41,7 @@ describe('RunEditor', () => {
   it('puts a part in, measures it, places it, takes it out', () => {
     const { store, entry, editor, second } = begin();
     editor.putPart(second, 'valve', { share: 0.5 });
-    const [part] = Object.keys(store.doc.legs[second]!.inline);
+    const [part] = Object.keys(store.doc.parts);
     expect(store.layout.pieces.get(second)!.map(({ cut }) => cut)).to.deep.equal([null, null]);
     const valve = standardCatalogue.findPart('valve', '3/4')!;
     editor.measurePart(valve, { endToEnd: inches(2.5) }, '2 1/2');
@@ -68,7 +68,7 @@ describe('RunEditor', () => {
     const end = store.doc.legs[third]!.to;
     expect(editor.close(end, { kind: 'plug' })).to.equal(false);
     expect(entry.refusal?.code).to.equal('plug-takes-no-pipe');
-    expect(editor.close(end, { kind: 'appliance', name: 'oven', gender: 'female' })).to.equal(true);
+    expect(editor.close(end, { kind: 'appliance', name: 'oven', inlet: null })).to.equal(true);
   });
 
   it('adds, turns and strikes out measures', () => {

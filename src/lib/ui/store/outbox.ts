@@ -1,3 +1,5 @@
+import { carryUpDocument, carryUpOps, carryUpSubject } from '#core/formats/carry-up.ts';
+import { RUN_SCHEMA, type RunDoc } from '#core/runs/run.ts';
 import { applyOps, type Change } from '#core/runs/change.ts';
 import {
   keyOf,
@@ -44,7 +46,7 @@ const findEntry = async (outbox: Outbox<'readwrite'>, entry: OutboxEntry): Promi
 export async function readKept(run: string): Promise<Shelved> {
   const database = await openDeviceDatabase();
   const tx = database.transaction(['runs', 'outbox', 'about']);
-  const kept = (await tx.objectStore('runs').get(run)) ?? null;
+  const kept = carryKept(await tx.objectStore('runs').get(run)) ?? null;
   const waiting = await readWaiting(tx.objectStore('outbox'), run);
   return { kept, waiting, made: (await tx.objectStore('about').get('made')) ?? '' };
 }
@@ -55,7 +57,22 @@ async function readWaiting(
 ): Promise<PlacedEntry[]> {
   const index = outbox.index('run');
   const [entries, places] = [await index.getAll(run), await outbox.index('run').getAllKeys(run)];
-  return entries.map((entry, i) => ({ ...entry, place: places[i]! }));
+  return entries.map((entry, i) => ({ ...carryEntry(entry), place: places[i]! }));
+}
+
+/** What an older Porthole kept here, in the form of this one. */
+const carryKept = (kept: KeptRun | undefined): KeptRun | undefined =>
+  kept && kept.doc.schema < RUN_SCHEMA
+    ? {
+        ...kept,
+        doc: carryUpDocument(kept.doc as unknown as Readonly<Record<string, unknown>>) as unknown as RunDoc,
+      }
+    : kept;
+
+function carryEntry(entry: OutboxEntry): OutboxEntry {
+  if (entry.kind === 'event')
+    return { ...entry, event: { ...entry.event, subject: carryUpSubject(entry.event.subject) } };
+  return { ...entry, change: { ...entry.change, ops: carryUpOps(entry.change.ops) } };
 }
 
 /** Whether two copies of one run have come as far: records leave the revision as it is, so both count, the records in their order. */
@@ -125,7 +142,7 @@ export async function confirmEntry(
   const there = entry.place === null ? undefined : await outbox.get(entry.place);
   const isHere = there !== undefined && keyOf(there) === keyOf(entry);
   if (isHere) await outbox.delete(entry.place!);
-  const kept = isHere || entry.place === null ? await runs.get(entry.run) : undefined;
+  const kept = isHere || entry.place === null ? carryKept(await runs.get(entry.run)) : undefined;
   const moved = kept && moveOn(kept, entry, revision, atServer);
   if (moved && moved !== kept) await runs.put(moved);
   await tx.done;

@@ -1,3 +1,4 @@
+import { carryUpOps } from '#core/formats/carry-up.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { invertOps, type PlannedChange } from '#core/runs/change.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -62,7 +63,9 @@ export class RunSteps {
   async remember(): Promise<void> {
     const kept = await (await openDeviceDatabase()).get('turns', this.#run);
     if (kept?.revision !== this.#getRevision() || this.done.length > 0) return;
-    [this.done, this.undone] = [kept.done, kept.undone];
+    const carry = (steps: readonly PlannedChange[]) =>
+      steps.map((step) => ({ ...step, ops: carryUpOps(step.ops) }));
+    [this.done, this.undone] = [carry(kept.done), carry(kept.undone)];
   }
 
   #set(done: readonly PlannedChange[], undone: readonly PlannedChange[]): void {

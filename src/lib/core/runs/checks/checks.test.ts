@@ -1,3 +1,5 @@
+import { takeApart } from '../commands/make-op.ts';
+import { getLegs } from '../legs.ts';
 import { expect } from 'chai';
 import { inches } from '../../units/length.ts';
 import { applyPlan, getLeg, getPiece, layOut, madeUp, makeIds, makeRun, mustBe } from '#support/make-run.ts';
@@ -144,7 +146,7 @@ describe('checkRun', () => {
     });
     const close = (value: number): RunDoc => ({
       ...doc,
-      legs: { ...doc.legs, closing00: leg },
+      ...takeApart([...getLegs(doc).values(), leg]),
       measures: { ...doc.measures, closing01: measure(value) },
     });
     expect(find(close(inches(20)), 'loop-misses')).to.equal(undefined);

@@ -1,8 +1,7 @@
 import type { Finding } from '../finding.ts';
 import { getPieces } from '../lay-out-run.ts';
 import type { Piece, RunLayout } from '../layout.ts';
-import { findNearest, getThreadingNeed } from '../threading-need.ts';
-import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
+import { getCraft } from '../../materials/crafts.ts';
 
 /**
  * A piece is longer than nothing. One that is shorter than its two threads and the grip of the machine (2T + grip) is
@@ -15,7 +14,6 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
     const finding = checkPiece(piece, layout);
     if (finding) findings.push(finding);
   }
-  const stock = STOCK_LENGTHS[layout.rules['stock-length'].option];
   for (const { id, leg, inline } of layout.legs.values()) {
     const couplings = inline.filter(({ placedBy }) => placedBy === 'stock').length;
     if (couplings === 0) continue;
@@ -24,7 +22,7 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
       severity: 'note',
       subject: id,
       mark: String(leg.tag),
-      stock,
+      stock: getCraft(leg).getStock(layout.rules),
       couplings,
     });
   }
@@ -32,19 +30,20 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
 }
 
 /** The long id is built for the pieces that have a finding only. */
-function checkPiece(piece: Piece, { catalogue, rules }: RunLayout): Finding | null {
+function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Finding | null {
   const { mark, cut, size } = piece;
   if (!cut) return null;
   const { exact, nipple } = cut;
   if (exact <= 0) return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark, by: -exact };
-  const [near, far] = piece.ends;
-  const needed = getThreadingNeed(near, far, rules);
+  const { leg } = legs.get(piece.leg)!;
+  const craft = getCraft(leg);
+  const needed = craft.getLeastPiece(piece.ends, rules);
   if (exact >= needed) return null;
   if (nipple !== null) {
     const off = nipple - exact;
     return { code: 'nipple-fits', severity: 'note', subject: piece.id, mark, size, cut: exact, nipple, off };
   }
-  const nearest = findNearest(exact, size, near, rules, catalogue);
+  const nearest = craft.findNearestBought(exact, leg, piece.ends, rules, catalogue);
   return {
     code: 'too-short-to-thread',
     severity: 'stop',

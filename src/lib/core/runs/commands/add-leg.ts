@@ -1,3 +1,4 @@
+import { makeSettings } from '../../materials/crafts.ts';
 import { generateKeyBetween } from 'fractional-indexing';
 import type { Material } from '../../catalogue/pipe.ts';
 import type { NominalSize } from '../../ends/size.ts';
@@ -7,7 +8,6 @@ import { applyOps, type Op, type PlannedChange } from '../change.ts';
 import {
   centreOf,
   findSource,
-  getLegsByNode,
   type Leg,
   type LegGeometry,
   type Measure,
@@ -17,9 +17,10 @@ import {
   type RunNode,
   type Terminal,
 } from '../run.ts';
+import { getLegsByNode } from '../legs.ts';
 import { findStraightLine } from '../straight-line.ts';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';
-import { insertOp, setOp } from './make-op.ts';
+import { insertLeg, insertOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 /** A measure as it is said of a new leg: to its far end, from where it begins or from any other reference. */
@@ -77,9 +78,7 @@ export function planAddLeg(doc: RunDoc, leg: NewLeg, newId: NewId): Result<Plann
     from,
     to,
     geometry: leg.geometry,
-    size: leg.size,
-    material: leg.material,
-    specs: {},
+    ...makeSettings(leg.material, leg.size),
     inline: {},
     rank: findRank(doc, from),
     tag: findNextTag(doc),
@@ -90,7 +89,7 @@ export function planAddLeg(doc: RunDoc, leg: NewLeg, newId: NewId): Result<Plann
   if (node && (node.terminal?.kind === 'cap' || node.terminal?.kind === 'plug')) {
     ops.push(setOp('nodes', node, 'terminal', null));
   }
-  ops.push(insertOp('nodes', makeNode(to, leg.terminal)), insertOp('legs', made));
+  ops.push(insertOp('nodes', makeNode(to, leg.terminal)), ...insertLeg(made));
   if (leg.measure) {
     if (!isInLine(doc, ops, leg.measure, to)) return refuse({ code: 'measure-not-in-line' });
     ops.push(insertOp('measures', makeMeasure(newId(), from, to, leg.measure)));

@@ -3,7 +3,7 @@ import type { Length } from '../../units/length.ts';
 import type { Op, PlannedChange } from '../change.ts';
 import type { RunLayout } from '../layout.ts';
 import { applyOps } from '../change.ts';
-import { centreOf, type InlinePart, type Leg } from '../run.ts';
+import { centreOf, type Leg } from '../run.ts';
 import {
   findNextTag,
   makeMeasure,
@@ -13,7 +13,7 @@ import {
   type NewLeg,
 } from './add-leg.ts';
 import type { UnknownLeg } from './change-measure.ts';
-import { insertOp, setOp } from './make-op.ts';
+import { insertLeg, insertOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 export type BranchRefusal =
@@ -54,12 +54,11 @@ export function planBranchHere(
     place.from === whole.from ? place.value : length === null ? null : length - place.value;
   const share = length === null || fromBeginning === null ? 0.5 : fromBeginning / length;
   const node = newId();
-  const { before, after } = partInline(whole, layout, share);
   const rest: Leg = {
     ...whole,
     id: newId(),
     from: node,
-    inline: after,
+    inline: {},
     rank: 'a0',
     tag: findNextTag(doc),
   };
@@ -72,8 +71,8 @@ export function planBranchHere(
   const ops: Op[] = [
     insertOp('nodes', makeNode(node, null)),
     setOp('legs', whole, 'to', node),
-    ...(Object.keys(after).length > 0 ? [setOp('legs', whole, 'inline', before)] : []),
-    insertOp('legs', rest),
+    ...insertLeg(rest),
+    ...partInline(whole, layout, share, rest.id),
     insertOp('measures', makeMeasure(newId(), place.from, node, measured)),
   ];
   if (branch) {
@@ -87,23 +86,22 @@ export function planBranchHere(
 }
 
 /** Parts in the pipe stay on their side of the new fitting; a share of the leg becomes one of its half. */
-function partInline(
-  whole: Leg,
-  { legs }: RunLayout,
-  share: number,
-): { before: Record<string, InlinePart>; after: Record<string, InlinePart> } {
+function partInline(whole: Leg, { legs }: RunLayout, share: number, rest: string): Op[] {
   const laid = legs.get(whole.id)!;
-  const before: Record<string, InlinePart> = {};
-  const after: Record<string, InlinePart> = {};
-  for (const part of Object.values(whole.inline)) {
+  const length = laid.centreToCentre;
+  const moved = Object.values(whole.inline).map((part) => {
     const at = laid.inline.find(({ id }) => id === part.id)?.at ?? null;
-    const length = laid.centreToCentre;
     const fromNear = at === null || length === null ? null : at / length;
     const own = fromNear === null ? part.share : laid.near === whole.from ? fromNear : 1 - fromNear;
-    if (own < share) before[part.id] = { ...part, share: keepInLeg(own / share) };
-    else after[part.id] = { ...part, share: share < 1 ? keepInLeg((own - share) / (1 - share)) : 0.5 };
-  }
-  return { before, after };
+    if (own < share) return { part, leg: whole.id, share: keepInLeg(own / share) };
+    return { part, leg: rest, share: share < 1 ? keepInLeg((own - share) / (1 - share)) : 0.5 };
+  });
+  // Where every part stays on its side nothing is said anew of where it is.
+  if (moved.every(({ leg }) => leg === whole.id)) return [];
+  return moved.flatMap(({ part, leg, share: anew }) => [
+    ...(leg === part.leg ? [] : [setOp('parts', part, 'leg', leg)]),
+    ...(anew === part.share ? [] : [setOp('parts', part, 'share', anew)]),
+  ]);
 }
 
 /** A part measured to stand beyond its leg is found at the leg's end. */

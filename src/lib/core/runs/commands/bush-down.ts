@@ -6,7 +6,7 @@ import { findWayFrom } from '../leg-direction.ts';
 import type { Leg, RunDoc } from '../run.ts';
 import { findNextTag, makeNode } from './add-leg.ts';
 import { findLegsAt } from './leg-ways.ts';
-import { insertOp, setOp } from './make-op.ts';
+import { insertLeg, insertOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 export interface NothingToBush {
@@ -55,15 +55,15 @@ export function planBushDown(
       to: bushing,
       geometry: { kind: 'made-up', axis: way, male: 'to' },
       size,
+      system: leg.system,
       material: leg.material,
-      specs: {},
       inline: {},
       rank: leg.rank,
       tag: tag++,
     };
     ops.push(
       insertOp('nodes', makeNode(bushing, null)),
-      insertOp('legs', made),
+      ...insertLeg(made),
       setOp('legs', leg, leg.from === node ? 'from' : 'to', bushing),
     );
   }

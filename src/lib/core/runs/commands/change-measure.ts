@@ -1,3 +1,4 @@
+import { findLeg } from '../legs.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
 import type { PlannedChange } from '../change.ts';
@@ -29,7 +30,7 @@ export function planChangeMeasure(
   typed: string,
   newId: NewId,
 ): Result<PlannedChange, UnknownLeg | LengthFollows> {
-  const found = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
+  const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
   if (found.geometry.kind !== 'axis') return refuse({ code: 'leg-length-follows', mark: String(found.tag) });
   const label = { command: 'change-measure', leg: found.tag, turn: null } as const;

@@ -1,3 +1,4 @@
+import { findLeg } from '../legs.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Op, PlannedChange } from '../change.ts';
 import type { LaidEnd } from '../layout.ts';
@@ -22,7 +23,7 @@ export function planClockJoint(
   asked: ClockingAsked | null,
   newId: NewId,
 ): Result<PlannedChange, UnknownLeg> {
-  const found = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
+  const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
   const before = findClocking(doc, { station, leg });
   const ops: Op[] = before ? [removeOp('clockings', before)] : [];

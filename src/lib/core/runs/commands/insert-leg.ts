@@ -1,3 +1,5 @@
+import { makeSettings } from '../../materials/crafts.ts';
+import { findLeg } from '../legs.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Op, PlannedChange } from '../change.ts';
 import type { Leg, RunDoc } from '../run.ts';
@@ -5,7 +7,7 @@ import { findNextTag, findRank, makeMeasure, makeNode, type NewLeg } from './add
 import type { UnknownLeg } from './change-measure.ts';
 import { findMeasures, repoint } from './find-own-measures.ts';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';
-import { insertOp, setOp } from './make-op.ts';
+import { insertLeg, insertOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 /**
@@ -21,7 +23,7 @@ export function planInsertLeg(
   inserted: Omit<NewLeg, 'from' | 'terminal'>,
   newId: NewId,
 ): Result<PlannedChange, UnknownLeg | WayRefusal> {
-  const before = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
+  const before = findLeg(doc, leg);
   if (!before || (before.from !== end && before.to !== end)) return refuse({ code: 'leg-unknown', leg });
   const between = newId();
   const made: Leg = {
@@ -29,9 +31,7 @@ export function planInsertLeg(
     from: between,
     to: end,
     geometry: inserted.geometry,
-    size: inserted.size,
-    material: inserted.material,
-    specs: {},
+    ...makeSettings(inserted.material, inserted.size),
     inline: {},
     rank: findRank(doc, between),
     tag: findNextTag(doc),
@@ -44,7 +44,7 @@ export function planInsertLeg(
   const ops: Op[] = [
     insertOp('nodes', makeNode(between, null)),
     setOp('legs', before, side, between),
-    insertOp('legs', made),
+    ...insertLeg(made),
     ...findMeasures(doc, before).flatMap((measure) => {
       const { from, to } = repoint(measure, end, between);
       return [

@@ -1,3 +1,4 @@
+import { getLegs } from '../legs.ts';
 import { findWayFrom, getVectorFrom, isSameWay } from '../leg-direction.ts';
 import type { Way } from '../../geometry/way.ts';
 import type { Leg, RunDoc } from '../run.ts';
@@ -10,7 +11,7 @@ export type WayRefusal =
   | { readonly code: 'leg-node-full'; readonly legs: number };
 
 export const findLegsAt = (doc: RunDoc, node: string): Leg[] =>
-  Object.values(doc.legs).filter((leg) => leg.from === node || leg.to === node);
+  [...getLegs(doc).values()].filter((leg) => leg.from === node || leg.to === node);
 
 /** Can `leg` leave `node` beside the legs there? Refuses a way that is taken, a full node, and an end found in place. */
 export function checkWay(doc: RunDoc, leg: Leg, node: string, others: readonly Leg[]): WayRefusal | null {

@@ -1,5 +1,6 @@
+import { SYSTEMS } from '../../catalogue/pipe.ts';
 import type { Collection, Json, Op } from '../change.ts';
-import type { RunDoc } from '../run.ts';
+import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from '../run.ts';
 
 /** Documents are JSON by construction; their types say more than Json can. */
 export const asJson = (value: unknown): Json => value as Json;
@@ -20,7 +21,7 @@ export const removeOp = (collection: Collection, old: { readonly id: string }): 
 
 /** Sets one field of something the document has. */
 export function setOp<
-  Name extends 'nodes' | 'legs' | 'measures' | 'anchors',
+  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors',
   Entity extends RunDoc[Name][string],
   Field extends keyof Entity & string,
 >(collection: Name, entity: Entity & { readonly id: string }, field: Field, value: Entity[Field]): Op {
@@ -32,4 +33,55 @@ export function setOp<
     old: asJson(entity[field]),
     value: asJson(value),
   };
+}
+
+/** A leg as it stands in the document, and its settings. */
+export function partLeg(leg: Leg): { entry: LegEntry; spec: LegSpec } {
+  const { id, from, to, geometry, system, rank, tag, material, size } = leg;
+  const entry = { id, from, to, geometry, system, rank, tag };
+  return { entry, spec: { id: getSpecId(id, system), leg: id, system, material, size } };
+}
+
+/** Puts in a leg with its settings and its parts. */
+export function insertLeg(leg: Leg): Op[] {
+  const { entry, spec } = partLeg(leg);
+  return [
+    insertOp('legs', entry),
+    insertOp('specs', spec),
+    ...Object.values(leg.inline).map((part) => insertOp('parts', part)),
+  ];
+}
+
+/** Takes out a leg with its settings in every material, its parts, and the transitions chosen for it. */
+export function removeLeg(doc: RunDoc, id: string): Op[] {
+  const isOfIt = ({ leg }: { readonly leg: string }): boolean => leg === id;
+  return [
+    ...Object.values(doc.picks)
+      .filter(isOfIt)
+      .map((pick) => removeOp('picks', pick)),
+    ...Object.values(doc.parts)
+      .filter(isOfIt)
+      .map((part) => removeOp('parts', part)),
+    ...SYSTEMS.flatMap((system) => {
+      const spec = doc.specs[getSpecId(id, system)];
+      return spec ? [removeOp('specs', spec)] : [];
+    }),
+    removeOp('legs', doc.legs[id]!),
+  ];
+}
+
+/** Legs with their settings and parts, as the collections of a document. */
+export function takeApart(legs: Iterable<Leg>): {
+  legs: Record<string, LegEntry>;
+  specs: Record<string, LegSpec>;
+  parts: Record<string, InlinePart>;
+} {
+  const apart = { legs: {} as Record<string, LegEntry>, specs: {} as Record<string, LegSpec>, parts: {} as Record<string, InlinePart> }; // prettier-ignore
+  for (const leg of legs) {
+    const { entry, spec } = partLeg(leg);
+    apart.legs[entry.id] = entry;
+    apart.specs[spec.id] = spec;
+    Object.assign(apart.parts, leg.inline);
+  }
+  return apart;
 }

@@ -4,7 +4,8 @@ import type { InlineKind, InlinePart, RunDoc } from '../run.ts';
 import type { PartingPlace } from './branch-here.ts';
 import type { UnknownLeg } from './change-measure.ts';
 import { centreOf } from '../run.ts';
-import { insertOp, removeOp, setOp } from './make-op.ts';
+import { findLeg, getLeg } from '../legs.ts';
+import { insertOp, removeOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 /** Where a part stands in its leg: at a measured place from the centre at one end, or at a share of it (0 to 1). */
@@ -20,11 +21,11 @@ export function planPutPart(
   place: PartPlace,
   newId: NewId,
 ): Result<PlannedChange, PutPartRefusal> {
-  const found = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
+  const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
   if (found.geometry.kind === 'made-up') return refuse({ code: 'leg-has-no-pipe', mark: String(found.tag) });
-  const part: InlinePart = { id: newId(), part: kind, share: 'share' in place ? place.share : 0.5 };
-  const ops: Op[] = [setOp('legs', found, 'inline', { ...found.inline, [part.id]: part })];
+  const part: InlinePart = { id: newId(), leg, part: kind, share: 'share' in place ? place.share : 0.5 };
+  const ops: Op[] = [insertOp('parts', part)];
   if (!('share' in place)) {
     const { from, value, typed } = place;
     if (from !== found.from && from !== found.to) return refuse({ code: 'leg-unknown', leg });
@@ -45,12 +46,11 @@ export function planPutPart(
 
 /** Plans to take a part out of the pipe of a leg, with the measures to it. */
 export function planTakeOutPart(doc: RunDoc, part: string): Result<PlannedChange, UnknownLeg> {
-  const leg = Object.values(doc.legs).find(({ inline }) => Object.hasOwn(inline, part));
-  if (!leg) return refuse({ code: 'leg-unknown', leg: part });
-  const rest = Object.fromEntries(Object.entries(leg.inline).filter(([id]) => id !== part));
+  const found = Object.hasOwn(doc.parts, part) ? doc.parts[part]! : null;
+  if (!found) return refuse({ code: 'leg-unknown', leg: part });
   const ops: Op[] = Object.values(doc.measures)
     .filter(({ from, to }) => [from, to].some((ref) => ref.kind === 'inline' && ref.id === part))
     .map((measure) => removeOp('measures', measure));
-  ops.push(setOp('legs', leg, 'inline', rest));
-  return accept({ label: { command: 'take-out-part', leg: leg.tag, turn: null }, ops });
+  ops.push(removeOp('parts', found));
+  return accept({ label: { command: 'take-out-part', leg: getLeg(doc, found.leg).tag, turn: null }, ops });
 }

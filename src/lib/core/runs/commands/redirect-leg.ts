@@ -1,3 +1,4 @@
+import { findLeg } from '../legs.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Op, PlannedChange } from '../change.ts';
 import type { Leg, LegGeometry, RunDoc } from '../run.ts';
@@ -15,7 +16,7 @@ export function planRedirectLeg(
   leg: string,
   geometry: LegGeometry,
 ): Result<PlannedChange, UnknownLeg | WayRefusal> {
-  const found = Object.hasOwn(doc.legs, leg) ? doc.legs[leg]! : null;
+  const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
   const turned: Leg = { ...found, geometry };
   for (const node of [found.from, found.to]) {

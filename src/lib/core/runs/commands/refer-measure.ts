@@ -3,7 +3,7 @@ import type { Op, PlannedChange } from '../change.ts';
 import type { Measure, Ref, RunDoc } from '../run.ts';
 import { insertOp, removeOp, setOp } from './make-op.ts';
 import { findStraightLine } from '../straight-line.ts';
-import { getLegsByNode } from '../run.ts';
+import { getLegsByNode } from '../legs.ts';
 
 export type MeasureRefusal =
   | { readonly code: 'measure-unknown'; readonly measure: string }

@@ -3,7 +3,7 @@ import type { Op, PlannedChange } from '../change.ts';
 import type { RunLayout } from '../layout.ts';
 import type { Ref } from '../run.ts';
 import type { UnknownLeg } from './change-measure.ts';
-import { removeOp } from './make-op.ts';
+import { removeLeg, removeOp } from './make-op.ts';
 
 /** The ids of a leg and of every leg that hangs on its far end, in walking order. */
 export function findLegsBeyond(layout: RunLayout, leg: string): string[] {
@@ -30,14 +30,14 @@ export function planRemoveLegs(layout: RunLayout, leg: string): Result<PlannedCh
   const isWhole = legs.size === layout.legs.size;
   // What was found in place stays in place.
   if (isWhole && doc.nodes[first.near]?.terminal?.kind !== 'existing') nodes.add(first.near);
-  const parts = new Set([...legs].flatMap((id) => Object.keys(doc.legs[id]!.inline)));
+  const parts = new Set([...legs].flatMap((id) => Object.keys(layout.legs.get(id)!.leg.inline)));
   const isGone = (ref: Ref) => (ref.kind === 'node' ? nodes.has(ref.id) : parts.has(ref.id));
   const ops: Op[] = Object.values(doc.measures)
     .filter(({ from, to }) => isGone(from) || isGone(to))
     .map((measure) => removeOp('measures', measure));
   for (const clocking of Object.values(doc.clockings))
     if (legs.has(clocking.leg)) ops.push(removeOp('clockings', clocking));
-  for (const id of legs) ops.push(removeOp('legs', doc.legs[id]!));
+  for (const id of legs) ops.push(...removeLeg(doc, id));
   for (const anchor of Object.values(doc.anchors)) {
     if (nodes.has(anchor.node)) ops.push(removeOp('anchors', anchor));
   }

@@ -1,16 +1,16 @@
-import { findNearestNipple, type NearestNipple } from '../allowances/find-nipple.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { NominalSize } from '../ends/size.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import { getGrip } from '../house-rules/threading-grip.ts';
-import type { Length } from '../units/length.ts';
-import type { LaidEnd } from './layout.ts';
+import { findNearestNipple, type NearestNipple } from '../../allowances/find-nipple.ts';
+import type { Catalogue } from '../../catalogue/catalogue.ts';
+import type { NominalSize } from '../../ends/size.ts';
+import type { HouseRules } from '../../house-rules/house-rules.ts';
+import { getGrip } from '../../house-rules/threading-grip.ts';
+import type { Length } from '../../units/length.ts';
+import type { PieceEnds } from '../craft.ts';
 
 /**
  * The least length (nm) that can be threaded at both ends: its two threads and the grip of the machine. A shop that
  * threads its own nipples holds them by the first thread: the two threads alone.
  */
-export function getThreadingNeed(near: LaidEnd, far: LaidEnd, rules: HouseRules): Length {
+export function getThreadingNeed(near: PieceEnds[0], far: PieceEnds[1], rules: HouseRules): Length {
   const threads = (near.thread?.cutLength ?? 0) + (far.thread?.cutLength ?? 0);
   return rules.nipples.option === 'cut-in-house' ? threads : threads + getGrip(rules['threading-grip']);
 }
@@ -19,7 +19,7 @@ export function getThreadingNeed(near: LaidEnd, far: LaidEnd, rules: HouseRules)
 export const findNearest = (
   cut: Length,
   size: NominalSize,
-  near: LaidEnd,
+  near: PieceEnds[0],
   rules: HouseRules,
   catalogue: Catalogue,
 ): NearestNipple | null =>
@@ -31,8 +31,8 @@ export const findNearest = (
 export function findNipple(
   cut: Length,
   size: NominalSize,
-  near: LaidEnd,
-  far: LaidEnd,
+  near: PieceEnds[0],
+  far: PieceEnds[1],
   rules: HouseRules,
   catalogue: Catalogue,
 ): Length | null {

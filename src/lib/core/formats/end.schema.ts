@@ -1,0 +1,59 @@
+import Joi from 'joi';
+import {
+  FLANGE_DRILLINGS,
+  GENDERS,
+  HANDS,
+  METALS,
+  PREPARATIONS,
+  SOCKET_KINDS,
+  TEMPERS,
+  TUBE_KINDS,
+  type End,
+} from '../ends/end.ts';
+import { SEATS } from '../ends/seat.ts';
+import { NOMINAL_SIZES } from '../ends/size.ts';
+import { THREAD_FAMILIES } from '../ends/thread-family.ts';
+import { LIMITS } from './limits.ts';
+import { text } from './text.schema.ts';
+
+const oneOf = (values: readonly string[]) =>
+  Joi.string()
+    .valid(...values)
+    .required();
+const kind = (name: End['kind']) => oneOf([name]);
+const threadId = Joi.string()
+  .pattern(/^[a-z][A-Za-z0-9 ./:()_,-]{2,119}$/)
+  .required();
+const tubeName = { of: oneOf(TUBE_KINDS), name: text(LIMITS.name) };
+const takes = Joi.object(tubeName).required();
+
+const KINDS: Readonly<Record<End['kind'], Joi.SchemaMap>> = {
+  thread: {
+    family: oneOf(THREAD_FAMILIES),
+    size: text(LIMITS.name),
+    gender: oneOf(GENDERS),
+    hand: oneOf(HANDS).allow(null),
+    seat: oneOf([...SEATS, 'unknown']),
+    metal: oneOf(METALS),
+  },
+  tube: { ...tubeName, prepared: oneOf(PREPARATIONS), temper: oneOf(TEMPERS).allow(null) },
+  socket: { how: oneOf(SOCKET_KINDS), takes },
+  flange: { size: oneOf(NOMINAL_SIZES), drilling: oneOf(FLANGE_DRILLINGS) },
+  'union-half': { size: oneOf(NOMINAL_SIZES), half: oneOf(['cone', 'socket']) },
+  'fusion-face': { takes },
+  unknown: { among: Joi.array().items(threadId).max(40).required(), certainty: oneOf(['likely', 'tie']) },
+};
+
+/** An end of some kinds, as documents hold it: what it is called, never its figures. */
+export const endOf = (kinds: readonly End['kind'][]): Joi.Schema =>
+  Joi.alternatives()
+    .conditional('.kind', {
+      switch: kinds.map((each) => ({
+        is: each,
+        then: Joi.object({ kind: kind(each), ...KINDS[each] }),
+      })),
+      otherwise: Joi.forbidden(),
+    })
+    .required();
+
+export const endSchema = endOf(Object.keys(KINDS) as End['kind'][]);

@@ -1,0 +1,124 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
+import type { Material, SystemId } from '../catalogue/pipe.ts';
+import type { TaperThread } from '../catalogue/thread.ts';
+import type { End, Gender } from '../ends/end.ts';
+import type { NominalSize } from '../ends/size.ts';
+import type { FigureKey } from '../house-rules/engagement-figure.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { JudgedJoint } from '../joints/house-ruling.ts';
+import type { Tightness } from '../joints/tightness.ts';
+import type { Length, LengthUnit } from '../units/length.ts';
+
+/** What a leg is made of, as far as its craft cares. */
+export interface Settings {
+  readonly system: SystemId;
+  readonly material: Material;
+  readonly size: NominalSize;
+}
+
+/** How a joint is turned to where its fitting points, in place of the engagement of the house: whole degrees, and whole turns more. */
+export interface Turning {
+  readonly handTight: number;
+  readonly wanted: number;
+  readonly whole: number;
+}
+
+/** Why the take-off of an end is not known. */
+export type EndUnknown =
+  'no-fitting' | 'size-not-carried' | 'engagement-not-measured' | 'part-length-unknown';
+
+/** A pipe made up in a port of a part. */
+export interface MadeJoint {
+  readonly part: Part;
+  readonly port: Port;
+  /** From the centre of what stands there to the face the pipe goes in at, nm; null while it is not known. */
+  readonly reach: Length | null;
+  readonly engagement: Length | null;
+  readonly tightness: Tightness | null;
+  /** What becomes of the pipe's end in this port, with what the house says of it. */
+  readonly verdict: JudgedJoint;
+}
+
+/** What is worked out of an end of a piece. */
+export interface WorkedEnd {
+  readonly thread: TaperThread | null;
+  readonly joint: MadeJoint | null;
+  /** What the end takes off the centre-to-centre, nm; null when it cannot be known. */
+  readonly takeOff: Length | null;
+  readonly unknown: EndUnknown | null;
+}
+
+/** The ends of a piece, as far as making it goes. */
+export type PieceEnds = readonly [Pick<WorkedEnd, 'thread'>, Pick<WorkedEnd, 'thread'>];
+
+/** How a material is shown: the unit its trade measures in, the ink of its line, the number of its colour in a DXF file. */
+export interface MaterialTraits {
+  readonly unit: LengthUnit;
+  readonly ink: 'pipe' | 'pipe-r';
+  readonly colour: number;
+}
+
+/**
+ * What one who works in a material system knows. Every system answers the same questions in a folder of its own, and stands in one
+ * table (crafts.ts); nothing else asks what a leg is made of.
+ */
+export interface Craft {
+  readonly system: SystemId;
+  /** What it comes in, the usual one first, and how each is shown. */
+  readonly materials: Readonly<Partial<Record<Material, MaterialTraits>>>;
+  /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
+  readonly turnsBy: 'fitting' | 'bend';
+  /** The end of a piece, or of an opening that a leg without pipe meets: the one that goes in (male), or the one that takes it. */
+  getEnd(settings: Settings, gender: Gender): End;
+  /** Whether both may be made up in one fitting. */
+  goTogether(a: Settings, b: Settings): boolean;
+  /** The bought part of a kind with openings of these sizes, in the order of its ports; null when none is carried. */
+  findPart(
+    kind: BoughtKind,
+    settings: Settings,
+    sizes: readonly NominalSize[],
+    catalogue: Catalogue,
+  ): Part | null;
+  /** All bought parts of a kind that are made up in this system, with the sizes of their openings. */
+  listParts(
+    kind: BoughtKind,
+    settings: Settings,
+    catalogue: Catalogue,
+  ): readonly { readonly part: Part; readonly sizes: readonly NominalSize[] }[];
+  /** Whether the size is carried: its figures are known. */
+  isCarried(settings: Settings, catalogue: Catalogue): boolean;
+  /** An end without a part: bare, or with what stands there not known. */
+  workOutBare(settings: Settings, unknown: EndUnknown | null, catalogue: Catalogue): WorkedEnd;
+  /** Take-off, engagement and tightness of an end made up in a port; `turning` where the joint is clocked. */
+  workOut(
+    settings: Settings,
+    part: Part,
+    port: Port,
+    catalogue: Catalogue,
+    rules: HouseRules,
+    turning: Turning | null,
+  ): WorkedEnd;
+  /** The key under which the shop keeps its own figure of a size. */
+  getFigureKey(settings: Settings): FigureKey;
+  /** The length pipe is bought in, nm. */
+  getStock(rules: HouseRules): Length;
+  /** The least length (nm) that can be made by hand with these ends. */
+  getLeastPiece(ends: PieceEnds, rules: HouseRules): Length;
+  /** The piece to buy ready made in place of a cut (nm); null for pipe that is cut. */
+  findBought(
+    cut: Length,
+    settings: Settings,
+    ends: PieceEnds,
+    rules: HouseRules,
+    catalogue: Catalogue,
+  ): Length | null;
+  /** The one that is bought nearest to a cut, and by how much it is off (nm); null where none is. */
+  findNearestBought(
+    cut: Length,
+    settings: Settings,
+    ends: PieceEnds,
+    rules: HouseRules,
+    catalogue: Catalogue,
+  ): { readonly length: Length; readonly off: Length } | null;
+}

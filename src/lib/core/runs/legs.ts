@@ -1,0 +1,92 @@
+import { getOrThrow } from '../outcome/get-or-throw.ts';
+import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from './run.ts';
+
+const NO_PARTS: Readonly<Record<string, InlinePart>> = {};
+/** Entries → the leg they were put together to: an edit elsewhere leaves it the very same. */
+const made = new WeakMap<
+  LegEntry,
+  { readonly spec: LegSpec; readonly parts: PartsOfLeg; readonly leg: Leg }
+>();
+type PartsOfLeg = Readonly<Record<string, InlinePart>>;
+
+/** Collections of a document → its legs. */
+const known = new WeakMap<
+  RunDoc['legs'],
+  { readonly doc: RunDoc; readonly legs: ReadonlyMap<string, Leg> }
+>();
+
+/** The legs of a run with their settings and parts, by id. Legs that did not change since they were last asked for are the same. */
+export function getLegs(doc: RunDoc): ReadonlyMap<string, Leg> {
+  const before = known.get(doc.legs);
+  if (before?.doc.specs === doc.specs && before.doc.parts === doc.parts) return before.legs;
+  const parts = getPartsByLeg(doc.parts);
+  const legs = new Map<string, Leg>();
+  for (const id in doc.legs) {
+    const entry = doc.legs[id]!;
+    const spec = doc.specs[getSpecId(id, entry.system)];
+    if (!spec) throw new Error(`leg ${id} has no settings of ${entry.system}`);
+    legs.set(id, putTogether(entry, spec, parts.get(id) ?? NO_PARTS));
+  }
+  known.set(doc.legs, { doc, legs });
+  return legs;
+}
+
+export const findLeg = (doc: RunDoc, id: string): Leg | null => getLegs(doc).get(id) ?? null;
+
+/** A leg that is known to be there. */
+export const getLeg = (doc: RunDoc, id: string): Leg => getOrThrow(getLegs(doc), id, 'leg');
+
+function putTogether(entry: LegEntry, spec: LegSpec, parts: PartsOfLeg): Leg {
+  const before = made.get(entry);
+  if (before?.spec === spec && isSame(before.parts, parts)) return before.leg;
+  const { material, size } = spec;
+  const leg: Leg = { ...entry, material, size, inline: parts };
+  made.set(entry, { spec, parts, leg });
+  return leg;
+}
+
+const isSame = (a: PartsOfLeg, b: PartsOfLeg): boolean => {
+  if (a === b) return true;
+  const ids = Object.keys(a);
+  return ids.length === Object.keys(b).length && ids.every((id) => a[id] === b[id]);
+};
+
+const partsOf = new WeakMap<RunDoc['parts'], ReadonlyMap<string, PartsOfLeg>>();
+
+function getPartsByLeg(parts: RunDoc['parts']): ReadonlyMap<string, PartsOfLeg> {
+  const before = partsOf.get(parts);
+  if (before) return before;
+  const byLeg = new Map<string, Record<string, InlinePart>>();
+  for (const id in parts) {
+    const part = parts[id]!;
+    const others = byLeg.get(part.leg);
+    if (others) others[id] = part;
+    else byLeg.set(part.leg, { [id]: part });
+  }
+  partsOf.set(parts, byLeg);
+  return byLeg;
+}
+
+/** Node ids → the legs that meet there, in the order of their ranks. */
+export function getLegsByNode(doc: RunDoc): Map<string, readonly Leg[]> {
+  const byNode = new Map<string, readonly Leg[]>();
+  for (const id of Object.keys(doc.nodes)) byNode.set(id, NO_LEGS);
+  for (const leg of getLegs(doc).values()) {
+    for (const node of [leg.from, leg.to]) {
+      const legs = byNode.get(node);
+      if (legs) byNode.set(node, putInOrder(legs, leg));
+    }
+  }
+  return byNode;
+}
+
+const NO_LEGS: readonly Leg[] = [];
+
+/** Two or three legs meet at a node: a new short list is cheaper than one that grows and is sorted. */
+function putInOrder(legs: readonly Leg[], leg: Leg): readonly Leg[] {
+  const after = legs.findIndex((other) => comesBefore(leg, other));
+  if (after < 0) return [...legs, leg];
+  return [...legs.slice(0, after), leg, ...legs.slice(after)];
+}
+
+const comesBefore = (a: Leg, b: Leg): boolean => (a.rank === b.rank ? a.tag < b.tag : a.rank < b.rank);
