@@ -60,6 +60,14 @@ const SENTENCES: Sentences = {
     `${size}: the engagement chosen means ${sayNumber(turns, 1)} turns past hand-tight; the house goes by ${sayNumber(window.least, 2)} to ${sayNumber(window.most, 2)}. The house rules “engagement figure” and “how tight” decide.`,
   'longer-than-stock': ({ mark, stock, couplings }, unit) =>
     `Leg ${mark} is longer than a stock length (${sayLength(stock, unit)}): ${couplings === 1 ? 'one coupling joins' : `${couplings} couplings join`} its pieces, whole lengths first. Put a coupling where you want it to have it elsewhere.`,
+  'joint-does-not-make': ({ mark, verdict }) =>
+    verdict.joint === null
+      ? `Two ends meet at leg ${mark} that do not make. Open the joint to see why, and put a transition between.`
+      : `Two ends meet at leg ${mark} that make, and the house rules forbid it. Open the joint to see which.`,
+  'transition-does-not-fit': ({ mark }) =>
+    `The transition chosen for leg ${mark} does not go together: choose another one.`,
+  'transition-stale': ({ mark }) =>
+    `The ends that the transition of leg ${mark} was chosen for have changed. Look whether it still goes there, or choose another one.`,
   'open-end': ({ mark }) => `Leg ${mark} ends open. Cap it before gas comes, even behind a shut valve.`,
   'loop-misses': ({ mark, by }, unit) =>
     `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,

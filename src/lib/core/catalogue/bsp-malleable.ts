@@ -1,5 +1,6 @@
 import { millimetres } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
+import { getPortWay } from './part-shapes.ts';
 import { makeTaperEnd } from './taper-end.ts';
 import type { Part, PartLength } from './part.ts';
 import type { NominalSize } from '../ends/size.ts';
@@ -25,7 +26,13 @@ export function makeBspParts({ size, a, source, confidence }: BspMalleableRow): 
     kind,
     size,
     material: 'black-malleable',
-    ports: NAMES[kind].map((id) => ({ id, end: makeTaperEnd('R', size, 'female'), reach })),
+    ports: NAMES[kind].map((id) => ({
+      id,
+      way: getPortWay(kind, id),
+      end: makeTaperEnd('R', size, 'female'),
+      reach,
+    })),
+    seats: [],
     outside: null,
   }));
 }

@@ -1,6 +1,7 @@
 import { INCH, inches, type Length } from '../units/length.ts';
 import type { Confidence, Provenance } from './confidence.ts';
 import type { Gender } from '../ends/end.ts';
+import { getPortWay } from './part-shapes.ts';
 import { makeTaperEnd } from './taper-end.ts';
 import type { BoughtKind, Part, PartLength, Port } from './part.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
@@ -41,7 +42,7 @@ type Column =
   | 'elbow90A' | 'teeA' | 'elbow45C' | 'couplingW' | 'capP' | 'streetA' | 'streetJ' | 'street45C' | 'street45K'; // prettier-ignore
 type MalleableKind = Exclude<BoughtKind, 'union' | 'valve' | 'hex-bushing' | 'face-bushing' | 'plug'>;
 
-interface PortShape {
+interface ListedPort {
   readonly id: string;
   /** The published column its reach comes from, and the share of it. */
   readonly column: Column;
@@ -49,7 +50,7 @@ interface PortShape {
   readonly gender: Gender;
 }
 
-const port = (id: string, column: Column, share = 1, gender: Gender = 'female'): PortShape => ({
+const port = (id: string, column: Column, share = 1, gender: Gender = 'female'): ListedPort => ({
   id,
   column,
   share,
@@ -57,7 +58,7 @@ const port = (id: string, column: Column, share = 1, gender: Gender = 'female'):
 });
 
 /** Openings of each kind. */
-const SHAPES: Readonly<Record<MalleableKind, readonly PortShape[]>> = {
+const SHAPES: Readonly<Record<MalleableKind, readonly ListedPort[]>> = {
   'elbow-90': [port('a', 'elbow90A'), port('b', 'elbow90A')],
   'elbow-45': [port('a', 'elbow45C'), port('b', 'elbow45C')],
   'street-90': [port('female', 'streetA'), port('male', 'streetJ', 1, 'male')],
@@ -80,7 +81,9 @@ export function makeMalleableParts(row: MalleableRow): Part[] {
   return (Object.keys(SHAPES) as MalleableKind[]).flatMap((kind) => {
     const ports = SHAPES[kind].flatMap(({ id, column, share, gender }): Port[] => {
       const reach = makeReach(row, column, share);
-      return reach ? [{ id, end: makeTaperEnd('NPT', row.size, gender), reach }] : [];
+      return reach
+        ? [{ id, way: getPortWay(kind, id), end: makeTaperEnd('NPT', row.size, gender), reach }]
+        : [];
     });
     if (ports.length < SHAPES[kind].length) return [];
     return [makePart(kind, [row.size], ports, inches(row.bandH))];
@@ -98,6 +101,7 @@ const makePart = (
   size: getLargest(sizes),
   material: 'black-malleable',
   ports,
+  seats: [],
   outside,
 });
 
@@ -118,12 +122,14 @@ const makeTypical = (length: Length, plusMinus: Length, source: string): PartLen
 });
 
 const makeFemalePorts = (
+  kind: BoughtKind,
   names: readonly string[],
   sizes: readonly NominalSize[],
   reaches: readonly PartLength[],
 ): Part['ports'] =>
   names.map((id, i) => ({
     id,
+    way: getPortWay(kind, id),
     end: makeTaperEnd('NPT', sizes[i]!, 'female'),
     reach: reaches[i]!,
   }));
@@ -144,7 +150,7 @@ export function makeReducingPart(row: ReducingRow, malleable: readonly Malleable
   });
   const band = malleable.find(({ size }) => size === getLargest(sizes))?.bandH;
   const outside = band === undefined ? null : inches(band);
-  return makePart(kind, sizes, makeFemalePorts(getNames(kind), sizes, reaches), outside);
+  return makePart(kind, sizes, makeFemalePorts(kind, getNames(kind), sizes, reaches), outside);
 }
 
 /**
@@ -166,7 +172,7 @@ export function makeReducingCouplings(row: MalleableRow, pairs: readonly Reducin
       makePart(
         'coupling',
         sizes,
-        makeFemalePorts(getNames('coupling'), sizes, [reach, reach]),
+        makeFemalePorts('coupling', getNames('coupling'), sizes, [reach, reach]),
         inches(row.bandH),
       ),
     );
@@ -185,7 +191,14 @@ export function makeUnion({ size, endToEnd, least, most, source }: UnionRow): Pa
   const spread = Math.max(endToEnd - least, most - endToEnd);
   // Half to each face; the ± of the two halves adds up to that of the whole.
   const reach = makeTypical(Math.round(inches(endToEnd) / 2), Math.round(inches(spread) / 2), source);
-  return makePart('union', [size], makeFemalePorts(['a', 'b'], [size, size], [reach, reach]), null);
+  const part = makePart(
+    'union',
+    [size],
+    makeFemalePorts('union', ['a', 'b'], [size, size], [reach, reach]),
+    null,
+  );
+  const half = (which: 'cone' | 'socket') => ({ kind: 'union-half', size, half: which }) as const;
+  return { ...part, seats: [[half('cone'), half('socket')]] };
 }
 
 /** A shut-off valve: no standard fixes its length and no table gives one, so it is measured before anything is cut. */
@@ -193,7 +206,7 @@ export const makeValve = (size: NominalSize): Part => ({
   ...makePart(
     'valve',
     [size],
-    makeFemalePorts(['a', 'b'], [size, size], [{ standing: 'unknown' }, { standing: 'unknown' }]),
+    makeFemalePorts('valve', ['a', 'b'], [size, size], [{ standing: 'unknown' }, { standing: 'unknown' }]),
     null,
   ),
   id: `brass/valve/${size}`,
@@ -227,11 +240,13 @@ export function makeBushings({ size, threadA, hexHead, downTo, source }: Bushing
       [
         {
           id: 'small',
+          way: getPortWay(kind, 'small'),
           end: makeTaperEnd('NPT', small, 'female'),
           reach: { standing: 'published', length: 0, source, confidence: 'certain' },
         },
         {
           id: 'large',
+          way: getPortWay(kind, 'large'),
           end: makeTaperEnd('NPT', size, 'male'),
           reach,
         },
@@ -249,5 +264,10 @@ export function makeBushings({ size, threadA, hexHead, downTo, source }: Bushing
 /** A square-head plug: origin at the outer end of its head. It stands out thread − engagement + head. */
 export function makePlug({ size, threadA, plugHead, source }: BushingRow): Part {
   const reach = makeTypical(inches(threadA + plugHead), CASTING_SPREAD, source);
-  return makePart('plug', [size], [{ id: 'male', end: makeTaperEnd('NPT', size, 'male'), reach }], null);
+  return makePart(
+    'plug',
+    [size],
+    [{ id: 'male', way: getPortWay('plug', 'male'), end: makeTaperEnd('NPT', size, 'male'), reach }],
+    null,
+  );
 }

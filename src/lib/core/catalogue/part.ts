@@ -2,6 +2,7 @@ import type { Length } from '../units/length.ts';
 import type { Confidence } from './confidence.ts';
 import type { End } from '../ends/end.ts';
 import type { NominalSize } from '../ends/size.ts';
+import type { Vector } from '../geometry/vector.ts';
 
 /** How far a length of a part can be trusted: fixed by a standard, typical within ±, entered by the shop, or unknown. */
 export type PartLength =
@@ -27,6 +28,8 @@ export type PartLength =
  */
 export interface Port {
   readonly id: string;
+  /** The way it looks from the part's origin, as the part lies in its own frame (unit vector). */
+  readonly way: Vector;
   readonly end: End;
   readonly reach: PartLength;
 }
@@ -49,7 +52,10 @@ export interface Part {
   readonly kind: PartKind;
   readonly size: NominalSize;
   readonly material: 'black-malleable' | 'brass' | 'as-found';
+  /** Gas passes between all of them. */
   readonly ports: readonly Port[];
+  /** Pairs of ends that seal inside it: the ground joint of a union. Each may leak as any joint may. */
+  readonly seats: readonly (readonly [End, End])[];
   /** Half of it lies behind its centre where no port does: outside diameter over the band, nm; null where not listed. */
   readonly outside: Length | null;
 }

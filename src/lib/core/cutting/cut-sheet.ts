@@ -3,6 +3,7 @@ import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { getKerf } from '../house-rules/saw-kerf.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
+import { assemble } from '../runs/bodies.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
 import type { Length } from '../units/length.ts';
@@ -53,6 +54,13 @@ export interface FittingTotal {
   readonly count: number;
 }
 
+/** Joints that are made up on the site, and the places that are looked at in a test: each of them, and every seat inside a part. */
+export interface JointTotal {
+  readonly made: number;
+  readonly seats: number;
+  readonly leakPoints: number;
+}
+
 export interface CutSheet {
   /** All rows, in cutting order. */
   readonly rows: readonly CutSheetRow[];
@@ -60,6 +68,7 @@ export interface CutSheet {
   readonly sizes: readonly SizeTotal[];
   readonly fittings: readonly FittingTotal[];
   readonly nipples: readonly NippleTotal[];
+  readonly joints: JointTotal;
 }
 
 /**
@@ -75,6 +84,7 @@ export function makeCutSheet(layout: RunLayout): CutSheet {
     sizes: groups.flatMap((group) => sumSize(group, layout) ?? []),
     fittings: countFittings(layout),
     nipples: countNipples(rows),
+    joints: countJoints(layout),
   };
 }
 
@@ -119,11 +129,16 @@ function countFittings(layout: RunLayout): FittingTotal[] {
     const count = (totals.get(part.id)?.count ?? 0) + 1;
     totals.set(part.id, { kind: part.kind, size: part.size, part, count });
   };
-  for (const { fitting } of layout.nodes.values()) if (fitting.kind === 'part') add(fitting.part);
-  for (const { inline } of layout.legs.values()) for (const { part } of inline) if (part) add(part);
+  for (const body of assemble(layout).bodies) if (body.kind === 'part') add(body.part);
   return [...totals.values()].sort(
     (a, b) => NOMINAL_SIZES.indexOf(a.size) - NOMINAL_SIZES.indexOf(b.size) || a.kind.localeCompare(b.kind),
   );
+}
+
+function countJoints(layout: RunLayout): JointTotal {
+  const { joints } = assemble(layout);
+  const seats = joints.filter(({ sides: [a, b] }) => a.body === b.body).length;
+  return { made: joints.length - seats, seats, leakPoints: joints.length };
 }
 
 function countNipples(rows: readonly CutSheetRow[]): NippleTotal[] {

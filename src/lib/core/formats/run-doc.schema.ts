@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { PART_KINDS } from '../catalogue/part.ts';
-import { MATERIALS, SYSTEMS, type SystemId } from '../catalogue/pipe.ts';
+import { CRAFTS } from '../materials/crafts.ts';
 import { NOMINAL_SIZES } from '../ends/size.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
 import { WAYS } from '../geometry/way.ts';
@@ -174,19 +174,18 @@ const geometrySchema = Joi.alternatives()
 /** `leg.system` */
 const specId = Joi.string().pattern(SPEC_ID).required();
 
-/** The settings of each system. */
-const SETTINGS: Readonly<Record<SystemId, Joi.SchemaMap>> = {
-  'threaded-steel': { material: oneOf(MATERIALS), size: oneOf(NOMINAL_SIZES) },
-};
 const isUnderItsLeg: Joi.CustomValidator<LegSpec> = (spec, helpers) =>
   spec.id === getSpecId(spec.leg, spec.system) ? spec : helpers.error('any.invalid');
 const specSchema = Joi.alternatives()
   .conditional('.system', {
-    switch: SYSTEMS.map((system) => ({
+    switch: Object.values(CRAFTS).map(({ system, fields }) => ({
       is: system,
-      then: Joi.object({ id: specId, leg: idSchema, system: oneOf([system]), ...SETTINGS[system] }).custom(
-        isUnderItsLeg,
-      ),
+      then: Joi.object({
+        id: specId,
+        leg: idSchema,
+        system: oneOf([system]),
+        ...Object.fromEntries(Object.entries(fields).map(([field, values]) => [field, oneOf(values)])),
+      }).custom(isUnderItsLeg),
     })),
     otherwise: Joi.forbidden(),
   })
@@ -202,7 +201,7 @@ const legSchema = entity({
   from: idSchema,
   to: idSchema.invalid(Joi.ref('from')),
   geometry: geometrySchema,
-  system: oneOf(SYSTEMS),
+  system: oneOf(Object.keys(CRAFTS)),
   rank: Joi.string()
     .pattern(/^[0-9A-Za-z]{1,60}$/)
     .required(),

@@ -67,10 +67,14 @@ export interface Craft {
   readonly system: SystemId;
   /** What it comes in, the usual one first, and how each is shown. */
   readonly materials: Readonly<Partial<Record<Material, MaterialTraits>>>;
+  /** What may stand in the settings of a leg, field by field. */
+  readonly fields: Readonly<Record<Exclude<keyof Settings, 'system'>, readonly string[]>>;
   /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
   readonly turnsBy: 'fitting' | 'bend';
   /** The end of a piece, or of an opening that a leg without pipe meets: the one that goes in (male), or the one that takes it. */
   getEnd(settings: Settings, gender: Gender): End;
+  /** The settings of the pipe that ends so, or that such an end takes; null where it is none of this system's. */
+  readEnd(end: End): Settings | null;
   /** Whether both may be made up in one fitting. */
   goTogether(a: Settings, b: Settings): boolean;
   /** The bought part of a kind with openings of these sizes, in the order of its ports; null when none is carried. */

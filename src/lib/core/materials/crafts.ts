@@ -1,4 +1,5 @@
-import { MATERIALS, SYSTEMS, type Material, type SystemId } from '../catalogue/pipe.ts';
+import { MATERIALS, type Material, type SystemId } from '../catalogue/pipe.ts';
+import type { End } from '../ends/end.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Craft, MaterialTraits, Settings } from './craft.ts';
 import { threadedSteel } from './threaded-steel/threaded-steel.ts';
@@ -12,9 +13,9 @@ export const getCraft = ({ system }: Pick<Settings, 'system'>): Craft => CRAFTS[
 
 /** The settings of a leg of this material and size. */
 export function makeSettings(material: Material, size: NominalSize): Settings {
-  const system = SYSTEMS.find((each) => material in CRAFTS[each].materials);
-  if (!system) throw new Error(`no craft works in ${material}`);
-  return { system, material, size };
+  const craft = Object.values(CRAFTS).find(({ materials }) => material in materials);
+  if (!craft) throw new Error(`no craft works in ${material}`);
+  return { system: craft.system, material, size };
 }
 
 export const getTraits = (material: Material): MaterialTraits =>
@@ -22,3 +23,12 @@ export const getTraits = (material: Material): MaterialTraits =>
 
 /** What a run begins with where nothing is said. */
 export const FIRST_MATERIAL: Material = MATERIALS[0];
+
+/** The settings of the pipe that ends so, or that such an end takes, in whichever system; null where no craft knows it. */
+export function readSettings(end: End): Settings | null {
+  for (const craft of Object.values(CRAFTS)) {
+    const settings = craft.readEnd(end);
+    if (settings) return settings;
+  }
+  return null;
+}

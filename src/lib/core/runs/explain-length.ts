@@ -22,7 +22,8 @@ export function explainLength(laid: LaidLeg, layout: RunLayout): Working[] {
     layout.doc,
     getLegsByNode(layout.doc),
     layout.catalogue,
-    makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings),
+    makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings, layout.chains),
+    layout.chains,
   );
   const workings: Working[] = [];
   const terms = how.steps().map(({ measure: id, leg: other, sign, distance }): Term => {
@@ -71,7 +72,7 @@ function explainOffset({ leg }: LaidLeg): Working[] {
 
 /** Male end straight into a female port. */
 function explainMadeUp({ leg }: LaidLeg, layout: RunLayout, result: Term): Working[] {
-  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings);
+  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings, layout.chains);
   const terms = [leg.from, leg.to].flatMap((node) => {
     const { fitting } = layout.nodes.get(node)!;
     const port = findPort(fitting, leg.id);

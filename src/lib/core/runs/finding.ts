@@ -3,6 +3,7 @@ import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Length } from '../units/length.ts';
 import type { TurnsWindow } from '../house-rules/how-tight.ts';
+import type { JudgedJoint } from '../joints/house-ruling.ts';
 import type { FittingRefusal } from './fitting.ts';
 import type { Fullness } from './fullness.ts';
 import type { NamedRef } from './name-ref.ts';
@@ -112,6 +113,14 @@ export type Finding = FindingBase &
         readonly stock: Length;
         readonly couplings: number;
       }
+    | {
+        /** Two ends that meet and do not make, or that the house forbids. */
+        readonly code: 'joint-does-not-make';
+        readonly mark: string;
+        readonly verdict: JudgedJoint;
+      }
+    /** A transition that was chosen: its parts do not go together, or the ends it was chosen for have changed. */
+    | { readonly code: 'transition-does-not-fit' | 'transition-stale'; readonly mark: string }
     | { readonly code: 'open-end'; readonly mark: string }
     | { readonly code: 'loop-misses'; readonly mark: string; readonly by: Length }
     | { readonly code: 'cut-for-no-place'; readonly length: Length; readonly by: string }

@@ -55,7 +55,8 @@ function takeAsFound(kind: Extract<PartKind, 'existing' | 'appliance'>, end: End
     kind,
     size: leg.size,
     material: 'as-found',
-    ports: [{ id: 'mouth', end, reach: { standing: 'entered', length: 0, by } }],
+    ports: [{ id: 'mouth', way: { x: 1, y: 0, z: 0 }, end, reach: { standing: 'entered', length: 0, by } }],
+    seats: [],
     outside: null,
   };
   return { kind: 'part', part, legs: [leg] };

@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { PART_SHAPES, type PartShape } from '../catalogue/part-shapes.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
@@ -36,15 +37,90 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
   return takePart(chosen ?? shape.kinds[0]!, shape.legs, catalogue);
 }
 
-/** What kinds of part fit the legs at a node, whatever their sizes; a refusal where none is made; `open` for a bare end. */
+/** What kinds of part fit the legs at a node, whatever is carried; a refusal where none is made; `open` for a bare end. */
 export function findShape(node: RunNode, legs: readonly Leg[]): FittingShape | FittingRefusal | 'open' {
   if (legs.length === 1) return findEndShape(node, legs[0]!);
-  const males = legs.filter((leg) => isMaleAt(leg, node.id));
-  if (males.length > 1) return { code: 'fitting-male-not-made', legs: legs.length };
-  const [male] = males;
-  if (legs.length === 2) return findPairShape(node, legs, male ?? null);
-  if (male) return { code: 'fitting-male-not-made', legs: legs.length };
-  return findTeeShape(node, legs);
+  const males = legs.filter((leg) => isMaleAt(leg, node.id)).length;
+  const matches = listKinds(legs.length, males).flatMap((kind) => {
+    const matched = matchPorts(PART_SHAPES[kind], node.id, legs);
+    return matched ? [{ kind, legs: matched }] : [];
+  });
+  const [first] = matches;
+  if (!first) return explainNoShape(node, legs);
+  // Sizes decide last: what goes the same ways and reduces otherwise is not made, which is not a matter of ways.
+  const made = matches.filter(({ kind, legs: matched }) => areSizesMade(PART_SHAPES[kind], matched));
+  if (made.length === 0) return { code: 'fitting-male-not-made', legs: legs.length };
+  return { kinds: made.map(({ kind }) => kind), legs: made[0]!.legs };
+}
+
+const KINDS = Object.keys(PART_SHAPES) as BoughtKind[];
+const kindsBy = new Map<number, readonly BoughtKind[]>();
+
+/** The kinds with so many openings, so many of them male. */
+function listKinds(openings: number, males: number): readonly BoughtKind[] {
+  const key = 10 * openings + males;
+  const known = kindsBy.get(key);
+  if (known) return known;
+  const kinds = KINDS.filter((kind) => {
+    const { ports } = PART_SHAPES[kind];
+    return ports.length === openings && ports.filter(({ gender }) => gender === 'male').length === males;
+  });
+  kindsBy.set(key, kinds);
+  return kinds;
+}
+
+/**
+ * The legs in the order of a part's ports: the ways they leave the node stand to one another as the ports do, and where one end is
+ * male it is that of the leg. Null where they do not fit. Of several orders the first.
+ */
+function matchPorts({ ports }: PartShape, node: string, legs: readonly Leg[]): readonly Leg[] | null {
+  if (ports.length !== legs.length) return null;
+  const ways = legs.map((leg) => getVectorFrom(leg, node));
+  const fits = (order: readonly number[]): boolean => {
+    const last = order.length - 1;
+    const at = order[last]!;
+    if ((ports[last]!.gender === 'male') !== isMaleAt(legs[at]!, node)) return false;
+    return order
+      .slice(0, last)
+      .every((other, i) => isNear(dot(ways[other]!, ways[at]!), dot(ports[i]!.way, ports[last]!.way)));
+  };
+  const place = (order: readonly number[]): readonly number[] | null => {
+    if (order.length === legs.length) return order;
+    for (let i = 0; i < legs.length; i++) {
+      if (order.includes(i)) continue;
+      const longer = [...order, i];
+      const found = fits(longer) ? place(longer) : null;
+      if (found) return found;
+    }
+    return null;
+  };
+  return place([])?.map((i) => legs[i]!) ?? null;
+}
+
+function areSizesMade({ sizes, ports }: PartShape, legs: readonly Leg[]): boolean {
+  if (sizes === 'any') return true;
+  if (sizes === 'equal') return legs.every(({ size }) => size === legs[0]!.size);
+  // The male of what reduces is the larger.
+  const rank = (gender: 'male' | 'female') =>
+    NOMINAL_SIZES.indexOf(legs[ports.findIndex((port) => port.gender === gender)]!.size);
+  return rank('male') > rank('female');
+}
+
+/** Why no kind of part fits: the first of what is wrong with the ways, then with the male ends. */
+function explainNoShape(node: RunNode, legs: readonly Leg[]): FittingRefusal {
+  const males = legs.filter((leg) => isMaleAt(leg, node.id)).length;
+  if (males > 1 || (males > 0 && legs.length > 2))
+    return { code: 'fitting-male-not-made', legs: legs.length };
+  const ways = legs.map((leg) => getVectorFrom(leg, node.id));
+  const overlapping = legs.findIndex((_, i) =>
+    legs.some((__, j) => j > i && isNear(dot(ways[i]!, ways[j]!), 1)),
+  );
+  if (overlapping >= 0)
+    return { code: 'fitting-legs-overlap', axis: findWayFrom(legs[overlapping]!, node.id) };
+  if (legs.length > 2)
+    return { code: 'fitting-directions-not-made', axes: legs.map((leg) => findWayFrom(leg, node.id)) };
+  const cosine = dot(ways[0]!, ways[1]!);
+  return { code: 'fitting-angle-not-made', degrees: 180 - (Math.acos(cosine) * 180) / Math.PI };
 }
 
 function findEndShape(node: RunNode, leg: Leg): FittingShape | FittingRefusal | 'open' {
@@ -55,45 +131,6 @@ function findEndShape(node: RunNode, leg: Leg): FittingShape | FittingRefusal | 
     return male ? { kinds: ['plug'], legs: [leg] } : { code: 'male-meets-male', part: 'plug' };
   }
   return leg.geometry.kind === 'made-up' ? { code: 'fitting-undecided' } : 'open';
-}
-
-/** Cosine between two ways out of a node: -1 straight through, 0 square, -√½ turned by 45°. */
-function findPairShape(node: RunNode, legs: readonly Leg[], male: Leg | null): FittingShape | FittingRefusal {
-  const [a, b] = legs as [Leg, Leg];
-  const cosine = dot(getVectorFrom(a, node.id), getVectorFrom(b, node.id));
-  if (isNear(cosine, 1)) return { code: 'fitting-legs-overlap', axis: findWayFrom(a, node.id) };
-  const ordered = male ? [male === a ? b : a, male] : legs;
-  if (isNear(cosine, -1)) return findStraightShape(ordered, male);
-  if (isNear(cosine, 0)) return { kinds: [male ? 'street-90' : 'elbow-90'], legs: ordered };
-  if (isNear(cosine, -Math.SQRT1_2)) return { kinds: [male ? 'street-45' : 'elbow-45'], legs: ordered };
-  return { code: 'fitting-angle-not-made', degrees: 180 - (Math.acos(cosine) * 180) / Math.PI };
-}
-
-function findStraightShape(legs: readonly Leg[], male: Leg | null): FittingShape | FittingRefusal {
-  const [first, second] = legs as [Leg, Leg];
-  if (!male) {
-    return { kinds: first.size === second.size ? ['coupling', 'union', 'valve'] : ['coupling'], legs };
-  }
-  // A bushing always reduces: its male is the larger thread.
-  const reduces = NOMINAL_SIZES.indexOf(second.size) > NOMINAL_SIZES.indexOf(first.size);
-  return reduces
-    ? { kinds: ['hex-bushing', 'face-bushing'], legs }
-    : { code: 'fitting-male-not-made', legs: 2 };
-}
-
-function findTeeShape(node: RunNode, legs: readonly Leg[]): FittingShape | FittingRefusal {
-  const ways = legs.map((leg) => getVectorFrom(leg, node.id));
-  const isPair = (i: number, j: number, cosine: number) => isNear(dot(ways[i]!, ways[j]!), cosine);
-  const overlapping = legs.findIndex((_, i) => legs.some((__, j) => j > i && isPair(i, j, 1)));
-  if (overlapping >= 0) {
-    return { code: 'fitting-legs-overlap', axis: findWayFrom(legs[overlapping]!, node.id) };
-  }
-  const branch = legs.findIndex((_, i) => legs.every((__, j) => j === i || isPair(i, j, 0)));
-  const run = legs.flatMap((_, i) => (i === branch ? [] : [i]));
-  if (legs.length !== 3 || branch < 0 || !isPair(run[0]!, run[1]!, -1)) {
-    return { code: 'fitting-directions-not-made', axes: legs.map((leg) => findWayFrom(leg, node.id)) };
-  }
-  return { kinds: ['tee'], legs: [...run, branch].map((i) => legs[i]!) };
 }
 
 const AS_GIVEN = [[0, 1, 2]] as const;

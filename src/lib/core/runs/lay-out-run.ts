@@ -5,6 +5,7 @@ import { getOrThrow } from '../outcome/get-or-throw.ts';
 import type { Length } from '../units/length.ts';
 import type { Facts } from './fold-events.ts';
 import type { Fitting } from './fitting.ts';
+import { readChains, seeLeg, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
@@ -30,13 +31,15 @@ const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
 export function layOutRun(doc: RunDoc, carried: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
   const catalogue = withOwnParts(carried, doc.ownParts);
   const legsByNode = getLegsByNode(doc);
-  const ends = makeEndReader(catalogue, rules, doc.clockings);
-  const solved = solveLengths(makeSolveContext(doc, legsByNode, catalogue, ends));
+  const chains = readChains(doc, catalogue);
+  const ends = makeEndReader(catalogue, rules, doc.clockings, chains);
+  const solved = solveLengths(makeSolveContext(doc, legsByNode, catalogue, ends, chains));
   const walk: Walk = {
     doc,
     legsByNode,
     lengths: solved.lengths,
     catalogue,
+    chains,
     nodes: new Map(),
     legs: new Map(),
   };
@@ -54,7 +57,7 @@ export function layOutRun(doc: RunDoc, carried: Catalogue, rules: HouseRules, fa
     if (whole !== laid) legs.set(id, whole);
     pieces.set(id, layer.lay(whole, pipe));
   }
-  return { doc, catalogue, rules, facts, nodes, legs, solved, pieces };
+  return { doc, catalogue, rules, facts, nodes, legs, solved, pieces, chains };
 }
 
 /** What solving lengths, and explaining them later, needs of a run. */
@@ -63,6 +66,7 @@ export function makeSolveContext(
   legsByNode: LegsByNode,
   catalogue: Catalogue,
   ends: EndReader,
+  chains: Chains,
 ): SolveContext {
   const fittings = new Map<string, Fitting>();
   const getFitting = (node: string): Fitting => {
@@ -70,7 +74,7 @@ export function makeSolveContext(
     if (known) return known;
     const at = doc.nodes[node];
     if (!at) throw new Error(`no node with id ${node}`);
-    const fitting = inferFitting(at, legsByNode.get(node) ?? [], catalogue);
+    const fitting = inferFitting(at, seeLegs(legsByNode.get(node) ?? [], node, chains), catalogue);
     fittings.set(node, fitting);
     return fitting;
   };
@@ -116,6 +120,9 @@ export function* getEnds(layout: RunLayout): Generator<LaidEnd> {
 
 const NO_PARTS: readonly LaidInline[] = [];
 
+const seeLegs = (legs: readonly Leg[], node: string, chains: Chains): readonly Leg[] =>
+  chains.at.size === 0 ? legs : legs.map((leg) => seeLeg(leg, node, chains));
+
 /** The pipe of a leg; null where fitting goes straight into fitting. */
 function readPipe(laid: LaidLeg, nodes: ReadonlyMap<string, LaidNode>, ends: EndReader): LegPipe | null {
   const { leg, near, far, centreToCentre: length } = laid;
@@ -145,6 +152,7 @@ interface Walk {
   readonly legsByNode: LegsByNode;
   readonly lengths: ReadonlyMap<string, Length>;
   readonly catalogue: Catalogue;
+  readonly chains: Chains;
   readonly nodes: Map<string, LaidNode>;
   readonly legs: Map<string, LaidLeg>;
 }
@@ -157,7 +165,7 @@ function walkFrom(walk: Walk, start: string): void {
     const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], walk.legs);
     const node = walk.doc.nodes[id];
     if (!node) throw new Error(`no node with id ${id}`);
-    const fitting = inferFitting(node, ordered, walk.catalogue);
+    const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue);
     const at: LaidNode = { id, node, legs: ordered, fitting, position };
     walk.nodes.set(id, at);
     stack.push(at);

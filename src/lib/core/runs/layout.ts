@@ -6,6 +6,7 @@ import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { WorkedEnd } from '../materials/craft.ts';
 import type { Length } from '../units/length.ts';
 import type { OnTape } from '../units/tape.ts';
+import type { Chains } from './chains.ts';
 import type { Fitting } from './fitting.ts';
 import type { AsCut, Facts, Tick } from './fold-events.ts';
 import type { Leg, RunDoc, RunNode } from './run.ts';
@@ -25,6 +26,8 @@ export interface RunLayout {
   readonly solved: SolvedLengths;
   /** Leg id → the pieces to cut for it, from its end nearer the source; none where fitting goes into fitting. */
   readonly pieces: ReadonlyMap<string, readonly Piece[]>;
+  /** The transitions that stand in it, and those that cannot. */
+  readonly chains: Chains;
 }
 
 export interface LaidNode {

@@ -3,6 +3,7 @@ import type { Part, Port } from '../catalogue/part.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { EndUnknown, WorkedEnd } from '../materials/craft.ts';
 import { getCraft } from '../materials/crafts.ts';
+import { workOutChain, type Chains } from './chains.ts';
 import { findPort, type Fitting } from './fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import type { LaidEnd } from './layout.ts';
@@ -28,12 +29,15 @@ export function makeEndReader(
   catalogue: Catalogue,
   rules: HouseRules,
   clockings: RunDoc['clockings'],
+  chains: Chains,
 ): EndReader {
   const clocked = isEmpty(clockings)
     ? null
     : new Map(Object.values(clockings).map((each) => [getEndId(each.station, each.leg), each]));
   const known = new Map<Port, WorkedEnd>();
   const workOut = (leg: Leg, part: Part, port: Port, station: string): WorkedEnd => {
+    const chain = chains.at.size === 0 ? undefined : chains.at.get(getEndId(station, leg.id));
+    if (chain) return workOutChain(chain, port, catalogue, rules);
     const clocking = clocked?.get(getEndId(station, leg.id));
     const craft = getCraft(leg);
     if (clocking) return craft.workOut(leg, part, port, catalogue, rules, clocking);

@@ -1,7 +1,7 @@
+import type { SystemId } from '../catalogue/pipe.ts';
+import type { Settings } from '../materials/craft.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
-import type { Material, SystemId } from '../catalogue/pipe.ts';
 import type { End } from '../ends/end.ts';
-import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
@@ -81,24 +81,17 @@ export interface LegEntry {
   readonly tag: number;
 }
 
-/** What a leg of threaded steel is made of. */
-export interface ThreadedSteelSpec {
+/** The settings of a leg in one material system. */
+export interface LegSpec extends Settings {
   /** `leg.system` */
   readonly id: string;
   readonly leg: string;
-  readonly system: 'threaded-steel';
-  readonly material: Material;
-  readonly size: NominalSize;
 }
-/** The settings of a leg in one material system; every system joins this union. */
-export type LegSpec = ThreadedSteelSpec;
 
 export const getSpecId = (leg: string, system: SystemId): string => `${leg}.${system}`;
 
 /** A leg with its settings and the parts in its pipe: what everything but the document works with (legs.ts puts it together). */
-export interface Leg extends LegEntry {
-  readonly material: Material;
-  readonly size: NominalSize;
+export interface Leg extends LegEntry, Settings {
   readonly inline: Readonly<Record<string, InlinePart>>;
 }
 

@@ -66,7 +66,7 @@ export function layTape(layout: RunLayout, leg: string): Tape | null {
   const laid = layout.legs.get(leg);
   if (!laid) return null;
   const pieces = layout.pieces.get(leg) ?? [];
-  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings);
+  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings, layout.chains);
   const stations = layStations(layout, laid, pieces);
   const own = stations.filter(({ isStock }) => !isStock).flatMap(({ marks }) => marks);
   const onLine = [...findLine(layout, laid, -1), ...findLine(layout, laid, 1)];
@@ -193,7 +193,7 @@ const dropTwins = (marks: readonly TapeMark[]): TapeMark[] => [
 export function findOffsetOnTape(layout: RunLayout, tape: Tape, ref: Ref, looks: -1 | 1): Length | null {
   const { leg, near, far } = tape.leg;
   const way = getVectorFrom(leg, looks === 1 ? near : far);
-  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings);
+  const ends = makeEndReader(layout.catalogue, layout.rules, layout.doc.clockings, layout.chains);
   const offset = findRefOffset(ref, listParts(layout, tape.leg, ref.kind, ref.id), way, ends);
   return offset === null ? null : looks * offset;
 }

@@ -52,6 +52,13 @@
         </li>
       {:else}<li class="py-1">none yet</li>{/each}
     </ul>
+    <p class="mt-2">
+      <strong>{sheet.joints.made}</strong>
+      {sheet.joints.made === 1 ? 'joint' : 'joints'} to make{#if sheet.joints.seats > 0}, and {sheet.joints
+          .seats}
+        {sheet.joints.seats === 1 ? 'seat' : 'seats'} inside unions: {sheet.joints.leakPoints} places to look at
+        in the test{/if}
+    </p>
     {#if sheet.nipples.length > 0}
       <h2 class="mt-3 text-xl font-semibold">Nipples to buy</h2>
       <ul>

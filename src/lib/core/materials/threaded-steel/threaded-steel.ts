@@ -1,9 +1,11 @@
+import { MATERIALS } from '../../catalogue/pipe.ts';
+import { NOMINAL_SIZES } from '../../ends/size.ts';
 import { getTaperEnd } from '../../catalogue/taper-end.ts';
 import { getFigureKey } from '../../house-rules/engagement-figure.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
 import type { Craft } from '../craft.ts';
 import { workOut, workOutBare } from './make-up.ts';
-import { getPipeEnd, getThreadSystem } from './pipe-end.ts';
+import { getPipeEnd, getThreadSystem, readPipeEnd } from './pipe-end.ts';
 import { findNearest, findNipple, getThreadingNeed } from './threading-need.ts';
 
 /** Black steel, screwed together by taper threads: American pipe (NPT) and British tube (R in Rp). */
@@ -14,8 +16,10 @@ export const threadedSteel: Craft = {
     'black-iron': { unit: 'in', ink: 'pipe', colour: 7 },
     'steel-r': { unit: 'mm', ink: 'pipe-r', colour: 5 },
   },
+  fields: { material: MATERIALS, size: NOMINAL_SIZES },
   turnsBy: 'fitting',
   getEnd: getPipeEnd,
+  readEnd: readPipeEnd,
   goTogether: (a, b) => getThreadSystem(a) === getThreadSystem(b),
   findPart: (kind, settings, sizes, catalogue) => {
     const system = getThreadSystem(settings);

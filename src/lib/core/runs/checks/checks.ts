@@ -6,6 +6,7 @@ import { checkCutPiecesHaveAPlace } from './cut-pieces-have-a-place.ts';
 import { checkEndsAreClosed } from './ends-are-closed.ts';
 import { checkFiguresAreKnown } from './figures-are-known.ts';
 import { checkFittingsExist } from './fittings-exist.ts';
+import { checkJointsMake } from './joints-make.ts';
 import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
 import { checkLoopsClose } from './loops-close.ts';
 import { checkMeasuresAgree } from './measures-agree.ts';
@@ -18,6 +19,7 @@ import { checkTurnsAreUsual } from './turns-are-usual.ts';
 export const CHECKS: readonly ((layout: RunLayout) => Finding[])[] = [
   checkMeasuresAgree,
   checkFittingsExist,
+  checkJointsMake,
   checkPiecesCanBeMade,
   checkLoopsClose,
   checkFiguresAreKnown,

@@ -1,4 +1,4 @@
-import { SYSTEMS } from '../../catalogue/pipe.ts';
+import { CRAFTS } from '../../materials/crafts.ts';
 import type { Collection, Json, Op } from '../change.ts';
 import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from '../run.ts';
 
@@ -62,7 +62,7 @@ export function removeLeg(doc: RunDoc, id: string): Op[] {
     ...Object.values(doc.parts)
       .filter(isOfIt)
       .map((part) => removeOp('parts', part)),
-    ...SYSTEMS.flatMap((system) => {
+    ...Object.values(CRAFTS).flatMap(({ system }) => {
       const spec = doc.specs[getSpecId(id, system)];
       return spec ? [removeOp('specs', spec)] : [];
     }),

@@ -1,0 +1,206 @@
+import type { Part, Port } from '../catalogue/part.ts';
+import type { End } from '../ends/end.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { JudgedJoint } from '../joints/house-ruling.ts';
+import { judgeEnds } from '../joints/judge-ends.ts';
+import type { JointKindId } from '../joints/pair-verdict.ts';
+import type { Tightness } from '../joints/tightness.ts';
+import { getCraft, readSettings } from '../materials/crafts.ts';
+import type { Length } from '../units/length.ts';
+import { findPort } from './fitting.ts';
+import { getPieces } from './lay-out-run.ts';
+import type { LaidEnd, Piece, RunLayout } from './layout.ts';
+import { isMaleAt } from './leg-direction.ts';
+import { getEndId } from './read-end.ts';
+import type { Leg } from './run.ts';
+
+/** What a run is put together of: a bought part, what is fixed (found in place, an appliance), a length of pipe. */
+export type Body =
+  | { readonly kind: 'part' | 'fixed'; readonly id: string; readonly part: Part }
+  | { readonly kind: 'pipe'; readonly id: string; readonly piece: Piece };
+
+/** One side of a joint: which body, and which of its openings; null for the end of a pipe. */
+export interface Opening {
+  readonly body: string;
+  readonly port: string | null;
+  readonly end: End;
+}
+
+/**
+ * Where two bodies meet and the gas is held in. Its id stays whatever is edited elsewhere: `station:leg` where a pipe or a fitting is made
+ * up (the station is that of the female side), `part.port` between two parts of a chain (of the part nearer the station), and
+ * `part.seat` inside a part (a union's ground joint).
+ */
+export interface LaidJoint {
+  readonly id: string;
+  readonly kind: JointKindId | null;
+  readonly verdict: JudgedJoint;
+  /** What goes in, and what takes it; of a seat its two halves. */
+  readonly sides: readonly [Opening, Opening];
+  /** The leg it is made for; null inside a part at a node. */
+  readonly leg: string | null;
+  /** What the joint takes off between the origins of its bodies, nm; null where that is not known, or nothing is cut by it. */
+  readonly takeOff: Length | null;
+  readonly tightness: Tightness | null;
+}
+
+export interface Assembly {
+  readonly bodies: readonly Body[];
+  readonly joints: readonly LaidJoint[];
+}
+
+const known = new WeakMap<RunLayout, Assembly>();
+
+/** Every body and every joint of a run, in walking order: worked out when first asked for. */
+export function assemble(layout: RunLayout): Assembly {
+  const before = known.get(layout);
+  if (before) return before;
+  const made = new Assembler(layout).make();
+  known.set(layout, made);
+  return made;
+}
+
+export const findJoint = (layout: RunLayout, id: string): LaidJoint | null =>
+  assemble(layout).joints.find((joint) => joint.id === id) ?? null;
+
+/** The two openings of a leg without pipe, each with its node: what goes in, and what takes it. Null where one is not known. */
+export function findMadeUp(
+  { nodes }: RunLayout,
+  leg: Leg,
+): { readonly goes: readonly [string, Port]; readonly takes: readonly [string, Port] } | null {
+  const [male, female] = isMaleAt(leg, leg.from) ? [leg.from, leg.to] : [leg.to, leg.from];
+  const [goes, takes] = [male, female].map((node) => {
+    const fitting = nodes.get(node)?.fitting;
+    return fitting ? findPort(fitting, leg.id) : null;
+  });
+  return goes && takes ? { goes: [male, goes], takes: [female, takes] } : null;
+}
+
+const judged = new WeakMap<HouseRules, WeakMap<Port, WeakMap<Port, JudgedJoint>>>();
+
+/** What becomes of one opening in another: parts of one kind share theirs, so that each pair is judged once. */
+export function judgePorts({ rules, catalogue }: RunLayout, goes: Port, takes: Port): JudgedJoint {
+  const byRules = judged.get(rules) ?? new WeakMap<Port, WeakMap<Port, JudgedJoint>>();
+  judged.set(rules, byRules);
+  const byPort = byRules.get(goes) ?? new WeakMap<Port, JudgedJoint>();
+  byRules.set(goes, byPort);
+  const verdict = byPort.get(takes) ?? judgeEnds(goes.end, takes.end, catalogue.ends, rules);
+  byPort.set(takes, verdict);
+  return verdict;
+}
+
+class Assembler {
+  readonly #layout: RunLayout;
+  readonly #bodies: Body[] = [];
+  readonly #joints: LaidJoint[] = [];
+
+  constructor(layout: RunLayout) {
+    this.#layout = layout;
+  }
+
+  make(): Assembly {
+    const { nodes, legs } = this.#layout;
+    for (const { id, fitting } of nodes.values())
+      if (fitting.kind === 'part') this.#addPart(id, fitting.part, null);
+    for (const { id, leg, inline } of legs.values()) {
+      for (const { id: part, part: stands } of inline) if (stands) this.#addPart(part, stands, id);
+      if (leg.geometry.kind === 'made-up') this.#joinMadeUp(leg);
+    }
+    for (const { links, leg } of this.#layout.chains.at.values())
+      for (const { id, part } of links) this.#addPart(id, part, leg.id);
+    for (const piece of getPieces(this.#layout)) {
+      this.#bodies.push({ kind: 'pipe', id: piece.id, piece });
+      for (const end of piece.ends) this.#joinPipe(piece, end);
+    }
+    return { bodies: this.#bodies, joints: this.#joints };
+  }
+
+  #addPart(id: string, part: Part, leg: string | null): void {
+    const isFixed = part.kind === 'existing' || part.kind === 'appliance';
+    this.#bodies.push({ kind: isFixed ? 'fixed' : 'part', id, part });
+    for (const [i, [a, b]] of part.seats.entries()) {
+      const verdict = this.#judge(a, b);
+      const name = i === 0 ? 'seat' : `seat-${i + 1}`;
+      this.#joints.push({
+        id: `${id}.${name}`,
+        kind: verdict.joint,
+        verdict,
+        sides: [
+          { body: id, port: null, end: a },
+          { body: id, port: null, end: b },
+        ],
+        leg,
+        takeOff: null,
+        tightness: null,
+      });
+    }
+  }
+
+  /** A pipe in what stands at its end, with the chain between where there is one. */
+  #joinPipe(piece: Piece, end: LaidEnd): void {
+    const { joint } = end;
+    if (!joint) return;
+    const leg = this.#layout.legs.get(piece.leg)!.leg;
+    const chain = this.#layout.chains.at.get(end.id);
+    let body = end.station.split('.')[0]!;
+    if (chain) {
+      const { fitting } = this.#layout.nodes.get(body) ?? {};
+      let port = fitting ? findPort(fitting, leg.id) : null;
+      for (const { id, part, inner, outer } of chain.links) {
+        if (port) this.#joinPorts(`${body}.${port.id}`, leg, [id, inner], [body, port]);
+        [body, port] = [id, part.ports.find((each) => each === outer) ?? outer];
+      }
+    }
+    const goes = getCraft(leg).getEnd(leg, 'male');
+    this.#joints.push({
+      id: end.id,
+      kind: joint.verdict.joint,
+      verdict: joint.verdict,
+      sides: [
+        { body: piece.id, port: null, end: goes },
+        { body, port: joint.port.id, end: joint.port.end },
+      ],
+      leg: leg.id,
+      takeOff: end.takeOff,
+      tightness: joint.tightness,
+    });
+  }
+
+  /** Fitting straight into fitting: one joint, named by its female side. */
+  #joinMadeUp(leg: Leg): void {
+    const made = findMadeUp(this.#layout, leg);
+    if (made) this.#joinPorts(getEndId(made.takes[0], leg.id), leg, made.goes, made.takes);
+  }
+
+  #joinPorts(
+    id: string,
+    leg: Leg,
+    [one, goes]: readonly [string, Port],
+    [other, takes]: readonly [string, Port],
+  ): void {
+    const { catalogue, rules, nodes } = this.#layout;
+    const verdict = judgePorts(this.#layout, goes, takes);
+    const settings = readSettings(goes.end);
+    const fitting = nodes.get(other)?.fitting;
+    const part = fitting?.kind === 'part' ? fitting.part : null;
+    const worked =
+      settings && part ? getCraft(settings).workOut(settings, part, takes, catalogue, rules, null) : null;
+    this.#joints.push({
+      id,
+      kind: verdict.joint,
+      verdict,
+      sides: [
+        { body: one, port: goes.id, end: goes.end },
+        { body: other, port: takes.id, end: takes.end },
+      ],
+      leg: leg.id,
+      takeOff: worked?.takeOff ?? null,
+      tightness: worked?.joint?.tightness ?? null,
+    });
+  }
+
+  #judge(a: End, b: End): JudgedJoint {
+    const { catalogue, rules } = this.#layout;
+    return judgeEnds(a, b, catalogue.ends, rules);
+  }
+}

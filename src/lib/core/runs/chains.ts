@@ -1,0 +1,132 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import { findReach, type Part, type Port } from '../catalogue/part.ts';
+import { goesIn, type End } from '../ends/end.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import { joinEnds } from '../joints/judge-ends.ts';
+import type { WorkedEnd } from '../materials/craft.ts';
+import { getCraft, readSettings } from '../materials/crafts.ts';
+import type { Length } from '../units/length.ts';
+import { isEmpty } from './is-empty.ts';
+import { getLegs } from './legs.ts';
+import type { Leg, Pick, RunDoc } from './run.ts';
+
+/** A part of a chain, with its opening toward the station and the one toward the leg. */
+export interface Link {
+  readonly id: string;
+  readonly part: Part;
+  readonly inner: Port;
+  readonly outer: Port;
+}
+
+/** A chosen transition as it stands between a station and the end of a leg. */
+export interface Chain {
+  readonly pick: Pick;
+  readonly leg: Leg;
+  /** From the station outward; at least one. */
+  readonly links: readonly [Link, ...Link[]];
+}
+
+export interface Chains {
+  /** End of a leg at a station (`station:leg`) → the chain between them. */
+  readonly at: ReadonlyMap<string, Chain>;
+  /** Chosen, and impossible: a part that is not carried, or two that do not go together. They stand nowhere. */
+  readonly unfit: readonly Pick[];
+}
+
+const NONE: Chains = { at: new Map(), unfit: [] };
+
+/** Reads the transitions that were chosen. Nothing is searched: whether each fits is all that is asked. */
+export function readChains(doc: RunDoc, catalogue: Catalogue): Chains {
+  if (isEmpty(doc.picks)) return NONE;
+  const at = new Map<string, Chain>();
+  const unfit: Pick[] = [];
+  for (const pick of Object.values(doc.picks)) {
+    const chain = readChain(pick, doc, catalogue);
+    if (chain) at.set(`${pick.station}:${pick.leg}`, chain);
+    else unfit.push(pick);
+  }
+  return { at, unfit };
+}
+
+function readChain(pick: Pick, doc: RunDoc, catalogue: Catalogue): Chain | null {
+  const leg = getLegs(doc).get(pick.leg);
+  if (!leg || leg.geometry.kind === 'made-up') return null;
+  const links: Link[] = [];
+  let [end]: readonly End[] = pick.forEnds;
+  for (const { id, part: wanted } of pick.parts) {
+    const part = catalogue.parts.find((each) => each.id === wanted);
+    const inner = part?.ports.find((port) => joinEnds(end!, port.end, catalogue.ends).screws);
+    const outer = part?.ports.find((port) => port !== inner);
+    // What turns is no transition: it lies straight along its leg.
+    if (!part || part.ports.length !== 2 || !inner || !outer || !isStraight(inner, outer)) return null;
+    links.push({ id, part, inner, outer });
+    end = outer.end;
+  }
+  const [first, ...rest] = links;
+  if (!first || !joinEnds(end!, getCraft(leg).getEnd(leg, 'male'), catalogue.ends).screws) return null;
+  return { pick, leg, links: [first, ...rest] };
+}
+
+const isStraight = (a: Port, b: Port): boolean =>
+  a.way.x * b.way.x + a.way.y * b.way.y + a.way.z * b.way.z < -1 + 1e-6;
+
+/** A leg as what stands at a station meets it: where a chain is between them, by the chain's own end. */
+export function seeLeg(leg: Leg, station: string, chains: Chains): Leg {
+  const chain = chains.at.size === 0 ? undefined : chains.at.get(`${station}:${leg.id}`);
+  const met = chain && readSettings(chain.links[0].inner.end);
+  return met ? { ...leg, ...met } : leg;
+}
+
+/**
+ * From one origin to the other (nm) where two openings are screwed together: both reaches less what the one goes into the other.
+ * Null while one of them is not known.
+ */
+export function findSpan(a: Port, b: Port, catalogue: Catalogue, rules: HouseRules): Length | null {
+  const [male, female] = goesIn(a.end) ? [a, b] : [b, a];
+  const settings = readSettings(male.end);
+  const reach = findReach(male);
+  if (!settings || reach === null) return null;
+  const { takeOff } = getCraft(settings).workOut(settings, STANDING, female, catalogue, rules, null);
+  return takeOff === null ? null : takeOff + reach;
+}
+
+/** Whose part an opening is does not matter to how far something goes into it. */
+const STANDING: Part = {
+  id: 'opening',
+  kind: 'existing',
+  size: '1',
+  material: 'as-found',
+  ports: [],
+  seats: [],
+  outside: null,
+};
+
+/**
+ * The end of a leg beyond a chain: made up in the chain's last part, its reach and take-off counted from the station's own origin.
+ *
+ *     origin ---- station's port |< inner  part  outer >|====== pipe
+ */
+export function workOutChain(
+  { leg, links }: Chain,
+  port: Port,
+  catalogue: Catalogue,
+  rules: HouseRules,
+): WorkedEnd {
+  let base: Length | null = 0;
+  let before = port;
+  for (const { inner, outer } of links) {
+    const span = findSpan(before, inner, catalogue, rules);
+    base = base === null || span === null ? null : base + span;
+    before = outer;
+  }
+  const last = links.at(-1)!;
+  const worked = getCraft(leg).workOut(leg, last.part, last.outer, catalogue, rules, null);
+  const add = (length: Length | null): Length | null =>
+    base === null || length === null ? null : base + length;
+  return {
+    ...worked,
+    joint: worked.joint && { ...worked.joint, reach: add(worked.joint.reach) },
+    takeOff: add(worked.takeOff),
+    unknown: worked.unknown ?? (base === null ? 'part-length-unknown' : null),
+  };
+}
