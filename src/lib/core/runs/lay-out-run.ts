@@ -9,7 +9,7 @@ import { readChains, seeLeg, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
-import { PieceLayer } from './lay-pieces.ts';
+import { PieceLayer, type LineSoFar } from './lay-pieces.ts';
 import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
 import { getVectorFrom } from './leg-direction.ts';
 import { withOwnParts } from './own-parts.ts';
@@ -23,23 +23,63 @@ import { findLegOfPart, type LegsByNode } from './straight-line.ts';
 /** A leg whose measure is missing is placed this long (nm), so that what follows it can still be drawn. */
 const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
 
+/** What a layout was made with and what was made for it, for the one that comes after it. */
+interface Inside {
+  readonly carried: Catalogue;
+  readonly ends: EndReader;
+  /** Leg id → how far its line of pieces had come at its far end. */
+  readonly lines: ReadonlyMap<string, LineSoFar>;
+  readonly work: LayoutWork;
+}
+const insides = new WeakMap<RunLayout, Inside>();
+
+/** How much was made anew, and not taken over from the layout before. */
+export interface LayoutWork {
+  readonly fittings: number;
+  readonly pieces: number;
+}
+export const countWork = (layout: RunLayout): LayoutWork => insides.get(layout)!.work;
+
 /**
  * Lays a run out: fittings at its nodes, lengths from its measures, both ends of every piece with take-off and tightness,
  * cut lengths exact and on the tape. A pure function that never searches; lengths in nm. It refuses nothing: what is
  * missing or impossible comes out as null and is named by a check (checks/).
+ *
+ * With the layout of the document before an edit, what the edit did not touch is taken over as it is (the very same objects); what
+ * comes out is the same as if made from nothing.
  */
-export function layOutRun(doc: RunDoc, carried: Catalogue, rules: HouseRules, facts: Facts): RunLayout {
-  const catalogue = withOwnParts(carried, doc.ownParts);
-  const legsByNode = getLegsByNode(doc);
-  const chains = readChains(doc, catalogue);
-  const ends = makeEndReader(catalogue, rules, doc.clockings, chains);
+export function layOutRun(
+  doc: RunDoc,
+  carried: Catalogue,
+  rules: HouseRules,
+  facts: Facts,
+  before: RunLayout | null = null,
+): RunLayout {
+  const inside = before && insides.get(before);
+  const isSameCatalogue = inside?.carried === carried && before!.doc.ownParts === doc.ownParts;
+  const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc.ownParts);
+  const legsByNode = getLegsByNode(doc, before?.doc);
+  // What every end rests on: where it changed, all of them are worked out anew.
+  const isSameGround =
+    isSameCatalogue &&
+    before!.rules === rules &&
+    before!.doc.clockings === doc.clockings &&
+    before!.doc.picks === doc.picks;
+  const chains = isSameGround && isEmpty(doc.picks) ? before!.chains : readChains(doc, catalogue);
+  const ends =
+    isSameGround && isEmpty(doc.picks)
+      ? inside!.ends
+      : makeEndReader(catalogue, rules, doc.clockings, chains);
   const solved = solveLengths(makeSolveContext(doc, legsByNode, catalogue, ends, chains));
+  const old = isSameCatalogue && isEmpty(doc.picks) && isEmpty(before!.doc.picks) ? before : null;
   const walk: Walk = {
     doc,
     legsByNode,
     lengths: solved.lengths,
     catalogue,
     chains,
+    old,
+    work: { fittings: 0, pieces: 0 },
     nodes: new Map(),
     legs: new Map(),
   };
@@ -47,17 +87,44 @@ export function layOutRun(doc: RunDoc, carried: Catalogue, rules: HouseRules, fa
   if (source !== null && legsByNode.has(source)) walkFrom(walk, source);
   for (const id of legsByNode.keys()) if (!walk.nodes.has(id)) walkFrom(walk, id);
 
-  const { nodes, legs } = walk;
+  const { nodes, legs, work } = walk;
   const layer = new PieceLayer(nodes, catalogue, rules, facts, ends);
   const pieces = new Map<string, readonly Piece[]>();
+  const kept = isSameGround && before!.facts === facts ? old : null;
   for (const [id, laid] of legs) {
+    const again = kept && takePieces(laid, kept, nodes, solved.places);
+    if (again && layer.goesOn(laid, inside!.lines)) {
+      legs.set(id, again.laid);
+      pieces.set(id, again.pieces);
+      continue;
+    }
     const pipe = readPipe(laid, nodes, ends);
     const inline = pipe ? divide(pipe, solved.places, catalogue, rules, ends) : NO_PARTS;
     const whole = inline.length > 0 ? { ...laid, inline } : laid;
     if (whole !== laid) legs.set(id, whole);
-    pieces.set(id, layer.lay(whole, pipe));
+    const made = layer.lay(whole, pipe);
+    work.pieces += made.length;
+    pieces.set(id, made);
   }
-  return { doc, catalogue, rules, facts, nodes, legs, solved, pieces, chains };
+  const layout = { doc, catalogue, rules, facts, nodes, legs, solved, pieces, chains };
+  insides.set(layout, { carried, ends, lines: layer.lines, work });
+  return layout;
+}
+
+/** A leg and its pieces as they were, where nothing they rest on but the line before them has changed. */
+function takePieces(
+  laid: LaidLeg,
+  { legs, nodes: before, pieces, solved }: RunLayout,
+  nodes: ReadonlyMap<string, LaidNode>,
+  places: ReadonlyMap<string, Length>,
+): { readonly laid: LaidLeg; readonly pieces: readonly Piece[] } | null {
+  const was = legs.get(laid.id);
+  if (!was || was.leg !== laid.leg || was.near !== laid.near || was.far !== laid.far) return null;
+  if (was.depth !== laid.depth || was.centreToCentre !== laid.centreToCentre) return null;
+  for (const end of [laid.near, laid.far])
+    if (nodes.get(end)!.fitting !== before.get(end)?.fitting) return null;
+  for (const part in laid.leg.inline) if (places.get(part) !== solved.places.get(part)) return null;
+  return { laid: was, pieces: pieces.get(laid.id)! };
 }
 
 /** What solving lengths, and explaining them later, needs of a run. */
@@ -153,6 +220,9 @@ interface Walk {
   readonly lengths: ReadonlyMap<string, Length>;
   readonly catalogue: Catalogue;
   readonly chains: Chains;
+  /** The layout before, as far as fittings may be taken over from it. */
+  readonly old: RunLayout | null;
+  readonly work: { fittings: number; pieces: number };
   readonly nodes: Map<string, LaidNode>;
   readonly legs: Map<string, LaidLeg>;
 }
@@ -162,11 +232,7 @@ function walkFrom(walk: Walk, start: string): void {
   const stack: LaidNode[] = [];
   const next: number[] = [];
   const visit = (id: string, position: Vector) => {
-    const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], walk.legs);
-    const node = walk.doc.nodes[id];
-    if (!node) throw new Error(`no node with id ${id}`);
-    const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue);
-    const at: LaidNode = { id, node, legs: ordered, fitting, position };
+    const at = layNode(walk, id, position);
     walk.nodes.set(id, at);
     stack.push(at);
     next.push(0);
@@ -188,6 +254,24 @@ function walkFrom(walk: Walk, start: string): void {
     visit(laid.far, addScaled(at.position, getVectorFrom(leg, at.id), length));
   }
 }
+
+/** A node as it was where it and its legs are the same; where it only lies elsewhere its fitting stays. */
+function layNode(walk: Walk, id: string, position: Vector): LaidNode {
+  const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], walk.legs);
+  const node = walk.doc.nodes[id];
+  if (!node) throw new Error(`no node with id ${id}`);
+  const was = walk.old?.nodes.get(id);
+  if (was?.node === node && isSameList(was.legs, ordered)) {
+    const { x, y, z } = was.position;
+    return x === position.x && y === position.y && z === position.z ? was : { ...was, position };
+  }
+  walk.work.fittings++;
+  const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue);
+  return { id, node, legs: ordered, fitting, position };
+}
+
+const isSameList = (a: readonly Leg[], b: readonly Leg[]): boolean =>
+  a === b || (a.length === b.length && a.every((leg, i) => leg === b[i]));
 
 /** The leg by which a node is reached comes first; the others keep the order of their ranks. */
 function putInletFirst(legs: readonly Leg[], walked: ReadonlyMap<string, LaidLeg>): readonly Leg[] {

@@ -13,6 +13,12 @@ import { getCraft } from '../materials/crafts.ts';
 /** Where a line begins: at a turn, at the source, and after a piece of which nothing is known. */
 const START: Chain = { exact: 0, marked: 0 };
 
+/** How far a line of pieces had come at the near end of a leg, and at its far end. */
+export interface LineSoFar {
+  readonly from: Chain;
+  readonly to: Chain;
+}
+
 /**
  * Makes the pieces of legs, in walking order. Pieces in one straight line share their rounding: each is marked at the
  * nearest graduation of where its far end belongs, less what lies before it, so that the line never ends more than half
@@ -28,7 +34,7 @@ export class PieceLayer {
   readonly #facts: Facts;
   readonly #ends: EndReader;
   /** Leg id → how far the line had come at its far end. */
-  readonly #chains = new Map<string, Chain>();
+  readonly #chains = new Map<string, LineSoFar>();
 
   constructor(
     nodes: ReadonlyMap<string, LaidNode>,
@@ -44,9 +50,24 @@ export class PieceLayer {
     this.#ends = ends;
   }
 
+  /** How far the line of each leg has come. */
+  get lines(): ReadonlyMap<string, LineSoFar> {
+    return this.#chains;
+  }
+
+  /** Whether the line comes to a leg as it did when its pieces were made; then it goes on beyond it as it did. */
+  goesOn(laid: LaidLeg, before: ReadonlyMap<string, LineSoFar>): boolean {
+    const was = before.get(laid.id);
+    const { exact, marked } = this.#findChain(laid);
+    if (!was || was.from.exact !== exact || was.from.marked !== marked) return false;
+    this.#chains.set(laid.id, was);
+    return true;
+  }
+
   /** The pieces of one leg, from its near end; none where fitting goes straight into fitting (`pipe` null). */
   lay(laid: LaidLeg, pipe: LegPipe | null): readonly Piece[] {
-    let chain = this.#findChain(laid);
+    const from = this.#findChain(laid);
+    let chain = from;
     const pieces: Piece[] = [];
     if (pipe) {
       const { inline } = laid;
@@ -65,7 +86,7 @@ export class PieceLayer {
         if (stop) [start, near] = [stop.at, readInlineEnd(laid.leg, stop, 1, this.#ends)];
       }
     }
-    if (chain !== START) this.#chains.set(laid.id, chain);
+    this.#chains.set(laid.id, { from, to: chain });
     return pieces;
   }
 
@@ -75,7 +96,7 @@ export class PieceLayer {
     if (!before || before === leg) return START;
     const from = before.from === near ? before.to : before.from;
     if (!isSameWay(getVectorFrom(before, from), getVectorFrom(leg, near))) return START;
-    return this.#chains.get(before.id) ?? START;
+    return this.#chains.get(before.id)?.to ?? START;
   }
 
   /** The cut of a piece, and how far the line has come with it; null where it is not known. */

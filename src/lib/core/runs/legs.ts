@@ -67,14 +67,67 @@ function getPartsByLeg(parts: RunDoc['parts']): ReadonlyMap<string, PartsOfLeg> 
   return byLeg;
 }
 
-/** Node ids → the legs that meet there, in the order of their ranks. */
-export function getLegsByNode(doc: RunDoc): Map<string, readonly Leg[]> {
+interface Meeting {
+  readonly nodes: RunDoc['nodes'];
+  readonly byNode: ReadonlyMap<string, readonly Leg[]>;
+}
+/** Legs of a document → where they meet. */
+const meetings = new WeakMap<ReadonlyMap<string, Leg>, Meeting>();
+
+/**
+ * Node ids → the legs that meet there, in the order of their ranks. With the document it was before, only what has changed since is
+ * worked out; lists that did not change are the same.
+ */
+export function getLegsByNode(
+  doc: RunDoc,
+  before: RunDoc | null = null,
+): ReadonlyMap<string, readonly Leg[]> {
+  const legs = getLegs(doc);
+  const known = meetings.get(legs);
+  if (known?.nodes === doc.nodes) return known.byNode;
+  const earlier = before && before !== doc ? getLegs(before) : null;
+  const from = earlier && meetings.get(earlier);
+  const byNode = from ? meetAnew(from, earlier, legs, doc.nodes) : meet(legs, doc.nodes);
+  meetings.set(legs, { nodes: doc.nodes, byNode });
+  return byNode;
+}
+
+function meet(legs: ReadonlyMap<string, Leg>, nodes: RunDoc['nodes']): Map<string, readonly Leg[]> {
   const byNode = new Map<string, readonly Leg[]>();
-  for (const id of Object.keys(doc.nodes)) byNode.set(id, NO_LEGS);
-  for (const leg of getLegs(doc).values()) {
+  for (const id in nodes) byNode.set(id, NO_LEGS);
+  for (const leg of legs.values()) {
     for (const node of [leg.from, leg.to]) {
-      const legs = byNode.get(node);
-      if (legs) byNode.set(node, putInOrder(legs, leg));
+      const met = byNode.get(node);
+      if (met) byNode.set(node, putInOrder(met, leg));
+    }
+  }
+  return byNode;
+}
+
+/** The same, where most legs are those of before. The order of the nodes is that of the document, as if made from nothing. */
+function meetAnew(
+  { byNode: before }: Meeting,
+  earlier: ReadonlyMap<string, Leg>,
+  legs: ReadonlyMap<string, Leg>,
+  nodes: RunDoc['nodes'],
+): Map<string, readonly Leg[]> {
+  const gone = new Map<string, Set<Leg>>();
+  const come: Leg[] = [];
+  const note = (leg: Leg): void => {
+    for (const node of [leg.from, leg.to]) gone.set(node, (gone.get(node) ?? new Set()).add(leg));
+  };
+  for (const [id, leg] of earlier) if (legs.get(id) !== leg) note(leg);
+  for (const [id, leg] of legs) if (earlier.get(id) !== leg) come.push(leg);
+  const byNode = new Map<string, readonly Leg[]>();
+  for (const id in nodes) {
+    const met = before.get(id) ?? NO_LEGS;
+    const out = gone.get(id);
+    byNode.set(id, out ? met.filter((leg) => !out.has(leg)) : met);
+  }
+  for (const leg of come) {
+    for (const node of [leg.from, leg.to]) {
+      const met = byNode.get(node);
+      if (met) byNode.set(node, putInOrder(met, leg));
     }
   }
   return byNode;

@@ -58,6 +58,8 @@ export class RunShelf {
   readonly #confirmed = makeKeys();
   /** Whether the device lags behind the window. */
   #isBehind = false;
+  /** The run in sight is not what is kept and what waits. */
+  #isOutdated = false;
 
   /** `changed`: the device has something new; `asked`: it was asked to keep what was made here, and did or did not. */
   constructor(run: string, hear: { readonly changed: () => void; readonly asked: () => void }) {
@@ -167,6 +169,8 @@ export class RunShelf {
         const mine = this.waiting.filter(({ place }) => place === null);
         await settleOutbox(server, how, mine);
         [this.waiting, this.aside] = [[], []];
+        // The run in sight has what was dropped: it is put together anew, whichever run the device has.
+        this.#isOutdated = true;
         await this.#merge();
         this.#hear.changed();
       } catch {
@@ -266,7 +270,9 @@ export class RunShelf {
     const known = keysOf(waiting);
     const stillAside = this.aside.filter((entry) => !known.has(keyOf(entry)));
     const arranged = arrangeWaiting(kept, [...waiting, ...stillAside]);
-    const isSame = kept.revision === this.kept?.revision && isSameList(arranged.waiting, this.waiting);
+    const isSame =
+      !this.#isOutdated && kept.revision === this.kept?.revision && isSameList(arranged.waiting, this.waiting);
+    this.#isOutdated = false;
     if (!isAsFar(kept, this.kept)) this.kept = kept;
     if (!isSame || !this.doc) [this.waiting, this.doc] = [arranged.waiting, arranged.doc];
     if (arranged.aside.length + this.aside.length > 0) this.aside = arranged.aside;

@@ -92,6 +92,20 @@ describe('the shelf of a run', () => {
     expect(Object.keys(shelf.doc?.nodes ?? {})).to.deep.equal(['nodenew001']);
   });
 
+  it('what was dropped in a conflict is out of sight, though the server’s run is the one that was here', async () => {
+    const run = makeRun(1, []);
+    shelf = await openShelf(run);
+    const node = { id: 'nodenew001', part: { kind: 'auto' }, terminal: null } as const;
+    const mine = makeChange(run, 'mine', 1) as OutboxEntry & { kind: 'change' };
+    const ops = [{ op: 'insert', in: 'nodes', id: node.id, value: node }] as const;
+    const entry = { ...mine, change: { ...mine.change, ops } };
+    shelf.add(entry, { ...run.doc, nodes: { [node.id]: node } });
+    await shelf.settled();
+    await shelf.settle(run, 'theirs');
+    expect(shelf.waiting).to.deep.equal([]);
+    expect(shelf.doc?.nodes).to.deep.equal({});
+  });
+
   it('what was let go of does not come back, though the device would not hear of it', async () => {
     const run = makeRun(1, []);
     shelf = await openShelf(run);

@@ -9,6 +9,7 @@ import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
 import { findFullness } from '#core/runs/fullness.ts';
 import { findFinish, type Job, type JobMilestone } from '#core/runs/job.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
+import type { RunLayout } from '#core/runs/layout.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { isPassing } from './ask-server.ts';
@@ -62,9 +63,16 @@ export class RunStore {
     if (key !== this.#facts.key) this.#facts = { key, facts: foldEvents(this.events) };
     return this.#facts.facts;
   });
-  layout = $derived(this.doc && layOutRun(this.doc, standardCatalogue, this.rules, this.facts));
+  layout = $derived.by((): RunLayout | null => {
+    const { doc, rules, facts } = this;
+    if (doc === null) return null;
+    // What an edit did not touch is taken over from the layout before it.
+    this.#before = layOutRun(doc, standardCatalogue, rules, facts, this.#before);
+    return this.#before;
+  });
   findings = $derived(this.layout ? checkRun(this.layout) : []);
 
+  #before: RunLayout | null = null;
   #sending = false;
   #timer: ReturnType<typeof setTimeout> | null = null;
   #windows: DeviceWindows | null = null;

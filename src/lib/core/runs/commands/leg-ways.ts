@@ -1,4 +1,4 @@
-import { getLegs } from '../legs.ts';
+import { getLegsByNode } from '../legs.ts';
 import { findWayFrom, getVectorFrom, isSameWay } from '../leg-direction.ts';
 import type { Way } from '../../geometry/way.ts';
 import type { Leg, RunDoc } from '../run.ts';
@@ -10,8 +10,8 @@ export type WayRefusal =
   | { readonly code: 'leg-existing-end-taken'; readonly mark: string }
   | { readonly code: 'leg-node-full'; readonly legs: number };
 
-export const findLegsAt = (doc: RunDoc, node: string): Leg[] =>
-  [...getLegs(doc).values()].filter((leg) => leg.from === node || leg.to === node);
+/** The legs that meet at a node, in the order of their ranks. */
+export const findLegsAt = (doc: RunDoc, node: string): readonly Leg[] => getLegsByNode(doc).get(node) ?? [];
 
 /** Can `leg` leave `node` beside the legs there? Refuses a way that is taken, a full node, and an end found in place. */
 export function checkWay(doc: RunDoc, leg: Leg, node: string, others: readonly Leg[]): WayRefusal | null {
