@@ -80,6 +80,7 @@ export function layOutRun(
     chains,
     old,
     work: { fittings: 0, pieces: 0 },
+    anew: new Set(),
     nodes: new Map(),
     legs: new Map(),
   };
@@ -92,9 +93,9 @@ export function layOutRun(
   const pieces = new Map<string, readonly Piece[]>();
   const kept = isSameGround && before!.facts === facts ? old : null;
   for (const [id, laid] of legs) {
-    const again = kept && takePieces(laid, kept, nodes, solved.places);
+    const again = kept && takePieces(laid, kept, walk.anew, solved.places);
     if (again && layer.goesOn(laid, inside!.lines)) {
-      legs.set(id, again.laid);
+      if (again.laid !== laid) legs.set(id, again.laid);
       pieces.set(id, again.pieces);
       continue;
     }
@@ -114,15 +115,14 @@ export function layOutRun(
 /** A leg and its pieces as they were, where nothing they rest on but the line before them has changed. */
 function takePieces(
   laid: LaidLeg,
-  { legs, nodes: before, pieces, solved }: RunLayout,
-  nodes: ReadonlyMap<string, LaidNode>,
+  { legs, pieces, solved }: RunLayout,
+  anew: ReadonlySet<string>,
   places: ReadonlyMap<string, Length>,
 ): { readonly laid: LaidLeg; readonly pieces: readonly Piece[] } | null {
   const was = legs.get(laid.id);
-  if (!was || was.leg !== laid.leg || was.near !== laid.near || was.far !== laid.far) return null;
+  if (!was || was.leg !== laid.leg || was.near !== laid.near) return null;
   if (was.depth !== laid.depth || was.centreToCentre !== laid.centreToCentre) return null;
-  for (const end of [laid.near, laid.far])
-    if (nodes.get(end)!.fitting !== before.get(end)?.fitting) return null;
+  if (anew.size > 0 && (anew.has(laid.near) || anew.has(laid.far))) return null;
   for (const part in laid.leg.inline) if (places.get(part) !== solved.places.get(part)) return null;
   return { laid: was, pieces: pieces.get(laid.id)! };
 }
@@ -223,6 +223,8 @@ interface Walk {
   /** The layout before, as far as fittings may be taken over from it. */
   readonly old: RunLayout | null;
   readonly work: { fittings: number; pieces: number };
+  /** Nodes whose fitting was not taken over. */
+  readonly anew: Set<string>;
   readonly nodes: Map<string, LaidNode>;
   readonly legs: Map<string, LaidLeg>;
 }
@@ -231,13 +233,13 @@ interface Walk {
 function walkFrom(walk: Walk, start: string): void {
   const stack: LaidNode[] = [];
   const next: number[] = [];
-  const visit = (id: string, position: Vector) => {
-    const at = layNode(walk, id, position);
+  const visit = (id: string, position: Vector, inlet: Leg | null) => {
+    const at = layNode(walk, id, position, inlet);
     walk.nodes.set(id, at);
     stack.push(at);
     next.push(0);
   };
-  visit(start, ORIGIN);
+  visit(start, ORIGIN, null);
   while (stack.length > 0) {
     const depth = stack.length - 1;
     const at = stack[depth]!;
@@ -251,13 +253,13 @@ function walkFrom(walk: Walk, start: string): void {
     const laid = layLeg(walk, leg, at.id, depth);
     if (walk.nodes.has(laid.far)) continue;
     const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
-    visit(laid.far, addScaled(at.position, getVectorFrom(leg, at.id), length));
+    visit(laid.far, addScaled(at.position, getVectorFrom(leg, at.id), length), leg);
   }
 }
 
 /** A node as it was where it and its legs are the same; where it only lies elsewhere its fitting stays. */
-function layNode(walk: Walk, id: string, position: Vector): LaidNode {
-  const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], walk.legs);
+function layNode(walk: Walk, id: string, position: Vector, inlet: Leg | null): LaidNode {
+  const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], inlet);
   const node = walk.doc.nodes[id];
   if (!node) throw new Error(`no node with id ${id}`);
   const was = walk.old?.nodes.get(id);
@@ -266,23 +268,34 @@ function layNode(walk: Walk, id: string, position: Vector): LaidNode {
     return x === position.x && y === position.y && z === position.z ? was : { ...was, position };
   }
   walk.work.fittings++;
+  walk.anew.add(id);
   const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue);
   return { id, node, legs: ordered, fitting, position };
 }
 
-const isSameList = (a: readonly Leg[], b: readonly Leg[]): boolean =>
-  a === b || (a.length === b.length && a.every((leg, i) => leg === b[i]));
+function isSameList(a: readonly Leg[], b: readonly Leg[]): boolean {
+  if (a === b) return true;
+  if (a.length !== b.length) return false;
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false;
+  return true;
+}
 
 /** The leg by which a node is reached comes first; the others keep the order of their ranks. */
-function putInletFirst(legs: readonly Leg[], walked: ReadonlyMap<string, LaidLeg>): readonly Leg[] {
-  const inlet = legs.findIndex((leg) => walked.has(leg.id));
+function putInletFirst(legs: readonly Leg[], by: Leg | null): readonly Leg[] {
+  const inlet = by ? legs.indexOf(by) : 0;
   return inlet <= 0 ? legs : [legs[inlet]!, ...legs.slice(0, inlet), ...legs.slice(inlet + 1)];
 }
 
 function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
   const far = leg.from === near ? leg.to : leg.from;
   const centreToCentre = walk.lengths.get(leg.id) ?? null;
-  const laid: LaidLeg = { id: leg.id, leg, near, far, depth, centreToCentre, inline: NO_PARTS };
+  const was = walk.old?.legs.get(leg.id);
+  const isAsBefore =
+    was?.leg === leg && was.near === near && was.depth === depth && was.centreToCentre === centreToCentre;
+  const laid: LaidLeg =
+    isAsBefore && was.inline === NO_PARTS
+      ? was
+      : { id: leg.id, leg, near, far, depth, centreToCentre, inline: NO_PARTS };
   walk.legs.set(leg.id, laid);
   return laid;
 }

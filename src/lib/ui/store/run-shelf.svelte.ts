@@ -271,7 +271,9 @@ export class RunShelf {
     const stillAside = this.aside.filter((entry) => !known.has(keyOf(entry)));
     const arranged = arrangeWaiting(kept, [...waiting, ...stillAside]);
     const isSame =
-      !this.#isOutdated && kept.revision === this.kept?.revision && isSameList(arranged.waiting, this.waiting);
+      !this.#isOutdated &&
+      kept.revision === this.kept?.revision &&
+      isSameList(arranged.waiting, this.waiting);
     this.#isOutdated = false;
     if (!isAsFar(kept, this.kept)) this.kept = kept;
     if (!isSame || !this.doc) [this.waiting, this.doc] = [arranged.waiting, arranged.doc];

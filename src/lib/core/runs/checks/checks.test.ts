@@ -1,10 +1,13 @@
+import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
+import { findSegmentDistance } from '../../geometry/segment-distance.ts';
+import { makeRandomRun } from '#support/random-run.ts';
+import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
 import { takeApart } from '../commands/make-op.ts';
 import { getLegs } from '../legs.ts';
 import { expect } from 'chai';
 import { inches } from '../../units/length.ts';
 import { applyPlan, getLeg, getPiece, layOut, madeUp, makeIds, makeRun, mustBe } from '#support/make-run.ts';
 import { planPutPart } from '../commands/put-part.ts';
-import { makeRandomRun } from '#support/random-run.ts';
 import { foldEvents, NO_FACTS } from '../fold-events.ts';
 import { centreOf, type RunDoc } from '../run.ts';
 import { checkRun } from './checks.ts';
@@ -249,5 +252,32 @@ describe('foldEvents', () => {
     expect(fold(event('a', 10), event('b', 11, 'a'))).to.equal(11);
     expect(fold(event('a', 10), event('b', null, 'a'))).to.equal(undefined);
     expect(fold(event('a', 10), event('b', 11, 'a'), event('c', 12, 'a'))).to.equal(11);
+  });
+});
+
+describe('legs that cross', () => {
+  const SEED = 20_282;
+  it(`are those that brute force finds, however the run lies in space (seed ${SEED})`, () => {
+    let found = 0;
+    for (let run = 0; run < 8; run++) {
+      const layout = layOut(makeRandomRun(220, SEED + run));
+      const legs = [...layout.legs.values()];
+      const at = (node: string) => layout.nodes.get(node)!.position;
+      const expected: string[] = [];
+      for (const [i, s] of legs.entries()) {
+        for (const t of legs.slice(i + 1)) {
+          if ([s.near, s.far].some((node) => node === t.near || node === t.far)) continue;
+          const radii = [s, t].map(({ leg }) => standardCatalogue.findPipe(leg.size)!.outside / 2);
+          const apart = findSegmentDistance(at(s.near), at(s.far), at(t.near), at(t.far));
+          if (apart < radii[0]! + radii[1]!) expected.push([s.leg.tag, t.leg.tag].sort().join(' '));
+        }
+      }
+      const told = checkLegsDoNotCross(layout).map((finding) =>
+        finding.code === 'legs-cross' ? finding.marks.map(Number).sort().join(' ') : '',
+      );
+      expect(told.toSorted()).to.deep.equal(expected.toSorted());
+      found += told.length;
+    }
+    expect(found).to.be.above(20);
   });
 });

@@ -3,7 +3,7 @@ import { getPlusMinus, type Part, type Port } from '../../catalogue/part.ts';
 import type { NominalSize } from '../../ends/size.ts';
 import type { Finding } from '../finding.ts';
 import { findPort } from '../fitting.ts';
-import { getEnds } from '../lay-out-run.ts';
+import { listDistinctEnds } from '../distinct-ends.ts';
 import type { LaidEnd, RunLayout } from '../layout.ts';
 
 /** Every end has its figures: a size without them is named once, a part without a sure length once with all its places. */
@@ -14,7 +14,7 @@ export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
 function checkSizes(layout: RunLayout): Finding[] {
   const bySize = new Map<NominalSize, Finding>();
   const isOwn = layout.rules['engagement-figure'].option === 'own-measured';
-  for (const end of getEnds(layout)) {
+  for (const end of listDistinctEnds(layout)) {
     const finding = checkSize(end) ?? (isOwn ? checkOwn(end) : null);
     if (finding && !bySize.has(end.size)) bySize.set(end.size, finding);
   }
@@ -46,6 +46,17 @@ interface DoubtedPart {
   plusMinus: number;
 }
 
+const doubtful = new WeakMap<Part, boolean>();
+
+/** Whether any length of a part is typical only, or not known: asked once for a part of the catalogue. */
+function isDoubtful(part: Part): boolean {
+  const before = doubtful.get(part);
+  if (before !== undefined) return before;
+  const is = part.ports.some(({ reach: { standing } }) => standing === 'typical' || standing === 'unknown');
+  doubtful.set(part, is);
+  return is;
+}
+
 /** Parts whose length is typical only, or not known, wherever a leg is made up in them. */
 function checkParts(layout: RunLayout): Finding[] {
   const doubted = new Map<string, DoubtedPart>();
@@ -63,12 +74,12 @@ function checkParts(layout: RunLayout): Finding[] {
     if (!known) doubted.set(part.id, found);
   };
   for (const { id, fitting } of layout.nodes.values()) {
-    if (fitting.kind !== 'part') continue;
+    if (fitting.kind !== 'part' || !isDoubtful(fitting.part)) continue;
     for (const leg of fitting.legs) look(fitting.part, findPort(fitting, leg.id)!, id, String(leg.tag));
   }
   for (const { leg, inline } of layout.legs.values()) {
     for (const { id, part, ports } of inline) {
-      if (part && ports) for (const port of ports) look(part, port, id, String(leg.tag));
+      if (part && ports && isDoubtful(part)) for (const port of ports) look(part, port, id, String(leg.tag));
     }
   }
   return [...doubted.values()].map(({ part, subject, marks, isUnknown, plusMinus }) =>

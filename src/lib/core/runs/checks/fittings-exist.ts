@@ -5,8 +5,8 @@ import type { RunLayout } from '../layout.ts';
 export function checkFittingsExist(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
   for (const { id, node, legs, fitting } of layout.nodes.values()) {
-    const marks = legs.map((leg) => String(leg.tag));
     if (fitting.kind === 'none') {
+      const marks = legs.map((leg) => String(leg.tag));
       const { refusal } = fitting;
       const severity = refusal.code === 'fitting-undecided' ? 'ask' : 'stop';
       findings.push({ code: 'no-fitting', severity, subject: id, marks, refusal });
@@ -14,6 +14,7 @@ export function checkFittingsExist(layout: RunLayout): Finding[] {
       const { part } = node.part;
       const stands = fitting.part.kind;
       if (part === stands) continue;
+      const marks = legs.map((leg) => String(leg.tag));
       findings.push({ code: 'choice-does-not-fit', severity: 'note', subject: id, marks, part, stands });
     }
   }

@@ -2,6 +2,7 @@ import { isForbidden, type JudgedJoint } from '../../joints/house-ruling.ts';
 import { getCraft } from '../../materials/crafts.ts';
 import { findMadeUp, judgePorts } from '../bodies.ts';
 import { isSameJson, type Json } from '../change.ts';
+import { listDistinctEnds } from '../distinct-ends.ts';
 import type { Finding } from '../finding.ts';
 import { findPort } from '../fitting.ts';
 import { getEnds } from '../lay-out-run.ts';
@@ -23,7 +24,8 @@ export function checkJointsMake(layout: RunLayout): Finding[] {
       verdict,
     });
   };
-  for (const end of getEnds(layout)) {
+  const isAnyWrong = listDistinctEnds(layout).some(({ joint }) => joint && isWrong(joint.verdict));
+  for (const end of isAnyWrong ? getEnds(layout) : []) {
     if (end.joint && isWrong(end.joint.verdict))
       tell(end.id, layout.legs.get(end.leg)!.leg, end.joint.verdict);
   }

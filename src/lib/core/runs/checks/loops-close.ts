@@ -8,7 +8,8 @@ import type { RunLayout } from '../layout.ts';
 export function checkLoopsClose(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
   for (const { id, leg, near, far, centreToCentre } of layout.legs.values()) {
-    if (centreToCentre === null) continue;
+    // A leg by which its far node was reached closes nothing.
+    if (centreToCentre === null || layout.nodes.get(far)!.legs[0] === leg) continue;
     const from = layout.nodes.get(near)!.position;
     const arrives = addScaled(from, getVectorFrom(leg, near), centreToCentre);
     const by = Math.round(magnitude(subtract(layout.nodes.get(far)!.position, arrives)));

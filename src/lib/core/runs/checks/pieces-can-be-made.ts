@@ -11,11 +11,15 @@ import { getCraft } from '../../materials/crafts.ts';
 export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
   for (const piece of getPieces(layout)) {
-    const finding = checkPiece(piece, layout);
+    let finding = known.get(piece);
+    if (finding === undefined) {
+      finding = checkPiece(piece, layout);
+      known.set(piece, finding);
+    }
     if (finding) findings.push(finding);
   }
   for (const { id, leg, inline } of layout.legs.values()) {
-    const couplings = inline.filter(({ placedBy }) => placedBy === 'stock').length;
+    const couplings = inline.length === 0 ? 0 : inline.filter(({ placedBy }) => placedBy === 'stock').length;
     if (couplings === 0) continue;
     findings.push({
       code: 'longer-than-stock',
@@ -29,16 +33,21 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
   return findings;
 }
 
+/** Pieces that an edit did not touch are the same, and so is what is to be said of them. */
+const known = new WeakMap<Piece, Finding | null>();
+
 /** The long id is built for the pieces that have a finding only. */
 function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Finding | null {
-  const { mark, cut, size } = piece;
+  const { cut } = piece;
   if (!cut) return null;
   const { exact, nipple } = cut;
-  if (exact <= 0) return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark, by: -exact };
+  if (exact <= 0)
+    return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark: piece.mark, by: -exact };
   const { leg } = legs.get(piece.leg)!;
   const craft = getCraft(leg);
   const needed = craft.getLeastPiece(piece.ends, rules);
   if (exact >= needed) return null;
+  const { mark, size } = piece;
   if (nipple !== null) {
     const off = nipple - exact;
     return { code: 'nipple-fits', severity: 'note', subject: piece.id, mark, size, cut: exact, nipple, off };

@@ -1,12 +1,12 @@
 import type { NominalSize } from '../../ends/size.ts';
 import type { Finding } from '../finding.ts';
-import { getEnds } from '../lay-out-run.ts';
+import { listDistinctEnds } from '../distinct-ends.ts';
 import type { RunLayout } from '../layout.ts';
 
 /** The turns that follow from the engagement lie in the usual window; said once per size. */
 export function checkTurnsAreUsual(layout: RunLayout): Finding[] {
   const bySize = new Map<NominalSize, Finding>();
-  for (const { id, size, joint } of getEnds(layout)) {
+  for (const { id, size, joint } of listDistinctEnds(layout)) {
     const tightness = joint?.tightness;
     if (!tightness || tightness.inWindow || bySize.has(size)) continue;
     bySize.set(size, {

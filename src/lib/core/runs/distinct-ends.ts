@@ -1,0 +1,23 @@
+import { getEnds } from './lay-out-run.ts';
+import type { LaidEnd, RunLayout } from './layout.ts';
+
+const known = new WeakMap<RunLayout, readonly LaidEnd[]>();
+
+/**
+ * One end for everything that was worked out, the first in walking order: ends made up in one port of one kind of part share their
+ * figures, so that what is to be said of a figure is looked for once.
+ */
+export function listDistinctEnds(layout: RunLayout): readonly LaidEnd[] {
+  const before = known.get(layout);
+  if (before) return before;
+  const seen = new Set<unknown>();
+  const ends: LaidEnd[] = [];
+  for (const end of getEnds(layout)) {
+    const key = end.joint ?? `${end.unknown} ${end.size}`;
+    if (seen.has(key)) continue;
+    seen.add(key);
+    ends.push(end);
+  }
+  known.set(layout, ends);
+  return ends;
+}

@@ -1,0 +1,89 @@
+import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
+import { applyPlan, getLeg, makeIds, mustBe } from '#support/make-run.ts';
+import { planRandomCommand } from '#support/random-command.ts';
+import { makeRandom, makeRandomRun } from '#support/random-run.ts';
+import { checkRun } from './checks/checks.ts';
+import { planChangeMeasure } from './commands/change-measure.ts';
+import { planAddLeg } from './commands/add-leg.ts';
+import { NO_FACTS } from './fold-events.ts';
+import { countWork, getPieces, layOutRun } from './lay-out-run.ts';
+import type { RunLayout } from './layout.ts';
+import { isSameJson, type Json } from './change.ts';
+import { newRun, type RunDoc } from './run.ts';
+
+/** Everything a layout says, as data. */
+const describeLayout = (layout: RunLayout): Json =>
+  JSON.parse(
+    JSON.stringify({
+      nodes: [...layout.nodes.values()],
+      legs: [...layout.legs.values()],
+      lengths: [...layout.solved.lengths].sort(([a], [b]) => (a < b ? -1 : 1)),
+      pieces: [...getPieces(layout)].map(({ id, leg, mark, size, ends, centreToCentre, cut }) => ({
+        id, leg, mark, size, centreToCentre,
+        cut: cut && [cut.exact, cut.nipple, cut.onTape, cut.farEndOff],
+        ends: ends.map(({ id: end, takeOff, unknown, joint }) => [end, takeOff, unknown, joint]),
+      })), // prettier-ignore
+      order: [...layout.pieces.keys()],
+    }),
+  ) as Json;
+
+describe('what an edit does not touch is taken over', () => {
+  /** The rules as a screen has them: one object as long as the choices are the same. */
+  const rulesOf = new WeakMap<RunDoc['ruleChoices'], HouseRules>();
+  const getRules = ({ ruleChoices }: RunDoc): HouseRules => {
+    const rules = rulesOf.get(ruleChoices) ?? resolveRules(ruleChoices);
+    rulesOf.set(ruleChoices, rules);
+    return rules;
+  };
+  const layOut = (doc: RunDoc, before: RunLayout | null = null): RunLayout =>
+    layOutRun(doc, standardCatalogue, getRules(doc), NO_FACTS, before);
+
+  for (let seed = 1; seed <= 12; seed++) {
+    it(`after every command layout and findings are those made from nothing (seed ${seed})`, () => {
+      const random = makeRandom(seed);
+      const newId = makeIds(`over${seed}x`);
+      let doc = newRun('takenover0', standardCatalogue.version, {});
+      let layout = layOut(doc);
+      for (let step = 0; step < 70; step++) {
+        const plan = planRandomCommand(doc, random, newId);
+        if (!plan || plan.ops.length === 0) continue;
+        doc = applyPlan(doc, plan);
+        layout = layOut(doc, layout);
+        const anew = layOut(doc);
+        const name = `${plan.label.command}, step ${step}`;
+        expect(isSameJson(describeLayout(layout), describeLayout(anew)), name).to.equal(true);
+        expect(checkRun(layout), name).to.deep.equal(checkRun(anew));
+      }
+    });
+  }
+
+  it('a measure of the first leg makes its own pieces anew and those in its line, whatever the run holds', () => {
+    const made = [100, 1000, 4000].map((legs) => {
+      const doc = makeRandomRun(legs, 7);
+      const before = layOut(doc);
+      expect(countWork(before).fittings).to.equal(Object.keys(doc.nodes).length);
+      const next = applyPlan(doc, mustBe(planChangeMeasure(doc, getLeg(doc, 1).id, 2_540_000_000, '100', () => 'unused0000'))); // prettier-ignore
+      return countWork(layOut(next, before));
+    });
+    for (const { fittings, pieces } of made) {
+      expect(fittings).to.equal(0);
+      expect(pieces).to.be.within(1, 12);
+    }
+  });
+
+  it('a leg more makes the fittings at its two ends, and the pieces that meet them', () => {
+    const doc = makeRandomRun(2000, 9);
+    const before = layOut(doc);
+    const tip = [...before.nodes.values()].find(
+      ({ legs, node }) => legs.length === 1 && node.terminal === null,
+    )!;
+    const leg = { from: tip.id, geometry: tip.legs[0]!.geometry, size: tip.legs[0]!.size, material: 'black-iron', measure: null, terminal: null } as const; // prettier-ignore
+    const plan = planAddLeg(doc, leg, makeIds('grown'));
+    const other = plan.ok ? plan : planAddLeg(doc, { ...leg, geometry: { kind: 'axis', axis: 'up' } }, makeIds('grown')); // prettier-ignore
+    const after = layOut(applyPlan(doc, mustBe(other)), before);
+    expect(countWork(after).fittings).to.equal(2);
+    expect(countWork(after).pieces).to.be.within(2, 14);
+  });
+});
