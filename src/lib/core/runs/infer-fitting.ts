@@ -40,17 +40,44 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
 /** What kinds of part fit the legs at a node, whatever is carried; a refusal where none is made; `open` for a bare end. */
 export function findShape(node: RunNode, legs: readonly Leg[]): FittingShape | FittingRefusal | 'open' {
   if (legs.length === 1) return findEndShape(node, legs[0]!);
-  const males = legs.filter((leg) => isMaleAt(leg, node.id)).length;
-  const matches = listKinds(legs.length, males).flatMap((kind) => {
-    const matched = matchPorts(PART_SHAPES[kind], node.id, legs);
-    return matched ? [{ kind, legs: matched }] : [];
-  });
-  const [first] = matches;
-  if (!first) return explainNoShape(node, legs);
+  const matches = findMatches(node.id, legs);
+  if (matches.length === 0) return explainNoShape(node, legs);
   // Sizes decide last: what goes the same ways and reduces otherwise is not made, which is not a matter of ways.
-  const made = matches.filter(({ kind, legs: matched }) => areSizesMade(PART_SHAPES[kind], matched));
-  if (made.length === 0) return { code: 'fitting-male-not-made', legs: legs.length };
-  return { kinds: made.map(({ kind }) => kind), legs: made[0]!.legs };
+  const made = matches.filter(({ kind, order }) => areSizesMade(PART_SHAPES[kind], legs, order));
+  const [first] = made;
+  if (!first) return { code: 'fitting-male-not-made', legs: legs.length };
+  return { kinds: made.map(({ kind }) => kind), legs: inOrder(legs, first.order) };
+}
+
+/** A kind of part whose openings look where legs go, and which leg is made up in which of its ports. */
+interface Match {
+  readonly kind: BoughtKind;
+  readonly order: readonly number[];
+}
+/** Ways with a name and genders → the kinds that go so: most nodes of a run look alike. */
+const matchesOf = new Map<string, readonly Match[]>();
+
+function findMatches(node: string, legs: readonly Leg[]): readonly Match[] {
+  let key = '';
+  for (const leg of legs) {
+    const way = findWayFrom(leg, node);
+    // The way of an offset has no name.
+    if (way === null) return matchKinds(node, legs);
+    key += isMaleAt(leg, node) ? `${way} male ` : `${way} `;
+  }
+  const known = matchesOf.get(key);
+  if (known) return known;
+  const found = matchKinds(node, legs);
+  matchesOf.set(key, found);
+  return found;
+}
+
+function matchKinds(node: string, legs: readonly Leg[]): Match[] {
+  const males = legs.filter((leg) => isMaleAt(leg, node)).length;
+  return listKinds(legs.length, males).flatMap((kind) => {
+    const order = matchPorts(PART_SHAPES[kind], node, legs);
+    return order ? [{ kind, order }] : [];
+  });
 }
 
 const KINDS = Object.keys(PART_SHAPES) as BoughtKind[];
@@ -70,10 +97,10 @@ function listKinds(openings: number, males: number): readonly BoughtKind[] {
 }
 
 /**
- * The legs in the order of a part's ports: the ways they leave the node stand to one another as the ports do, and where one end is
+ * The legs, by their places, in the order of a part's ports: the ways they leave the node stand to one another as the ports do, and where one end is
  * male it is that of the leg. Null where they do not fit. Of several orders the first.
  */
-function matchPorts({ ports }: PartShape, node: string, legs: readonly Leg[]): readonly Leg[] | null {
+function matchPorts({ ports }: PartShape, node: string, legs: readonly Leg[]): readonly number[] | null {
   if (ports.length !== legs.length) return null;
   const ways = legs.map((leg) => getVectorFrom(leg, node));
   const fits = (order: readonly number[]): boolean => {
@@ -94,15 +121,15 @@ function matchPorts({ ports }: PartShape, node: string, legs: readonly Leg[]): r
     }
     return null;
   };
-  return place([])?.map((i) => legs[i]!) ?? null;
+  return place([]);
 }
 
-function areSizesMade({ sizes, ports }: PartShape, legs: readonly Leg[]): boolean {
+function areSizesMade({ sizes, ports }: PartShape, legs: readonly Leg[], order: readonly number[]): boolean {
   if (sizes === 'any') return true;
   if (sizes === 'equal') return legs.every(({ size }) => size === legs[0]!.size);
   // The male of what reduces is the larger.
   const rank = (gender: 'male' | 'female') =>
-    NOMINAL_SIZES.indexOf(legs[ports.findIndex((port) => port.gender === gender)]!.size);
+    NOMINAL_SIZES.indexOf(legs[order[ports.findIndex((port) => port.gender === gender)]!]!.size);
   return rank('male') > rank('female');
 }
 

@@ -39,8 +39,9 @@ export const getLeg = (doc: RunDoc, id: string): Leg => getOrThrow(getLegs(doc),
 function putTogether(entry: LegEntry, spec: LegSpec, parts: PartsOfLeg): Leg {
   const before = made.get(entry);
   if (before?.spec === spec && isSame(before.parts, parts)) return before.leg;
+  const { id, from, to, geometry, system, rank, tag } = entry;
   const { material, size } = spec;
-  const leg: Leg = { ...entry, material, size, inline: parts };
+  const leg: Leg = { id, from, to, geometry, system, material, size, inline: parts, rank, tag };
   made.set(entry, { spec, parts, leg });
   return leg;
 }
