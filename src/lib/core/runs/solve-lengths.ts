@@ -4,7 +4,6 @@ import { getOffsetLengths } from '../allowances/offset.ts';
 import type { Length } from '../units/length.ts';
 import type { Fitting } from './fitting.ts';
 import { isMaleAt } from './leg-direction.ts';
-import { isEmpty } from './is-empty.ts';
 import type { EndReader } from './read-end.ts';
 import { findPort } from './fitting.ts';
 import { solveByStations, type Station, type StationSolution } from './solve-by-stations.ts';
@@ -88,7 +87,6 @@ export function solveLengths(context: SolveContext): SolvedLengths {
     else isContested ||= before !== measure.value;
   }
   const unusual: Leg[] = [];
-  const hasInline = !isEmpty(doc.parts);
   for (const leg of getLegs(doc).values()) {
     if (leg.geometry.kind !== 'axis') unusual.push(leg);
   }
@@ -100,8 +98,9 @@ export function solveLengths(context: SolveContext): SolvedLengths {
     unread: NOTHING,
     reversed: NOTHING,
   };
-  if (others.length === 0 && !hasInline && !isContested && unusual.length === 0) return base;
-  return solveUnusual(context, lengths, inOrder(others), unusual, hasInline);
+  // A part in a leg that no measure was taken to stands at its share: nothing is to be solved for it.
+  if (others.length === 0 && !isContested && unusual.length === 0) return base;
+  return solveUnusual(context, lengths, inOrder(others), unusual, isContested);
 }
 
 /** The rest of the work, for a run that has more in it than legs measured once from centre to centre. */
@@ -110,13 +109,13 @@ function solveUnusual(
   lengths: Map<string, Length>,
   others: readonly Measure[],
   unusual: readonly Leg[],
-  hasInline: boolean,
+  isContested: boolean,
 ): SolvedLengths {
   const { doc, legsByNode } = context;
   const plain = new Map<string, Measure>();
   const contested: Measure[] = [];
   // Which of two measures comes first must not hang on the order of the document's keys.
-  for (const measure of inOrder(Object.values(doc.measures))) {
+  for (const measure of isContested ? inOrder(Object.values(doc.measures)) : Object.values(doc.measures)) {
     const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
     if (!leg) continue;
     const before = plain.get(leg.id);
@@ -144,7 +143,7 @@ function solveUnusual(
     } else if (own !== null) lengths.set(leg.id, own);
   }
   const base = { lengths, derived, contradictions, places: NOTHING, unread: NOTHING, reversed: NOTHING };
-  if (others.length === 0 && !hasInline) return base;
+  if (others.length === 0) return base;
   return addSolution(base, solveByStations(context, plain, lengths, others));
 }
 
