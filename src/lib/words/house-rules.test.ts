@@ -1,11 +1,7 @@
 import { expect } from 'chai';
 import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import {
-  findDepartures,
-  getOpeningChoices,
-  HOUSE_RULES,
-  resolveRules,
-} from '#core/house-rules/house-rules.ts';
+import { findDepartures, HOUSE_RULES, resolveRules } from '#core/house-rules/house-rules.ts';
+import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
 import { USUAL_WINDOWS } from '#core/house-rules/how-tight.ts';
 import { getWraps, tapeWrapsRule } from '#core/house-rules/tape-wraps.ts';
 import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';

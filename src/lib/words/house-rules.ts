@@ -1,3 +1,4 @@
+import type { RuleWords } from './rule-words.ts';
 import type { EngagementChoice, EngagementOption } from '#core/house-rules/engagement-figure.ts';
 import type { HowTightOption, TurnsWindow } from '#core/house-rules/how-tight.ts';
 import type { LengthMethodOption } from '#core/house-rules/length-method.ts';
@@ -10,14 +11,6 @@ import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
 import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
 import { GRADUATION_NAMES, sayExact, sayNumber } from './length-text.ts';
-
-export interface RuleWords<Option extends string> {
-  readonly title: string;
-  readonly question: string;
-  /** Why the default is the default. */
-  readonly reason: string;
-  readonly options: Readonly<Record<Option, { readonly name: string; readonly says: string }>>;
-}
 
 type PlainWords = typeof PLAIN_RULE_WORDS;
 interface AllRuleWords extends PlainWords {

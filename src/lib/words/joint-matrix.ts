@@ -17,7 +17,8 @@ import {
   listSeats,
 } from '#core/catalogue/list-ends.ts';
 import { PAIR_RULES, type PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
-import { VERDICTS, type PairVerdict, type PairVerdictKind } from '#core/joints/pair-verdict.ts';
+import { VERDICTS, type PairVerdictKind } from '#core/joints/pair-verdict.ts';
+import { type PairVerdict } from '#core/joints/check-joint.ts';
 import { sayNumber } from './length-text.ts';
 import { CAUSE_WORDS, CONDITION_WORDS, PAIR_RULE_NAMES, saySeat, VERDICT_NAMES } from './pair-verdicts.ts';
 

@@ -1,11 +1,10 @@
 import type { LensDimension, LensPicture } from '#core/drawing/lens/lens-picture.ts';
-import type { PairVerdict } from '#core/joints/pair-verdict.ts';
+import type { PairVerdict } from '#core/joints/check-joint.ts';
 import type { MadeJoint } from '#core/materials/craft.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { JOINT_WORDS } from './joints.ts';
 import { sayExact, sayNumber } from './length-text.ts';
 import { namePort } from './parts.ts';
-import { sayCause, VERDICT_NAMES } from './pair-verdicts.ts';
 
 /** What the lens shows, for those who do not see it and for those who do. */
 export function sayLens(picture: LensPicture, verdict: PairVerdict, unit: LengthUnit): string {
@@ -57,7 +56,3 @@ export const sayDimension = ({ kind, length }: LensDimension, unit: LengthUnit):
 };
 
 const lower = (said: string): string => said.charAt(0).toLowerCase() + said.slice(1);
-
-/** The verdict with its cause, as one sentence. */
-export const sayVerdictAloud = (verdict: PairVerdict): string =>
-  [`${VERDICT_NAMES[verdict.verdict].replace(' …', '')}.`, sayCause(verdict)].filter(Boolean).join(' ');

@@ -4,7 +4,8 @@ import type { FiguredEnd } from '#core/catalogue/figured-end.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { isForbidden, type HouseCondition, type JudgedJoint } from '#core/joints/house-ruling.ts';
 import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
-import type { Cause, Condition, PairVerdict, PairVerdictKind } from '#core/joints/pair-verdict.ts';
+import type { Cause, Condition, PairVerdictKind } from '#core/joints/pair-verdict.ts';
+import type { PairVerdict } from '#core/joints/check-joint.ts';
 import type { Seat } from '#core/ends/seat.ts';
 import { sayNumber } from './length-text.ts';
 

@@ -1,5 +1,5 @@
 import type { PlainRule, PlainRuleId } from '#core/house-rules/house-rules.ts';
-import type { RuleWords } from './house-rules.ts';
+import type { RuleWords } from './rule-words.ts';
 
 type PlainRuleWords = {
   readonly [Id in PlainRuleId]: RuleWords<Extract<PlainRule, { id: Id }>['options'][number]>;

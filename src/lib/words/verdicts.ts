@@ -1,6 +1,5 @@
 import type { RankedThread } from '#core/identify/rank-candidates.ts';
 import type { Verdict } from '#core/identify/judge.ts';
-import type { KeptVerdict } from '#core/identify/specimen.ts';
 import { FAMILY_TRAITS } from '#core/ends/thread-family.ts';
 import { OTHER_GAS_NAMES } from './pair-verdicts.ts';
 import { nameThread } from './threads.ts';
@@ -62,6 +61,3 @@ export function sayGasUse({ thread }: RankedThread): string | null {
 /** Nobody tried which way it tightens: what it was taken for, and what it is otherwise. */
 export const sayTakenAsRight = (ifLeft: readonly RankedThread[]): string =>
   `Taken as right-hand: nobody has tried it. If it tightens to the left it is ${ifLeft.map(nameBriefly).join(', or ')}. Try it before anything is joined.`;
-
-/** A verdict as it was kept, shorter. */
-export const sayKeptVerdict = ({ kind }: KeptVerdict): string => VERDICT_WORDS[kind];

@@ -62,7 +62,16 @@ const makeTubeEnd = (
   name: string,
   outside: number,
   more: Partial<FiguredTube> = {},
-): FiguredTube => ({ kind: 'tube', tube, name, outside, sdr: null, prepared: 'plain', temper: null, ...more });
+): FiguredTube => ({
+  kind: 'tube',
+  tube,
+  name,
+  outside,
+  sdr: null,
+  prepared: 'plain',
+  temper: null,
+  ...more,
+});
 
 /** Every plain tube end of the tables; steel pipe in the sizes it is carried in. */
 export function listTubeEnds(tubes: TubeList, pipes: Iterable<Pipe>): FiguredTube[] {

@@ -1,19 +1,7 @@
+import type { Box, LabelPlace } from './label-box.ts';
 import type { Point } from '../geometry/isometric.ts';
 import { along, getDistance } from './sheet-geometry.ts';
 import type { TakenPlaces } from './taken-places.ts';
-
-/** An upright box on the sheet, by its middle. */
-export interface Box {
-  readonly at: Point;
-  readonly width: number;
-  readonly height: number;
-}
-
-/** A place a label may take: its middle, and how it is turned (degrees clockwise). */
-export interface LabelPlace {
-  readonly at: Point;
-  readonly turn: number;
-}
 
 /** Small boxes strung along a line, so that a slanting thing covers no more than itself. */
 export function coverLine(from: Point, to: Point, size: number): Box[] {

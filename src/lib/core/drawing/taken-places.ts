@@ -1,5 +1,5 @@
 import type { Point } from '../geometry/isometric.ts';
-import type { LabelPlace } from './place-label.ts';
+import type { LabelPlace } from './label-box.ts';
 
 /** Cells are numbered in one whole number each: 65,536 columns, counted from the middle. */
 const COLUMNS = 65_536;

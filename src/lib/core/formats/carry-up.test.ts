@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { layOut, mustBe } from '#support/make-run.ts';
-import { applyOps, invertOps, isSameJson, type Json, type PlannedChange } from '../runs/change.ts';
+import { applyOps, invertOps, type PlannedChange } from '../runs/change.ts';
+import { isSameJson, type Json } from '../outcome/json.ts';
 import { findPiece } from '../runs/lay-out-run.ts';
 import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
 import { carryUpOps, carryUpSubject, STEPS } from './carry-up.ts';

@@ -1,4 +1,5 @@
-import { isSameJson, type Json, type Op } from '../runs/change.ts';
+import { type Op } from '../runs/change.ts';
+import { isSameJson, type Json } from '../outcome/json.ts';
 
 /*
  * Older versions of what is stored, carried up to the present one. Each version has three steps: for documents, for operations on them

@@ -1,13 +1,11 @@
-import type { LengthUnit } from '../units/length.ts';
+import { isSameJson, type Json } from '../outcome/json.ts';
 import type { TapeGraduation } from '../units/tape.ts';
 import { engagementFigureRule, type EngagementChoice } from './engagement-figure.ts';
 import { howTightRule, type HowTightChoice } from './how-tight.ts';
 import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
 import type { PlainChoice } from './house-rule.ts';
-import type { Jurisdiction } from './jurisdictions.ts';
 import { NIPPLE_TOLERANCE, nipplesRule, type NipplesChoice } from './nipples.ts';
 import { PLAIN_RULES } from './plain-rules.ts';
-import { RULE_PACKS } from './rule-packs.ts';
 import { sawKerfRule, type KerfChoice } from './saw-kerf.ts';
 import { stockLengthRule, type StockOption } from './stock-length.ts';
 import { tapeRoundingRule } from './tape-rounding.ts';
@@ -73,16 +71,8 @@ export function resolveRules(choices: RuleChoices): HouseRules {
   };
 }
 
-/** The choices a job begins with: a metric tape has no sixteenths, and the place of the job has its say. */
-export const getOpeningChoices = (unit: LengthUnit, jurisdiction: Jurisdiction): RuleChoices => ({
-  ...(unit === 'mm' ? { 'tape-rounding': { option: '1 mm' }, 'stock-length': { option: '6 m' } } : {}),
-  ...RULE_PACKS[jurisdiction],
-});
-
 /** The rules that stand otherwise than at their default, in the order of the page. */
 export const findDepartures = (rules: HouseRules): RuleId[] => {
   const standing = resolveRules({});
-  return HOUSE_RULES.map(({ id }) => id).filter(
-    (id) => JSON.stringify(rules[id]) !== JSON.stringify(standing[id]),
-  );
+  return HOUSE_RULES.map(({ id }) => id).filter((id) => !isSameJson(rules[id] as Json, standing[id] as Json));
 };

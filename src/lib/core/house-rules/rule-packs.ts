@@ -1,3 +1,4 @@
+import type { LengthUnit } from '../units/length.ts';
 import type { Jurisdiction } from './jurisdictions.ts';
 import type { RuleChoices } from './house-rules.ts';
 
@@ -13,3 +14,9 @@ export const RULE_PACKS: Readonly<Record<Jurisdiction, RuleChoices>> = {
   'uk-vehicle': { compression: { option: 'copper-olives' }, 'soft-solder': { option: 'capillary' } },
   ask: {},
 };
+
+/** The choices a job begins with: a metric tape has no sixteenths, and the place of the job has its say. */
+export const getOpeningChoices = (unit: LengthUnit, jurisdiction: Jurisdiction): RuleChoices => ({
+  ...(unit === 'mm' ? { 'tape-rounding': { option: '1 mm' }, 'stock-length': { option: '6 m' } } : {}),
+  ...RULE_PACKS[jurisdiction],
+});

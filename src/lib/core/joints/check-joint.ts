@@ -1,7 +1,15 @@
 import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { makePair, type Pair } from './pair.ts';
-import { PAIR_RULES } from './pair-rules/pair-rules.ts';
-import type { PairVerdict } from './pair-verdict.ts';
+import type { OtherGas } from '../catalogue/small-threads.ts';
+import { PAIR_RULES, type PairRuleId } from './pair-rules/pair-rules.ts';
+import type { Ruling } from './pair-verdict.ts';
+
+/** What becomes of two ends, and which rule says so. */
+export interface PairVerdict extends Ruling {
+  readonly rule: PairRuleId;
+  /** The other gas one of them is made for; null where there is none. */
+  readonly otherGas: OtherGas | null;
+}
 
 /**
  * What becomes of two ends. Whichever is given first; which of two threads is the male one does matter. Every pair has its

@@ -1,6 +1,7 @@
 import type { HouseRules, PlainRuleId } from '../house-rules/house-rules.ts';
 import type { FiguredEnd } from '../catalogue/figured-end.ts';
-import type { JointKindId, PairVerdict } from './pair-verdict.ts';
+import type { JointKindId } from './pair-verdict.ts';
+import type { PairVerdict } from './check-joint.ts';
 
 /** What the house asks for where it does not simply allow or forbid. `own-way`: what the shop has written itself. */
 export const HOUSE_CONDITIONS = ['existing-work', 'copper-olive', 'accessible', 'own-way'] as const;

@@ -1,6 +1,3 @@
-import type { OtherGas } from '../catalogue/small-threads.ts';
-import type { PairRuleId } from './pair-rules/pair-rules.ts';
-
 /** From best to worst but for `never-seals`, the worst of all: it is said loudest. `ask`: an end is not known. */
 export const VERDICTS = ['makes', 'makes-only-if', 'never-seals', 'does-not-start', 'ask'] as const;
 export type PairVerdictKind = (typeof VERDICTS)[number];
@@ -32,9 +29,8 @@ export const JOINT_KINDS = [
 ] as const; // prettier-ignore
 export type JointKindId = (typeof JOINT_KINDS)[number];
 
-/** What becomes of two ends, and which rule says so. */
-export interface PairVerdict {
-  readonly rule: PairRuleId;
+/** What a rule answers: what becomes of two ends, without the rule's own name, and without what holds whatever the rule. */
+export interface Ruling {
   readonly verdict: PairVerdictKind;
   /** The kind of joint it makes; null where it makes none. */
   readonly joint: JointKindId | null;
@@ -42,12 +38,7 @@ export interface PairVerdict {
   readonly cause: Cause | null;
   /** About how many turns a thread that does not belong goes in before it binds; null where that is not the point. */
   readonly turns: number | null;
-  /** The other gas one of them is made for; null where there is none. */
-  readonly otherGas: OtherGas | null;
 }
-
-/** What a rule answers: the verdict without the rule's own name, and without what holds whatever the rule. */
-export type Ruling = Omit<PairVerdict, 'rule' | 'otherGas'>;
 
 export const makes = (joint: JointKindId, ...conditions: Condition[]): Ruling => ({
   verdict: conditions.some((each) => each !== 'sealant') ? 'makes-only-if' : 'makes',

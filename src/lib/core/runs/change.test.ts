@@ -4,7 +4,8 @@ import { makeIds, makeRun, mustBe, layOut, applyPlan, getLeg, newLeg } from '#su
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { readRunDoc } from '../formats/read-run-doc.ts';
-import { applyOps, COMMAND_NAMES, invertOps, isSameJson, type PlannedChange } from './change.ts';
+import { applyOps, COMMAND_NAMES, invertOps, type PlannedChange } from './change.ts';
+import { isSameJson } from '../outcome/json.ts';
 import { findBrokenReference } from './check-run.ts';
 import { planAddLeg } from './commands/add-leg.ts';
 import { planChangeMeasure } from './commands/change-measure.ts';

@@ -1,3 +1,4 @@
+import { isSameJson, type Json } from '../outcome/json.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import type { RunDoc } from './run.ts';
 
@@ -15,9 +16,6 @@ export const COLLECTIONS = [
   'clockings',
 ] as const;
 export type Collection = (typeof COLLECTIONS)[number];
-
-/** A JSON value, as it stands in a document. */
-export type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
 
 /** The four operations. Each carries the value it expects to find, so that inverting is proved once. */
 export type Op =
@@ -98,19 +96,6 @@ export interface ChangeRefusal {
   readonly in: string;
   readonly id: string;
   readonly why: 'already-there' | 'not-there' | 'other-value';
-}
-
-/** Are two JSON values the same, whatever the order of their keys? */
-export function isSameJson(a: Json | undefined, b: Json | undefined): boolean {
-  if (a === b) return true;
-  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-  if (Array.isArray(a) !== Array.isArray(b)) return false;
-  const [left, right] = [a as Record<string, Json>, b as Record<string, Json>];
-  const keys = Object.keys(left);
-  return (
-    keys.length === Object.keys(right).length &&
-    keys.every((key) => Object.hasOwn(right, key) && isSameJson(left[key], right[key]))
-  );
 }
 
 /**

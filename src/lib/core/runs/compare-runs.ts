@@ -1,3 +1,4 @@
+import { isSameJson, type Json } from '../outcome/json.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Way } from '../geometry/way.ts';
@@ -54,7 +55,7 @@ export function compareRuns(before: RunLayout, after: RunLayout): RunDifference 
       return fields.length > 0 ? [{ leg, mark: String(tag), before: was, after: is, fields }] : [];
     });
   const rules = HOUSE_RULES.map(({ id }) => id).filter(
-    (id) => JSON.stringify(before.rules[id]) !== JSON.stringify(after.rules[id]),
+    (id) => !isSameJson(before.rules[id] as Json, after.rules[id] as Json),
   );
   const [endsBefore, endsAfter] = [before, after].map(listEnds) as [EndList, EndList];
   return {

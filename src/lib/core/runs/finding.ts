@@ -8,7 +8,7 @@ import type { FittingRefusal } from './fitting.ts';
 import type { Fullness } from './fullness.ts';
 import type { NamedRef } from './name-ref.ts';
 import type { InlineKind } from './run.ts';
-import type { UnreadReason } from './solve-lengths.ts';
+import type { UnreadReason } from './solved-lengths.ts';
 
 /** stop: do not cut; ask: something must be found out first; note: worth knowing. */
 export type Severity = 'stop' | 'ask' | 'note';

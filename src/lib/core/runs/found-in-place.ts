@@ -51,7 +51,8 @@ const getLegEnd = (leg: Leg, node: string): End =>
 function takeAsFound(kind: Extract<PartKind, 'existing' | 'appliance'>, end: End, leg: Leg): Fitting {
   const by = end.kind === 'thread' && end.gender === 'male' ? 'measured from its end' : 'measured from its mouth'; // prettier-ignore
   const part: Part = {
-    id: `${kind}/${JSON.stringify(end)}`,
+    // Whatever order the fields come in.
+    id: `${kind}/${Object.entries(end).sort().join(' ')}`,
     kind,
     size: leg.size,
     material: 'as-found',

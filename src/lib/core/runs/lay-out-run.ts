@@ -17,7 +17,8 @@ import { makeEndReader, type EndReader } from './read-end.ts';
 import { listInlineOpenings, listOpenings } from './read-ref.ts';
 import { findSource, type Leg, type RunDoc } from './run.ts';
 import { getLegsByNode } from './legs.ts';
-import { solveLengths, type SolveContext } from './solve-lengths.ts';
+import { solveLengths } from './solve-lengths.ts';
+import { type SolveContext } from './solve-context.ts';
 import { findLegOfPart, type LegsByNode } from './straight-line.ts';
 
 /** A leg whose measure is missing is placed this long (nm), so that what follows it can still be drawn. */

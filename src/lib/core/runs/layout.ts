@@ -10,7 +10,7 @@ import type { Chains } from './chains.ts';
 import type { Fitting } from './fitting.ts';
 import type { AsCut, Facts, Tick } from './fold-events.ts';
 import type { Leg, RunDoc, RunNode } from './run.ts';
-import type { SolvedLengths } from './solve-lengths.ts';
+import type { SolvedLengths } from './solved-lengths.ts';
 
 /** Everything that follows from a run document. Derived things have derived ids that edits elsewhere leave alone. */
 export interface RunLayout {

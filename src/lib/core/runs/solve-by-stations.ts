@@ -5,14 +5,14 @@ import { dot, negate, type Vector } from '../geometry/vector.ts';
 import { DIAGONALS, getOppositeWay, isAxis, type Diagonal } from '../geometry/way.ts';
 import type { Length } from '../units/length.ts';
 import { getLegVector } from './leg-direction.ts';
-import { findRefOffset, type StationParts } from './read-ref.ts';
-import type { Contradiction, LengthStep, SolveContext, UnreadReason } from './solve-lengths.ts';
+import { findRefOffset } from './read-ref.ts';
+import type { SolveContext } from './solve-context.ts';
+import type { Contradiction, LengthStep, UnreadReason } from './solved-lengths.ts';
 import { StationGraph, type Cause } from './station-graph.ts';
 import { findLegOfPart, findStraightLine } from './straight-line.ts';
 import type { Leg, Measure, Ref } from './run.ts';
 
 /** What stands at a node or in a leg. */
-export type Station = StationParts;
 
 export interface StationSolution {
   readonly lengths: ReadonlyMap<string, Length>;

@@ -1,66 +1,14 @@
+import type { Contradiction, DerivedLength, SolvedLengths } from './solved-lengths.ts';
+import type { SolveContext } from './solve-context.ts';
 import { getLegs } from './legs.ts';
 import { findReach } from '../catalogue/part.ts';
 import { getOffsetLengths } from '../allowances/offset.ts';
 import type { Length } from '../units/length.ts';
-import type { Fitting } from './fitting.ts';
 import { isMaleAt } from './leg-direction.ts';
-import type { EndReader } from './read-end.ts';
 import { findPort } from './fitting.ts';
-import { solveByStations, type Station, type StationSolution } from './solve-by-stations.ts';
+import { solveByStations, type StationSolution } from './solve-by-stations.ts';
 import type { LegsByNode } from './straight-line.ts';
-import type { Leg, Measure, RunDoc } from './run.ts';
-
-/** Measures that cannot all be right. */
-export interface Contradiction {
-  /** The measure that does not agree, and those it is held against. */
-  readonly measure: string;
-  readonly against: readonly string[];
-  /** By how much it is longer (+) or shorter (−) than they say, nm. */
-  readonly by: Length;
-  /** Null where a leg's length follows from its geometry and no measure stands against it. */
-  readonly leg: string | null;
-}
-
-/** Why a measure could not be used. */
-export type UnreadReason = 'not-in-line' | 'point-unknown';
-
-/** What the measures of a run come to: the centre-to-centre of every leg, and the places of the parts in them. */
-export interface SolvedLengths {
-  /** Leg id → centre-to-centre, nm; absent while not known, or measured in ways that differ. */
-  readonly lengths: ReadonlyMap<string, Length>;
-  /** Part in a leg → nm from the leg's beginning, where measures say it. */
-  readonly places: ReadonlyMap<string, Length>;
-  readonly contradictions: readonly Contradiction[];
-  readonly unread: ReadonlyMap<string, UnreadReason>;
-  /** Legs whose measures put their far end before their near one, and by how much, nm. */
-  readonly reversed: ReadonlyMap<string, Length>;
-  /** Legs whose length is no measure of their own, with how it was found; other legs carry one plain measure. */
-  readonly derived: ReadonlyMap<string, DerivedLength>;
-}
-
-export type DerivedLength =
-  | { readonly kind: 'offset' }
-  | { readonly kind: 'made-up' }
-  /** Worked out from measures: the steps add up to it. */
-  | { readonly kind: 'worked-out'; readonly steps: () => readonly LengthStep[] };
-
-/** One step of a length that was worked out, nm, signed. */
-export interface LengthStep {
-  readonly measure: string | null;
-  readonly leg: string | null;
-  readonly sign: 1 | -1;
-  /** Between centres. */
-  readonly distance: Length;
-}
-
-/** What solving needs of the rest of the run. */
-export interface SolveContext {
-  readonly doc: RunDoc;
-  readonly legsByNode: LegsByNode;
-  readonly getFitting: (node: string) => Fitting;
-  readonly getStation: (kind: 'node' | 'inline', id: string) => Station | null;
-  readonly ends: EndReader;
-}
+import type { Leg, Measure } from './run.ts';
 
 const isPlain = ({ from, to, along }: Measure): boolean =>
   along === null && from.kind === 'node' && to.kind === 'node' && from.at === 'centre' && to.at === 'centre';

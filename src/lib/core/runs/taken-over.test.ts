@@ -10,7 +10,7 @@ import { planAddLeg } from './commands/add-leg.ts';
 import { NO_FACTS } from './fold-events.ts';
 import { countWork, getPieces, layOutRun } from './lay-out-run.ts';
 import type { RunLayout } from './layout.ts';
-import { isSameJson, type Json } from './change.ts';
+import { isSameJson, type Json } from '../outcome/json.ts';
 import { newRun, type RunDoc } from './run.ts';
 
 /** Everything a layout says, as data. */

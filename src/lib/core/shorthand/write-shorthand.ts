@@ -10,7 +10,7 @@ import {
   type Terminal,
 } from '../runs/run.ts';
 import { GENDERS } from '../ends/end.ts';
-import { isSameJson } from '../runs/change.ts';
+import { isSameJson } from '../outcome/json.ts';
 import { asJson } from '../runs/commands/make-op.ts';
 import { findInlet } from '../runs/found-in-place.ts';
 import { getLegs, getLegsByNode } from '../runs/legs.ts';

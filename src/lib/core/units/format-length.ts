@@ -1,4 +1,4 @@
-import { FOOT, INCH, METRE, MILLIMETRE, type Length, type LengthUnit } from './length.ts';
+import { FOOT, INCH, METRE, MILLIMETRE, type Length } from './length.ts';
 import { roundToStep, TAPE_GRADUATIONS, type TapeGraduation } from './tape.ts';
 
 /**
@@ -86,7 +86,3 @@ export function getTapeFormat(graduation: TapeGraduation): LengthFormat {
   const denominator = Math.round(INCH / TAPE_GRADUATIONS[graduation]) as 8 | 16 | 32;
   return { style: 'feet-inches', denominator };
 }
-
-/** The format for an exact figure in a job's unit: thousandths of an inch or hundredths of a millimetre. */
-export const getExactFormat = (unit: LengthUnit): LengthFormat =>
-  unit === 'in' ? { style: 'decimal-inches', decimals: 3 } : { style: 'millimetres', decimals: 2 };

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
 import type { JobFile } from '#core/formats/job-file.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { Job, JobDetails } from '#core/runs/job.ts';
@@ -119,15 +119,6 @@ async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): P
     runs: headings.get(row.id) ?? [],
     milestones: milestones.get(row.id) ?? [],
   }));
-}
-
-/** Which of these ids the crew has jobs of. */
-export async function findJobIds(db: Queryable, crew: string, ids: readonly string[]): Promise<Set<string>> {
-  const rows = await db
-    .select({ id: jobs.id })
-    .from(jobs)
-    .where(and(eq(jobs.crew, crew), inArray(jobs.id, [...ids])));
-  return new Set(rows.map(({ id }) => id));
 }
 
 /** Adds a job as a file tells of it. */

@@ -4,7 +4,7 @@ import type { ImportOutcome, JobFile } from '#core/formats/job-file.ts';
 import { giveNewIds, readJobFile } from '#core/formats/read-job-file.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
-import { isSameJson, type Json } from '#core/runs/change.ts';
+import { isSameJson, type Json } from '#core/outcome/json.ts';
 import type { Actor } from '../actor.ts';
 import { withSavepoint, type Database, type Queryable } from '../db/database.ts';
 import { isIdTaken } from '../db/is-id-taken.ts';

@@ -1,11 +1,10 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb';
-import type { Change } from '#core/runs/change.ts';
+import type { Change, PlannedChange } from '#core/runs/change.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import type { SpecimenInput } from '#core/identify/specimen.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import { newId } from './new-id.ts';
-import type { Turns } from './run-steps.svelte.ts';
 
 /** A run as the server last confirmed it, kept on this device. */
 export interface KeptRun {
@@ -31,6 +30,14 @@ export const keyOf = (entry: OutboxEntry): string =>
 export const keysOf = (entries: readonly OutboxEntry[]): ReadonlySet<string> => new Set(entries.map(keyOf));
 /** Keys that are looked up and never shown: nothing on a screen follows them. */
 export const makeKeys = (): Set<string> => new Set();
+
+/** What can be taken back and done again, and the revision at which that was so: at another one it no longer holds. */
+export interface Turns {
+  readonly run: string;
+  readonly revision: number;
+  readonly done: readonly PlannedChange[];
+  readonly undone: readonly PlannedChange[];
+}
 
 interface DeviceSchema extends DBSchema {
   runs: { key: string; value: KeptRun };

@@ -2,15 +2,7 @@ import { carryUpOps } from '#core/formats/carry-up.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { invertOps, type PlannedChange } from '#core/runs/change.ts';
 import type { Refusal } from '#words/refusals.ts';
-import { openDeviceDatabase } from './device-database.ts';
-
-/** What can be taken back and done again, and the revision at which that was so: at another one it no longer holds. */
-export interface Turns {
-  readonly run: string;
-  readonly revision: number;
-  readonly done: readonly PlannedChange[];
-  readonly undone: readonly PlannedChange[];
-}
+import { openDeviceDatabase, type Turns } from './device-database.ts';
 
 /** Steps that are kept over a reload. */
 const MOST = 100;

@@ -4,7 +4,8 @@ import type { FiguredEnd, FiguredThread, FiguredTube } from '../../catalogue/fig
 import { getOwnSeat } from '../../catalogue/list-ends.ts';
 import { findTubeOutside } from '../../joints/nut-tube.ts';
 import { makePair, type Pair, type ThreadPair } from '../../joints/pair.ts';
-import type { Cause, JointKindId, PairVerdict } from '../../joints/pair-verdict.ts';
+import type { Cause, JointKindId } from '../../joints/pair-verdict.ts';
+import type { PairVerdict } from '../../joints/check-joint.ts';
 import { getThreadStart } from '../../joints/thread-start.ts';
 import { toMillimetres } from '../../units/length.ts';
 import type { SocketKind } from '../../ends/end.ts';

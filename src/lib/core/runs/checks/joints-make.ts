@@ -1,7 +1,7 @@
 import { isForbidden, type JudgedJoint } from '../../joints/house-ruling.ts';
 import { getCraft } from '../../materials/crafts.ts';
 import { findMadeUp, judgePorts } from '../bodies.ts';
-import { isSameJson, type Json } from '../change.ts';
+import { isSameJson, type Json } from '../../outcome/json.ts';
 import { listDistinctEnds } from '../distinct-ends.ts';
 import type { Finding } from '../finding.ts';
 import { findPort } from '../fitting.ts';

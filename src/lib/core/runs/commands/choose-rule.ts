@@ -1,5 +1,6 @@
 import type { HouseRules, RuleId } from '../../house-rules/house-rules.ts';
-import type { Json, PlannedChange } from '../change.ts';
+import type { PlannedChange } from '../change.ts';
+import type { Json } from '../../outcome/json.ts';
 import type { RunDoc } from '../run.ts';
 
 /** Plans another choice of a house rule for this run. */

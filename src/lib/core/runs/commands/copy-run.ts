@@ -1,4 +1,5 @@
-import { COLLECTIONS, type Json, type Op, type PlannedChange } from '../change.ts';
+import { COLLECTIONS, type Op, type PlannedChange } from '../change.ts';
+import { type Json } from '../../outcome/json.ts';
 import type { RunDoc } from '../run.ts';
 
 /**

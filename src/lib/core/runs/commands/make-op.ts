@@ -1,5 +1,6 @@
 import { CRAFTS } from '../../materials/crafts.ts';
-import type { Collection, Json, Op } from '../change.ts';
+import type { Collection, Op } from '../change.ts';
+import type { Json } from '../../outcome/json.ts';
 import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from '../run.ts';
 
 /** Documents are JSON by construction; their types say more than Json can. */

@@ -1,4 +1,5 @@
-import { COLLECTIONS, isSameJson, type Json, type Op, type PlannedChange } from '../change.ts';
+import { COLLECTIONS, type Op, type PlannedChange } from '../change.ts';
+import { isSameJson, type Json } from '../../outcome/json.ts';
 import type { RunDoc } from '../run.ts';
 
 /** Plans what makes one document into another of the same run: a whole run said anew, as one change. */

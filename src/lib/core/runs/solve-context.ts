@@ -1,0 +1,14 @@
+import type { Fitting } from './fitting.ts';
+import type { EndReader } from './read-end.ts';
+import type { StationParts } from './read-ref.ts';
+import type { RunDoc } from './run.ts';
+import type { LegsByNode } from './straight-line.ts';
+
+/** What solving needs of the rest of the run. */
+export interface SolveContext {
+  readonly doc: RunDoc;
+  readonly legsByNode: LegsByNode;
+  readonly getFitting: (node: string) => Fitting;
+  readonly getStation: (kind: 'node' | 'inline', id: string) => StationParts | null;
+  readonly ends: EndReader;
+}
