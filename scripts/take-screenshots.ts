@@ -127,6 +127,7 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
+  { name: 'check', path: `${RUN}/check`, size: 'desk', theme: 'crawlspace', act: understood },
   { name: 'cut-sheet', path: `${RUN}/cut`, size: 'desk', theme: 'daylight', act: understood },
   {
     name: 'cut-sheet-print',

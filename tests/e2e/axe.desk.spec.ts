@@ -49,6 +49,9 @@ test.describe('accessibility', () => {
     await page.getByRole('link', { name: 'History', exact: true }).click();
     await page.getByRole('button', { name: /^1 leg 1 added/ }).click();
     await expectAccessible(page, 'history');
+    await page.getByRole('link', { name: 'Check', exact: true }).click();
+    await expect(page.getByRole('heading', { name: /joints: places to look at/ })).toBeVisible();
+    await expectAccessible(page, 'check');
     await page.goto(run.cut);
     await page.getByRole('button', { name: 'Files' }).click();
     await expectAccessible(page, 'files of a run');

@@ -46,6 +46,7 @@
   const stations = $derived([
     { name: 'Lay out', href: resolve('/jobs/[job]/runs/[run]/lay-out', { job, run }) },
     { name: 'Write', href: resolve('/jobs/[job]/runs/[run]/write', { job, run }) },
+    { name: 'Check', href: resolve('/jobs/[job]/runs/[run]/check', { job, run }) },
     { name: 'Cut', href: resolve('/jobs/[job]/runs/[run]/cut', { job, run }) },
     { name: 'Vise', href: resolve('/jobs/[job]/runs/[run]/vise', { job, run }) },
     { name: 'History', href: resolve('/jobs/[job]/runs/[run]/history', { job, run }) },

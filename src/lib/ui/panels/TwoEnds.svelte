@@ -114,7 +114,8 @@
         </p>
       {/if}
       <p class="border-l-4 border-warning pl-3 font-medium text-warning">
-        {CAUTIONS.wrench} Local code and the maker’s sheet go before this.
+        {kind.tightening.by === 'heat' ? CAUTIONS.heat : CAUTIONS.wrench} Local code and the maker’s sheet go before
+        this.
       </p>
     {/if}
   </section>
