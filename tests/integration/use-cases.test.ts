@@ -182,7 +182,7 @@ describe('use cases on a real PostgreSQL', () => {
   });
 
   describe('events', () => {
-    const makeEvent = (subject: string, more: Partial<RunEvent> = {}): RunEvent => ({
+    const makeEvent = (subject: string, more: object = {}): RunEvent => ({
       id: `testevent${made++}`,
       kind: 'as-cut',
       subject,

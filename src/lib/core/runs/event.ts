@@ -10,22 +10,52 @@ export interface Asked {
   readonly rulePackVersion: string;
 }
 
-/** Something that happened at the bench. Append-only: undo never touches it, a correction is a new event. */
-export interface RunEvent {
+/** What every record of the bench says of itself. */
+interface Recorded {
   readonly id: string;
-  /** `ticked`: made as asked; `as-cut`: its length was measured; `correction`: takes one of these back, or corrects it. */
-  readonly kind: 'as-cut' | 'ticked' | 'correction';
-  /** The piece it is about. */
+  /** What it is about: a piece, a joint. */
   readonly subject: string;
   readonly runRevision: number;
-  readonly asked: Asked;
-  /** The length found on the piece, nm; null in a tick, and in a correction that withdraws. */
-  readonly said: { readonly length: Length | null; readonly typed: string };
   readonly instrument: string;
   readonly simulated: boolean;
   readonly by: string;
   readonly atDevice: string;
   readonly atServer: string | null;
-  /** The event this one corrects. */
-  readonly corrects: string | null;
 }
+
+/** A record about a piece carries what was asked of it. */
+interface PieceRecord extends Recorded {
+  readonly asked: Asked;
+}
+
+/** A piece was cut, and its length was measured, nm. */
+export interface AsCutEvent extends PieceRecord {
+  readonly kind: 'as-cut';
+  readonly said: { readonly length: Length; readonly typed: string };
+  readonly corrects: null;
+}
+
+/** A piece was made as it was asked. */
+export interface TickEvent extends PieceRecord {
+  readonly kind: 'ticked';
+  readonly said: { readonly length: null; readonly typed: string };
+  readonly corrects: null;
+}
+
+/** Takes another record back (no length), or corrects it. */
+export interface CorrectionEvent extends PieceRecord {
+  readonly kind: 'correction';
+  readonly said: { readonly length: Length | null; readonly typed: string };
+  /** The event this one corrects. */
+  readonly corrects: string;
+}
+
+/**
+ * Something that happened at the bench, by its kind; joints, tests and appliances add kinds of their own. Append-only: undo never touches
+ * it, a correction is a new event.
+ */
+export type RunEvent = AsCutEvent | TickEvent | CorrectionEvent;
+/** What is said in a record, apart from who says it, when, and of what. */
+export type Said<Event extends RunEvent = RunEvent> = Event extends RunEvent
+  ? Pick<Event, 'kind' | 'said' | 'corrects'>
+  : never;

@@ -27,16 +27,21 @@ export function foldEvents(events: readonly RunEvent[]): Facts {
   const asCut = new Map<string, AsCut>();
   const ticked = new Map<string, Tick>();
   for (const event of events) {
-    const { subject, said } = event;
+    const { subject } = event;
     const tick: Tick = { by: event.by, at: event.atDevice, event: event.id };
-    if (event.kind === 'ticked') {
-      ticked.set(subject, tick);
-    } else if (event.kind === 'correction' && ticked.get(subject)?.event === event.corrects) {
-      ticked.delete(subject);
-    } else if (event.kind === 'correction' && asCut.get(subject)?.event !== event.corrects) {
-      continue;
-    } else if (said.length === null) asCut.delete(subject);
-    else asCut.set(subject, { ...tick, length: said.length });
+    switch (event.kind) {
+      case 'ticked':
+        ticked.set(subject, tick);
+        break;
+      case 'as-cut':
+        asCut.set(subject, { ...tick, length: event.said.length });
+        break;
+      case 'correction':
+        if (ticked.get(subject)?.event === event.corrects) ticked.delete(subject);
+        else if (asCut.get(subject)?.event !== event.corrects) break;
+        else if (event.said.length === null) asCut.delete(subject);
+        else asCut.set(subject, { ...tick, length: event.said.length });
+    }
   }
   return { asCut, ticked };
 }

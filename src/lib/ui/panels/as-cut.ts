@@ -1,5 +1,5 @@
 import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import type { RunEvent } from '#core/runs/event.ts';
+import type { RunEvent, Said } from '#core/runs/event.ts';
 import type { Piece } from '#core/runs/layout.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -8,8 +8,6 @@ import { bench } from '../store/bench.svelte.ts';
 import { getNow } from '../store/get-now.ts';
 import { newId } from '../store/new-id.ts';
 import type { RunStore } from '../store/run-store.svelte.ts';
-
-type Said = Pick<RunEvent, 'kind' | 'said' | 'corrects'>;
 
 /** Makes a record of a piece: what was asked then, what is said now, and who says so. Nobody at the bench is refused. */
 function makeEvent(store: RunStore, piece: Piece, said: Said): Result<RunEvent, Refusal> {
@@ -45,20 +43,33 @@ function makeEvent(store: RunStore, piece: Piece, said: Said): Result<RunEvent, 
  * typed withdraws it.
  */
 export function makeAsCutEvent(store: RunStore, piece: Piece, typed: string): Result<RunEvent, Refusal> {
-  const withdraws = typed.trim() === '' && piece.asCut !== null;
-  const measured = withdraws ? null : parseMeasure(typed, store.details?.units ?? 'in');
-  if (measured && !measured.ok) return measured;
-  return makeEvent(store, piece, {
-    kind: piece.asCut ? 'correction' : 'as-cut',
-    said: { length: measured ? measured.value.length : null, typed: typed.trim() },
-    corrects: piece.asCut?.event ?? null,
-  });
+  const before = piece.asCut?.event ?? null;
+  if (before !== null && typed.trim() === '')
+    return makeEvent(store, piece, {
+      kind: 'correction',
+      said: { length: null, typed: '' },
+      corrects: before,
+    });
+  const measured = parseMeasure(typed, store.details?.units ?? 'in');
+  if (!measured.ok) return measured;
+  const said = { length: measured.value.length, typed: typed.trim() };
+  return makeEvent(
+    store,
+    piece,
+    before === null
+      ? { kind: 'as-cut', said, corrects: null }
+      : { kind: 'correction', said, corrects: before },
+  );
 }
 
 /** Makes the record that a piece was made as asked; of one ticked off already, that it was not. */
-export const makeTickEvent = (store: RunStore, piece: Piece): Result<RunEvent, Refusal> =>
-  makeEvent(store, piece, {
-    kind: piece.ticked ? 'correction' : 'ticked',
-    said: { length: null, typed: '' },
-    corrects: piece.ticked?.event ?? null,
-  });
+export const makeTickEvent = (store: RunStore, piece: Piece): Result<RunEvent, Refusal> => {
+  const said = { length: null, typed: '' };
+  return makeEvent(
+    store,
+    piece,
+    piece.ticked
+      ? { kind: 'correction', said, corrects: piece.ticked.event }
+      : { kind: 'ticked', said, corrects: null },
+  );
+};

@@ -1,3 +1,4 @@
+import type { RunEvent } from '../event.ts';
 import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
 import { findSegmentDistance } from '../../geometry/segment-distance.ts';
 import { makeRandomRun } from '#support/random-run.ts';
@@ -222,30 +223,21 @@ describe('checks of parts and ways', () => {
 
 describe('foldEvents', () => {
   const asked = { mark: '1', size: '3/4', exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' };
-  const event = (id: string, length: number | null, corrects: string | null = null) => ({
-    id,
-    kind: corrects ? ('correction' as const) : ('as-cut' as const),
-    subject: 'piece',
-    runRevision: 1,
-    asked,
-    said: { length, typed: '' },
-    instrument: 'tape',
-    simulated: false,
-    by: 'A',
-    atDevice: '',
-    atServer: null,
-    corrects,
-  });
+  const base = { subject: 'piece', runRevision: 1, asked, instrument: 'tape', simulated: false, by: 'A', atDevice: '', atServer: null } as const; // prettier-ignore
+  const tick = (id: string): RunEvent => ({ ...base, id, kind: 'ticked', said: { length: null, typed: '' }, corrects: null }); // prettier-ignore
+  const event = (id: string, length: number | null, corrects: string | null = null): RunEvent =>
+    corrects === null
+      ? { ...base, id, kind: 'as-cut', said: { length: length!, typed: '' }, corrects }
+      : { ...base, id, kind: 'correction', said: { length, typed: '' }, corrects };
   it('keeps a tick until it is taken back, beside what was measured', () => {
-    const tick = { ...event('t', null), kind: 'ticked' as const };
-    const back = { ...event('u', null, 't') };
-    expect(foldEvents([tick]).ticked.get('piece')?.event).to.equal('t');
-    expect(foldEvents([tick, back]).ticked.size).to.equal(0);
-    const both = foldEvents([event('a', 10), tick, back]);
+    const back = event('u', null, 't');
+    expect(foldEvents([tick('t')]).ticked.get('piece')?.event).to.equal('t');
+    expect(foldEvents([tick('t'), back]).ticked.size).to.equal(0);
+    const both = foldEvents([event('a', 10), tick('t'), back]);
     expect([both.asCut.get('piece')?.length, both.ticked.size]).to.deep.equal([10, 0]);
-    expect(foldEvents([tick, event('a', 10), event('b', 11, 'a')]).ticked.size).to.equal(1);
+    expect(foldEvents([tick('t'), event('a', 10), event('b', 11, 'a')]).ticked.size).to.equal(1);
   });
-  const fold = (...events: ReturnType<typeof event>[]) => foldEvents(events).asCut.get('piece')?.length;
+  const fold = (...events: RunEvent[]) => foldEvents(events).asCut.get('piece')?.length;
 
   it('keeps the last thing said that still stands', () => {
     expect(fold(event('a', 10))).to.equal(10);
