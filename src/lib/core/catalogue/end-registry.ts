@@ -12,6 +12,7 @@ export interface EndRegistry {
   figure(end: End): FiguredEnd;
 }
 
+/** The registry of these threads and tubes. An end it has not is figured as unknown, never refused. */
 export function makeEndRegistry(threads: ThreadList, tubes: readonly FiguredTube[]): EndRegistry {
   const byName = new Map(tubes.map((tube) => [getTubeKey({ of: tube.tube, name: tube.name }), tube]));
   return { threads, tubes, figure: (end) => figure(end, threads, byName) };

@@ -23,6 +23,7 @@ const OWN_SEATS: Readonly<Record<ThreadFamily, Seat | 'unknown'>> = {
   'jic-37': '37', 'garden-hose': 'washer', cylinder: 'other', compression: 'other', olive: 'other', 'inverted-flare': '45',
   plumbing: 'washer', metric: 'other', thermocouple: 'other',
 }; // prettier-ignore
+/** What a family is made with to seal against; `unknown` where that differs from part to part. */
 export const getOwnSeat = (family: ThreadFamily): Seat | 'unknown' => OWN_SEATS[family];
 
 /** The seats an end of this thread may be found with: a taper bore has none, a male taper may have one or only a burr's edge. */
@@ -39,6 +40,7 @@ export function listSeats(thread: ListedThread): readonly (Seat | 'unknown')[] {
   return [...new Set<Seat | 'unknown'>([own, ...more, 'none', 'unknown'])];
 }
 
+/** A threaded end of black iron with the seat its family is made with; `more` says what is otherwise. */
 export const makeThreadEnd = (thread: ListedThread, more: Partial<FiguredThread> = {}): FiguredThread => ({
   kind: 'thread',
   thread,
@@ -123,11 +125,13 @@ export function listSockets(tubes: readonly FiguredTube[]): FiguredSocket[] {
   });
 }
 
+/** Both halves of a ground-joint union, in every nominal size. */
 export const listUnionHalves = (): UnionHalf[] =>
   NOMINAL_SIZES.flatMap((size) =>
     (['cone', 'socket'] as const).map((half) => ({ kind: 'union-half', size, half })),
   );
 
+/** Flanges in both drillings, from 1/2 up. */
 export const listFlanges = (): FlangeEnd[] =>
   FLANGE_DRILLINGS.flatMap((drilling) =>
     NOMINAL_SIZES.slice(NOMINAL_SIZES.indexOf('1/2')).map((size) => ({ kind: 'flange', size, drilling })),

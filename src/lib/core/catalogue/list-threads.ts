@@ -86,6 +86,7 @@ export function listNpt(row: NptRow): ListedThread[] {
   ]);
 }
 
+/** The male and the female of one row of straight American pipe thread, mm. Source: ASME B1.20.1 by the row. */
 export function listNpsm(row: NpsmRow): ListedThread[] {
   const { size, n, source, confidence } = row;
   const basics: Basics = {
@@ -166,6 +167,7 @@ function listStraight(basics: Basics, major: number, genders: readonly Gender[])
   );
 }
 
+/** Body and nut of one row of 45° flare or connector thread, mm. Source: the row (SAE J512, J513 series). */
 export function listFlare45(row: FlareRow): ListedThread[] {
   const { series: family, thread, n, source, confidence } = row;
   const size = row.series === 'connector' ? `${row.tube} tube, ${thread}` : `${row.tube} tube`;
@@ -183,6 +185,7 @@ export function listFlare45(row: FlareRow): ListedThread[] {
 /** Connectors met with the ordinary flare thread of their tube: thread and seat are the same, only the part tells. */
 const SAE_THREADS_OF_CONNECTORS: ReadonlySet<string> = new Set(['5/8-18 UNF', '3/4-16 UNF']);
 
+/** Body and nut of one row of 37° flare thread, mm. Source: the row. */
 export function listFlare37({
   tube,
   dash,
@@ -205,6 +208,7 @@ export function listFlare37({
   return listStraight(basics, major * MM, ['male', 'female']);
 }
 
+/** The ends of one look-alike, mm: both genders where the row says so. Source: the row. */
 export function listLookAlike(row: LookAlikeRow): ListedThread[] {
   const { family, name, flank, hand, source, confidence } = row;
   const perInch = row.n ?? MM / row.pitch;

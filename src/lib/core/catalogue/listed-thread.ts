@@ -54,8 +54,10 @@ export interface CrestLine {
   readonly cap: number | null;
 }
 
+/** Whether the crests lie on a cone. */
 export const isTaper = ({ crest }: ListedThread): boolean => crest.slope !== 0;
 
+/** From crest to crest, mm. */
 export const getPitch = ({ perInch }: Pick<ListedThread, 'perInch'>): number => 25.4 / perInch;
 
 /** From where to where a place lies, mm from the small end of a male thread or the mouth of a female one. */

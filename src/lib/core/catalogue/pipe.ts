@@ -29,6 +29,7 @@ export interface Pipe extends Provenance {
   readonly poundsPerFoot: number;
 }
 
+/** A pipe of one published row, inches made exact nm. */
 export const makePipe = (row: PipeRow): Pipe => ({
   size: row.size,
   outside: inches(row.outside),

@@ -14,6 +14,7 @@ export interface LegLetters {
 }
 
 const WIDTH_OF_LETTER = 0.46;
+/** About how wide a text is drawn, in the unit of `letter` (its height). */
 export const getTextWidth = (text: string, letter: number): number => text.length * letter * WIDTH_OF_LETTER;
 
 /** Writes a leg's mark in a ring on its pipe, and its measure and size beside it where there is room. */

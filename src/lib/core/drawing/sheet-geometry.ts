@@ -1,5 +1,6 @@
 import type { Point } from '../geometry/isometric.ts';
 
+/** Between two points of a sheet, in its unit. */
 export const getDistance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
 
 /** The point a given way along from one point toward another. */

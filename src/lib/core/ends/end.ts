@@ -9,6 +9,7 @@ import { THREAD_FAMILIES, type ThreadFamily } from './thread-family.ts';
 
 export const GENDERS = ['male', 'female'] as const;
 export type Gender = (typeof GENDERS)[number];
+/** The gender that goes with one. */
 export const getOppositeGender = (gender: Gender): Gender => (gender === 'male' ? 'female' : 'male');
 export const HANDS = ['right', 'left'] as const;
 export type Hand = (typeof HANDS)[number];

@@ -138,6 +138,7 @@ export interface FileSummary {
   }[];
 }
 
+/** What is in a file, to be looked at before it is brought in; null for what is no job file at all. */
 export function summariseFile(input: unknown): FileSummary | null {
   const file = asObject(input);
   if (file['porthole'] !== 'job' && file['porthole'] !== 'jobs') return null;

@@ -25,4 +25,5 @@ const OPPOSITES: Readonly<Record<Axis, Axis>> = {
 /** Unit vector of an axis. */
 export const getVector = (axis: Axis): Vector => VECTORS[axis];
 
+/** The square way back. */
 export const getOpposite = (axis: Axis): Axis => OPPOSITES[axis];

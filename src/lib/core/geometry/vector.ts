@@ -7,14 +7,17 @@ export interface Vector {
 
 export const ORIGIN: Vector = { x: 0, y: 0, z: 0 };
 
+/** `from + by · along`, in the unit of `from`. */
 export const addScaled = (from: Vector, along: Vector, by: number): Vector => ({
   x: from.x + along.x * by,
   y: from.y + along.y * by,
   z: from.z + along.z * by,
 });
 
+/** `a − b`. */
 export const subtract = (a: Vector, b: Vector): Vector => ({ x: a.x - b.x, y: a.y - b.y, z: a.z - b.z });
 
+/** The same length the other way. */
 export const negate = ({ x, y, z }: Vector): Vector => ({ x: -x, y: -y, z: -z });
 
 /** Square to both, right-handed. */
@@ -24,6 +27,7 @@ export const cross = (a: Vector, b: Vector): Vector => ({
   z: a.x * b.y - a.y * b.x,
 });
 
+/** Its length, in its own unit. */
 export const magnitude = (v: Vector): number => Math.hypot(v.x, v.y, v.z);
 
 /** Cosine of the angle between two unit vectors. */

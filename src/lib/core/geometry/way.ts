@@ -15,7 +15,9 @@ export const WAYS: readonly Way[] = [...AXES, ...DIAGONALS];
 /** The two square ways a diagonal lies between. */
 export const getSides = (diagonal: Diagonal): [Axis, Axis] => diagonal.split('-') as [Axis, Axis];
 
+/** Whether a text names a way a leg can go. */
 export const isWay = (text: string): text is Way => (WAYS as readonly string[]).includes(text);
+/** Whether a way is one of the six square ones. */
 export const isAxis = (way: Way): way is Axis => (AXES as readonly string[]).includes(way);
 
 const VECTORS = new Map<Way, Vector>(
@@ -29,6 +31,7 @@ const VECTORS = new Map<Way, Vector>(
 /** Unit vector of a way. */
 export const getWayVector = (way: Way): Vector => VECTORS.get(way)!;
 
+/** The way back. */
 export function getOppositeWay(way: Way): Way {
   if (isAxis(way)) return getOppositeAxis(way);
   const [a, b] = getSides(way);

@@ -23,6 +23,7 @@ export const DEFAULT_TURNS = { upTo2in: 2.75, above2in: 2.25 } as const;
 
 /** Under what an own figure is kept: the size for NPT, `R 3/4` for the British thread. */
 export type FigureKey = NominalSize | `R ${NominalSize}`;
+/** The key of a size in a system of thread. */
 export const getFigureKey = (size: NominalSize, family: TaperFamily): FigureKey =>
   family === 'R' ? `R ${size}` : size;
 

@@ -7,6 +7,7 @@ export function normalBelow(z: number): number {
   return z < 0 ? tail : 1 - tail;
 }
 
+/** Density of a normal distribution at x, per unit of x. */
 export const normalDensity = (x: number, mean: number, sigma: number): number =>
   Math.exp(-(((x - mean) / sigma) ** 2) / 2) / (sigma * Math.sqrt(2 * Math.PI));
 

@@ -73,6 +73,7 @@ export const FAMILY_TELLS: Readonly<Record<ThreadFamily, Sides>> = {
   thermocouple: RING,
 };
 
+/** What is usual of a thread of this family and gender. */
 export const getTells = ({ family, gender }: ListedThread): FamilyTells => FAMILY_TELLS[family][gender];
 
 const PIPE_METAL = [0.5, 0.2, 0.2, 0.07, 0.01, 0.02];

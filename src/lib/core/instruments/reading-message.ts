@@ -10,6 +10,7 @@ export interface ReadingMessage {
 /** The name of the channel on which readings travel within one browser. */
 export const READING_CHANNEL = 'porthole-readings';
 
+/** A reading as it travels from an instrument to the bench. */
 export const makeReadingMessage = (reading: Reading): ReadingMessage => ({
   format: 'porthole-reading',
   version: 1,

@@ -64,15 +64,19 @@ const SEAT_NEIGHBOUR: Readonly<Record<Seat, Seat>> = {
   other: 'washer',
 };
 
+/** What a seat gauge says of a simulated specimen: wrong now and then. */
 export const readSeat = ({ seat }: SimulatedSpecimen, random: Random): Seat =>
   random() < MISREAD.seat ? SEAT_NEIGHBOUR[seat] : seat;
 
+/** The flank as it is judged by eye on a simulated specimen: wrong now and then. Degrees. */
 export const readFlank = ({ flank }: SimulatedSpecimen, random: Random): Flank =>
   random() < MISREAD.flank ? (flank === 60 ? '55' : '60') : (String(flank) as Flank);
 
+/** The form of the crests as it is judged by eye on a simulated specimen. */
 export const readCrest = ({ crestForm }: SimulatedSpecimen, random: Random): CrestForm =>
   random() < MISREAD.crest ? (crestForm === 'flat' ? 'rounded' : 'flat') : crestForm;
 
+/** Whether a simulated nut turns freely, as it is felt. */
 export const readSwivel = ({ swivel }: SimulatedSpecimen, random: Random): boolean =>
   random() < MISREAD.swivel ? !swivel : swivel;
 

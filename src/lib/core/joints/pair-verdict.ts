@@ -40,6 +40,7 @@ export interface Ruling {
   readonly turns: number | null;
 }
 
+/** It makes this joint; on conditions where there are any but sealant. */
 export const makes = (joint: JointKindId, ...conditions: Condition[]): Ruling => ({
   verdict: conditions.some((each) => each !== 'sealant') ? 'makes-only-if' : 'makes',
   joint,
@@ -55,7 +56,10 @@ const fails = (verdict: PairVerdictKind, cause: Cause, turns: number | null): Ru
   cause,
   turns,
 });
+/** It looks as if it makes, and never seals; `turns` it goes in by hand where that is told. */
 export const neverSeals = (cause: Cause, turns: number | null = null): Ruling =>
   fails('never-seals', cause, turns);
+/** The one does not enter the other. */
 export const doesNotStart = (cause: Cause): Ruling => fails('does-not-start', cause, null);
+/** Nobody can say before something is found out. */
 export const askFirst = (cause: 'end-unknown' | 'seal-not-told'): Ruling => fails('ask', cause, null);

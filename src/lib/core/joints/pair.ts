@@ -48,12 +48,15 @@ const SYSTEMS: Readonly<Partial<Record<ThreadFamily, ThreadSystem>>> = {
   npt: 'american-pipe', nptf: 'american-pipe', npsm: 'american-pipe',
   r: 'british-pipe', rc: 'british-pipe', rp: 'british-pipe', g: 'british-pipe',
 }; // prettier-ignore
+/** The system of pipe thread a family belongs to. */
 export const getSystem = (family: ThreadFamily): ThreadSystem => SYSTEMS[family] ?? 'other';
 
+/** The families of a pair, the male first. */
 export const familiesOf = ({ male, female }: ThreadPair): readonly [ThreadFamily, ThreadFamily] => [
   male.thread.family,
   female.thread.family,
 ];
+/** Whether both are called by one size. */
 export const isSameSize = ({ male, female }: ThreadPair): boolean => male.thread.size === female.thread.size;
 
 /**

@@ -9,6 +9,7 @@ export const CRAFTS: Readonly<Record<SystemId, Craft>> = {
   'threaded-steel': threadedSteel,
 };
 
+/** The craft of a leg, or of anything with its settings. */
 export const getCraft = ({ system }: Pick<Settings, 'system'>): Craft => CRAFTS[system];
 
 /** The settings of a leg of this material and size. */
@@ -18,6 +19,7 @@ export function makeSettings(material: Material, size: NominalSize): Settings {
   return { system: craft.system, material, size };
 }
 
+/** How a material is shown. */
 export const getTraits = (material: Material): MaterialTraits =>
   getCraft(makeSettings(material, '3/4')).materials[material]!;
 

@@ -60,6 +60,7 @@ export function assemble(layout: RunLayout): Assembly {
   return made;
 }
 
+/** The joint of an id; null when the run has none of it. */
 export const findJoint = (layout: RunLayout, id: string): LaidJoint | null =>
   assemble(layout).joints.find((joint) => joint.id === id) ?? null;
 

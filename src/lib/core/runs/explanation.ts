@@ -45,6 +45,7 @@ export interface Explanation {
   readonly workings: readonly Working[];
 }
 
+/** A length of a formula, nm. */
 export const term = (quantity: Quantity, value: number, more: Partial<Term> = {}): Term => ({
   quantity,
   value,
@@ -56,6 +57,7 @@ export const term = (quantity: Quantity, value: number, more: Partial<Term> = {}
   ...more,
 });
 
+/** A number of a formula that is no length. */
 export const count = (quantity: Quantity, value: number, more: Partial<Term> = {}): Term =>
   term(quantity, value, { isLength: false, ...more });
 

@@ -19,6 +19,7 @@ export interface LegPipe {
   readonly length: Length | null;
 }
 
+/** The part of a kind that stands in the pipe of a leg; null where none of its size is carried. */
 export const findInlinePart = (leg: Leg, kind: InlineKind, catalogue: Catalogue): Part | null =>
   getCraft(leg).findPart(kind, leg, [leg.size], catalogue);
 

@@ -39,6 +39,7 @@ export interface LayoutWork {
   readonly fittings: number;
   readonly pieces: number;
 }
+/** How much of a layout was made anew. */
 export const countWork = (layout: RunLayout): LayoutWork => insides.get(layout)!.work;
 
 /**

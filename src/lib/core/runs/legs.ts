@@ -31,6 +31,7 @@ export function getLegs(doc: RunDoc): ReadonlyMap<string, Leg> {
   return legs;
 }
 
+/** A leg by its id; null when the run has none of it. */
 export const findLeg = (doc: RunDoc, id: string): Leg | null => getLegs(doc).get(id) ?? null;
 
 /** A leg that is known to be there. */

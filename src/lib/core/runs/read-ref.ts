@@ -23,6 +23,7 @@ export interface StationParts {
   readonly isBare: boolean;
 }
 
+/** The openings of what stands at a node, as measures meet them. */
 export const listOpenings = (node: string, fitting: Fitting): StationParts =>
   fitting.kind !== 'part'
     ? { openings: [], outside: null, isBare: fitting.kind === 'open' }

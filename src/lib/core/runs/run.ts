@@ -88,6 +88,7 @@ export interface LegSpec extends Settings {
   readonly leg: string;
 }
 
+/** Under what the settings of a leg in a system stand. */
 export const getSpecId = (leg: string, system: SystemId): string => `${leg}.${system}`;
 
 /** A leg with its settings and the parts in its pipe: what everything but the document works with (legs.ts puts it together). */

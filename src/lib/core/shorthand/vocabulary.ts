@@ -129,6 +129,7 @@ export const findPoint = look(POINTS_BY_WORD);
 export const findMaterial = look(MATERIALS_BY_WORD);
 export const findUnit = look(UNITS_BY_WORD);
 export const findKind = look(KINDS_BY_WORD);
+/** The nominal size a word stands for; null for any other word. */
 export const findSize = (word: string): NominalSize | null => {
   const plain = word.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
   return NOMINAL_SIZES.find((size) => size === plain) ?? null;
@@ -136,6 +137,7 @@ export const findSize = (word: string): NominalSize | null => {
 
 /** The word that is written for a value of each list. */
 export const nameMaterial = (material: Material): string => MATERIAL_WORDS[material][0]!;
+/** The first word for a point of reference. */
 export const namePoint = (point: RefPoint): string => POINT_WORDS[point][0]!;
 
 /** What can be expected at a place, and the words that say it; a figure, a size or a text has none to offer. */

@@ -47,6 +47,7 @@ export interface LensPicture {
   readonly whole: Stretch & { readonly radius: number };
 }
 
+/** A box cut open, mm: along the axis from, to; radius inner, outer. */
 export const box = (from: number, to: number, inner: number, outer: number): Point[] => [
   { x: from, y: inner },
   { x: from, y: outer },

@@ -6,6 +6,7 @@ import type { Settings } from '../craft.ts';
 /** The thread each material is made up with: black steel pipe with NPT, black steel tube with R. */
 const THREADS: Readonly<Record<Material, TaperFamily>> = { 'black-iron': 'NPT', 'steel-r': 'R' };
 
+/** The system of taper thread a material is made up with. */
 export const getThreadSystem = ({ material }: Pick<Settings, 'material'>): TaperFamily => THREADS[material];
 
 /** Its pipe is threaded outside; an opening that takes it is threaded inside. */

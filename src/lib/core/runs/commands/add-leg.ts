@@ -112,12 +112,14 @@ function checkBeginning(doc: RunDoc, from: string | null): AddLegRefusal | null 
   return Object.hasOwn(doc.nodes, from) ? null : { code: 'leg-begins-nowhere', node: from };
 }
 
+/** A node whose fitting follows from its legs. */
 export const makeNode = (id: string, terminal: Terminal | null): RunNode => ({
   id,
   part: { kind: 'auto' },
   terminal,
 });
 
+/** A measure to the far end of a leg as it was said, nm. */
 export const makeMeasure = (id: string, from: string, to: string, said: NewMeasure): Measure => ({
   id,
   from: said.from ?? centreOf(from),

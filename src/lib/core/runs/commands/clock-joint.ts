@@ -10,6 +10,7 @@ import type { NewId } from './new-ids.ts';
 /** Where the fitting points hand-tight and where it shall point (degrees), and whole turns past the first time it does. */
 export type ClockingAsked = Pick<JointClocking, 'handTight' | 'wanted' | 'whole'>;
 
+/** How a joint is clocked; null where it keeps the house rule. */
 export const findClocking = (
   doc: RunDoc,
   { station, leg }: Pick<LaidEnd, 'station' | 'leg'>,

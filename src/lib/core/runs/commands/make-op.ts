@@ -6,6 +6,7 @@ import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type
 /** Documents are JSON by construction; their types say more than Json can. */
 export const asJson = (value: unknown): Json => value as Json;
 
+/** Puts an entry into a collection, under its id. */
 export const insertOp = (collection: Collection, value: { readonly id: string }): Op => ({
   op: 'insert',
   in: collection,
@@ -13,6 +14,7 @@ export const insertOp = (collection: Collection, value: { readonly id: string })
   value: asJson(value),
 });
 
+/** Takes an entry out of a collection. */
 export const removeOp = (collection: Collection, old: { readonly id: string }): Op => ({
   op: 'remove',
   in: collection,
