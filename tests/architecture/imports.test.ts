@@ -172,4 +172,19 @@ describe('names', () => {
     );
     expect(vague).to.deep.equal([]);
   });
+
+  it('of what the core gives out are explained: every exported function says what it gives', () => {
+    const silent = files
+      .filter((file) => getLayer(file) === 'core' && !file.endsWith('.table.ts'))
+      .flatMap((file) => {
+        const lines = readFileSync(file, 'utf8').split('\n');
+        return lines.flatMap((line, i) =>
+          /^export (?:function|class|const \w+ = (?:<[^>]*>)?\()/.test(line) &&
+          !lines[i - 1]?.trim().endsWith('*/')
+            ? [`${relative(ROOT, file)}:${i + 1}`]
+            : [],
+        );
+      });
+    expect(silent).to.deep.equal([]);
+  });
 });

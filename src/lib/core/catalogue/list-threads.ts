@@ -86,7 +86,7 @@ export function listNpt(row: NptRow): ListedThread[] {
   ]);
 }
 
-/** The male and the female of one row of straight American pipe thread, mm. Source: ASME B1.20.1 by the row. */
+/** The male and the female of one row of straight American pipe thread, mm. Source: the row. */
 export function listNpsm(row: NpsmRow): ListedThread[] {
   const { size, n, source, confidence } = row;
   const basics: Basics = {
@@ -167,7 +167,7 @@ function listStraight(basics: Basics, major: number, genders: readonly Gender[])
   );
 }
 
-/** Body and nut of one row of 45° flare or connector thread, mm. Source: the row (SAE J512, J513 series). */
+/** Body and nut of one row of 45° flare or connector thread, mm. Source: the row. */
 export function listFlare45(row: FlareRow): ListedThread[] {
   const { series: family, thread, n, source, confidence } = row;
   const size = row.series === 'connector' ? `${row.tube} tube, ${thread}` : `${row.tube} tube`;
