@@ -1,3 +1,4 @@
+import { carryUpJobFile } from '#core/formats/carry-up-file.ts';
 import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import type { ImportOutcome, JobFile } from '#core/formats/job-file.ts';
@@ -50,7 +51,9 @@ async function bringIn(tx: Queryable, crew: string, file: JobFile): Promise<Impo
   const here = await findJobRow(tx, crew, id);
   if (here) {
     const there = await writeJobFile(tx, crew, here);
-    if (there.ok && isSame(there.value.read(), file)) return { id, name, outcome: 'already-here' };
+    // What a file holds was carried up when it was read; what is here may be as it was once written.
+    if (there.ok && isSame(carryUpJobFile(there.value.read()), file))
+      return { id, name, outcome: 'already-here' };
   } else if (await tryToInsert(tx, crew, file)) return { id, name, outcome: 'imported' };
   const copy = giveNewIds(file, makeIdsFrom(file));
   if (await findJobRow(tx, crew, copy.job.id)) return { id: copy.job.id, name, outcome: 'already-here' };
