@@ -1,9 +1,15 @@
 import 'fake-indexeddb/auto';
 import { expect } from 'chai';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { readFileSync } from 'node:fs';
+import { carryUpOps } from '#core/formats/carry-up.ts';
+import { readRunDoc } from '#core/formats/read-run-doc.ts';
+import { isSameJson, type Json } from '#core/outcome/json.ts';
+import { applyOps, invertOps, type PlannedChange } from '#core/runs/change.ts';
 import type { RunEvent } from '#core/runs/event.ts';
-import { newRun } from '#core/runs/run.ts';
-import type { KeptRun, OutboxEntry } from './device-database.ts';
+import { newRun, type RunDoc } from '#core/runs/run.ts';
+import { mustBe } from '#support/make-run.ts';
+import { openDeviceDatabase, type KeptRun, type OutboxEntry } from './device-database.ts';
 import { confirmEntry, joinKept, keepRun, moveOn, putInOutbox, readKept, settleOutbox } from './outbox.ts';
 
 let made = 0;
@@ -137,4 +143,31 @@ describe('the outbox of this device', () => {
       expect((await readKept(other.id)).waiting).to.have.length(1);
     });
   }
+
+  it('what an older Porthole kept here is carried up: the run, what waits on it, and what moves it on', async () => {
+    interface History {
+      readonly doc: RunDoc;
+      readonly changes: readonly PlannedChange[];
+    }
+    const [, history] = JSON.parse(readFileSync('tests/support/histories/version-5.json', 'utf8')) as History[];
+    const { changes, doc: last } = history!;
+    const newest = changes.at(-1)!;
+    // The run as it was before its newest change, in the form of that version; the change waits.
+    const run = 'olderkept001';
+    const now = mustBe(readRunDoc(last));
+    const before = mustBe(applyOps(now, invertOps(carryUpOps(newest.ops))));
+    const database = await openDeviceDatabase();
+    const old = { ...mustBe(applyOps(last, invertOps(newest.ops))), id: run };
+    expect(old.schema).to.equal(5);
+    await database.put('runs', { id: run, job: 'job0000001', name: 'Run', revision: 4, doc: old, events: [] });
+    const change = { id: 'oldchange1', base: 4, by: 'A', at: '', ...newest };
+    await putInOutbox({ run, job: 'job0000001', kind: 'change', change }, null);
+    const { kept, waiting } = await readKept(run);
+    expect(isSameJson(kept!.doc as unknown as Json, { ...before, id: run } as unknown as Json)).to.equal(true);
+    expect(waiting.map((entry) => entry.kind === 'change' && entry.change.ops)).to.deep.equal([carryUpOps(newest.ops)]);
+    await confirmEntry(waiting[0]!, 5, '2026-01-01T08:00:00.000Z');
+    const moved = await readKept(run);
+    expect([moved.kept!.revision, moved.waiting]).to.deep.equal([5, []]);
+    expect(isSameJson(moved.kept!.doc as unknown as Json, { ...now, id: run } as unknown as Json)).to.equal(true);
+  }); // prettier-ignore
 });
