@@ -258,7 +258,7 @@ test('a run of two sizes is cut by its reducing fittings, and what is too short 
   request,
   app,
 }) => {
-  const run = await openRunWith(page, request, app.url, [
+  await openRunWith(page, request, app.url, [
     ['u', '30'],
     ['r', '3.495'],
     ['u', '20'],
@@ -266,7 +266,9 @@ test('a run of two sizes is cut by its reducing fittings, and what is too short 
   await expect(page.getByText('Leg 2: 2 in is too short to thread. Buy a 3/4 nipple 2 in.')).toBeVisible();
   await page.getByLabel('size').selectOption('1/2');
   await addLegByKeys(page, 'r', '20');
-  await page.goto(run.cut);
+  // By the station, as a fitter goes there: an address typed within the same few hundredths of a second would leave an edit behind
+  // that is still being kept.
+  await page.getByRole('link', { name: 'Cut', exact: true }).click();
   await expect(page.getByRole('table')).toContainText('buy a nipple 2 in');
   const totals = page.getByRole('region', { name: 'Totals' });
   await expect(totals).toContainText('1 × 3/4 nipple, 2 in');
