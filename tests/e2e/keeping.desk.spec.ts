@@ -32,6 +32,39 @@ test('the tab is killed as soon as an edit is on this device: it is back after r
   await expect(onServer(again)).toBeVisible();
 });
 
+test('whoever unloads the page in the moment while an edit is being kept is asked', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  await openRun(page, run.layOut);
+  const isAsked = () => page.evaluate(() => !dispatchEvent(new Event('beforeunload', { cancelable: true })));
+  expect(await isAsked()).toBe(false);
+  // Something else has this device's database for a second and a half: what is made meanwhile waits for it.
+  await page.evaluate(async () => {
+    const [about] = await indexedDB.databases();
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const opening = indexedDB.open(about!.name!);
+      opening.onsuccess = () => resolve(opening.result);
+    });
+    const until = performance.now() + 1500;
+    const store = database.transaction(['outbox', 'runs', 'about'], 'readwrite').objectStore('outbox');
+    const hold = (): void => {
+      store.count().onsuccess = () => {
+        if (performance.now() < until) hold();
+      };
+    };
+    hold();
+  });
+  await addLegByKeys(page, 'r', '43 1/4');
+  await expect.poll(isAsked).toBe(true);
+  await expect(onServer(page)).toBeVisible();
+  await expect.poll(isAsked).toBe(false);
+  await page.goto(run.layOut);
+  await expect.poll(() => readLegs(page)).toHaveLength(1);
+});
+
 test('the server is killed as soon as an edit is on the server: the row is there', async ({
   page,
   request,

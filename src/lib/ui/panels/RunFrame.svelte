@@ -28,9 +28,13 @@
 
   const LEAVING =
     'What was made last is in this window only: neither this browser nor the server has it. Leave all the same?';
-  /** From one screen of the run to another the window stays; whoever leaves it is asked while anything is in it only. */
+  /**
+   * From one screen of the run to another the window stays, and from one page to another what is being kept goes on being kept. Whoever
+   * unloads the page in that moment, or leaves while this device refuses, is asked.
+   */
   beforeNavigate((navigation) => {
-    if (store.unkept === 0 || !store.shelf.refused || navigation.to?.params?.['run'] === run) return;
+    if (store.unkept === 0 || navigation.to?.params?.['run'] === run) return;
+    if (!store.shelf.refused && !navigation.willUnload) return;
     if (navigation.willUnload || !confirm(LEAVING)) navigation.cancel();
   });
 
