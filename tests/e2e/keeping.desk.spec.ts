@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { ask } from '../support/test-database.ts';
 import {
   addLegByKeys,
@@ -125,6 +126,22 @@ test('the database is away: it is said, the edit is kept, and sent when it is ba
   }
 });
 
+/** Whether this device's own database has the job. */
+const isRemembered = (page: Page, job: string): Promise<boolean> =>
+  page.evaluate(
+    (id) =>
+      new Promise<boolean>((resolve) => {
+        indexedDB.open('porthole').onsuccess = ({ target }) => {
+          const database = (target as IDBOpenDBRequest).result;
+          database.transaction('jobs').objectStore('jobs').count(id).onsuccess = (counted) => {
+            database.close();
+            resolve((counted.target as IDBRequest<number>).result === 1);
+          };
+        };
+      }),
+    job,
+  );
+
 test('jobs are remembered while the server is away, and the list says so', async ({
   page,
   request,
@@ -136,6 +153,8 @@ test('jobs are remembered while the server is away, and the list says so', async
     const { job } = await makeJob(request, own.url);
     await page.goto(own.url);
     await expect(page.getByRole('link', { name: `Job ${job}` })).toBeVisible();
+    // The list is shown first and remembered then: the server goes away from one that is remembered.
+    await expect.poll(() => isRemembered(page, job)).toBe(true);
     own.proxy.pull();
     await page.reload();
     await expect(page.getByText(/its database does not answer/)).toBeVisible({ timeout: 15_000 });
