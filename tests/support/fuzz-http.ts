@@ -138,7 +138,7 @@ export async function fuzzHttp(
   const statuses: Record<string, number> = {};
   const faults: string[] = [];
   let [sent, slowest] = [0, 0];
-  /** A server may close a connection that idles just when it is used again: then it is asked once more, as any client does. */
+  /** A server may close a connection that idles just when it is used again: then it is asked once more, as clients do. */
   const send = async (ask: Ask): Promise<number> => {
     const status = await sendOnce(ask);
     if (status !== 'closed') return status;

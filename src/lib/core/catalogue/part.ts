@@ -54,7 +54,7 @@ export interface Part {
   readonly material: 'black-malleable' | 'brass' | 'as-found';
   /** Gas passes between all of them. */
   readonly ports: readonly Port[];
-  /** Pairs of ends that seal inside it: the ground joint of a union. Each may leak as any joint may. */
+  /** Pairs of ends that seal inside it: the ground joint of a union. Each may leak, as every joint may. */
   readonly seats: readonly (readonly [End, End])[];
   /** Half of it lies behind its centre where no port does: outside diameter over the band, nm; null where not listed. */
   readonly outside: Length | null;

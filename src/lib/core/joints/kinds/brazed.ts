@@ -1,13 +1,5 @@
+import { capillary } from './capillary.ts';
 import type { JointKind } from './joint-kind.ts';
 
-/** Filler brazed into a socket: melts far above what a house fire reaches first. */
-export const brazed: JointKind = {
-  id: 'brazed',
-  sealsAt: 'solder',
-  sealant: 'never',
-  sealantFromThread: null,
-  tightening: { by: 'heat' },
-  turnedBy: 'torch',
-  secondWrench: false,
-  madeAgain: 'cut-out',
-};
+/** Made as a capillary joint is, with a filler that melts far above soft solder: it is brazed into the socket. */
+export const brazed: JointKind = { ...capillary, id: 'brazed' };
