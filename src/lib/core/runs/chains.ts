@@ -130,3 +130,7 @@ export function workOutChain(
     unknown: worked.unknown ?? (base === null ? 'part-length-unknown' : null),
   };
 }
+
+/** Legs at a node as they are met there: behind a chain where one stands. */
+export const seeLegs = (legs: readonly Leg[], node: string, chains: Chains): readonly Leg[] =>
+  chains.at.size === 0 ? legs : legs.map((leg) => seeLeg(leg, node, chains));

@@ -1,28 +1,24 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import { getOrThrow } from '../outcome/get-or-throw.ts';
 import type { Length } from '../units/length.ts';
 import type { Facts } from './fold-events.ts';
 import type { Fitting } from './fitting.ts';
-import { readChains, seeLeg, type Chains } from './chains.ts';
+import { readChains, seeLegs, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
 import { PieceLayer, type LineSoFar } from './lay-pieces.ts';
 import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
-import { getVectorFrom } from './leg-direction.ts';
 import { withOwnParts } from './own-parts.ts';
 import { makeEndReader, type EndReader } from './read-end.ts';
 import { listInlineOpenings, listOpenings } from './read-ref.ts';
-import { findSource, type Leg, type RunDoc } from './run.ts';
+import { findSource, type RunDoc } from './run.ts';
 import { getLegsByNode } from './legs.ts';
 import { solveLengths } from './solve-lengths.ts';
 import { type SolveContext } from './solve-context.ts';
 import { findLegOfPart, type LegsByNode } from './straight-line.ts';
-
-/** A leg whose measure is missing is placed this long (nm), so that what follows it can still be drawn. */
-const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
+import { NO_PARTS, walkFrom, type Walk } from './walk-run.ts';
 
 /** What a layout was made with and what was made for it, for the one that comes after it. */
 interface Inside {
@@ -187,11 +183,6 @@ export function* getEnds(layout: RunLayout): Generator<LaidEnd> {
   for (const piece of getPieces(layout)) yield* piece.ends;
 }
 
-const NO_PARTS: readonly LaidInline[] = [];
-
-const seeLegs = (legs: readonly Leg[], node: string, chains: Chains): readonly Leg[] =>
-  chains.at.size === 0 ? legs : legs.map((leg) => seeLeg(leg, node, chains));
-
 /** The pipe of a leg; null where fitting goes straight into fitting. */
 function readPipe(laid: LaidLeg, nodes: ReadonlyMap<string, LaidNode>, ends: EndReader): LegPipe | null {
   const { leg, near, far, centreToCentre: length } = laid;
@@ -214,90 +205,4 @@ function divide(
 ): readonly LaidInline[] {
   const parts = isEmpty(pipe.leg.inline) ? NO_PARTS : layParts(pipe, places, catalogue);
   return joinStock(pipe, parts, catalogue, rules, ends);
-}
-
-interface Walk {
-  readonly doc: RunDoc;
-  readonly legsByNode: LegsByNode;
-  readonly lengths: ReadonlyMap<string, Length>;
-  readonly catalogue: Catalogue;
-  readonly chains: Chains;
-  /** The layout before, as far as fittings may be taken over from it. */
-  readonly old: RunLayout | null;
-  readonly work: { fittings: number; pieces: number };
-  /** Nodes whose fitting was not taken over. */
-  readonly anew: Set<string>;
-  readonly nodes: Map<string, LaidNode>;
-  readonly legs: Map<string, LaidLeg>;
-}
-
-/** Walks a branch to its end before the next begins; a stack of its own, for runs of any length. */
-function walkFrom(walk: Walk, start: string): void {
-  const stack: LaidNode[] = [];
-  const next: number[] = [];
-  const visit = (id: string, position: Vector, inlet: Leg | null) => {
-    const at = layNode(walk, id, position, inlet);
-    walk.nodes.set(id, at);
-    stack.push(at);
-    next.push(0);
-  };
-  visit(start, ORIGIN, null);
-  while (stack.length > 0) {
-    const depth = stack.length - 1;
-    const at = stack[depth]!;
-    const leg = at.legs[next[depth]!++];
-    if (!leg) {
-      stack.pop();
-      next.pop();
-      continue;
-    }
-    if (walk.legs.has(leg.id)) continue;
-    const laid = layLeg(walk, leg, at.id, depth);
-    if (walk.nodes.has(laid.far)) continue;
-    const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
-    visit(laid.far, addScaled(at.position, getVectorFrom(leg, at.id), length), leg);
-  }
-}
-
-/** A node as it was where it and its legs are the same; where it only lies elsewhere its fitting stays. */
-function layNode(walk: Walk, id: string, position: Vector, inlet: Leg | null): LaidNode {
-  const ordered = putInletFirst(walk.legsByNode.get(id) ?? [], inlet);
-  const node = walk.doc.nodes[id];
-  if (!node) throw new Error(`no node with id ${id}`);
-  const was = walk.old?.nodes.get(id);
-  if (was?.node === node && isSameList(was.legs, ordered)) {
-    const { x, y, z } = was.position;
-    return x === position.x && y === position.y && z === position.z ? was : { ...was, position };
-  }
-  walk.work.fittings++;
-  walk.anew.add(id);
-  const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue);
-  return { id, node, legs: ordered, fitting, position };
-}
-
-function isSameList(a: readonly Leg[], b: readonly Leg[]): boolean {
-  if (a === b) return true;
-  if (a.length !== b.length) return false;
-  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false;
-  return true;
-}
-
-/** The leg by which a node is reached comes first; the others keep the order of their ranks. */
-function putInletFirst(legs: readonly Leg[], by: Leg | null): readonly Leg[] {
-  const inlet = by ? legs.indexOf(by) : 0;
-  return inlet <= 0 ? legs : [legs[inlet]!, ...legs.slice(0, inlet), ...legs.slice(inlet + 1)];
-}
-
-function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
-  const far = leg.from === near ? leg.to : leg.from;
-  const centreToCentre = walk.lengths.get(leg.id) ?? null;
-  const was = walk.old?.legs.get(leg.id);
-  const isAsBefore =
-    was?.leg === leg && was.near === near && was.depth === depth && was.centreToCentre === centreToCentre;
-  const laid: LaidLeg =
-    isAsBefore && was.inline === NO_PARTS
-      ? was
-      : { id: leg.id, leg, near, far, depth, centreToCentre, inline: NO_PARTS };
-  walk.legs.set(leg.id, laid);
-  return laid;
 }
