@@ -6,8 +6,8 @@
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
   import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
-  import DeviceNote from '$lib/ui/panels/DeviceNote.svelte';
-  import ImportJobs from '$lib/ui/panels/ImportJobs.svelte';
+  import DeviceNote from '$lib/ui/screens/jobs/DeviceNote.svelte';
+  import ImportJobs from '$lib/ui/screens/jobs/ImportJobs.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
 

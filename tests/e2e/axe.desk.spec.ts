@@ -1,5 +1,15 @@
 import { expectAccessible } from '../support/axe.ts';
-import { addLegByKeys, expect, makeJob, openRun, startTestApp, test, openRunWith } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  goTo,
+  makeJob,
+  openHistory,
+  openRun,
+  openRunWith,
+  startTestApp,
+  test,
+} from '../support/e2e.ts';
 
 test.describe('accessibility', () => {
   // One look of axe at a full screen takes seconds.
@@ -46,10 +56,10 @@ test.describe('accessibility', () => {
       ['u', '48'],
       ['r', '30'],
     ]);
-    await page.getByRole('link', { name: 'History', exact: true }).click();
+    await openHistory(page);
     await page.getByRole('button', { name: /^1 leg 1 added/ }).click();
     await expectAccessible(page, 'history');
-    await page.getByRole('link', { name: 'Check', exact: true }).click();
+    await goTo(page, 'Check');
     await expect(page.getByRole('heading', { name: /joints: places to look at/ })).toBeVisible();
     await expectAccessible(page, 'check');
     await page.goto(run.cut);
@@ -319,12 +329,12 @@ test.describe('accessibility', () => {
       ['d', '1.25'],
     ] as const)
       await addLegByKeys(page, way, measure);
-    await page.getByRole('link', { name: 'Cut', exact: true }).click();
+    await goTo(page, 'Make', 'Cut sheet');
     await page.getByLabel('As cut, piece 2').fill('41');
     await page.getByLabel('As cut, piece 2').press('Tab');
     await expect(page.getByText('Say who is at the bench first')).toBeVisible();
     await expectAccessible(page, 'cut sheet');
-    await page.getByRole('link', { name: 'Vise', exact: true }).click();
+    await goTo(page, 'Make', 'Vise');
     await expect(page.getByText(/^piece 1 of/)).toBeVisible();
     await expectAccessible(page, 'at the vise');
   });

@@ -1,12 +1,13 @@
 import {
   addLegByKeys,
   expect,
+  goTo,
   makeJob,
   onServer,
   openRun,
+  openRunWith,
   readLegs,
   test,
-  openRunWith,
 } from '../support/e2e.ts';
 
 test('a leg is parted, another put in, taken out, turned and hung elsewhere, and all of it comes back', async ({
@@ -136,7 +137,7 @@ test('at the vise: one piece a screen, its marks, ticked off and kept', async ({
     ['r', '43 1/4'],
     ['d', '20'],
   ]);
-  await page.getByRole('link', { name: 'Vise', exact: true }).click();
+  await goTo(page, 'Make', 'Vise');
   await expect(page.getByText('piece 1 of 3, 0 made')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   const piece = page.getByRole('region', { name: 'Piece 2' });
@@ -154,7 +155,7 @@ test('at the vise: one piece a screen, its marks, ticked off and kept', async ({
   await expect(onServer(page)).toBeVisible();
   await page.reload();
   await expect(page.getByText('piece 1 of 3, 1 made')).toBeVisible();
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByLabel('Piece 2 is made as asked')).toBeChecked();
   await page.getByLabel('Piece 2 is made as asked').uncheck();
   await expect(onServer(page)).toBeVisible();
@@ -170,7 +171,7 @@ test('the printed sheet says on every page what it is of, and no row is split', 
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
   for (let i = 0; i < 12; i++) await addLegByKeys(page, i % 2 === 0 ? 'r' : 'u', '30');
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByRole('heading', { name: 'Cut sheet' })).toBeVisible();
   await expect
     .poll(() =>

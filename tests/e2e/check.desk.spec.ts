@@ -1,4 +1,4 @@
-import { expect, openRun, makeJob, openRunWith, test } from '../support/e2e.ts';
+import { expect, goTo, makeJob, openRun, openRunWith, test } from '../support/e2e.ts';
 
 test('what would go wrong is said before anything is cut, and every joint is there and opens', async ({
   page,
@@ -7,13 +7,13 @@ test('what would go wrong is said before anything is cut, and every joint is the
 }) => {
   const empty = await makeJob(request, app.url);
   await openRun(page, empty.layOut);
-  await page.getByRole('link', { name: 'Check', exact: true }).click();
+  await goTo(page, 'Check');
   await expect(page.getByRole('heading', { name: 'Nothing to check yet' })).toBeVisible();
   await openRunWith(page, request, app.url, [
     ['r', '40'],
     ['u', '30'],
   ]);
-  await page.getByRole('link', { name: 'Check', exact: true }).click();
+  await goTo(page, 'Check');
   await expect(page.getByRole('heading', { name: 'Nothing to stop for, 1 to note' })).toBeVisible();
   await expect(page.getByText('Leg 2 ends open.')).toBeVisible();
   // A bare end at the source, an elbow, a bare end: two threads are made up.

@@ -1,4 +1,4 @@
-import { addLegByKeys, expect, makeJob, openRun, readLegs, test, openRunWith } from '../support/e2e.ts';
+import { addLegByKeys, expect, goTo, makeJob, openRun, openRunWith, readLegs, test } from '../support/e2e.ts';
 
 test('a finished job is read, not changed, until it is opened again with a reason', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
@@ -27,7 +27,7 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   await expect(page.getByText(/Finished .*: read only/).filter({ visible: true })).toBeVisible();
   await expect(page.getByLabel('Measure, centre to centre')).toHaveCount(0);
   await expect.poll(() => readLegs(page)).toHaveLength(1);
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await page.getByRole('checkbox', { name: 'Piece 1 is made as asked' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'The job was finished on' })).toBeVisible();
   await expect(page.getByRole('checkbox', { name: 'Piece 1 is made as asked' })).not.toBeChecked();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { readJobFile } from '#core/formats/read-job-file.ts';
-import { addLegByKeys, expect, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
+import { addLegByKeys, expect, goTo, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
 
 /** From now on the device keeps nothing more, as one whose storage is full; or takes it again. */
 const setFull = (page: Page, isFull: boolean) =>
@@ -71,7 +71,7 @@ test('with neither device nor server, leaving asks, and the run is saved to a fi
   expect(asked[0]).toMatch(/in this window only/);
   await expect(page).toHaveURL(run.layOut);
   // Between the screens of the run nobody is asked: the window stays.
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await expect(page).toHaveURL(run.cut);
   expect(asked).toHaveLength(1);
   const downloaded = page.waitForEvent('download');

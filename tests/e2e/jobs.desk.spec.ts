@@ -1,4 +1,13 @@
-import { expect, makeJob, startTestApp, test } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  goTo,
+  layLegs,
+  makeJob,
+  onServer,
+  startTestApp,
+  test,
+} from '../support/e2e.ts';
 
 test('a new user opens the first job and lands at its first leg', async ({ page, problems }) => {
   expect(problems).toEqual([]);
@@ -45,6 +54,37 @@ test('a job is changed, and another run begun in it', async ({ page, request, ap
   await page.getByLabel('Another run').fill('Second header');
   await page.getByRole('button', { name: 'Lay it out' }).click();
   await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
+});
+
+test('a job shows where its runs stand, what comes next, and what only this device has', async ({
+  page,
+  request,
+  app,
+  context,
+}) => {
+  const run = await makeJob(request, app.url);
+  const row = page.getByRole('listitem', { name: 'Run' });
+  await page.goto(`${app.url}/jobs/${run.job}`);
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await expect(row.getByRole('link', { name: 'Run: Lay out its first leg' })).toBeVisible();
+  await layLegs(request, app.url, run, [
+    ['r', '40'],
+    ['u', '30'],
+  ]);
+  await page.reload();
+  await expect(row).toContainText(/Measure\s*all measured\s*Check\s*no stops\s*Make\s*2 to cut/);
+  await row.getByRole('link', { name: 'Run: Cut the pieces' }).click();
+  await page.getByRole('checkbox', { name: /^Piece 1 is made/ }).check();
+  await expect(page.getByRole('link', { name: /^Make/ })).toContainText('1 to cut');
+  await goTo(page, 'Measure', 'Lay out');
+  await expect(onServer(page)).toBeVisible();
+  await context.setOffline(true);
+  await addLegByKeys(page, 'r', '12');
+  await expect(page.getByText('1 not on the server yet')).toBeVisible();
+  await page.getByRole('link', { name: `Job ${run.job}` }).click();
+  await expect(row).toContainText('2 to cut');
+  await expect(row).toContainText('1 edit on this device, not on the server yet');
+  await context.setOffline(false);
 });
 
 test('an unknown job, run and page are said in a sentence', async ({ page, request, app }) => {

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { makeSpecimen } from '#core/identify/specimen.ts';
-import { expect, makeId, makeJob, readLegs, test, openRunWith } from '../support/e2e.ts';
+import { expect, goTo, makeId, makeJob, openRunWith, readLegs, test } from '../support/e2e.ts';
 
 /** The one of them that is not told apart. */
 const TIE = BAKERY_SPECIMENS.find(
@@ -204,7 +204,7 @@ test('what the house forbids is said on two ends that would make, and the job’
 
 test('at the vise each joint is seen cut open, and all of it is one tap away', async ({ page, request, app }) => {
   await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
-  await page.getByRole('link', { name: 'Vise', exact: true }).click();
+  await goTo(page, 'Make', 'Vise');
   await expect(page.getByText(/^piece 1 of/)).toBeVisible();
   const lens = page.getByRole('img', { name: /^The joint cut open, to scale: pipe in the 90° elbow/ });
   // In the hand it opens when asked for.

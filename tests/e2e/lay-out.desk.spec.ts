@@ -3,12 +3,13 @@ import { parse } from 'csv-parse/sync';
 import {
   addLegByKeys,
   expect,
+  goTo,
   makeJob,
   onServer,
   openRun,
+  openRunWith,
   readLegs,
   test,
-  openRunWith,
 } from '../support/e2e.ts';
 
 test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, request, app }) => {
@@ -199,7 +200,7 @@ test('the cut sheet shows the same figures, records what was cut, and goes out a
   await addLegByKeys(page, 'u', '30');
   await addLegByKeys(page, 'r', '43 1/4');
   await addLegByKeys(page, 'd', '20');
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByText('Take off'.toLowerCase() + ' 0.7475 in').first()).toBeVisible();
   await expect(page.getByText('2 × 3/4 black malleable 90° elbow')).toBeVisible();
   await expect(page.getByText('seal required, about 3¼ turns past hand-tight').first()).toBeVisible();
@@ -243,7 +244,7 @@ test('a print is a sheet of paper: drawing, versions and caution on it, screen f
     ['u', '30'],
     ['r', '43 1/4'],
   ]);
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByRole('heading', { name: 'Cut sheet' })).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByText(/it replaces nobody/)).toBeVisible();
@@ -268,7 +269,7 @@ test('a run of two sizes is cut by its reducing fittings, and what is too short 
   await addLegByKeys(page, 'r', '20');
   // By the station, as a fitter goes there: an address typed within the same few hundredths of a second would leave an edit behind
   // that is still being kept.
-  await page.getByRole('link', { name: 'Cut', exact: true }).click();
+  await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByRole('table')).toContainText('buy a nipple 2 in');
   const totals = page.getByRole('region', { name: 'Totals' });
   await expect(totals).toContainText('1 × 3/4 nipple, 2 in');

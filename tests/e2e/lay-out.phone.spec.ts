@@ -80,18 +80,20 @@ test('a finger on a station is not pushed off it by what becomes of an edit', as
   await openRun(page, run.layOut);
   await expect(onServer(page)).toBeVisible();
   const stations = page.getByRole('navigation', { name: 'Stations' });
-  const history = stations.getByRole('link', { name: 'History', exact: true });
-  await history.scrollIntoViewIfNeeded();
-  const before = await history.boundingBox();
+  const make = stations.getByRole('link', { name: /^Make/ });
+  // Every station is in sight without sliding.
+  for (const station of await stations.getByRole('link').all())
+    await expect(station).toBeInViewport({ ratio: 1 });
+  const before = await make.boundingBox();
   await context.setOffline(true);
   await addLegByThumb(page, 'right', ['4', '3', '1/4']);
   await expect(page.getByText('1 not on the server yet')).toBeAttached();
-  expect(await history.boundingBox()).toEqual(before);
+  expect(await make.boundingBox()).toEqual(before);
   // The bar with the stations and with where the edits are stays when the list is read.
   await page.mouse.wheel(0, 2000);
   await expect(page.getByRole('status', { name: 'Where your edits are' })).toBeInViewport();
   await context.setOffline(false);
-  await history.tap();
-  await expect(page).toHaveURL(/history$/);
+  await make.tap();
+  await expect(page).toHaveURL(/cut$/);
   await expect(onServer(page)).toBeVisible();
 });

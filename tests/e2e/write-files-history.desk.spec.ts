@@ -4,12 +4,14 @@ import type { Page } from '@playwright/test';
 import {
   addLegByKeys,
   expect,
+  goTo,
   makeJob,
   onServer,
+  openHistory,
   openRun,
+  openRunWith,
   readLegs,
   test,
-  openRunWith,
 } from '../support/e2e.ts';
 
 const editor = (page: Page) => page.getByRole('textbox', { name: /The run in shorthand/ });
@@ -41,7 +43,7 @@ test('a run is written, what is wrong is told under the word, and it comes into 
   await page.getByRole('button', { name: 'Put into the run' }).click();
   await expect(page.getByText('the run as it stands, 3 legs')).toBeVisible();
   await expect(onServer(page)).toBeVisible();
-  await page.getByRole('link', { name: 'Lay out', exact: true }).click();
+  await goTo(page, 'Measure', 'Lay out');
   await expect
     .poll(() => readLegs(page))
     .toEqual([
@@ -73,7 +75,7 @@ test('undo outlives the page, and history goes back to any step as a new one', a
   await page.getByRole('button', { name: 'Undo: leg 3 added' }).click();
   await expect.poll(async () => (await readLegs(page)).length).toBe(2);
   await expect(onServer(page)).toBeVisible();
-  await page.getByRole('link', { name: 'History' }).click();
+  await openHistory(page);
   await expect(page.getByRole('button', { name: /^4 taken back: leg 3 added/ })).toBeVisible();
   await page.getByRole('button', { name: /^3 leg 3 added/ }).click();
   await expect(page.getByText('As it was after step 3.')).toBeVisible();
@@ -152,4 +154,25 @@ test('a job goes out and comes in again; a bad file gets a sentence', async ({ p
   await give(text.replace(`"version":${JOB_FILE_VERSION}`, `"version":${JOB_FILE_VERSION + 1}`));
   await expect(dialog.getByText(/It can be looked at here/)).toBeVisible();
   await expect(dialog.getByRole('button', { name: /Bring in/ })).toHaveCount(0);
+});
+
+test('a file chosen before the page has its script is looked at when it has', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  const file = await (await request.get(`${app.url}/api/jobs/${run.job}/file`)).body();
+  let release = (): void => undefined;
+  const held = new Promise<void>((done) => (release = done));
+  await page.route(/\.js$/, async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(app.url, { waitUntil: 'commit' });
+  await page
+    .getByLabel('Import a file…')
+    .setInputFiles({ name: 'early.json', mimeType: 'application/json', buffer: file });
+  release();
+  await expect(page.getByRole('dialog').getByText('early.json')).toBeVisible();
 });

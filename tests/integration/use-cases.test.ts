@@ -16,6 +16,7 @@ import { beginRun } from '#server/use-cases/begin-run.ts';
 import { editJob } from '#server/use-cases/edit-job.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { readJobs } from '#server/use-cases/read-jobs.ts';
+import { readStanding } from '#server/use-cases/read-standing.ts';
 import { recordEvent } from '#server/use-cases/record-event.ts';
 import { getPieces } from '#core/runs/lay-out-run.ts';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg } from '#support/make-run.ts';
@@ -226,6 +227,16 @@ describe('use cases on a real PostgreSQL', () => {
       expect(code(await record(makeEvent(piece, { kind: 'correction', corrects: 'nosuchevent' })))).to.equal(
         'event-corrects-nothing',
       );
+    });
+
+    it('count where the run is said to stand, at its revision', async () => {
+      const stand = async () => mustBe(await readStanding(connection.db, ACTOR, JOB.id, RUN));
+      const before = await stand();
+      expect(before.standing).to.include({ legs: 1, pieces: 1, cut: 0 });
+      expect([before.revision, before.thumbnail.path.slice(0, 1)]).to.deep.equal([1, 'M']);
+      mustBe(await record(makeEvent(piece)));
+      expect(await stand()).to.deep.equal({ ...before, standing: { ...before.standing, cut: 1 } });
+      expect(code(await readStanding(connection.db, ACTOR, JOB.id, 'nosuchrun0'))).to.equal('run-unknown');
     });
 
     it('are never rewritten, nor are changes', async () => {

@@ -202,3 +202,18 @@ export const onServer = (page: Page) =>
   page.getByRole('status', { name: 'Where your edits are' }).getByText('on the server', { exact: true });
 export const onDevice = (page: Page) =>
   page.getByRole('status', { name: 'Where your edits are' }).getByText('on this device', { exact: true });
+
+/** Goes to a station of the run that is open, and in it to one of its ways. */
+export async function goTo(page: Page, station: 'Measure' | 'Check' | 'Make', way?: string): Promise<void> {
+  const stations = page.getByRole('navigation', { name: 'Stations' });
+  await stations.getByRole('link', { name: new RegExp(`^${station}`) }).click();
+  if (way === undefined) return;
+  const ways = page.getByRole('navigation', { name: `Ways to ${station.toLowerCase()}` });
+  await ways.getByRole('link', { name: way }).click();
+}
+
+/** Opens the history of the run that is open: it hangs on the run's name. */
+export async function openHistory(page: Page): Promise<void> {
+  await page.locator('[popovertarget=run-menu]').click();
+  await page.getByRole('link', { name: 'History' }).click();
+}

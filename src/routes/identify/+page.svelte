@@ -1,6 +1,6 @@
 <script lang="ts">
-  import IdentifyNav from '$lib/ui/panels/IdentifyNav.svelte';
-  import ThreadBench from '$lib/ui/panels/ThreadBench.svelte';
+  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
+  import ThreadBench from '$lib/ui/screens/identify/ThreadBench.svelte';
   import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
   import { unitSetting } from '$lib/ui/controls/unit-setting.svelte.ts';
 </script>

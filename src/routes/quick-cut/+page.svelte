@@ -1,5 +1,5 @@
 <script lang="ts">
-  import QuickCut from '$lib/ui/panels/QuickCut.svelte';
+  import QuickCut from '$lib/ui/screens/quick-cut/QuickCut.svelte';
   import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
 
   const rules = new RulesStore(null);

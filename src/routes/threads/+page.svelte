@@ -11,7 +11,7 @@
   import { FAMILY_NAMES, sayPitch } from '#words/threads.ts';
   import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
   import { unitSetting } from '$lib/ui/controls/unit-setting.svelte.ts';
-  import IdentifyNav from '$lib/ui/panels/IdentifyNav.svelte';
+  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
 
   let family = $state<ThreadFamily | ''>(
     THREAD_FAMILIES.find((each) => each === page.url.searchParams.get('family')) ?? '',

@@ -3,6 +3,7 @@ import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
 import { FOOT, type Length } from '../units/length.ts';
+import { findRange } from './sheet-geometry.ts';
 
 /** The sheet the line is drawn for, in its own units (pixels on a screen, points on paper). */
 export interface Sheet {
@@ -62,21 +63,13 @@ const SMALLEST = 3;
 const STEP = 1.2;
 
 function findScale(points: readonly Point[], sheet: Sheet): number {
-  const [width, height] = [getExtent(points, 'x'), getExtent(points, 'y')];
+  const [left, right] = findRange(points, 'x');
+  const [top, bottom] = findRange(points, 'y');
+  const [width, height] = [right - left, bottom - top];
   const margins = 2 * sheet.margin;
   const fitting = Math.min((sheet.width - margins) / (width || 1), (sheet.height - margins) / (height || 1));
   const [least, most] = [sheet.letter * SMALLEST, sheet.letter * LARGEST];
   if (fitting >= most) return most;
   const steps = Math.ceil(Math.log(most / Math.max(fitting, least)) / Math.log(STEP));
   return Math.max(least, most / STEP ** steps);
-}
-
-/** A loop, since a long list cannot be spread into arguments. */
-function getExtent(points: readonly Point[], side: 'x' | 'y'): number {
-  let [least, most] = [points[0]?.[side] ?? 0, points[0]?.[side] ?? 0];
-  for (const point of points) {
-    least = Math.min(least, point[side]);
-    most = Math.max(most, point[side]);
-  }
-  return most - least;
 }

@@ -21,3 +21,13 @@ export function across(at: Point, from: Point, to: Point, half: number): [Point,
     { x: at.x - x, y: at.y - y },
   ];
 }
+
+/** The least and the greatest of a list of points on one side; 0 and 0 of none. A loop, since a long list cannot be spread. */
+export function findRange(points: readonly Point[], side: 'x' | 'y'): [least: number, greatest: number] {
+  let [least, greatest] = [points[0]?.[side] ?? 0, points[0]?.[side] ?? 0];
+  for (const point of points) {
+    least = Math.min(least, point[side]);
+    greatest = Math.max(greatest, point[side]);
+  }
+  return [least, greatest];
+}

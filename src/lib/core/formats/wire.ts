@@ -2,6 +2,8 @@ import type { Change } from '../runs/change.ts';
 import type { RunEvent } from '../runs/event.ts';
 import type { Job } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
+import type { RunStanding } from '../runs/standing.ts';
+import type { Thumbnail } from '../drawing/draw-thumbnail.ts';
 import type { ChangeRefusal } from '../runs/change.ts';
 import type { DocumentRefusal } from './read-run-doc.ts';
 import type { FileRefusal } from './read-job-file.ts';
@@ -53,6 +55,13 @@ export interface RunAnswer {
   readonly run: { readonly id: string; readonly name: string; readonly revision: number };
   readonly doc: RunDoc;
   readonly events: readonly RunEvent[];
+}
+
+/** How far a run has come, at a revision, and its line in small. */
+export interface StandingAnswer {
+  readonly revision: number;
+  readonly standing: RunStanding;
+  readonly thumbnail: Thumbnail;
 }
 
 /** A page of the list of jobs. `next` is the job after which the next page begins; null on the last. */

@@ -22,6 +22,7 @@ const GANG_OF: Readonly<Record<TaskName, Gang>> = {
   acceptChange: 'runs',
   readRun: 'runs',
   readHistory: 'runs',
+  readStanding: 'runs',
   printRun: 'files',
   exportFile: 'files',
   importFile: 'files',

@@ -2,7 +2,7 @@ import { setPriority } from 'node:os';
 import type { MessagePort } from 'node:worker_threads';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
 import type { ImportOutcome } from '#core/formats/job-file.ts';
-import type { ChangeAnswer, WireRefusal } from '#core/formats/wire.ts';
+import type { ChangeAnswer, StandingAnswer, WireRefusal } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Actor } from '../actor.ts';
 import { isDatabaseAway } from '../db/database-away.ts';
@@ -40,6 +40,11 @@ export const TASKS = {
 
   async readHistory({ url, actor, job, run }: RunOrder): Promise<Result<Uint8Array, WireRefusal>> {
     return handOver(toBytes(await readHistory(databaseAt(url), actor, job, run)));
+  },
+
+  async readStanding({ url, actor, job, run }: RunOrder): Promise<Result<StandingAnswer, WireRefusal>> {
+    const { readStanding } = await import('../use-cases/read-standing.ts');
+    return readStanding(databaseAt(url), actor, job, run);
   },
 
   async printRun(order: RunOrder & { paper: Paper }): Promise<Result<Uint8Array, WireRefusal>> {

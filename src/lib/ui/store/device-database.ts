@@ -2,6 +2,7 @@ import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from '
 import type { Change, PlannedChange } from '#core/runs/change.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import type { SpecimenInput } from '#core/identify/specimen.ts';
+import type { StandingAnswer } from '#core/formats/wire.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import { newId } from './new-id.ts';
@@ -39,12 +40,19 @@ export interface Turns {
   readonly undone: readonly PlannedChange[];
 }
 
+/** How far a run had come, and its line in small, as this device last knew. */
+export interface KeptStanding extends StandingAnswer {
+  readonly run: string;
+}
+
 interface DeviceSchema extends DBSchema {
   runs: { key: string; value: KeptRun };
   outbox: { key: number; value: OutboxEntry; indexes: { run: string } };
   jobs: { key: string; value: Job };
   /** Steps that can be taken back, as they were at a revision. */
   turns: { key: string; value: Turns };
+  /** How far runs had come when this device last knew. */
+  standings: { key: string; value: KeptStanding };
   cautions: { key: string; value: { job: string; readAt: string } };
   /** `made`: which making of this database it is. Another one means that the site’s data was wiped in between. */
   about: { key: string; value: string };
@@ -82,10 +90,11 @@ export function openDeviceDatabase(): Promise<DeviceDatabase> {
 
 /** What a browser throws instead of refusing is a refusal like any other. */
 async function open(): Promise<DeviceDatabase> {
-  const opening = openDB<DeviceSchema>('porthole', 5, {
+  const opening = openDB<DeviceSchema>('porthole', 6, {
     upgrade(database, before, _after, tx) {
       // Remembered in an older form: the server says them anew.
       if (before >= 1 && before < 5) void tx.objectStore('jobs').clear();
+      if (before < 6) database.createObjectStore('standings', { keyPath: 'run' });
       if (before < 5) void database.createObjectStore('about').put(newId(), 'made');
       if (before < 3) database.createObjectStore('turns', { keyPath: 'run' });
       if (before < 2) database.createObjectStore('specimens', { keyPath: 'id' }).createIndex('job', 'job');

@@ -9,7 +9,7 @@ import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
 import { text as anyText } from '#core/formats/text.schema.ts';
-import type { RunAnswer } from '#core/formats/wire.ts';
+import type { RunAnswer, StandingAnswer } from '#core/formats/wire.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -70,6 +70,34 @@ const asStored = (refusal: Refusal): Refusal =>
 /** Reads a job as the server answers it. */
 export const readJobAnswer = (value: unknown): Result<Job, Refusal> =>
   readStored(jobSchema.required(), value);
+
+const count = Joi.number().integer().min(0).required();
+const side = Joi.number().integer().required();
+const standingSchema = Joi.object<StandingAnswer>({
+  revision,
+  standing: Joi.object({
+    legs: count,
+    unmeasured: count,
+    stops: count,
+    asks: count,
+    pieces: count,
+    cut: count,
+    unknown: count,
+  }).required(),
+  thumbnail: Joi.object({
+    width: side.min(1),
+    height: side.min(1),
+    path: Joi.string()
+      .allow('')
+      .pattern(/^[ML\d -]*$/)
+      .required(),
+    source: Joi.array().ordered(side, side).length(2).allow(null).required(),
+  }).required(),
+}).required();
+
+/** Reads how far a run has come. */
+export const readStandingAnswer = (value: unknown): Result<StandingAnswer, Refusal> =>
+  readStored(standingSchema, value);
 
 /** Reads the house rules of the shop. */
 export const readRuleChoices = (value: unknown): Result<RuleChoices, Refusal> =>

@@ -8,6 +8,8 @@ import type { RunEvent } from '#core/runs/event.ts';
 import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
 import { findFullness } from '#core/runs/fullness.ts';
 import { findFinish, type Job, type JobMilestone } from '#core/runs/job.ts';
+import { getStanding } from '#core/runs/standing.ts';
+import { drawThumbnail } from '#core/drawing/draw-thumbnail.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import type { RunDoc } from '#core/runs/run.ts';
@@ -23,6 +25,7 @@ import { getChanges, isAsFar } from './outbox.ts';
 import { isOver, makeConflict, type Conflict } from './run-conflict.ts';
 import { RunShelf } from './run-shelf.svelte.ts';
 import { RunSteps } from './run-steps.svelte.ts';
+import { keepStanding } from './standings.svelte.ts';
 import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
 /** Milliseconds between tries while the server is away. */
@@ -53,6 +56,10 @@ export class RunStore {
     ...(this.kept?.events ?? []),
     ...this.waiting.flatMap((entry) => (entry.kind === 'event' ? [entry.event] : [])),
   ]);
+  /** What the run is called. */
+  name = $derived.by(
+    () => this.details?.runs.find(({ id }) => id === this.run)?.name ?? this.kept?.name ?? 'Run',
+  );
   /** What holds the job finished: then nothing of it is changed. Null while it is open. */
   finish = $derived.by((): JobMilestone | null => this.details && findFinish(this.details));
   rules = $derived(resolveRules(this.doc?.ruleChoices ?? {}));
@@ -101,9 +108,22 @@ export class RunStore {
 
   close(): void {
     this.#closed = true;
+    this.rememberStanding();
     this.#windows?.close();
     this.shelf.close();
     if (this.#timer) clearTimeout(this.#timer);
+  }
+
+  /** Remembers on this device how far the run has come, for the page of its job. */
+  rememberStanding(): void {
+    const { layout, findings, revision, run } = this;
+    if (layout)
+      void keepStanding({
+        run,
+        revision,
+        standing: getStanding(layout, findings),
+        thumbnail: drawThumbnail(layout),
+      });
   }
 
   /** Does a planned change at once, keeps it on this device, and sends it. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
@@ -10,11 +11,13 @@
   import type { Refusal } from '#words/refusals.ts';
   import Dialog from '$lib/ui/controls/Dialog.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import CautionDialog from '$lib/ui/panels/CautionDialog.svelte';
-  import JobEnding from '$lib/ui/panels/JobEnding.svelte';
-  import JobFields from '$lib/ui/panels/JobFields.svelte';
-  import { JobForm } from '$lib/ui/panels/job-form.svelte.ts';
+  import CautionDialog from '$lib/ui/screens/jobs/CautionDialog.svelte';
+  import JobEnding from '$lib/ui/screens/jobs/JobEnding.svelte';
+  import JobFields from '$lib/ui/screens/jobs/JobFields.svelte';
+  import RunStandingRow from '$lib/ui/screens/jobs/RunStandingRow.svelte';
+  import { JobForm } from '$lib/ui/screens/jobs/job-form.svelte.ts';
   import { beginRun, JobStore } from '$lib/ui/store/job-store.svelte.ts';
+  import { Standings } from '$lib/ui/store/standings.svelte.ts';
 
   const store = new JobStore();
   const id = $derived(page.params['job'] ?? '');
@@ -26,6 +29,13 @@
   let runName = $state('');
 
   $effect(() => void store.load(id));
+  const standings = new Standings();
+  /** Asked again when the runs are others than before, and not for every answer about the job. */
+  const runs = $derived(job?.runs.map((run) => `${run.id} ${run.revision}`).join() ?? '');
+  $effect(() => {
+    if (runs) untrack(() => job && void standings.load(job.id, job.runs));
+  });
+  $effect(() => () => standings.stop());
 
   function edit(): void {
     if (job) form = new JobForm(job);
@@ -73,39 +83,17 @@
         {#if !finish}<button type="button" class="tap btn" onclick={edit}>Change these</button>{/if}
       </div>
     </div>
-    <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 border-y-2 border-base-300 py-4">
-      <dt class="chart-label">gas</dt>
-      <dd>{GAS_NAMES[job.gas]}</dd>
-      <dt class="chart-label">measured in</dt>
-      <dd>{UNIT_NAMES[job.units]}</dd>
-      <dt class="chart-label">jurisdiction</dt>
-      <dd>{JURISDICTION_NAMES[job.jurisdiction]}</dd>
-      <dt class="chart-label">edition</dt>
-      <dd>{job.edition || 'not known yet: ask'}</dd>
-      <dt class="chart-label">at the bench</dt>
-      <dd>{job.people.map(({ name }) => name).join(', ') || 'nobody named yet'}</dd>
-    </dl>
-    <section class="flex flex-wrap items-center justify-between gap-3">
-      <h2 class="text-2xl font-semibold">What is there?</h2>
-      <a class="btn h-12 btn-primary" href={resolve('/jobs/[job]/identify', { job: job.id })}
-        >Identify threads, see specimens</a
-      >
-    </section>
     <section class="flex flex-col gap-3">
       <h2 class="text-2xl font-semibold">Runs</h2>
-      <ul class="flex flex-col gap-1">
+      <ul class="flex flex-col">
         {#each job.runs as run (run.id)}
-          <li class="flex items-center justify-between gap-3">
-            <a
-              class="tap flex grow items-center text-lg font-medium underline decoration-dotted underline-offset-4"
-              href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: job.id, run: run.id })}>{run.name}</a
-            >
-            <a
-              class="tap btn"
-              href={resolve('/jobs/[job]/runs/[run]/cut', { job: job.id, run: run.id })}
-              aria-label="Cut sheet of {run.name}">Cut sheet</a
-            >
-          </li>
+          <RunStandingRow
+            job={job.id}
+            {run}
+            isOpen={finish === null}
+            stands={standings.known[run.id]}
+            waits={standings.waiting[run.id] ?? 0}
+          />
         {:else}<li>No run yet. Name the first one and lay it out.</li>{/each}
       </ul>
       {#if !finish}<form class="flex flex-wrap items-end gap-3" onsubmit={begin}>
@@ -119,10 +107,28 @@
               placeholder="Run {job.runs.length + 1}"
             />
           </label>
-          <button type="submit" class="btn h-12 btn-primary">Lay it out</button>
+          <button type="submit" class="btn h-12">Lay it out</button>
         </form>{/if}
       {#if trouble && !form}<TroubleNote refusal={trouble} />{/if}
     </section>
+    <section class="flex flex-wrap items-center justify-between gap-3">
+      <h2 class="text-2xl font-semibold">What is there?</h2>
+      <a class="btn h-12" href={resolve('/jobs/[job]/identify', { job: job.id })}
+        >Identify threads, see specimens</a
+      >
+    </section>
+    <dl class="grid grid-cols-[auto_1fr] gap-x-6 gap-y-1 border-y-2 border-base-300 py-4">
+      <dt class="chart-label">gas</dt>
+      <dd>{GAS_NAMES[job.gas]}</dd>
+      <dt class="chart-label">measured in</dt>
+      <dd>{UNIT_NAMES[job.units]}</dd>
+      <dt class="chart-label">jurisdiction</dt>
+      <dd>{JURISDICTION_NAMES[job.jurisdiction]}</dd>
+      <dt class="chart-label">edition</dt>
+      <dd>{job.edition || 'not known yet: ask'}</dd>
+      <dt class="chart-label">at the bench</dt>
+      <dd>{job.people.map(({ name }) => name).join(', ') || 'nobody named yet'}</dd>
+    </dl>
     <JobEnding {job} {store} />
   {:else if store.asking}
     <p role="status" class="chart-label">Looking for the job…</p>

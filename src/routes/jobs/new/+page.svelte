@@ -4,8 +4,8 @@
   import type { InputRefusal } from '#core/formats/read-with.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import JobFields from '$lib/ui/panels/JobFields.svelte';
-  import { JobForm } from '$lib/ui/panels/job-form.svelte.ts';
+  import JobFields from '$lib/ui/screens/jobs/JobFields.svelte';
+  import { JobForm } from '$lib/ui/screens/jobs/job-form.svelte.ts';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
 
   const form = new JobForm();

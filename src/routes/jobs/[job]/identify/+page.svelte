@@ -7,10 +7,10 @@
   import { findFinish } from '#core/runs/job.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import CautionDialog from '$lib/ui/panels/CautionDialog.svelte';
-  import KeepSpecimen from '$lib/ui/panels/KeepSpecimen.svelte';
-  import SpecimenList from '$lib/ui/panels/SpecimenList.svelte';
-  import ThreadBench from '$lib/ui/panels/ThreadBench.svelte';
+  import CautionDialog from '$lib/ui/screens/jobs/CautionDialog.svelte';
+  import KeepSpecimen from '$lib/ui/screens/identify/KeepSpecimen.svelte';
+  import SpecimenList from '$lib/ui/screens/identify/SpecimenList.svelte';
+  import ThreadBench from '$lib/ui/screens/identify/ThreadBench.svelte';
   import { beginRun, JobStore } from '$lib/ui/store/job-store.svelte.ts';
   import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
 

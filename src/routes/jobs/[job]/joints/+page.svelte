@@ -4,7 +4,7 @@
   import { page } from '$app/state';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
-  import TwoEnds from '$lib/ui/panels/TwoEnds.svelte';
+  import TwoEnds from '$lib/ui/screens/joints/TwoEnds.svelte';
   import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
   import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import RunFrame from '$lib/ui/panels/RunFrame.svelte';
+  import RunFrame from '$lib/ui/screens/run/RunFrame.svelte';
 
   let { children } = $props();
 </script>

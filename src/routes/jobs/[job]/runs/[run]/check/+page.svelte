@@ -9,8 +9,8 @@
   import { JOINT_WORDS, sayTightness } from '#words/joints.ts';
   import { listConditions, sayVerdict } from '#words/pair-verdicts.ts';
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
-  import FindingsList from '$lib/ui/panels/FindingsList.svelte';
-  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
+  import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
+  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();

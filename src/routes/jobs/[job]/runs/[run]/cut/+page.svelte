@@ -2,7 +2,6 @@
   import { resolve } from '$app/paths';
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
-  import Ruler from '@lucide/svelte/icons/ruler';
   import Scale from '@lucide/svelte/icons/scale';
   import { format as formatDate } from 'date-fns/format';
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
@@ -13,12 +12,12 @@
   import { sayChoice, RULE_WORDS } from '#words/house-rules.ts';
   import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
-  import CutSheetTable from '$lib/ui/panels/CutSheetTable.svelte';
-  import CutSheetTotals from '$lib/ui/panels/CutSheetTotals.svelte';
-  import FindingsList from '$lib/ui/panels/FindingsList.svelte';
-  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
+  import CutSheetTable from '$lib/ui/screens/cut/CutSheetTable.svelte';
+  import CutSheetTotals from '$lib/ui/screens/cut/CutSheetTotals.svelte';
+  import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
+  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
-  import RunFilesDialog from '$lib/ui/panels/RunFilesDialog.svelte';
+  import RunFilesDialog from '$lib/ui/screens/run/RunFilesDialog.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
@@ -29,9 +28,7 @@
   const sheet = $derived(layout && makeCutSheet(layout));
   const unit = $derived(store.details?.units ?? 'in');
   const graduation = $derived(store.rules['tape-rounding'].option);
-  const name = $derived(
-    store.details?.runs.find((heading) => heading.id === store.run)?.name ?? store.kept?.name ?? 'Run',
-  );
+  const name = $derived(store.name);
   /** What is on paper is the run as it stands here; edits the server has not confirmed are said. */
   const revision = $derived(
     `${store.revision}${store.waiting.length > 0 ? ', not all on the server yet' : ''}`,
@@ -51,23 +48,6 @@
     return () => style.remove();
   }
 
-  const toWrite = $derived(
-    sheet && layout
-      ? {
-          layout,
-          sheet,
-          unit,
-          job: store.details?.name ?? '',
-          versions: {
-            app: APP_VERSION,
-            catalogue: layout.catalogue.version,
-            rulePack: RULE_PACK_VERSION,
-            run: name,
-            revision: store.revision,
-          },
-        }
-      : null,
-  );
   /** The rules that decided what stands on this sheet. */
   const CUTTING_RULES = HOUSE_RULES.filter(({ topic }) => topic === 'lengths');
 </script>
@@ -89,11 +69,6 @@
     </div>
     {#if sheet && sheet.rows.length > 0}
       <div class="no-print flex flex-wrap gap-2">
-        <a
-          class="tap btn btn-primary"
-          href={resolve('/jobs/[job]/runs/[run]/vise', { job: store.job, run: store.run })}
-          ><Ruler size={18} aria-hidden="true" /> At the vise</a
-        >
         <button type="button" class="tap btn" onclick={() => globalThis.print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </button>
@@ -141,15 +116,7 @@
     </section>
   {/if}
 </main>
-{#if toWrite}
-  <RunFilesDialog
-    bind:open={filesOpen}
-    run={toWrite}
-    ids={{ job: store.job, run: store.run }}
-    waiting={store.waiting.length}
-  />
-{/if}
-
+<RunFilesDialog bind:open={filesOpen} {store} />
 <ReasonDialogs bind:this={reasons} {store} />
 
 <style>

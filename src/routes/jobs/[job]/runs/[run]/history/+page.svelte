@@ -13,7 +13,7 @@
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
-  import RunDifferences from '$lib/ui/panels/RunDifferences.svelte';
+  import RunDifferences from '$lib/ui/screens/run/RunDifferences.svelte';
   import { fetchHistory } from '$lib/ui/store/fetch-history.ts';
   import { getChanges } from '$lib/ui/store/outbox.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';

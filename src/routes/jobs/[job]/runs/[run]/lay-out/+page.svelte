@@ -13,18 +13,19 @@
   import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
-  import FindingsList from '$lib/ui/panels/FindingsList.svelte';
-  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
-  import LegEntryPanel from '$lib/ui/panels/LegEntryPanel.svelte';
-  import LegList from '$lib/ui/panels/LegList.svelte';
-  import Readout from '$lib/ui/panels/Readout.svelte';
-  import ShortcutsDialog from '$lib/ui/panels/ShortcutsDialog.svelte';
-  import FittingDialog from '$lib/ui/panels/FittingDialog.svelte';
-  import LegDialog from '$lib/ui/panels/LegDialog.svelte';
-  import TapePanel from '$lib/ui/panels/TapePanel.svelte';
-  import { TapeHand } from '$lib/ui/panels/tape-hand.svelte.ts';
-  import { RunEditor } from '$lib/ui/panels/run-editor.ts';
-  import { DRAFT_LEG, LegEntry } from '$lib/ui/panels/leg-entry.svelte.ts';
+  import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
+  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
+  import LegEntryPanel from '$lib/ui/screens/lay-out/LegEntryPanel.svelte';
+  import LegList from '$lib/ui/screens/lay-out/LegList.svelte';
+  import Readout from '$lib/ui/screens/lay-out/Readout.svelte';
+  import ShortcutsDialog from '$lib/ui/screens/lay-out/ShortcutsDialog.svelte';
+  import FittingDialog from '$lib/ui/screens/lay-out/FittingDialog.svelte';
+  import LegDialog from '$lib/ui/screens/lay-out/LegDialog.svelte';
+  import TapePanel from '$lib/ui/screens/tape/TapePanel.svelte';
+  import StationWays from '$lib/ui/screens/run/StationWays.svelte';
+  import { TapeHand } from '$lib/ui/screens/tape/tape-hand.svelte.ts';
+  import { RunEditor } from '$lib/ui/screens/lay-out/run-editor.ts';
+  import { DRAFT_LEG, LegEntry } from '$lib/ui/screens/lay-out/leg-entry.svelte.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
@@ -194,7 +195,10 @@
     {/if}
   </section>
   <section class="list">
-    <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+    <div class="flex items-center justify-between gap-3 md:hidden">
+      <StationWays job={store.job} run={store.run} />
+      <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
+    </div>
     <LegList
       {entry}
       layout={shownLayout}

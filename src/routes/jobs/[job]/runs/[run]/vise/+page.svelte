@@ -6,9 +6,9 @@
   import { CAUTIONS } from '#words/cautions.ts';
   import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
-  import ReasonDialogs from '$lib/ui/panels/ReasonDialogs.svelte';
-  import TickBox from '$lib/ui/panels/TickBox.svelte';
-  import VisePiece from '$lib/ui/panels/VisePiece.svelte';
+  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
+  import TickBox from '$lib/ui/screens/cut/TickBox.svelte';
+  import VisePiece from '$lib/ui/screens/vise/VisePiece.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
@@ -45,11 +45,6 @@
   <h1 class="sr-only">At the vise</h1>
   {#if layout && row}
     <div class="flex items-center justify-between gap-3 px-4 pt-3">
-      <a
-        class="tap flex items-center underline decoration-dotted underline-offset-4"
-        href={resolve('/jobs/[job]/runs/[run]/cut', { job: store.job, run: store.run })}
-        ><span class="max-sm:sr-only">Cut&nbsp;</span>sheet</a
-      >
       <p class="chart-label grow">piece {at + 1} of {rows.length}, {made} made</p>
       <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
     </div>

@@ -9,8 +9,8 @@
   import ShorthandEditor from '$lib/ui/controls/ShorthandEditor.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
-  import FindingsList from '$lib/ui/panels/FindingsList.svelte';
-  import { WrittenRun } from '$lib/ui/panels/written-run.svelte.ts';
+  import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
+  import { WrittenRun } from '$lib/ui/screens/write/written-run.svelte.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();

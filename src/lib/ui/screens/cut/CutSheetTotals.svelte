@@ -1,0 +1,77 @@
+<script lang="ts">
+  import type { CutSheet } from '#core/cutting/cut-sheet.ts';
+  import type { HouseRules } from '#core/house-rules/house-rules.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
+  import type { TapeGraduation } from '#core/units/tape.ts';
+  import { getTapeFormat } from '#core/units/format-length.ts';
+  import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
+  import { sayWrench } from '#words/joints.ts';
+  import { sayExact, sayLength } from '#words/length-text.ts';
+  import LengthText from '../../controls/LengthText.svelte';
+
+  interface Props {
+    sheet: CutSheet;
+    unit: LengthUnit;
+    graduation: TapeGraduation;
+    rules: HouseRules;
+  }
+  let { sheet, unit, graduation, rules }: Props = $props();
+  const format = $derived(getTapeFormat(graduation));
+</script>
+
+<section aria-label="Totals" class="totals grid gap-8 sm:grid-cols-2 print:grid-cols-2">
+  <div>
+    <h2 class="text-xl font-semibold">Pipe</h2>
+    <ul>
+      {#each sheet.sizes as total (`${total.material} ${total.size}`)}
+        <li class="py-1">
+          <strong>{total.size} {MATERIAL_NAMES[total.material]}:</strong>
+          <LengthText length={total.length} {unit} {format} /> in {total.pieces}
+          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads} threads to cut{#if total.kerf > 0}, and {sayExact(
+              total.kerf,
+              unit,
+            )} of saw kerf{/if}; no fewer than {total.stockAtLeast}
+          {total.stockAtLeast === 1 ? 'length' : 'lengths'} of {rules['stock-length'].option}
+          {#if total.unknown > 0}<span class="font-semibold text-error"
+              >; {total.unknown} not known and not in it</span
+            >{/if}
+          <span class="chart-label block text-sm"
+            >{total.size} die; {sayWrench(total.size, rules['who-holds'])}</span
+          >
+        </li>
+      {/each}
+    </ul>
+  </div>
+  <div>
+    <h2 class="text-xl font-semibold">Fittings</h2>
+    <ul>
+      {#each sheet.fittings as total (total.part.id)}
+        <li class="py-1">
+          <strong>{total.count} ×</strong>
+          {namePart(total.part)}{sayRating(total.part)}
+        </li>
+      {:else}<li class="py-1">none yet</li>{/each}
+    </ul>
+    <p class="mt-2">
+      <strong>{sheet.joints.made}</strong>
+      {sheet.joints.made === 1 ? 'joint' : 'joints'} to make{#if sheet.joints.seats > 0}, and {sheet.joints
+          .seats}
+        {sheet.joints.seats === 1 ? 'seat' : 'seats'} inside unions: {sheet.joints.leakPoints} places to look at
+        in the test{/if}
+    </p>
+    {#if sheet.nipples.length > 0}
+      <h2 class="mt-3 text-xl font-semibold">Nipples to buy</h2>
+      <ul>
+        {#each sheet.nipples as { size, length, count } (`${size} ${length}`)}
+          <li class="py-1"><strong>{count} ×</strong> {size} nipple, {sayLength(length, 'in')}</li>
+        {/each}
+      </ul>
+    {/if}
+  </div>
+</section>
+
+<style>
+  .totals {
+    break-inside: avoid;
+  }
+</style>

@@ -1,0 +1,140 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { resolve } from '$app/paths';
+  import Download from '@lucide/svelte/icons/download';
+  import Upload from '@lucide/svelte/icons/upload';
+  import type { ImportOutcome } from '#core/formats/job-file.ts';
+  import { LIMITS } from '#core/formats/limits.ts';
+  import type { FileSummary } from '#core/formats/read-job-file.ts';
+  import type { Refusal } from '#words/refusals.ts';
+  import type { Progress } from '../../store/send-file.ts';
+  import Dialog from '../../controls/Dialog.svelte';
+  import TroubleNote from '../../controls/TroubleNote.svelte';
+
+  let { oncame }: { oncame: () => void } = $props();
+  const most = LIMITS.file / 1024 / 1024;
+  let open = $state(false);
+  let name = $state('');
+  let text = '';
+  let busy = $state(false);
+  let progress = $state.raw<Progress | null>(null);
+  let stop = new AbortController();
+  let summary = $state.raw<FileSummary | null>(null);
+  let trouble = $state.raw<Refusal | null>(null);
+  let outcomes = $state.raw<readonly ImportOutcome[] | null>(null);
+
+  const OUTCOMES: Readonly<Record<ImportOutcome['outcome'], string>> = {
+    imported: 'brought in',
+    'already-here': 'was here already, the same; nothing changed',
+    copied: 'came in beside the one that is here, since the two differ',
+  };
+
+  /** Reads the file on this device first: what is in it is shown before anything is sent. */
+  async function look(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    if (!file) return;
+    [summary, trouble, outcomes, text] = [null, null, null, ''];
+    [name, open] = [file.name, true];
+    if (file.size > LIMITS.file) trouble = { code: 'body-too-large', limit: LIMITS.file };
+    else {
+      text = await file.text();
+      const { parseText, readJobFile, summariseFile } = await import('#core/formats/read-job-file.ts');
+      const parsed = parseText(text);
+      summary = parsed.ok ? summariseFile(parsed.value) : null;
+      const read = parsed.ok ? readJobFile(text) : parsed;
+      if (!read.ok) trouble = read.refusal;
+    }
+    input.value = '';
+  }
+
+  /** A file that was chosen before the page had its script is looked at as soon as it has. */
+  const lookAtEarly = (input: HTMLInputElement): void => untrack(() => void look(input));
+
+  async function bringIn(): Promise<void> {
+    busy = true;
+    const { sendFile } = await import('../../store/send-file.ts');
+    stop = new AbortController();
+    progress = null;
+    const sent = await sendFile(text, stop.signal, (now) => (progress = now));
+    busy = false;
+    if (sent.ok) {
+      outcomes = sent.value;
+      oncame();
+    } else trouble = sent.refusal;
+  }
+</script>
+
+<section aria-label="Files" class="flex flex-wrap items-center gap-3 border-t-2 border-base-300 pt-4">
+  <label class="tap btn has-focus-visible:outline-2">
+    <Upload size={18} aria-hidden="true" /> Import a file…
+    <input
+      type="file"
+      class="sr-only"
+      accept=".json,application/json"
+      {@attach lookAtEarly}
+      onchange={(event) => void look(event.currentTarget)}
+    />
+  </label>
+  <a class="tap btn" href={resolve('/api/file')} download
+    ><Download size={18} aria-hidden="true" /> Export all</a
+  >
+  <p class="chart-label text-sm">Job files of Porthole (JSON), up to {most} MB.</p>
+</section>
+
+<Dialog bind:open title={outcomes ? 'Brought in' : 'What is in the file'}>
+  <p class="chart-label">{name}</p>
+  {#if trouble}<TroubleNote refusal={trouble} />{/if}
+  {#if outcomes}
+    <ul class="flex flex-col gap-2 text-lg">
+      {#each outcomes as { id, name: job, outcome } (id)}
+        <li>
+          <a class="font-semibold underline" href={resolve('/jobs/[job]', { job: id })}>{job}</a>: {OUTCOMES[
+            outcome
+          ]}
+        </li>
+      {/each}
+    </ul>
+  {:else if summary}
+    <p class="text-sm">
+      Written by Porthole {summary.app}{summary.isNewer ? ', a newer one: it can be looked at, no more' : ''}.
+    </p>
+    <ul class="flex flex-col gap-2">
+      {#each summary.jobs as job, i (i)}
+        <li>
+          <p class="text-lg font-semibold">{job.name}</p>
+          <p class="text-sm">
+            {job.runs.map((run) => `${run.name} (${run.legs} legs)`).join(', ') || 'no run yet'}
+          </p>
+        </li>
+      {/each}
+    </ul>
+    {#if !trouble}
+      <p class="text-sm">
+        Nothing that is here is written over: a job that differs comes in beside the other.
+      </p>
+      <button
+        type="button"
+        class="btn h-14 text-lg btn-primary"
+        disabled={busy}
+        onclick={() => void bringIn()}
+        >{busy
+          ? 'Bringing it in…'
+          : `Bring in ${summary.jobs.length === 1 ? 'this job' : `${summary.jobs.length} jobs`}`}</button
+      >
+      {#if busy}
+        <div class="flex items-center gap-3">
+          <progress
+            class="progress progress-primary grow"
+            aria-label="Jobs brought in"
+            value={progress?.done}
+            max={progress?.of ?? 1}
+          ></progress>
+          <span role="status" class="tabular-nums">
+            {progress ? `${progress.done} of ${progress.of}` : 'reading the file'}
+          </span>
+          <button type="button" class="tap btn" onclick={() => stop.abort()}>Stop</button>
+        </div>
+      {/if}
+    {/if}
+  {/if}
+</Dialog>

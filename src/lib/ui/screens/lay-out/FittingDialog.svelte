@@ -1,0 +1,145 @@
+<script lang="ts">
+  import { findInlet } from '#core/runs/found-in-place.ts';
+  import { findKindsThatFit } from '#core/runs/commands/choose-part.ts';
+  import type { LaidNode } from '#core/runs/layout.ts';
+  import { sayFittingRefusal } from '#words/fitting-refusals.ts';
+  import { nameFitting, namePart, PART_KIND_NAMES } from '#words/parts.ts';
+  import { CAUTIONS } from '#words/cautions.ts';
+  import Dialog from '../../controls/Dialog.svelte';
+  import TroubleNote from '../../controls/TroubleNote.svelte';
+  import type { LegEntry } from './leg-entry.svelte.ts';
+  import PartLength from './PartLength.svelte';
+  import type { RunEditor } from './run-editor.ts';
+
+  interface Props {
+    open: boolean;
+    entry: LegEntry;
+    editor: RunEditor;
+  }
+  let { open = $bindable(), entry, editor }: Props = $props();
+  const id = $props.id();
+  const node = $derived<LaidNode | null>(open ? entry.growingNode : null);
+  const kinds = $derived(node && entry.store.doc ? findKindsThatFit(entry.store.doc, node.id) : []);
+  const chosen = $derived(node?.node.part.kind === 'chosen' ? node.node.part.part : (kinds[0] ?? null));
+  const isEnd = $derived(node?.legs.length === 1);
+  const isPipeEnd = $derived(isEnd && node?.legs[0]?.geometry.kind !== 'made-up');
+  const terminal = $derived(node?.node.terminal ?? null);
+  const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+  let name = $state('');
+  let gender = $state<'male' | 'female'>('female');
+  const canBush = $derived(
+    node?.fitting.kind === 'none' &&
+      node.fitting.refusal.code === 'fitting-unequal-sizes' &&
+      node.fitting.refusal.nearest !== null,
+  );
+</script>
+
+<Dialog
+  bind:open
+  title={node ? capital(`${nameFitting(node.fitting)} at leg ${node.legs[0]?.tag ?? '?'}`) : 'Fitting'}
+>
+  {#if node}
+    {#if entry.refusal}<TroubleNote refusal={entry.refusal} />{/if}
+    {#if node.fitting.kind === 'part'}
+      <p class="text-lg">{namePart(node.fitting.part)}</p>
+    {:else if node.fitting.kind === 'none'}
+      <p class="border-l-4 border-error pl-3">{sayFittingRefusal(node.fitting.refusal)}</p>
+      {#if canBush}
+        <p>
+          <button type="button" class="tap btn btn-primary" onclick={() => editor.bushDown(node.id)}
+            >Take the nearest and bush it down</button
+          >
+        </p>
+      {/if}
+    {/if}
+    {#if kinds.length > 1}
+      <fieldset>
+        <legend class="chart-label">what stands here</legend>
+        <div class="flex flex-wrap gap-x-6">
+          {#each kinds as kind (kind)}
+            <label class="tap flex cursor-pointer items-center gap-2">
+              <input
+                type="radio"
+                class="radio checked:bg-accent checked:text-accent-content"
+                name="{id}-kind"
+                checked={chosen === kind}
+                onchange={() => editor.choosePart(node.id, kind === kinds[0] ? null : kind)}
+              />
+              {PART_KIND_NAMES[kind]}
+            </label>
+          {/each}
+        </div>
+      </fieldset>
+    {/if}
+    {#if node.fitting.kind === 'part' && node.fitting.part.kind !== 'existing' && node.fitting.part.kind !== 'appliance'}
+      <div class="flex flex-wrap items-end gap-3">
+        <PartLength part={node.fitting.part} unit={entry.unit} {editor} />
+      </div>
+      <p class="chart-label text-sm">
+        Measured with your own rule, a length counts for every such part of this run.
+      </p>
+    {/if}
+    {#if isEnd && terminal?.kind !== 'existing'}
+      <section class="border-t border-base-300 pt-3" aria-label="This end">
+        <h3 class="text-lg font-semibold">This end</h3>
+        <div class="flex flex-wrap items-end gap-3">
+          <button
+            type="button"
+            class="tap btn"
+            aria-pressed={terminal?.kind === 'cap'}
+            onclick={() => editor.close(node.id, { kind: 'cap' })}>Cap</button
+          >
+          {#if !isPipeEnd}
+            <button
+              type="button"
+              class="tap btn"
+              aria-pressed={terminal?.kind === 'plug'}
+              onclick={() => editor.close(node.id, { kind: 'plug' })}>Plug</button
+            >
+          {/if}
+          <button type="button" class="tap btn" onclick={() => editor.close(node.id, null)}>Leave open</button
+          >
+        </div>
+        <form
+          class="mt-3 flex flex-wrap items-end gap-3"
+          onsubmit={(event) => {
+            event.preventDefault();
+            if (
+              editor.close(node.id, {
+                kind: 'appliance',
+                name: name.trim() || 'appliance',
+                inlet: findInlet(node.legs[0]!, node.id, gender),
+              })
+            )
+              name = '';
+          }}
+        >
+          <label class="flex flex-col text-sm"
+            ><span class="chart-label">appliance</span>
+            <input class="tap input w-48" maxlength="80" placeholder="deck oven" bind:value={name} /></label
+          >
+          <label class="flex flex-col text-sm"
+            ><span class="chart-label">its inlet is</span>
+            <select class="tap select w-32" bind:value={gender}>
+              <option value="female">female</option>
+              <option value="male">male</option>
+            </select></label
+          >
+          <button type="submit" class="tap btn">Ends at it</button>
+        </form>
+        <p class="mt-2 text-sm">{CAUTIONS.openEnd}</p>
+      </section>
+    {/if}
+    <p class="flex flex-wrap gap-2 border-t border-base-300 pt-3">
+      <button
+        type="button"
+        class="tap btn"
+        onclick={() => {
+          entry.takeDatum(node.id);
+          open = false;
+        }}>Measure from here on</button
+      >
+      <button type="button" class="tap btn btn-primary" onclick={() => (open = false)}>Grow from here</button>
+    </p>
+  {/if}
+</Dialog>

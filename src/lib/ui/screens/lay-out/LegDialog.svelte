@@ -1,0 +1,177 @@
+<script lang="ts">
+  import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
+  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import type { NominalSize } from '#core/ends/size.ts';
+  import type { Axis } from '#core/geometry/axis.ts';
+  import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
+  import { findWayFrom } from '#core/runs/leg-direction.ts';
+  import type { LaidLeg } from '#core/runs/layout.ts';
+  import { MATERIAL_NAMES } from '#words/parts.ts';
+  import { nameWay } from '#words/ways.ts';
+  import Dialog from '../../controls/Dialog.svelte';
+  import MeasureField from '../../controls/MeasureField.svelte';
+  import TroubleNote from '../../controls/TroubleNote.svelte';
+  import DirectionRose from '../../instruments/DirectionRose.svelte';
+  import EndSelect from './EndSelect.svelte';
+  import InlineParts from './InlineParts.svelte';
+  import type { LegEntry } from './leg-entry.svelte.ts';
+  import LegMeasures from './LegMeasures.svelte';
+  import { OffsetEntry } from './offset-entry.svelte.ts';
+  import OffsetFields from './OffsetFields.svelte';
+  import type { RunEditor } from './run-editor.ts';
+
+  interface Props {
+    open: boolean;
+    entry: LegEntry;
+    editor: RunEditor;
+  }
+  let { open = $bindable(), entry, editor }: Props = $props();
+  const laid = $derived<LaidLeg | null>(open ? entry.selected : null);
+  const beyond = $derived(laid ? editor.countBeyond(laid.id) : 0);
+  const isPipe = $derived(laid?.leg.geometry.kind === 'axis');
+  let branchFrom = $state<'near' | 'far'>('near');
+  let slanting = $state(false);
+  const offset = new OffsetEntry(() => entry.unit);
+
+  /** Ways are as the gas goes; the leg keeps the direction in which it was drawn. */
+  function turn(axis: Axis): void {
+    if (!laid) return;
+    const now = findWayFrom(laid.leg, laid.near);
+    const slant = slanting && now && isAxis(now) ? findDiagonal(now, axis) : null;
+    const way: Way = slant ?? axis;
+    const drawn = laid.leg.from === laid.near ? way : getOppositeWay(way);
+    slanting = false;
+    const { geometry } = laid.leg;
+    editor.redirect(
+      laid.id,
+      geometry.kind === 'made-up' ? { ...geometry, axis: drawn } : { kind: 'axis', axis: drawn },
+    );
+  }
+
+  function makeOffset(): void {
+    if (laid && offset.geometry && editor.redirect(laid.id, offset.geometry)) offset.clear();
+  }
+
+  function branch(value: number | null, typed: string): void {
+    if (!laid || value === null) return;
+    const from = branchFrom === 'near' ? laid.near : laid.far;
+    if (editor.branchHere(laid.id, { from, value, typed })) open = false;
+  }
+</script>
+
+<Dialog bind:open title={laid ? `Leg ${laid.leg.tag}` : 'Leg'}>
+  {#if laid}
+    {#if entry.refusal}<TroubleNote refusal={entry.refusal} />{/if}
+    <div class="flex flex-wrap items-end gap-4">
+      <label class="flex flex-col text-sm"
+        ><span class="chart-label">size</span>
+        <select
+          class="tap select w-24 text-lg font-semibold"
+          value={laid.leg.size}
+          onchange={(event) => editor.resize(laid.id, event.currentTarget.value as NominalSize)}
+        >
+          {#each standardCatalogue.sizes as size (size)}<option>{size}</option>{/each}
+        </select></label
+      >
+      <label class="flex flex-col text-sm"
+        ><span class="chart-label">pipe</span>
+        <select
+          class="tap select w-56"
+          value={laid.leg.material}
+          onchange={(event) => editor.changeMaterial(laid.id, event.currentTarget.value as Material)}
+        >
+          {#each MATERIALS as material (material)}<option value={material}>{MATERIAL_NAMES[material]}</option
+            >{/each}
+        </select></label
+      >
+      <button type="button" class="tap btn" onclick={() => editor.resize(null, laid.leg.size)}>
+        All legs {laid.leg.size}
+      </button>
+    </div>
+
+    {#if laid.leg.geometry.kind !== 'made-up'}
+      <InlineParts {laid} {entry} {editor} />
+    {/if}
+
+    {#if isPipe}
+      <section class="border-t border-base-300 pt-3" aria-label="Branch here">
+        <h3 class="text-lg font-semibold">Branch here</h3>
+        <p class="text-sm">
+          Puts a fitting into this leg where you measured it; the run then grows from there. The measure over
+          the whole leg stays.
+        </p>
+        <div class="flex flex-wrap items-end gap-3">
+          <EndSelect {laid} layout={entry.layout} bind:end={branchFrom} />
+          <MeasureField label="to its centre" unit={entry.unit} onmeasure={branch} />
+        </div>
+      </section>
+    {/if}
+
+    <LegMeasures {laid} {entry} {editor} />
+
+    <section class="border-t border-base-300 pt-3" aria-label="Another way">
+      <h3 class="text-lg font-semibold">Another way</h3>
+      <p class="text-sm">
+        Goes {nameWay(findWayFrom(laid.leg, laid.near))} now. All beyond it turns up where it then leads.
+      </p>
+      <div class="flex flex-wrap items-start gap-4">
+        <div class="w-44">
+          <DirectionRose
+            axis={findWayFrom(laid.leg, laid.near)}
+            taken={[]}
+            {slanting}
+            turns={entry.turns}
+            label="Another direction for the leg"
+            onpick={turn}
+            onslant={() => (slanting = !slanting)}
+          />
+        </div>
+        {#if laid.leg.geometry.kind !== 'made-up'}
+          <details class="grow" open={laid.leg.geometry.kind === 'offset'}>
+            <summary class="tap cursor-pointer py-2 underline decoration-dotted">as an offset</summary>
+            <OffsetFields {offset} unit={entry.unit} />
+            <button type="button" class="tap btn mt-2" disabled={!offset.geometry} onclick={makeOffset}
+              >Make it this offset</button
+            >
+          </details>
+        {/if}
+      </div>
+    </section>
+
+    <section class="flex flex-wrap gap-2 border-t border-base-300 pt-3" aria-label="Move, put in, take out">
+      <button
+        type="button"
+        class="tap btn"
+        onclick={() => {
+          entry.insertAfter(laid.id);
+          open = false;
+        }}>Put a leg in after it</button
+      >
+      <button
+        type="button"
+        class="tap btn"
+        onclick={() => {
+          const { id } = laid;
+          entry.growOn();
+          entry.moving = id;
+          open = false;
+        }}>Hang it elsewhere</button
+      >
+      <button
+        type="button"
+        class="tap btn"
+        onclick={() => {
+          if (editor.takeOut(laid.id)) open = false;
+        }}>Take out, close the gap</button
+      >
+      <button
+        type="button"
+        class="tap btn btn-outline btn-error"
+        onclick={() => {
+          editor.remove(laid.id);
+          open = false;
+        }}>Remove{beyond > 0 ? ` with ${beyond} beyond` : ''}</button
+      >
+    </section>
+  {/if}
+</Dialog>

@@ -1,0 +1,64 @@
+<script lang="ts">
+  import { getEndSize, goesIn } from '#core/ends/end.ts';
+  import { findReach, type Part, type Port } from '#core/catalogue/part.ts';
+  import { isMeasuredEndToEnd } from '#core/runs/commands/measure-part.ts';
+  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { sayExact } from '#words/length-text.ts';
+  import { STANDING_NAMES } from '#words/parts.ts';
+  import MeasureField from '../../controls/MeasureField.svelte';
+  import type { RunEditor } from './run-editor.ts';
+
+  let { part, unit, editor }: { part: Part; unit: LengthUnit; editor: RunEditor } = $props();
+  const isWhole = $derived(isMeasuredEndToEnd(part));
+  const whole = $derived.by((): Length | null => {
+    const reaches = part.ports.map(findReach);
+    return reaches.some((reach) => reach === null)
+      ? null
+      : reaches.reduce<number>((sum, reach) => sum + (reach ?? 0), 0);
+  });
+  /** Openings whose length is not its origin itself. */
+  const ports = $derived(part.ports.filter((port) => findReach(port) !== 0));
+  const isOwn = $derived(part.ports.some(({ reach }) => reach.standing === 'entered'));
+  const standing = $derived(part.ports[0]?.reach.standing ?? 'unknown');
+
+  const PORT_NAMES: Readonly<Record<string, string>> = {
+    'run-a': 'run',
+    'run-b': 'other run',
+    a: 'one end',
+    b: 'other end',
+  };
+  const say = (length: Length | null) => (length === null ? '' : sayExact(length, unit));
+  const namePort = ({ end, id }: Port): string =>
+    ports.length === 1
+      ? goesIn(end)
+        ? 'whole length'
+        : 'centre to face'
+      : `centre to ${goesIn(end) ? 'male end' : 'face'}, ${PORT_NAMES[id] ?? id}, ${getEndSize(end)}`;
+
+  function measure(port: string | null, length: Length | null, typed: string): void {
+    if (length === null) editor.measurePart(part, null, '');
+    else editor.measurePart(part, port === null ? { endToEnd: length } : { port, reach: length }, typed);
+  }
+</script>
+
+{#if isWhole}
+  <MeasureField
+    label="end to end, {isOwn ? 'yours' : STANDING_NAMES[standing]}"
+    {unit}
+    value={isOwn ? whole : null}
+    placeholder={say(whole) || 'measure it'}
+    optional
+    onmeasure={(length, typed) => measure(null, length, typed)}
+  />
+{:else}
+  {#each ports as port (port.id)}
+    <MeasureField
+      label="{namePort(port)}, {STANDING_NAMES[port.reach.standing]}"
+      {unit}
+      value={port.reach.standing === 'entered' ? findReach(port) : null}
+      placeholder={say(findReach(port)) || 'measure it'}
+      optional
+      onmeasure={(length, typed) => measure(port.id, length, typed)}
+    />
+  {/each}
+{/if}

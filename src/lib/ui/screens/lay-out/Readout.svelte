@@ -1,0 +1,175 @@
+<script lang="ts">
+  import Ruler from '@lucide/svelte/icons/ruler';
+  import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from '#core/runs/layout.ts';
+  import { getTapeFormat } from '#core/units/format-length.ts';
+  import { sayError, sayExact, sayLength } from '#words/length-text.ts';
+  import { sayTightness } from '#words/joints.ts';
+  import { nameFitting, namePort } from '#words/parts.ts';
+  import LengthText from '../../controls/LengthText.svelte';
+  import WhyButton from '../reasons/WhyButton.svelte';
+  import { DRAFT_LEG, type LegEntry } from './leg-entry.svelte.ts';
+  import type { RunEditor } from './run-editor.ts';
+
+  interface Props {
+    entry: LegEntry;
+    /** The run with the leg that is being typed. */
+    draft: RunLayout | null;
+    layout: RunLayout | null;
+    /** The leg looked at; null while the run grows, from `point`. */
+    leg: string | null;
+    point: LaidNode | null;
+    editor: RunEditor;
+    onwhy: (id: string) => void;
+    onleg: () => void;
+    onfitting: () => void;
+    /** The tape is laid on a leg. */
+    ontape: (leg: string) => void;
+  }
+  let { entry, draft, layout, leg, point, editor, onwhy, onleg, onfitting, ontape }: Props = $props();
+
+  /** What is being looked at: the draft while a leg is typed, the leg picked, or the newest. */
+  const shown = $derived.by((): { laid: LaidLeg; layout: RunLayout; isDraft: boolean } | null => {
+    const tried = draft?.legs.get(DRAFT_LEG);
+    if (draft && tried) return { laid: tried, layout: draft, isDraft: true };
+    if (!layout) return null;
+    let newest: LaidLeg | null = null;
+    for (const laid of layout.legs.values()) {
+      if (!newest || laid.leg.tag > newest.leg.tag) newest = laid;
+    }
+    const laid = (leg && layout.legs.get(leg)) || newest;
+    return laid && { laid, layout, isDraft: false };
+  });
+  const pieces = $derived(shown?.layout.pieces.get(shown.laid.id) ?? []);
+  const format = $derived(shown && getTapeFormat(shown.layout.rules['tape-rounding'].option));
+  const isMadeUp = $derived(shown?.laid.leg.geometry.kind === 'made-up');
+  const isDerived = $derived(shown ? shown.layout.solved.derived.has(shown.laid.id) : false);
+  const nameEnd = ({ joint, unknown }: LaidEnd): string =>
+    joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting' : 'open end';
+  /** An end that can be capped at once: the one being grown from. */
+  const end = $derived(point?.legs.length === 1 && point.node.terminal?.kind !== 'existing' ? point : null);
+</script>
+
+{#snippet joints(piece: Piece, mark: string)}
+  {#each piece.ends as each (each.id)}
+    <li class="flex items-center gap-2">
+      <span class="grow">
+        <span class="chart-label">{nameEnd(each)}:</span>
+        {#if each.joint?.tightness}{sayTightness(each.joint.tightness)}
+        {:else if each.joint || each.unknown}not known{:else}nothing taken off{/if}
+      </span>
+      {#if each.joint && !shown?.isDraft}
+        <WhyButton id={each.id} what="joint of leg {mark}, {nameEnd(each)}" {onwhy} small />
+      {/if}
+    </li>
+  {/each}
+{/snippet}
+
+{#if shown && format}
+  {@const tag = String(shown.laid.leg.tag)}
+  <section aria-label="Cut length" class="flex flex-col gap-1">
+    <div class="flex items-end justify-between gap-x-4 gap-y-1 max-sm:flex-wrap">
+      <div class="flex flex-wrap items-end gap-x-5">
+        {#if isMadeUp}
+          <div>
+            <p class="chart-label leading-none">leg {tag}, fitting in fitting, centres</p>
+            <p class="text-4xl leading-tight font-bold sm:text-5xl">
+              {#if shown.laid.centreToCentre !== null}<LengthText
+                  length={shown.laid.centreToCentre}
+                  unit={entry.unit}
+                />{:else}<span class="text-3xl text-error">not known yet</span>{/if}
+            </p>
+          </div>
+        {/if}
+        {#each pieces as piece (piece.mark)}
+          <div>
+            <p class="chart-label leading-none">
+              {shown.isDraft ? 'would cut' : `leg ${piece.mark}, cut`}{piece.cut && piece.cut.nipple !== null
+                ? ': buy a nipple'
+                : ''}
+            </p>
+            <div class="flex items-center gap-2">
+              {#if piece.cut}
+                <p
+                  class="{pieces.length > 1 ? 'text-3xl' : 'text-4xl sm:text-5xl'} leading-tight font-bold"
+                  data-testid="cut-length"
+                >
+                  <LengthText length={piece.cut.onTape.length} unit={entry.unit} {format} />
+                </p>
+                {#if !shown.isDraft}<WhyButton id={piece.id} what="cut of leg {piece.mark}" {onwhy} />{/if}
+              {:else}
+                <p class="text-3xl font-bold text-error">no cut length</p>
+              {/if}
+            </div>
+          </div>
+        {/each}
+        {#if isMadeUp && !shown.isDraft}
+          <WhyButton id={shown.laid.id} what="length of leg {tag}" {onwhy} />
+        {/if}
+      </div>
+      {#if !shown.isDraft}
+        <div class="row flex flex-wrap items-center justify-end gap-2">
+          <button
+            type="button"
+            class="tap btn"
+            aria-label="Lay the tape on leg {tag}"
+            onclick={() => ontape(shown.laid.id)}><Ruler size={18} aria-hidden="true" /> Tape</button
+          >
+          {#if leg}
+            <button type="button" class="tap btn" onclick={onleg}>Change leg {tag}</button>
+          {:else if point && layout && layout.legs.size > 0}
+            {#if end}
+              {#if end.node.terminal?.kind === 'cap'}
+                <button type="button" class="tap btn" onclick={() => editor.close(end.id, null)}>Uncap</button
+                >
+              {:else if end.fitting.kind === 'open'}
+                <button type="button" class="tap btn" onclick={() => editor.close(end.id, { kind: 'cap' })}
+                  >Cap end</button
+                >
+              {/if}
+            {/if}
+            <button
+              type="button"
+              class="tap btn"
+              aria-label="Change the {nameFitting(point.fitting)} at leg {point.legs[0]?.tag ?? '?'}"
+              onclick={onfitting}>Change {nameFitting(point.fitting)}</button
+            >
+          {/if}
+        </div>
+      {/if}
+    </div>
+    {#if pieces.length === 1 && pieces[0]?.cut}
+      {@const { exact, onTape, farEndOff } = pieces[0].cut}
+      <p class="text-sm leading-snug">
+        exact {sayExact(exact, entry.unit)}, {sayError(
+          onTape.error,
+          entry.unit,
+        )}{#if farEndOff !== onTape.error}; end of the line off by {sayExact(
+            farEndOff,
+            entry.unit,
+          )}{/if}{#if isDerived && shown.laid.centreToCentre !== null}; centres {sayLength(
+            shown.laid.centreToCentre,
+            entry.unit,
+          )}{/if}
+      </p>
+    {/if}
+    <ul class="text-sm max-sm:hidden">
+      {#each pieces.slice(0, 2) as piece (piece.mark)}{@render joints(piece, piece.mark)}{/each}
+    </ul>
+  </section>
+{/if}
+
+<style>
+  /* In the hand one row, seen whole: what does not fit on it slides. */
+  @media (max-width: 639px) {
+    .row {
+      flex-wrap: nowrap;
+      justify-content: flex-start;
+      width: 100%;
+      overflow-x: auto;
+      scrollbar-width: none;
+    }
+    .row > :global(*) {
+      flex-shrink: 0;
+    }
+  }
+</style>

@@ -1,0 +1,351 @@
+import { FIRST_MATERIAL } from '#core/materials/crafts.ts';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
+import type { NominalSize } from '#core/ends/size.ts';
+import type { Axis } from '#core/geometry/axis.ts';
+import type { QuarterTurns } from '#core/geometry/isometric.ts';
+import { findDiagonal, isAxis, type Way } from '#core/geometry/way.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { applyOps, type PlannedChange } from '#core/runs/change.ts';
+import { planAddLeg, type NewLeg, type NewMeasure } from '#core/runs/commands/add-leg.ts';
+import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
+import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
+import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
+import { NO_FACTS } from '#core/runs/fold-events.ts';
+import { findOnward, findSizeAt, findTakenWays, findTip } from '#core/runs/growing-point.ts';
+import { layOutRun } from '#core/runs/lay-out-run.ts';
+import type { LaidLeg, LaidNode, RunLayout } from '#core/runs/layout.ts';
+import { type LegGeometry, type Ref, type RefPoint, type RunDoc, type Terminal } from '#core/runs/run.ts';
+import { parseMeasure } from '#core/units/check-measure.ts';
+import type { Length, LengthUnit } from '#core/units/length.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { newId } from '../../store/new-id.ts';
+import { OffsetEntry } from './offset-entry.svelte.ts';
+
+/** Ids of the leg that is tried out while it is typed. */
+export const DRAFT_LEG = 'draftleg';
+const DRAFT_IDS = ['draftend', DRAFT_LEG, 'draftmeasure'];
+
+/** What the entry needs of a run's store: the run, what follows from it, and a way to change it. */
+export interface EntryStore {
+  readonly doc: RunDoc | null;
+  readonly layout: RunLayout | null;
+  readonly rules: HouseRules;
+  readonly details: { readonly units: LengthUnit } | null;
+  apply(planned: PlannedChange): Result<void, Refusal>;
+}
+
+/** What kind of leg comes next: pipe, an offset between two 45° elbows, or fitting straight into fitting. */
+export type LegKind = 'pipe' | 'offset' | 'fitting';
+
+/** A point a measure is taken from or to, as it is picked. */
+export interface PickedPoint {
+  readonly at: RefPoint;
+  readonly gap: Length;
+}
+const CENTRE: PickedPoint = { at: 'centre', gap: 0 };
+
+/**
+ * What the fitter is about to say: a new leg out of a point, or another measure for a leg. Holds what is typed and
+ * the direction picked, tries the leg out in a layout of its own, and turns it into a change.
+ */
+export class LegEntry {
+  readonly store: EntryStore;
+  typed = $state('');
+  kind = $state<LegKind>('pipe');
+  axis = $state<Way | null>(null);
+  /** The next direction picked makes a 45° with the one that stands. */
+  slanting = $state(false);
+  /** Of fitting in fitting: whose end is the male one. */
+  male = $state<'from' | 'to'>('to');
+  /** The size picked for the next leg; null goes on in the size of the leg it grows from. */
+  pickedSize = $state<NominalSize | null>(null);
+  pickedMaterial = $state<Material | null>(null);
+  refusal = $state.raw<Refusal | null>(null);
+  /** The leg being looked at or measured again; null while the run grows. */
+  leg = $state<string | null>(null);
+  /** The part in a leg being looked at. */
+  part = $state<string | null>(null);
+  /** The point picked to grow from; null for the tip. */
+  point = $state<string | null>(null);
+  /** Where measures are taken from: a datum that stays until it is let go; null for the point the leg grows from. */
+  datum = $state<string | null>(null);
+  fromPoint = $state.raw<PickedPoint>(CENTRE);
+  toPoint = $state.raw<PickedPoint>(CENTRE);
+  /** The leg at whose far end the next leg is put in between. */
+  inserting = $state<string | null>(null);
+  /** The leg that is hung on the next point picked. */
+  moving = $state<string | null>(null);
+  /** Quarter turns of the drawing, and of the rose with it. */
+  turns = $state<QuarterTurns>(0);
+  readonly offset: OffsetEntry;
+
+  unit = $derived.by((): LengthUnit => this.store.details?.units ?? 'in');
+  layout = $derived.by((): RunLayout | null => this.store.layout);
+  selected = $derived.by((): LaidLeg | null => (this.leg && this.layout?.legs.get(this.leg)) || null);
+  /** Where the next leg grows from: the point picked if it is still there, otherwise the end of the newest leg. */
+  growing = $derived.by((): string | null => {
+    if (!this.layout) return null;
+    if (this.point && this.layout.nodes.has(this.point)) return this.point;
+    return findTip(this.layout);
+  });
+  growingNode = $derived.by((): LaidNode | null => {
+    const node = this.growing === null ? null : this.layout?.nodes.get(this.growing);
+    return node ?? null;
+  });
+  size = $derived.by((): NominalSize => {
+    return this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
+  });
+  material = $derived.by((): Material => {
+    return this.pickedMaterial ?? this.growingNode?.legs[0]?.material ?? FIRST_MATERIAL;
+  });
+  /** Square ways out of the growing point that other legs take. */
+  taken = $derived.by((): Axis[] => {
+    return this.growingNode && !this.inserting ? findTakenWays(this.growingNode) : [];
+  });
+  reading = $derived.by(() => (this.typed.trim() ? parseMeasure(this.typed, this.unit) : null));
+  /** How the next leg goes; null while that is not said. */
+  geometry = $derived.by((): LegGeometry | null => {
+    if (this.kind === 'offset') return this.offset.geometry;
+    if (!this.axis) return null;
+    return this.kind === 'fitting'
+      ? { kind: 'made-up', axis: this.axis, male: this.male }
+      : { kind: 'axis', axis: this.axis };
+  });
+  /** Everything that was said, to be watched without working anything out of it. */
+  get said(): readonly unknown[] {
+    return [
+      this.store.doc,
+      this.store.details,
+      this.typed,
+      this.kind,
+      this.axis,
+      this.male,
+      this.offset.said,
+      this.pickedSize,
+      this.pickedMaterial,
+      this.leg,
+      this.part,
+      this.point,
+      this.datum,
+      this.fromPoint,
+      this.toPoint,
+      this.inserting,
+      this.turns,
+    ];
+  }
+  /** The run with the leg as typed so far; null while it is not a leg yet. */
+  draft = $derived.by((): RunLayout | null => {
+    const { doc } = this.store;
+    const leg = this.selected || this.inserting ? null : this.#newLeg();
+    if (!doc || !leg) return null;
+    const ids = [...(this.growing === null ? ['draftsource', 'draftanchor'] : []), ...DRAFT_IDS];
+    const planned = planAddLeg(doc, leg, () => ids.shift() ?? newId());
+    const applied = planned.ok ? applyOps(doc, planned.value.ops) : planned;
+    return applied.ok ? layOutRun(applied.value, standardCatalogue, this.store.rules, NO_FACTS) : null;
+  });
+
+  constructor(store: EntryStore) {
+    this.store = store;
+    this.offset = new OffsetEntry(() => this.unit);
+  }
+
+  /** Takes a direction; with 45° on, the second one lies between the two. */
+  pickAxis(axis: Axis): void {
+    this.refusal = null;
+    if (this.kind === 'offset') {
+      this.#pickOffsetWay(axis);
+      return;
+    }
+    const slant = this.slanting && this.axis && isAxis(this.axis) ? findDiagonal(this.axis, axis) : null;
+    if (!slant && !this.slanting && this.taken.includes(axis)) {
+      const refused = this.#refuseTaken(axis);
+      if (refused) this.refusal = refused;
+      return;
+    }
+    this.axis = slant ?? axis;
+    if (slant) this.slanting = false;
+  }
+
+  /** With 45° on, a direction that stands already is the first of the two. */
+  toggleSlant(): void {
+    this.slanting = !this.slanting;
+  }
+
+  /** Ways of an offset are picked one after another: onward, the set's side, the roll's. */
+  #pickOffsetWay(axis: Axis): void {
+    const { offset } = this;
+    if (!offset.along) offset.along = axis;
+    else if (!offset.setWay) offset.setWay = axis;
+    else offset.rollWay = axis;
+  }
+
+  takeKind(kind: LegKind): void {
+    this.refusal = null;
+    this.kind = kind;
+    if (kind === 'offset') this.offset.along ??= this.growingNode && findOnward(this.growingNode);
+  }
+
+  /** Looks at a leg or a part in one, or grows from a point. */
+  pick(subject: string): void {
+    this.refusal = null;
+    const { layout } = this;
+    if (layout?.legs.has(subject)) {
+      this.leg = subject;
+      this.part = null;
+      this.typed = '';
+      return;
+    }
+    const holder =
+      layout && [...layout.legs.values()].find((laid) => laid.inline.some(({ id }) => id === subject));
+    if (holder) {
+      this.leg = holder.id;
+      this.part = subject;
+      this.typed = '';
+      return;
+    }
+    if (!layout?.nodes.has(subject)) return;
+    if (this.moving) {
+      this.#moveTo(subject);
+      return;
+    }
+    this.leg = null;
+    this.part = null;
+    this.inserting = null;
+    this.point = subject;
+    if (this.axis && isAxis(this.axis) && this.taken.includes(this.axis)) this.axis = null;
+  }
+
+  #moveTo(node: string): void {
+    const { layout, moving } = this;
+    this.moving = null;
+    if (layout && moving) this.take(planMoveLeg(layout, moving, node));
+  }
+
+  /** Goes from one point of the run to the next or the one before. */
+  stepPoint(by: 1 | -1): void {
+    const nodes = [...(this.layout?.nodes.keys() ?? [])];
+    const at = nodes.indexOf(this.growing ?? '');
+    const next = nodes[(at + by + nodes.length) % nodes.length];
+    if (next) this.pick(next);
+  }
+
+  growOn(): void {
+    this.leg = null;
+    this.part = null;
+    this.inserting = null;
+    this.moving = null;
+    this.typed = '';
+    this.refusal = null;
+  }
+
+  /** The next leg goes in between this leg and what hangs on its far end. */
+  insertAfter(leg: string): void {
+    this.growOn();
+    this.inserting = leg;
+  }
+
+  /** Measures are taken from this point on, until it is let go. */
+  takeDatum(node: string | null): void {
+    this.datum = node;
+  }
+
+  /** Enters what is typed: a leg, or the selected leg's new measure. */
+  enter(terminal: Terminal | null = null): boolean {
+    this.refusal = null;
+    const result = this.selected ? this.#changeMeasure(this.selected.id) : this.#addLeg(terminal);
+    if (!result.ok) {
+      this.refusal = result.refusal;
+      return false;
+    }
+    this.typed = '';
+    return true;
+  }
+
+  /** Does a planned change, or says why not. */
+  take(planned: Result<PlannedChange, Refusal>): boolean {
+    const result = planned.ok ? this.store.apply(planned.value) : planned;
+    this.refusal = result.ok ? null : result.refusal;
+    return result.ok;
+  }
+
+  /** The leg as said so far; null while something of it is missing. */
+  #newLeg(terminal: Terminal | null = null): NewLeg | null {
+    const { geometry, size, material } = this;
+    if (!geometry) return null;
+    const measure = geometry.kind === 'axis' ? this.#newMeasure() : null;
+    if (geometry.kind === 'axis' && !measure) return null;
+    return { from: this.growing, geometry, size, material, measure, terminal };
+  }
+
+  #newMeasure(): NewMeasure | null {
+    if (!this.reading?.ok) return null;
+    const { datum, fromPoint, toPoint } = this;
+    const from = datum ?? this.growing;
+    const isPlain = datum === null && fromPoint.at === 'centre';
+    const ref: Ref | null = isPlain || from === null ? null : { kind: 'node', id: from, ...fromPoint };
+    return { value: this.reading.value.length, typed: this.typed.trim(), from: ref, to: toPoint };
+  }
+
+  #refuseTaken(axis: Axis): Refusal | null {
+    const { doc } = this.store;
+    if (!doc) return null;
+    const leg: NewLeg = {
+      from: this.growing,
+      geometry: { kind: 'axis', axis },
+      size: this.size,
+      material: this.material,
+      measure: null,
+      terminal: null,
+    };
+    const planned = planAddLeg(doc, leg, newId);
+    return planned.ok ? null : planned.refusal;
+  }
+
+  #addLeg(terminal: Terminal | null): Result<void, Refusal> {
+    const { doc } = this.store;
+    if (!doc) return refuse({ code: 'run-unknown', run: '' });
+    if (this.kind === 'pipe') {
+      const measured = parseMeasure(this.typed, this.unit);
+      if (!measured.ok) return measured;
+    }
+    if (this.kind === 'offset' && this.offset.refusal) return refuse(this.offset.refusal);
+    const leg = this.#newLeg(terminal);
+    if (!leg) return refuse({ code: this.kind === 'offset' ? 'offset-ways-missing' : 'direction-missing' });
+    const planned = this.inserting ? this.#planInsert(doc, leg) : planAddLeg(doc, leg, newId);
+    if (!planned.ok) return planned;
+    const applied = this.store.apply(planned.value);
+    if (!applied.ok) return applied;
+    this.#afterAdding(terminal);
+    return accept(undefined);
+  }
+
+  #planInsert(doc: RunDoc, leg: NewLeg): Result<PlannedChange, Refusal> {
+    const laid = this.layout?.legs.get(this.inserting ?? '');
+    if (!laid) return refuse({ code: 'leg-unknown', leg: this.inserting ?? '' });
+    return planInsertLeg(doc, laid.id, laid.far, leg, newId);
+  }
+
+  #afterAdding(terminal: Terminal | null): void {
+    // A plug closes the opening at once: the run goes on from where it was.
+    if (!terminal) this.point = null;
+    this.axis = null;
+    this.slanting = false;
+    this.pickedSize = null;
+    this.inserting = null;
+    this.kind = 'pipe';
+    this.toPoint = CENTRE;
+    if (this.datum === null) this.fromPoint = CENTRE;
+    this.offset.clear();
+    this.offset.along = null;
+  }
+
+  #changeMeasure(leg: string): Result<void, Refusal> {
+    const { doc } = this.store;
+    const measured = parseMeasure(this.typed, this.unit);
+    if (!measured.ok || !doc) return measured.ok ? accept(undefined) : measured;
+    const planned = planChangeMeasure(doc, leg, measured.value.length, this.typed.trim(), newId);
+    return planned.ok ? this.store.apply(planned.value) : planned;
+  }
+}

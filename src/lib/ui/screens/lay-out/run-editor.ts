@@ -1,0 +1,128 @@
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { BoughtKind, Part } from '#core/catalogue/part.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
+import type { NominalSize } from '#core/ends/size.ts';
+import { accept } from '#core/outcome/result.ts';
+import { planBranchHere, type PartingPlace } from '#core/runs/commands/branch-here.ts';
+import { planBushDown } from '#core/runs/commands/bush-down.ts';
+import { planChoosePart } from '#core/runs/commands/choose-part.ts';
+import { planCloseEnd } from '#core/runs/commands/close-end.ts';
+import { planMeasurePart, type PartMeasure } from '#core/runs/commands/measure-part.ts';
+import { planPutPart, planTakeOutPart, type PartPlace } from '#core/runs/commands/put-part.ts';
+import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
+import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
+import { findLegsBeyond, planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
+import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
+import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
+import type { InlineKind, LegGeometry, Measure, Terminal } from '#core/runs/run.ts';
+import { bench } from '../../store/bench.svelte.ts';
+import { newId } from '../../store/new-id.ts';
+import type { LegEntry } from './leg-entry.svelte.ts';
+
+/** What can be done to a leg, a fitting, a part or a measure that is there: each does its command, or says why not. */
+export class RunEditor {
+  readonly #entry: LegEntry;
+
+  constructor(entry: LegEntry) {
+    this.#entry = entry;
+  }
+
+  get #doc() {
+    return this.#entry.store.doc;
+  }
+  get #layout() {
+    return this.#entry.layout;
+  }
+
+  close(node: string, terminal: Terminal | null): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planCloseEnd(doc, node, terminal));
+  }
+
+  /** How many legs go with a leg when it is removed. */
+  countBeyond(leg: string): number {
+    return this.#layout ? findLegsBeyond(this.#layout, leg).length - 1 : 0;
+  }
+
+  remove(leg: string): void {
+    if (this.#layout && this.#entry.take(planRemoveLegs(this.#layout, leg))) this.#entry.growOn();
+  }
+
+  takeOut(leg: string): boolean {
+    const done = this.#layout !== null && this.#entry.take(planTakeOutLeg(this.#layout, leg));
+    if (done) this.#entry.growOn();
+    return done;
+  }
+
+  resize(leg: string | null, size: NominalSize): void {
+    const doc = this.#doc;
+    this.#entry.pickedSize = null;
+    if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { size })));
+  }
+
+  changeMaterial(leg: string, material: Material): void {
+    const doc = this.#doc;
+    if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { material })));
+  }
+
+  redirect(leg: string, geometry: LegGeometry): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planRedirectLeg(doc, leg, geometry));
+  }
+
+  /** Puts a fitting into a leg at a measured place, and goes on growing from it. */
+  branchHere(leg: string, place: PartingPlace): boolean {
+    if (!this.#layout) return false;
+    const planned = planBranchHere(this.#layout, leg, place, null, newId);
+    if (!this.#entry.take(planned) || !planned.ok) return false;
+    const node = planned.value.ops.find((op) => op.op === 'insert' && op.in === 'nodes');
+    if (node) this.#entry.pick(node.id);
+    return true;
+  }
+
+  putPart(leg: string, kind: InlineKind, place: PartPlace): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planPutPart(doc, leg, kind, place, newId));
+  }
+
+  takeOutPart(part: string): boolean {
+    const doc = this.#doc;
+    const done = doc !== null && this.#entry.take(planTakeOutPart(doc, part));
+    if (done) this.#entry.part = null;
+    return done;
+  }
+
+  choosePart(node: string, kind: BoughtKind | null): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planChoosePart(doc, node, kind));
+  }
+
+  measurePart(part: Part, measured: PartMeasure | null, typed: string): boolean {
+    const doc = this.#doc;
+    if (!doc) return false;
+    return this.#entry.take(planMeasurePart(doc, part, measured, { typed, by: bench.signature }, newId));
+  }
+
+  bushDown(node: string): boolean {
+    const doc = this.#doc;
+    const catalogue = this.#layout?.catalogue ?? standardCatalogue;
+    return doc !== null && this.#entry.take(planBushDown(doc, node, catalogue, newId));
+  }
+
+  addMeasure(measure: Omit<Measure, 'id' | 'instrument'>): boolean {
+    const doc = this.#doc;
+    return (
+      doc !== null && this.#entry.take(planAddMeasure(doc, { ...measure, id: newId(), instrument: null }))
+    );
+  }
+
+  referMeasure(id: string, said: Parameters<typeof planReferMeasure>[2]): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planReferMeasure(doc, id, said));
+  }
+
+  removeMeasure(id: string): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planRemoveMeasure(doc, id));
+  }
+}

@@ -1,0 +1,267 @@
+import { getTraits } from '#core/materials/crafts.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
+import type { NominalSize } from '#core/ends/size.ts';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import {
+  FIRST_QUICK_CUT,
+  findUnmeasuredPart,
+  isQuickKindMade,
+  makeQuickRun,
+  QUICK_LIST,
+  QUICK_POINTS,
+  type KeptQuickCut,
+  type QuickCut,
+  type QuickKind,
+  type QuickPoint,
+  type QuickRun,
+} from '#core/cutting/quick-cut.ts';
+import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
+import { tapeRoundingRule } from '#core/house-rules/tape-rounding.ts';
+import { accept, type Result } from '#core/outcome/result.ts';
+import { applyOps, type PlannedChange } from '#core/runs/change.ts';
+import { checkRun } from '#core/runs/checks/checks.ts';
+import type { Finding } from '#core/runs/finding.ts';
+import { NO_FACTS } from '#core/runs/fold-events.ts';
+import { layOutRun } from '#core/runs/lay-out-run.ts';
+import type { Piece, RunLayout } from '#core/runs/layout.ts';
+import type { Ref, RunDoc } from '#core/runs/run.ts';
+import { parseMeasure } from '#core/units/check-measure.ts';
+import type { TapeGraduation } from '#core/units/tape.ts';
+import type { Length, LengthUnit } from '#core/units/length.ts';
+import { sayLength } from '#words/length-text.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { getNow } from '../../store/get-now.ts';
+import { newId } from '../../store/new-id.ts';
+import { bench as atTheBench, readSetting, writeSetting } from '../../store/bench.svelte.ts';
+import type { EntryStore } from '../lay-out/leg-entry.svelte.ts';
+
+const KEY = 'porthole-quick-cut';
+
+/** What is asked, one thing at a time; `part` only where a part's length is fixed nowhere. */
+export const QUICK_STEPS = ['size', 'one', 'other', 'between', 'part', 'measure'] as const;
+export type QuickStep = (typeof QUICK_STEPS)[number];
+
+/** One piece, asked for without a job. Each answer leads to the next question; every one can be gone back to. */
+export class QuickCutBench implements EntryStore {
+  step = $state<QuickStep>('size');
+  phase = $state<'opening' | 'ready'>('opening');
+  unit = $state<LengthUnit>('in');
+  /** The measure, and the length of the part that is asked for, as typed so far. */
+  typed = $state('');
+  typedPart = $state('');
+  list = $state.raw<readonly KeptQuickCut[]>([]);
+  refusal = $state.raw<Refusal | null>(null);
+  #cut = $state.raw<QuickCut>(FIRST_QUICK_CUT);
+  #points = $state.raw<readonly [boolean, boolean]>([false, false]);
+  /** What was changed in a reason: rules for this piece, a clocking. */
+  #changed = $state.raw<Pick<RunDoc, 'ruleChoices' | 'clockings'> | null>(null);
+  readonly #choices: () => RuleChoices;
+
+  reading = $derived.by(() => (this.typed.trim() ? parseMeasure(this.typed, this.unit) : null));
+  cut = $derived.by((): QuickCut => {
+    const { reading } = this;
+    const measure = reading?.ok ? { value: reading.value.length, typed: this.typed.trim() } : null;
+    return { ...this.#cut, measure };
+  });
+  #run = $derived.by(() => {
+    const run = this.#make(this.cut, this.unit);
+    return { ...run, doc: { ...run.doc, ...this.#changed } };
+  });
+  doc = $derived.by((): RunDoc => this.#run.doc);
+  rules = $derived.by(() => resolveRules(this.doc.ruleChoices));
+  layout = $derived.by((): RunLayout => layOutRun(this.doc, standardCatalogue, this.rules, NO_FACTS));
+  piece = $derived.by((): Piece | null => this.layout.pieces.get(this.#run.leg)?.[0] ?? null);
+  leg = $derived.by((): string => this.#run.leg);
+  /** What is to be said of this piece: of its neighbours nothing is asked. */
+  findings = $derived.by((): Finding[] => {
+    const { piece } = this;
+    const own = [
+      this.#run.leg,
+      ...this.#run.ends,
+      piece?.id,
+      ...(piece?.ends ?? []).map(({ id }) => id),
+      ...Object.keys(this.doc.measures),
+    ];
+    return checkRun(this.layout).filter(
+      ({ code, subject }) => own.includes(subject) && code !== 'measure-missing' && code !== 'open-end',
+    );
+  });
+  /** A part at one of the ends whose length nobody knows yet. */
+  unmeasured = $derived.by((): string | null => {
+    const [one, other] = this.cut.ends;
+    return (
+      findUnmeasuredPart(one, this.cut, standardCatalogue) ??
+      findUnmeasuredPart(other, this.cut, standardCatalogue)
+    );
+  });
+  details = $derived.by(() => ({ units: this.unit }));
+
+  constructor(choices: () => RuleChoices) {
+    this.#choices = choices;
+  }
+
+  /** How it was left on this device. Whoever comes back is asked for the measure. */
+  async open(): Promise<void> {
+    const kept = readSetting(KEY);
+    if (kept !== null) {
+      const { readQuickBench } = await import('../../store/read-quick-bench.ts');
+      const bench = readQuickBench(kept);
+      if (bench) {
+        this.#cut = { ...bench.cut, measure: null };
+        [this.unit, this.list, this.step] = [bench.unit, bench.list, 'measure'];
+      }
+    }
+    this.phase = 'ready';
+  }
+
+  isMade = (kind: QuickKind): boolean => isQuickKindMade(kind, this.#cut, standardCatalogue);
+
+  pickSize(material: Material, size: NominalSize): void {
+    if (material !== this.#cut.material) this.unit = getTraits(material).unit;
+    const next = { ...this.#cut, material, size };
+    const [one, other] = next.ends.map((end) =>
+      isQuickKindMade(end.kind, next, standardCatalogue) ? end : FIRST_QUICK_CUT.ends[0],
+    );
+    this.#take({ ...next, ends: [one!, other!] });
+    this.step = 'one';
+  }
+
+  pickKind(which: 0 | 1, kind: QuickKind): void {
+    // An open end is the pipe's own: there is nothing else to measure to.
+    this.#put(which, { kind, at: kind === 'open' ? 'end' : 'centre' });
+    this.#points = [false, false];
+    this.step = which === 0 ? 'other' : 'between';
+  }
+
+  pickPoint(which: 0 | 1, at: QuickPoint): void {
+    this.#put(which, { ...this.#cut.ends[which], at });
+    this.#points = which === 0 ? [true, this.#points[1]] : [this.#points[0], true];
+    if (this.#points[0] && this.#points[1]) this.goOn();
+  }
+
+  /** On from the points: to a length that nobody knows, or to the measure. */
+  goOn(): void {
+    this.step = this.unmeasured ? 'part' : 'measure';
+  }
+
+  enterPart(): void {
+    const of = this.unmeasured;
+    const read = parseMeasure(this.typedPart, this.unit);
+    this.refusal = read.ok ? null : read.refusal;
+    if (!of || !read.ok) return;
+    const measured = { length: read.value.length, typed: this.typedPart.trim() };
+    this.#take({ ...this.#cut, own: { ...this.#cut.own, [of]: measured } });
+    this.typedPart = '';
+    this.goOn();
+  }
+
+  /** Puts this piece on the list, and asks for the next measure between the same ends. */
+  keep(): void {
+    const { cut } = this;
+    if (!cut.measure) return;
+    const kept: KeptQuickCut = { id: newId(), cut, unit: this.unit, at: getNow() };
+    this.list = [kept, ...this.list].slice(0, QUICK_LIST);
+    this.typed = '';
+    this.#changed = null;
+    this.#write();
+  }
+
+  /** Takes a piece off the list back onto the bench. */
+  takeBack({ cut, unit }: KeptQuickCut): void {
+    this.unit = unit;
+    this.typed = cut.measure?.typed ?? '';
+    this.#take({ ...cut, measure: null });
+    this.step = 'measure';
+  }
+
+  /** The cut of a piece on the list (nm) and the tape it is on; null where it has none any more. */
+  look({ cut, unit }: KeptQuickCut): { length: Length; graduation: TapeGraduation } | null {
+    const layout = this.#layOut(cut, unit);
+    const found = layout.run.pieces.get(layout.leg)?.[0]?.cut;
+    const graduation = layout.run.rules['tape-rounding'].option;
+    return found ? { length: found.nipple ?? found.onTape.length, graduation } : null;
+  }
+
+  #layOut(cut: QuickCut, unit: LengthUnit): { run: RunLayout; leg: string } {
+    const { doc, leg } = this.#make(cut, unit);
+    return { run: layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS), leg };
+  }
+
+  /** With ids of its own making, the same ones for the same ends: a reason that is open stays so. */
+  #make(cut: QuickCut, unit: LengthUnit): QuickRun {
+    let made = 0;
+    const begin = {
+      id: 'quickcut00',
+      catalogueVersion: standardCatalogue.version,
+      ruleChoices: this.#getChoices(unit),
+    };
+    return makeQuickRun(cut, begin, () => `quick${String(made++).padStart(4, '0')}`);
+  }
+
+  strike(id: string): void {
+    this.list = this.list.filter((each) => each.id !== id);
+    this.#write();
+  }
+
+  chooseUnit(unit: LengthUnit): void {
+    this.unit = unit;
+    this.#write();
+  }
+
+  /** The same piece as the beginning of a run, under the rules of the job it goes to. */
+  makeRun(): RunDoc {
+    const begin = {
+      id: newId(),
+      catalogueVersion: standardCatalogue.version,
+      ruleChoices: {},
+      by: atTheBench.signature,
+    };
+    return makeQuickRun(this.cut, begin, newId).doc;
+  }
+
+  /** What a reason or the tape changes: rules and clockings for this piece, its measure and what that is taken between. */
+  apply({ ops }: PlannedChange): Result<void, Refusal> {
+    const applied = applyOps(this.doc, ops);
+    if (!applied.ok) return applied;
+    const { ruleChoices, clockings, measures } = applied.value;
+    const [measure] = Object.values(measures);
+    if (measure) {
+      for (const ref of [measure.from, measure.to]) this.#takeRef(ref);
+      const read = parseMeasure(measure.typed, this.unit);
+      this.typed =
+        read.ok && read.value.length === measure.value ? measure.typed : sayLength(measure.value, this.unit);
+    }
+    this.#changed = { ruleChoices, clockings };
+    return accept(undefined);
+  }
+
+  /** The shop's choices; the tape is one of the unit that is worked in, as it is in a job. */
+  #getChoices(unit: LengthUnit): RuleChoices {
+    const choices = this.#choices();
+    const isMetric = resolveRules(choices)['tape-rounding'].option === '1 mm';
+    if (isMetric === (unit === 'mm')) return choices;
+    return { ...choices, 'tape-rounding': { option: unit === 'mm' ? '1 mm' : tapeRoundingRule.default } };
+  }
+
+  #takeRef({ id, at }: Ref): void {
+    const which = this.#run.ends.indexOf(id);
+    const point = QUICK_POINTS.find((each) => each === at);
+    if (point && (which === 0 || which === 1)) this.#put(which, { ...this.#cut.ends[which], at: point });
+  }
+
+  #put(which: 0 | 1, end: QuickCut['ends'][number]): void {
+    const [one, other] = this.#cut.ends;
+    this.#take({ ...this.#cut, ends: which === 0 ? [end, other] : [one, end] });
+  }
+
+  #take(cut: QuickCut): void {
+    this.refusal = null;
+    this.#changed = null;
+    this.#cut = cut;
+    this.#write();
+  }
+
+  #write(): void {
+    writeSetting(KEY, JSON.stringify({ cut: this.#cut, unit: this.unit, list: this.list }));
+  }
+}

@@ -1,0 +1,24 @@
+<script lang="ts">
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
+  import { findStation } from './stations.ts';
+
+  let { job, run }: { job: string; run: string } = $props();
+  const here = $derived(findStation(page.url.pathname));
+</script>
+
+<!-- The ways to do what is done at a station; nothing where there is one way only. -->
+{#if here && here.station.ways.length > 1}
+  <nav aria-label="Ways to {here.station.name.toLowerCase()}" class="flex">
+    {#each here.station.ways as way (way.path)}
+      <a
+        href={resolve(`/jobs/[job]/runs/[run]/${way.path}`, { job, run })}
+        aria-current={way === here.way ? 'page' : undefined}
+        class="tap flex grow items-center justify-center border border-base-300 px-3 first:rounded-l last:rounded-r last:border-l-0 {way ===
+        here.way
+          ? 'bg-base-300 font-semibold'
+          : 'bg-base-100'}">{way.name}</a
+      >
+    {/each}
+  </nav>
+{/if}

@@ -1,0 +1,63 @@
+import type { CutSheet } from '#core/cutting/cut-sheet.ts';
+import type { SheetVersions } from '#core/formats/cut-sheet-csv.ts';
+import type { RunLayout } from '#core/runs/layout.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { handOverFile, toFileName } from '../../controls/hand-over.ts';
+
+/** Everything a file of a run is made from, as it stands on this device. */
+export interface RunToWrite {
+  readonly layout: RunLayout;
+  readonly sheet: CutSheet;
+  readonly unit: LengthUnit;
+  readonly job: string;
+  readonly versions: SheetVersions;
+}
+
+/** Hands a text over as a file of the run, named by the run and its revision. */
+function handOver(
+  text: string,
+  type: string,
+  kind: string,
+  { run, revision }: SheetVersions,
+  ending: string,
+): void {
+  handOverFile(text, type, `${kind}-${toFileName(run)}-r${revision}.${ending}`);
+}
+
+/** CSV by RFC 4180, UTF-8 with its mark, so that a spreadsheet reads it right; nothing in it is taken for a formula. */
+async function handOverTable(table: string[][], kind: string, versions: SheetVersions): Promise<void> {
+  const { stringify } = await import('csv-stringify/browser/esm/sync');
+  const { guardCell } = await import('#core/formats/csv-cell.ts');
+  const text = stringify(
+    table.map((row) => row.map(guardCell)),
+    { record_delimiter: 'windows', bom: true },
+  );
+  handOver(text, 'text/csv;charset=utf-8', kind, versions, 'csv');
+}
+
+export async function downloadCutSheet({ sheet, layout, versions }: RunToWrite): Promise<void> {
+  const { makeCutSheetTable } = await import('#core/formats/cut-sheet-csv.ts');
+  const graduation = layout.rules['tape-rounding'].option;
+  await handOverTable(makeCutSheetTable(sheet, graduation, versions), 'cut-sheet', versions);
+}
+
+export async function downloadPurchaseList({ sheet, layout, versions }: RunToWrite): Promise<void> {
+  const { makePurchaseTable } = await import('#core/formats/purchase-csv.ts');
+  await handOverTable(makePurchaseTable(sheet, layout.rules, versions), 'purchase-list', versions);
+}
+
+export async function downloadSvg({ layout, unit, job, versions }: RunToWrite): Promise<void> {
+  const { writeSvg } = await import('#core/drawing/write-svg.ts');
+  const says = `Not to scale. Porthole ${versions.app}, catalogue ${versions.catalogue}, house rules ${versions.rulePack}.`;
+  const title = `${job}: ${versions.run}, revision ${versions.revision}`;
+  handOver(writeSvg(layout, unit, title, says), 'image/svg+xml', 'line', versions, 'svg');
+}
+
+/** Gives the marks of legs that have no length and are therefore not in the file. */
+export async function downloadDxf({ layout, unit, versions }: RunToWrite): Promise<readonly number[]> {
+  const { writeRunDxf } = await import('#core/formats/run-dxf.ts');
+  const { text, missing } = writeRunDxf(layout, unit);
+  const by = `999\nPorthole ${versions.app}, catalogue ${versions.catalogue}, house rules ${versions.rulePack}\n`;
+  handOver(by + text, 'image/vnd.dxf', 'centre-lines', versions, 'dxf');
+  return missing;
+}
