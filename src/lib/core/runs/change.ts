@@ -1,5 +1,6 @@
 import { isSameJson, type Json } from '../outcome/json.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
+import { copyCollection, noteCopy } from './lineage.ts';
 import type { RunDoc } from './run.ts';
 
 /** The maps of the document that a change may touch. */
@@ -103,34 +104,62 @@ export interface ChangeRefusal {
  * old value is not what stands there.
  */
 export function applyOps(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, ChangeRefusal> {
-  const touched: Partial<Record<Collection, Record<string, Json>>> = {};
+  const touched = new Map<Collection, TouchedCollection>();
   for (const [index, op] of ops.entries()) {
-    const map = (touched[op.in] ??= { ...(doc[op.in] as unknown as Record<string, Json>) });
-    const why = applyOp(map, op);
+    const known = touched.get(op.in);
+    const collection = known ?? new TouchedCollection(doc[op.in] as unknown as Record<string, Json>);
+    if (!known) touched.set(op.in, collection);
+    const why = collection.apply(op);
     if (why) return refuse({ code: 'change-does-not-fit', op: index, in: op.in, id: op.id, why });
   }
-  return accept({ ...doc, ...(touched as object) });
+  const changed: Partial<Record<Collection, unknown>> = {};
+  for (const [name, collection] of touched) changed[name] = collection.handOn();
+  return accept({ ...doc, ...(changed as object) });
 }
 
-function applyOp(map: Record<string, Json>, op: Op): ChangeRefusal['why'] | null {
-  const there = Object.hasOwn(map, op.id) ? map[op.id] : undefined;
-  if (op.op === 'insert') {
-    if (there !== undefined) return 'already-there';
-    map[op.id] = op.value;
+/** A collection on its way from one state of the document to the next. */
+class TouchedCollection {
+  readonly #before: Readonly<Record<string, Json>>;
+  readonly #map: Record<string, Json>;
+  readonly #touched: string[] = [];
+  readonly #inserted: string[] = [];
+  readonly #removed: string[] = [];
+
+  constructor(before: Readonly<Record<string, Json>>) {
+    this.#before = before;
+    this.#map = copyCollection(before) as Record<string, Json>;
+  }
+
+  /** Does an operation, or says why it does not fit. */
+  apply(op: Op): ChangeRefusal['why'] | null {
+    const map = this.#map;
+    const there = Object.hasOwn(map, op.id) ? map[op.id] : undefined;
+    if (op.op === 'insert') {
+      if (there !== undefined) return 'already-there';
+      this.#touched.push(op.id);
+      this.#inserted.push(op.id);
+      map[op.id] = op.value;
+      return null;
+    }
+    if (there === undefined) return 'not-there';
+    if (op.op === 'set') {
+      const entity = there as Record<string, Json>;
+      if (!Object.hasOwn(entity, op.field)) return 'not-there';
+      if (!isSameJson(entity[op.field], op.old)) return 'other-value';
+      map[op.id] = { ...entity, [op.field]: op.value };
+    } else if (!isSameJson(there, op.old)) return 'other-value';
+    else if (op.op === 'remove') {
+      Reflect.deleteProperty(map, op.id);
+      this.#removed.push(op.id);
+    } else map[op.id] = op.value;
+    this.#touched.push(op.id);
     return null;
   }
-  if (there === undefined) return 'not-there';
-  if (op.op === 'set') {
-    const entity = there as Record<string, Json>;
-    if (!Object.hasOwn(entity, op.field)) return 'not-there';
-    if (!isSameJson(entity[op.field], op.old)) return 'other-value';
-    map[op.id] = { ...entity, [op.field]: op.value };
-    return null;
+
+  handOn(): Readonly<Record<string, Json>> {
+    noteCopy(this.#map, this.#before, this.#touched, this.#inserted, this.#removed);
+    return this.#map;
   }
-  if (!isSameJson(there, op.old)) return 'other-value';
-  if (op.op === 'remove') Reflect.deleteProperty(map, op.id);
-  else map[op.id] = op.value;
-  return null;
 }
 
 /** The operations that take these back, in the order in which they must be applied. */

@@ -1,4 +1,3 @@
-import { getEnds } from './lay-out-run.ts';
 import type { LaidEnd, RunLayout } from './layout.ts';
 
 const known = new WeakMap<RunLayout, readonly LaidEnd[]>();
@@ -12,12 +11,14 @@ export function listDistinctEnds(layout: RunLayout): readonly LaidEnd[] {
   if (before) return before;
   const seen = new Set<unknown>();
   const ends: LaidEnd[] = [];
-  for (const end of getEnds(layout)) {
-    const key = end.joint ?? `${end.unknown} ${end.size}`;
-    if (seen.has(key)) continue;
-    seen.add(key);
-    ends.push(end);
-  }
+  for (const pieces of layout.pieces.values())
+    for (const piece of pieces)
+      for (const end of piece.ends) {
+        const key = end.joint ?? `${end.unknown} ${end.size}`;
+        if (seen.has(key)) continue;
+        seen.add(key);
+        ends.push(end);
+      }
   known.set(layout, ends);
   return ends;
 }

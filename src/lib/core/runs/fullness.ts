@@ -1,4 +1,5 @@
 import type { Collection } from './change.ts';
+import { idsOf } from './lineage.ts';
 import type { RunDoc } from './run.ts';
 
 /** The most parts that stand in the pipe of one leg. */
@@ -41,7 +42,7 @@ export interface Fullness {
 export function findFullness(doc: RunDoc, from: number): Fullness | null {
   const counts = Object.entries(MOST_IN).map(([of, most]) => ({
     of: of as Counted,
-    count: Object.keys(doc[of as Counted]).length,
+    count: idsOf(doc[of as Counted]).length,
     most,
   }));
   const fullest = counts.reduce((a, b) => (b.count / b.most > a.count / a.most ? b : a));

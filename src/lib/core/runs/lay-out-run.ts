@@ -8,7 +8,10 @@ import { readChains, seeLegs, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
-import { PieceLayer, type LineSoFar } from './lay-pieces.ts';
+import { EarlierWalk } from './earlier-walk.ts';
+import { endsAlike, PieceLayer } from './lay-pieces.ts';
+import { findTouched } from './lineage.ts';
+import type { SolvedLengths } from './solved-lengths.ts';
 import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
 import { withOwnParts } from './own-parts.ts';
 import { makeEndReader, type EndReader } from './read-end.ts';
@@ -18,14 +21,13 @@ import { getLegsByNode } from './legs.ts';
 import { solveLengths } from './solve-lengths.ts';
 import { type SolveContext } from './solve-context.ts';
 import { findLegOfPart, type LegsByNode } from './straight-line.ts';
-import { NO_PARTS, walkFrom, type Walk } from './walk-run.ts';
+import { NO_PARTS, NO_PIECES, walkFrom, type Walk } from './walk-run.ts';
 
 /** What a layout was made with and what was made for it, for the one that comes after it. */
 interface Inside {
   readonly carried: Catalogue;
   readonly ends: EndReader;
-  /** Leg id → how far its line of pieces had come at its far end. */
-  readonly lines: ReadonlyMap<string, LineSoFar>;
+  readonly legsByNode: LegsByNode;
   readonly work: LayoutWork;
 }
 const insides = new WeakMap<RunLayout, Inside>();
@@ -56,7 +58,7 @@ export function layOutRun(
   const inside = before && insides.get(before);
   const isSameCatalogue = inside?.carried === carried && before!.doc.ownParts === doc.ownParts;
   const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc.ownParts);
-  const legsByNode = getLegsByNode(doc, before?.doc);
+  const legsByNode = getLegsByNode(doc);
   // What every end rests on: where it changed, all of them are worked out anew.
   const isSameGround =
     isSameCatalogue &&
@@ -68,8 +70,13 @@ export function layOutRun(
     isSameGround && isEmpty(doc.picks)
       ? inside!.ends
       : makeEndReader(catalogue, rules, doc.clockings, chains);
-  const solved = solveLengths(makeSolveContext(doc, legsByNode, catalogue, ends, chains));
+  const solved = solveLengths(
+    makeSolveContext(doc, legsByNode, catalogue, ends, chains),
+    before && { doc: before.doc, legsByNode: inside!.legsByNode, solved: before.solved },
+  );
   const old = isSameCatalogue && isEmpty(doc.picks) && isEmpty(before!.doc.picks) ? before : null;
+  const source = findSource(doc);
+  const kept = isSameGround && before!.facts === facts ? old : null;
   const walk: Walk = {
     doc,
     legsByNode,
@@ -81,33 +88,78 @@ export function layOutRun(
     anew: new Set(),
     nodes: new Map(),
     legs: new Map(),
+    earlier: kept && readEarlier(kept, source, legsByNode, solved),
+    pieces: new Map(),
+    open: [],
+    closing: [],
   };
-  const source = findSource(doc);
   if (source !== null && legsByNode.has(source)) walkFrom(walk, source);
-  for (const id of legsByNode.keys()) if (!walk.nodes.has(id)) walkFrom(walk, id);
+  if (walk.nodes.size < legsByNode.size)
+    for (const id of legsByNode.keys()) if (!walk.nodes.has(id)) walkFrom(walk, id);
 
-  const { nodes, legs, work } = walk;
-  const layer = new PieceLayer(nodes, catalogue, rules, facts, ends);
-  const pieces = new Map<string, readonly Piece[]>();
-  const kept = isSameGround && before!.facts === facts ? old : null;
-  for (const [id, laid] of legs) {
-    const again = kept && takePieces(laid, kept, walk.anew, solved.places);
-    if (again && layer.goesOn(laid, inside!.lines)) {
-      if (again.laid !== laid) legs.set(id, again.laid);
-      pieces.set(id, again.pieces);
-      continue;
-    }
+  const { nodes, legs, pieces, work } = walk;
+  const layer = new PieceLayer(nodes, pieces, catalogue, rules, facts, ends);
+  const layAnew = (laid: LaidLeg): readonly Piece[] => {
     const pipe = readPipe(laid, nodes, ends);
     const inline = pipe ? divide(pipe, solved.places, catalogue, rules, ends) : NO_PARTS;
     const whole = inline.length > 0 ? { ...laid, inline } : laid;
-    if (whole !== laid) legs.set(id, whole);
+    if (whole !== laid) legs.set(laid.id, whole);
     const made = layer.lay(whole, pipe);
     work.pieces += made.length;
-    pieces.set(id, made);
+    pieces.set(laid.id, made);
+    return made;
+  };
+  // In a block that was taken over a line may come along that has changed since: its pieces follow it until it is as it was.
+  const follow = (laid: LaidLeg, was: readonly Piece[]): void => {
+    const lines = [{ laid, was }];
+    for (let line = lines.pop(); line; line = lines.pop()) {
+      if (endsAlike(pieces.get(line.laid.id)!, line.was)) continue;
+      for (const { id } of nodes.get(line.laid.far)!.legs) {
+        const next = legs.get(id)!;
+        const before = pieces.get(id)!;
+        if (next.near !== line.laid.far || before === NO_PIECES || layer.goesOn(next, before)) continue;
+        layAnew(next);
+        lines.push({ laid: next, was: before });
+      }
+    }
+  };
+  for (const laid of walk.open) {
+    const again = kept && takePieces(laid, kept, walk.anew, solved.places);
+    if (again && layer.goesOn(laid, again.pieces)) {
+      if (again.laid !== laid) legs.set(laid.id, again.laid);
+      pieces.set(laid.id, again.pieces);
+      continue;
+    }
+    layAnew(laid);
+    if (walk.earlier) follow(laid, kept!.pieces.get(laid.id) ?? NO_PIECES);
   }
-  const layout = { doc, catalogue, rules, facts, nodes, legs, solved, pieces, chains };
-  insides.set(layout, { carried, ends, lines: layer.lines, work });
+  const { closing } = walk;
+  const layout = { doc, catalogue, rules, facts, nodes, legs, closing, solved, pieces, chains };
+  insides.set(layout, { carried, ends, legsByNode, work });
   return layout;
+}
+
+/** The walk of a layout, with everything that has changed since marked in it; null where that cannot be told of it. */
+function readEarlier(
+  kept: RunLayout,
+  source: string | null,
+  legsByNode: LegsByNode,
+  solved: SolvedLengths,
+): EarlierWalk | null {
+  const touched = findTouched(insides.get(kept)!.legsByNode, legsByNode);
+  const earlier = touched && EarlierWalk.read(kept, source);
+  if (!earlier) return null;
+  const near = new Set(touched);
+  for (const [part, at] of kept.solved.places) if (solved.places.get(part) !== at) addNear(near, kept, part);
+  for (const part of solved.places.keys()) if (!kept.solved.places.has(part)) addNear(near, kept, part);
+  earlier.touch(near, solved.lengths);
+  return earlier;
+}
+
+/** A part that stands elsewhere touches its leg, and that the node it leaves. */
+function addNear(nodes: Set<string>, { doc, legs }: RunLayout, part: string): void {
+  const laid = legs.get(doc.parts[part]?.leg ?? '');
+  if (laid) nodes.add(laid.near);
 }
 
 /** A leg and its pieces as they were, where nothing they rest on but the line before them has changed. */

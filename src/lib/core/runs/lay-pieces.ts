@@ -14,9 +14,17 @@ import { getCraft } from '../materials/crafts.ts';
 const START: Chain = { exact: 0, marked: 0 };
 
 /** How far a line of pieces had come at the near end of a leg, and at its far end. */
-export interface LineSoFar {
+interface LineSoFar {
   readonly from: Chain;
   readonly to: Chain;
+}
+/** The pieces of a leg → how far their line had come. */
+const lineOf = new WeakMap<readonly Piece[], LineSoFar>();
+
+/** Whether the line goes on beyond these pieces as it does beyond those. */
+export function endsAlike(a: readonly Piece[], b: readonly Piece[]): boolean {
+  const [one, other] = [lineOf.get(a)?.to, lineOf.get(b)?.to];
+  return one?.exact === other?.exact && one?.marked === other?.marked;
 }
 
 /**
@@ -33,35 +41,30 @@ export class PieceLayer {
   readonly #rules: HouseRules;
   readonly #facts: Facts;
   readonly #ends: EndReader;
-  /** Leg id → how far the line had come at its far end. */
-  readonly #chains = new Map<string, LineSoFar>();
+  /** Leg id → its pieces, as far as they are laid: they say how far their line has come. */
+  readonly #pieces: ReadonlyMap<string, readonly Piece[]>;
 
   constructor(
     nodes: ReadonlyMap<string, LaidNode>,
+    pieces: ReadonlyMap<string, readonly Piece[]>,
     catalogue: Catalogue,
     rules: HouseRules,
     facts: Facts,
     ends: EndReader,
   ) {
     this.#nodes = nodes;
+    this.#pieces = pieces;
     this.#catalogue = catalogue;
     this.#rules = rules;
     this.#facts = facts;
     this.#ends = ends;
   }
 
-  /** How far the line of each leg has come. */
-  get lines(): ReadonlyMap<string, LineSoFar> {
-    return this.#chains;
-  }
-
-  /** Whether the line comes to a leg as it did when its pieces were made; then it goes on beyond it as it did. */
-  goesOn(laid: LaidLeg, before: ReadonlyMap<string, LineSoFar>): boolean {
-    const was = before.get(laid.id);
+  /** Whether the line comes to a leg as it did when these pieces were made; then it goes on beyond it as it did. */
+  goesOn(laid: LaidLeg, pieces: readonly Piece[]): boolean {
+    const was = lineOf.get(pieces)?.from;
     const { exact, marked } = this.#findChain(laid);
-    if (!was || was.from.exact !== exact || was.from.marked !== marked) return false;
-    this.#chains.set(laid.id, was);
-    return true;
+    return was?.exact === exact && was.marked === marked;
   }
 
   /** The pieces of one leg, from its near end; none where fitting goes straight into fitting (`pipe` null). */
@@ -86,7 +89,7 @@ export class PieceLayer {
         if (stop) [start, near] = [stop.at, readInlineEnd(laid.leg, stop, 1, this.#ends)];
       }
     }
-    this.#chains.set(laid.id, { from, to: chain });
+    lineOf.set(pieces, { from, to: chain });
     return pieces;
   }
 
@@ -96,7 +99,7 @@ export class PieceLayer {
     if (!before || before === leg) return START;
     const from = before.from === near ? before.to : before.from;
     if (!isSameWay(getVectorFrom(before, from), getVectorFrom(leg, near))) return START;
-    return this.#chains.get(before.id)?.to ?? START;
+    return lineOf.get(this.#pieces.get(before.id)!)?.to ?? START;
   }
 
   /** The cut of a piece, and how far the line has come with it; null where it is not known. */

@@ -22,6 +22,8 @@ export interface RunLayout {
   /** In walking order from the source: a branch is walked to its end before the next begins. */
   readonly nodes: ReadonlyMap<string, LaidNode>;
   readonly legs: ReadonlyMap<string, LaidLeg>;
+  /** The legs that close a loop: where they arrive another leg had come before. In walking order. */
+  readonly closing: readonly string[];
   /** What the measures come to. */
   readonly solved: SolvedLengths;
   /** Leg id → the pieces to cut for it, from its end nearer the source; none where fitting goes into fitting. */

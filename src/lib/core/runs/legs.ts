@@ -1,3 +1,4 @@
+import { findCarried, findTouched, idsOf, noteOrigin } from './lineage.ts';
 import { getOrThrow } from '../outcome/get-or-throw.ts';
 import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from './run.ts';
 
@@ -9,26 +10,62 @@ const made = new WeakMap<
 >();
 type PartsOfLeg = Readonly<Record<string, InlinePart>>;
 
-/** Collections of a document → its legs. */
-const known = new WeakMap<
-  RunDoc['legs'],
-  { readonly doc: RunDoc; readonly legs: ReadonlyMap<string, Leg> }
->();
+/** Legs of a document → them with their settings and parts, as they were last put together. */
+const known = new WeakMap<object, Assembled>();
+interface Assembled {
+  readonly doc: Pick<RunDoc, 'specs' | 'parts'>;
+  readonly legs: ReadonlyMap<string, Leg>;
+}
 
 /** The legs of a run with their settings and parts, by id. Legs that did not change since they were last asked for are the same. */
 export function getLegs(doc: RunDoc): ReadonlyMap<string, Leg> {
   const before = known.get(doc.legs);
   if (before?.doc.specs === doc.specs && before.doc.parts === doc.parts) return before.legs;
-  const parts = getPartsByLeg(doc.parts);
-  const legs = new Map<string, Leg>();
-  for (const id in doc.legs) {
-    const entry = doc.legs[id]!;
-    const spec = doc.specs[getSpecId(id, entry.system)];
-    if (!spec) throw new Error(`leg ${id} has no settings of ${entry.system}`);
-    legs.set(id, putTogether(entry, spec, parts.get(id) ?? NO_PARTS));
-  }
+  const legs = carryLegs(doc) ?? putAllTogether(doc);
   known.set(doc.legs, { doc, legs });
   return legs;
+}
+
+function putAllTogether(doc: RunDoc): ReadonlyMap<string, Leg> {
+  const parts = getPartsByLeg(doc.parts);
+  const legs = new Map<string, Leg>();
+  for (const id of idsOf(doc.legs)) legs.set(id, findEntry(doc, id, parts)!);
+  return legs;
+}
+
+/** Those of the document before, with what has changed since put together anew; null where that is not known. */
+function carryLegs(doc: RunDoc): ReadonlyMap<string, Leg> | null {
+  const carried = findCarried(doc.legs, (legs) => known.get(legs));
+  if (!carried) return null;
+  const before = carried.value;
+  const specs = findTouched(before.doc.specs, doc.specs);
+  const parts = findTouched(before.doc.parts, doc.parts);
+  if (!specs || !parts) return null;
+  const touched = new Set(carried.touched);
+  // Of one that came and went in between neither state knows: nor did its leg change by it.
+  for (const [ids, name] of [
+    [specs, 'specs'],
+    [parts, 'parts'],
+  ] as const)
+    for (const id of ids)
+      for (const state of [before.doc, doc]) if (state[name][id]) touched.add(state[name][id].leg);
+  const byLeg = getPartsByLeg(doc.parts);
+  const legs = new Map(before.legs);
+  for (const id of touched) {
+    const leg = findEntry(doc, id, byLeg);
+    if (leg) legs.set(id, leg);
+    else legs.delete(id);
+  }
+  noteOrigin(legs, before.legs, [...touched]);
+  return legs;
+}
+
+function findEntry({ legs, specs }: RunDoc, id: string, parts: ReadonlyMap<string, PartsOfLeg>): Leg | null {
+  if (!Object.hasOwn(legs, id)) return null;
+  const entry = legs[id]!;
+  const spec = specs[getSpecId(id, entry.system)];
+  if (!spec) throw new Error(`leg ${id} has no settings of ${entry.system}`);
+  return putTogether(entry, spec, parts.get(id) ?? NO_PARTS);
 }
 
 /** A leg by its id; null when the run has none of it. */
@@ -59,7 +96,7 @@ function getPartsByLeg(parts: RunDoc['parts']): ReadonlyMap<string, PartsOfLeg> 
   const before = partsOf.get(parts);
   if (before) return before;
   const byLeg = new Map<string, Record<string, InlinePart>>();
-  for (const id in parts) {
+  for (const id of idsOf(parts)) {
     const part = parts[id]!;
     const others = byLeg.get(part.leg);
     if (others) others[id] = part;
@@ -71,67 +108,69 @@ function getPartsByLeg(parts: RunDoc['parts']): ReadonlyMap<string, PartsOfLeg> 
 
 interface Meeting {
   readonly nodes: RunDoc['nodes'];
+  readonly legs: ReadonlyMap<string, Leg>;
   readonly byNode: ReadonlyMap<string, readonly Leg[]>;
 }
 /** Legs of a document → where they meet. */
-const meetings = new WeakMap<ReadonlyMap<string, Leg>, Meeting>();
+const meetings = new WeakMap<object, Meeting>();
 
 /**
- * Node ids → the legs that meet there, in the order of their ranks. With the document it was before, only what has changed since is
- * worked out; lists that did not change are the same.
+ * Node ids → the legs that meet there, in the order of their ranks. What did not change since they were last asked for is the same;
+ * what did is noted as touched.
  */
-export function getLegsByNode(
-  doc: RunDoc,
-  before: RunDoc | null = null,
-): ReadonlyMap<string, readonly Leg[]> {
+export function getLegsByNode(doc: RunDoc): ReadonlyMap<string, readonly Leg[]> {
   const legs = getLegs(doc);
   const known = meetings.get(legs);
   if (known?.nodes === doc.nodes) return known.byNode;
-  const earlier = before && before !== doc ? getLegs(before) : null;
-  const from = earlier && meetings.get(earlier);
-  const byNode = from ? meetAnew(from, earlier, legs, doc.nodes) : meet(legs, doc.nodes);
-  meetings.set(legs, { nodes: doc.nodes, byNode });
+  const byNode = carryMeeting(legs, doc.nodes) ?? meet(legs, doc.nodes);
+  meetings.set(legs, { nodes: doc.nodes, legs, byNode });
   return byNode;
 }
 
 function meet(legs: ReadonlyMap<string, Leg>, nodes: RunDoc['nodes']): Map<string, readonly Leg[]> {
   const byNode = new Map<string, readonly Leg[]>();
-  for (const id in nodes) byNode.set(id, NO_LEGS);
-  for (const leg of legs.values()) {
-    for (const node of [leg.from, leg.to]) {
-      const met = byNode.get(node);
-      if (met) byNode.set(node, putInOrder(met, leg));
-    }
-  }
+  for (const id of idsOf(nodes)) byNode.set(id, NO_LEGS);
+  for (const leg of legs.values()) for (const node of [leg.from, leg.to]) join(byNode, node, leg);
   return byNode;
 }
 
-/** The same, where most legs are those of before. The order of the nodes is that of the document, as if made from nothing. */
-function meetAnew(
-  { byNode: before }: Meeting,
-  earlier: ReadonlyMap<string, Leg>,
+function join(byNode: Map<string, readonly Leg[]>, node: string, leg: Leg): void {
+  const met = byNode.get(node);
+  if (met) byNode.set(node, putInOrder(met, leg));
+}
+
+/** Those of before, where most legs are the same; null where that is not known. The order of the nodes is that of the document. */
+function carryMeeting(
   legs: ReadonlyMap<string, Leg>,
   nodes: RunDoc['nodes'],
-): Map<string, readonly Leg[]> {
-  const gone = new Map<string, Set<Leg>>();
-  const come: Leg[] = [];
-  const note = (leg: Leg): void => {
-    for (const node of [leg.from, leg.to]) gone.set(node, (gone.get(node) ?? new Set()).add(leg));
-  };
-  for (const [id, leg] of earlier) if (legs.get(id) !== leg) note(leg);
-  for (const [id, leg] of legs) if (earlier.get(id) !== leg) come.push(leg);
-  const byNode = new Map<string, readonly Leg[]>();
-  for (const id in nodes) {
-    const met = before.get(id) ?? NO_LEGS;
-    const out = gone.get(id);
-    byNode.set(id, out ? met.filter((leg) => !out.has(leg)) : met);
+): ReadonlyMap<string, readonly Leg[]> | null {
+  const carried = findCarried(legs, (earlier) => meetings.get(earlier));
+  const nodesTouched = carried && findTouched(carried.value.nodes, nodes);
+  if (!nodesTouched) return null;
+  const before = carried.value;
+  const touched = new Set(nodesTouched);
+  const byNode = new Map(before.byNode);
+  for (const id of nodesTouched) {
+    if (!Object.hasOwn(nodes, id)) byNode.delete(id);
+    else if (!byNode.has(id)) byNode.set(id, NO_LEGS);
   }
-  for (const leg of come) {
-    for (const node of [leg.from, leg.to]) {
+  const changed = [...carried.touched].filter((id) => before.legs.get(id) !== legs.get(id));
+  for (const id of changed) {
+    const gone = before.legs.get(id);
+    for (const node of gone ? [gone.from, gone.to] : []) {
+      touched.add(node);
       const met = byNode.get(node);
-      if (met) byNode.set(node, putInOrder(met, leg));
+      if (met) byNode.set(node, met.filter((leg) => leg !== gone)); // prettier-ignore
     }
   }
+  for (const id of changed) {
+    const come = legs.get(id);
+    for (const node of come ? [come.from, come.to] : []) {
+      touched.add(node);
+      join(byNode, node, come!);
+    }
+  }
+  noteOrigin(byNode, before.byNode, [...touched]);
   return byNode;
 }
 

@@ -1,6 +1,7 @@
 import type { Contradiction, DerivedLength, SolvedLengths } from './solved-lengths.ts';
 import type { SolveContext } from './solve-context.ts';
 import { getLegs } from './legs.ts';
+import { findTouched, idsOf } from './lineage.ts';
 import { findReach } from '../catalogue/part.ts';
 import { getOffsetLengths } from '../allowances/offset.ts';
 import type { Length } from '../units/length.ts';
@@ -8,7 +9,7 @@ import { isMaleAt } from './leg-direction.ts';
 import { findPort } from './fitting.ts';
 import { solveByStations, type StationSolution } from './solve-by-stations.ts';
 import type { LegsByNode } from './straight-line.ts';
-import type { Leg, Measure } from './run.ts';
+import type { Leg, Measure, RunDoc } from './run.ts';
 
 const isPlain = ({ from, to, along }: Measure): boolean =>
   along === null && from.kind === 'node' && to.kind === 'node' && from.at === 'centre' && to.at === 'centre';
@@ -16,14 +17,16 @@ const isPlain = ({ from, to, along }: Measure): boolean =>
 /**
  * Works out every length the measures, offsets and made-up parts determine (nm). Most measures are plain (centre to
  * centre of one leg) and are read off at once; the others are solved together. Measures that contradict each other are
- * named and none of them is used.
+ * named and none of them is used. With what was solved before an edit, a run of plain measures is solved only where it was touched.
  */
-export function solveLengths(context: SolveContext): SolvedLengths {
+export function solveLengths(context: SolveContext, before: SolvedBefore | null = null): SolvedLengths {
+  const carried = before && carryPlain(context, before);
+  if (carried) return carried;
   const { doc, legsByNode } = context;
   const lengths = new Map<string, Length>();
   const others: Measure[] = [];
   let isContested = false;
-  for (const id in doc.measures) {
+  for (const id of idsOf(doc.measures)) {
     const measure = doc.measures[id]!;
     const leg = isPlain(measure) ? findLegBetween(legsByNode, measure) : null;
     if (!leg) {
@@ -50,6 +53,60 @@ export function solveLengths(context: SolveContext): SolvedLengths {
   if (others.length === 0 && !isContested && unusual.length === 0) return base;
   return solveUnusual(context, lengths, inOrder(others), unusual, isContested);
 }
+
+/** What was solved of the document before an edit. */
+export interface SolvedBefore {
+  readonly doc: RunDoc;
+  readonly legsByNode: LegsByNode;
+  readonly solved: SolvedLengths;
+}
+
+/** Whether every leg is as long as the one measure between its ends says, and no measure says anything else. */
+const isAllPlain = ({ doc, solved }: SolvedBefore): boolean =>
+  solved.derived === NOTHING &&
+  solved.unread === NOTHING &&
+  solved.contradictions === NONE &&
+  solved.lengths.size === idsOf(doc.measures).length;
+
+/** The lengths of before but for the legs and measures touched since; null where not all of them were plain, or are no longer. */
+function carryPlain({ doc, legsByNode }: SolveContext, before: SolvedBefore): SolvedLengths | null {
+  if (!isAllPlain(before)) return null;
+  const measures = findTouched(before.doc.measures, doc.measures);
+  const nodes = findTouched(before.legsByNode, legsByNode);
+  if (!measures || !nodes) return null;
+  const lengths = new Map(before.solved.lengths);
+  for (const node of nodes) {
+    const [was, is] = [before.legsByNode.get(node) ?? NONE, legsByNode.get(node) ?? NONE];
+    for (const leg of is) {
+      const isNew = was.every(({ id }) => id !== leg.id);
+      if (
+        leg.geometry.kind !== 'axis' ||
+        (isNew && is.some((other) => other !== leg && joinsSame(other, leg)))
+      )
+        return null;
+    }
+    for (const leg of was) {
+      const now = is.find(({ id }) => id === leg.id);
+      if (!now || now.from !== leg.from || now.to !== leg.to) lengths.delete(leg.id);
+    }
+  }
+  for (const id of measures) {
+    const was = before.doc.measures[id];
+    const leg = was && findLegBetween(before.legsByNode, was);
+    if (leg) lengths.delete(leg.id);
+  }
+  for (const id of measures) {
+    const is = doc.measures[id];
+    if (!is) continue;
+    const leg = isPlain(is) ? findLegBetween(legsByNode, is) : null;
+    if (!leg || lengths.has(leg.id)) return null;
+    lengths.set(leg.id, is.value);
+  }
+  return lengths.size === idsOf(doc.measures).length ? { ...before.solved, lengths } : null;
+}
+
+const joinsSame = (a: Leg, b: Leg): boolean =>
+  (a.from === b.from && a.to === b.to) || (a.from === b.to && a.to === b.from);
 
 /** The rest of the work, for a run that has more in it than legs measured once from centre to centre. */
 function solveUnusual(

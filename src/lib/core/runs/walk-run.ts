@@ -3,7 +3,8 @@ import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { Length } from '../units/length.ts';
 import { seeLegs, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
-import type { LaidInline, LaidLeg, LaidNode, RunLayout } from './layout.ts';
+import type { EarlierWalk } from './earlier-walk.ts';
+import type { LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
 import { getVectorFrom } from './leg-direction.ts';
 import type { Leg, RunDoc } from './run.ts';
 import type { LegsByNode } from './straight-line.ts';
@@ -14,7 +15,7 @@ const PLACED_WITHOUT_MEASURE: Length = 12 * 25_400_000;
 /** No parts in a leg: one list, so that what has none is the same object from layout to layout. */
 export const NO_PARTS: readonly LaidInline[] = [];
 
-/** A walk through a run as far as it has come: `nodes`, `legs`, `work` and `anew` grow with it. */
+/** A walk through a run as far as it has come: all but what it was begun with grows with it. */
 export interface Walk {
   readonly doc: RunDoc;
   readonly legsByNode: LegsByNode;
@@ -28,7 +29,18 @@ export interface Walk {
   readonly anew: Set<string>;
   readonly nodes: Map<string, LaidNode>;
   readonly legs: Map<string, LaidLeg>;
+  /** Where what nothing touched is taken over in blocks: the earlier walk; null where each is looked at. */
+  readonly earlier: EarlierWalk | null;
+  /** The pieces of each leg, in walking order: those taken over in blocks, and none yet for the others. */
+  readonly pieces: Map<string, readonly Piece[]>;
+  /** The legs whose pieces were not taken over in blocks, in walking order. */
+  readonly open: LaidLeg[];
+  /** The legs that arrive where another had come before. */
+  readonly closing: string[];
 }
+
+/** Not laid yet: one list, to hold the place of a leg in the order. */
+export const NO_PIECES: readonly Piece[] = [];
 
 /**
  * Walks from a node of the document through all it reaches, a branch to its end before the next begins, and places fittings and legs
@@ -38,6 +50,7 @@ export function walkFrom(walk: Walk, start: string): void {
   const stack: LaidNode[] = [];
   const next: number[] = [];
   const visit = (id: string, position: Vector, inlet: Leg | null) => {
+    if (takeBlock(walk, id, position, inlet, stack.length)) return;
     const at = layNode(walk, id, position, inlet);
     walk.nodes.set(id, at);
     stack.push(at);
@@ -55,11 +68,49 @@ export function walkFrom(walk: Walk, start: string): void {
     }
     if (walk.legs.has(leg.id)) continue;
     const laid = layLeg(walk, leg, at.id, depth);
-    if (walk.nodes.has(laid.far)) continue;
-    const length = laid.centreToCentre ?? PLACED_WITHOUT_MEASURE;
-    visit(laid.far, addScaled(at.position, getVectorFrom(leg, at.id), length), leg);
+    if (walk.nodes.has(laid.far)) {
+      walk.closing.push(laid.id);
+      continue;
+    }
+    visit(laid.far, placeFar(at.position, laid), leg);
   }
 }
+
+/** Takes over what hangs on a node where nothing of it was touched: as it is, or moved as a whole. Tells whether it did. */
+function takeBlock(
+  { earlier, nodes, legs, pieces }: Walk,
+  node: string,
+  position: Vector,
+  inlet: Leg | null,
+  depth: number,
+): boolean {
+  const block = earlier?.findBlock(node, inlet);
+  if (!block) return false;
+  const { from, to } = block;
+  const isMoved = !isSamePlace(earlier!.nodes[from]!.position, position);
+  const deeper = depth - earlier!.getDepth(from);
+  const places: Vector[] = [];
+  for (let i = from; i < to; i++) {
+    const was = earlier!.nodes[i]!;
+    let at = position;
+    if (i > from) {
+      const leg = earlier!.legs[i - 1]!;
+      legs.set(leg.id, deeper === 0 ? leg : { ...leg, depth: leg.depth + deeper });
+      pieces.set(leg.id, earlier!.pieces[i - 1]!);
+      if (isMoved) at = placeFar(places[earlier!.parents[i]! - from]!, leg);
+    }
+    if (isMoved) places.push(at);
+    const { id, node: entry, legs: met, fitting } = was;
+    nodes.set(id, isMoved ? { id, node: entry, legs: met, fitting, position: at } : was);
+  }
+  return true;
+}
+
+/** Where the far end of a leg lies, seen from its near end. */
+const placeFar = (near: Vector, { leg, near: from, centreToCentre }: LaidLeg): Vector =>
+  addScaled(near, getVectorFrom(leg, from), centreToCentre ?? PLACED_WITHOUT_MEASURE);
+
+const isSamePlace = (a: Vector, b: Vector): boolean => a.x === b.x && a.y === b.y && a.z === b.z;
 
 /** A node as it was where it and its legs are the same; where it only lies elsewhere its fitting stays. */
 function layNode(walk: Walk, id: string, position: Vector, inlet: Leg | null): LaidNode {
@@ -68,8 +119,7 @@ function layNode(walk: Walk, id: string, position: Vector, inlet: Leg | null): L
   if (!node) throw new Error(`no node with id ${id}`);
   const was = walk.old?.nodes.get(id);
   if (was?.node === node && isSameList(was.legs, ordered)) {
-    const { x, y, z } = was.position;
-    return x === position.x && y === position.y && z === position.z ? was : { ...was, position };
+    return isSamePlace(was.position, position) ? was : { ...was, position };
   }
   walk.work.fittings++;
   walk.anew.add(id);
@@ -101,5 +151,7 @@ function layLeg(walk: Walk, leg: Leg, near: string, depth: number): LaidLeg {
       ? was
       : { id: leg.id, leg, near, far, depth, centreToCentre, inline: NO_PARTS };
   walk.legs.set(leg.id, laid);
+  walk.pieces.set(leg.id, NO_PIECES);
+  walk.open.push(laid);
   return laid;
 }

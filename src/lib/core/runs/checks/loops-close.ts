@@ -7,9 +7,9 @@ import type { RunLayout } from '../layout.ts';
 /** Where legs close a loop, the way round arrives where it should (within 1 mm: positions are doubles for drawing). */
 export function checkLoopsClose(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
-  for (const { id, leg, near, far, centreToCentre } of layout.legs.values()) {
-    // A leg by which its far node was reached closes nothing.
-    if (centreToCentre === null || layout.nodes.get(far)!.legs[0] === leg) continue;
+  for (const id of layout.closing) {
+    const { leg, near, far, centreToCentre } = layout.legs.get(id)!;
+    if (centreToCentre === null) continue;
     const from = layout.nodes.get(near)!.position;
     const arrives = addScaled(from, getVectorFrom(leg, near), centreToCentre);
     const by = Math.round(magnitude(subtract(layout.nodes.get(far)!.position, arrives)));

@@ -1,5 +1,4 @@
 import type { Finding } from '../finding.ts';
-import { getPieces } from '../lay-out-run.ts';
 import type { Piece, RunLayout } from '../layout.ts';
 import { getCraft } from '../../materials/crafts.ts';
 
@@ -10,13 +9,13 @@ import { getCraft } from '../../materials/crafts.ts';
  */
 export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
   const findings: Finding[] = [];
-  for (const piece of getPieces(layout)) {
-    let finding = known.get(piece);
-    if (finding === undefined) {
-      finding = checkPiece(piece, layout);
-      known.set(piece, finding);
+  for (const pieces of layout.pieces.values()) {
+    let found = known.get(pieces);
+    if (!found) {
+      found = pieces.flatMap((piece) => checkPiece(piece, layout) ?? []);
+      known.set(pieces, found);
     }
-    if (finding) findings.push(finding);
+    for (const finding of found) findings.push(finding);
   }
   for (const { id, leg, inline } of layout.legs.values()) {
     const couplings = inline.length === 0 ? 0 : inline.filter(({ placedBy }) => placedBy === 'stock').length;
@@ -34,7 +33,7 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
 }
 
 /** Pieces that an edit did not touch are the same, and so is what is to be said of them. */
-const known = new WeakMap<Piece, Finding | null>();
+const known = new WeakMap<readonly Piece[], readonly Finding[]>();
 
 /** The long id is built for the pieces that have a finding only. */
 function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Finding | null {

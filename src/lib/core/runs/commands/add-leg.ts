@@ -18,6 +18,7 @@ import {
   type Terminal,
 } from '../run.ts';
 import { getLegsByNode } from '../legs.ts';
+import { idsOf } from '../lineage.ts';
 import { findStraightLine } from '../straight-line.ts';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';
 import { insertLeg, insertOp, setOp } from './make-op.ts';
@@ -131,12 +132,15 @@ export const makeMeasure = (id: string, from: string, to: string, said: NewMeasu
 });
 
 /** The number chalked on the next leg: never one that was given before. */
-export const findNextTag = (doc: RunDoc): number =>
-  1 + Object.values(doc.legs).reduce((most, { tag }) => Math.max(most, tag), 0);
+export function findNextTag({ legs }: RunDoc): number {
+  let most = 0;
+  for (const id of idsOf(legs)) most = Math.max(most, legs[id]!.tag);
+  return most + 1;
+}
 
 /** The rank after every leg that leaves a node. */
 export function findRank(doc: RunDoc, from: string): string {
-  const ranks = Object.values(doc.legs)
+  const ranks = findLegsAt(doc, from)
     .filter((leg) => leg.from === from)
     .map((leg) => leg.rank);
   return generateKeyBetween(ranks.sort().at(-1) ?? null, null);

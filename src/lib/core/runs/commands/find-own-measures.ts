@@ -1,13 +1,17 @@
+import { idsOf } from '../lineage.ts';
 import type { Leg, Measure, RunDoc } from '../run.ts';
 
 /** The measures taken between the two ends of a leg, whatever points of its fittings they refer to. */
-export const findMeasures = (doc: RunDoc, leg: Leg): Measure[] =>
-  Object.values(doc.measures).filter(
-    ({ from, to }) =>
-      from.kind === 'node' &&
-      to.kind === 'node' &&
-      ((from.id === leg.from && to.id === leg.to) || (from.id === leg.to && to.id === leg.from)),
-  );
+export function findMeasures({ measures }: RunDoc, leg: Leg): Measure[] {
+  const found: Measure[] = [];
+  for (const id of idsOf(measures)) {
+    const { from, to } = measures[id]!;
+    if (from.kind !== 'node' || to.kind !== 'node') continue;
+    const isIts = from.id === leg.from ? to.id === leg.to : from.id === leg.to && to.id === leg.from;
+    if (isIts) found.push(measures[id]!);
+  }
+  return found;
+}
 
 /** A measure with the references to one node turned to another. */
 export const repoint = (measure: Measure, old: string, node: string): Pick<Measure, 'from' | 'to'> => ({
