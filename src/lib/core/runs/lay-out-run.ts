@@ -21,7 +21,7 @@ import { getLegsByNode } from './legs.ts';
 import { solveLengths } from './solve-lengths.ts';
 import { type SolveContext } from './solve-context.ts';
 import { findLegOfPart, type LegsByNode } from './straight-line.ts';
-import { NO_PARTS, NO_PIECES, walkFrom, type Walk } from './walk-run.ts';
+import { isSamePlace, NO_PARTS, NO_PIECES, walkFrom, type Walk } from './walk-run.ts';
 
 /** What a layout was made with and what was made for it, for the one that comes after it. */
 interface Inside {
@@ -29,6 +29,8 @@ interface Inside {
   readonly ends: EndReader;
   readonly legsByNode: LegsByNode;
   readonly work: LayoutWork;
+  /** What lies elsewhere than in the layout before; null where that was not followed. */
+  readonly since: { readonly before: WeakRef<RunLayout>; readonly legs: readonly string[] } | null;
 }
 const insides = new WeakMap<RunLayout, Inside>();
 
@@ -92,6 +94,7 @@ export function layOutRun(
     pieces: new Map(),
     open: [],
     closing: [],
+    moved: [],
   };
   if (source !== null && legsByNode.has(source)) walkFrom(walk, source);
   if (walk.nodes.size < legsByNode.size)
@@ -135,8 +138,32 @@ export function layOutRun(
   }
   const { closing } = walk;
   const layout = { doc, catalogue, rules, facts, nodes, legs, closing, solved, pieces, chains };
-  insides.set(layout, { carried, ends, legsByNode, work });
+  const since = walk.earlier && { before: new WeakRef(kept!), legs: listDisplaced(walk, kept!) };
+  insides.set(layout, { carried, ends, legsByNode, work, since });
   return layout;
+}
+
+/** The legs that lie elsewhere than before, or are others. */
+function listDisplaced({ open, moved, nodes, legs }: Walk, before: RunLayout): string[] {
+  const isElsewhere = (node: string): boolean => {
+    const was = before.nodes.get(node);
+    return !was || !isSamePlace(was.position, nodes.get(node)!.position);
+  };
+  const others = open.filter(({ id, near, far }) => {
+    const [was, is] = [before.legs.get(id), legs.get(id)!];
+    if (was?.leg.size !== is.leg.size || was.centreToCentre !== is.centreToCentre) return true;
+    return isElsewhere(near) || isElsewhere(far);
+  });
+  return [...moved, ...others.map(({ id }) => id)];
+}
+
+/** The layout that one was laid out with, and the legs that lie elsewhere since; null where that is not known. */
+export function findDisplaced(
+  layout: RunLayout,
+): { readonly before: RunLayout; readonly legs: readonly string[] } | null {
+  const since = insides.get(layout)?.since;
+  const before = since?.before.deref();
+  return since && before ? { before, legs: since.legs } : null;
 }
 
 /** The walk of a layout, with everything that has changed since marked in it; null where that cannot be told of it. */

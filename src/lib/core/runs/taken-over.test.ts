@@ -40,13 +40,18 @@ describe('what an edit does not touch is taken over', () => {
   const layOut = (doc: RunDoc, before: RunLayout | null = null): RunLayout =>
     layOutRun(doc, standardCatalogue, getRules(doc), NO_FACTS, before);
 
-  for (let seed = 1; seed <= 12; seed++) {
-    it(`after every command layout and findings are those made from nothing (seed ${seed})`, () => {
+  for (let seed = 1; seed <= 16; seed++) {
+    // Some grow from nothing, others begin long enough for whole branches to move.
+    const begins = seed <= 12 ? 0 : 250;
+    const name = `after every command layout and findings are those made from nothing (seed ${seed}, ${begins} legs at first)`;
+    it(name, () => {
       const random = makeRandom(seed);
       const newId = makeIds(`over${seed}x`);
-      let doc = newRun('takenover0', standardCatalogue.version, {});
+      let doc =
+        begins > 0 ? makeRandomRun(begins, seed) : newRun('takenover0', standardCatalogue.version, {});
       let layout = layOut(doc);
-      for (let step = 0; step < 70; step++) {
+      checkRun(layout);
+      for (let step = 0; step < (begins > 0 ? 30 : 70); step++) {
         const plan = planRandomCommand(doc, random, newId);
         if (!plan || plan.ops.length === 0) continue;
         doc = applyPlan(doc, plan);

@@ -37,6 +37,8 @@ export interface Walk {
   readonly open: LaidLeg[];
   /** The legs that arrive where another had come before. */
   readonly closing: string[];
+  /** The legs of blocks that were taken over and lie elsewhere now. */
+  readonly moved: string[];
 }
 
 /** Not laid yet: one list, to hold the place of a leg in the order. */
@@ -78,7 +80,7 @@ export function walkFrom(walk: Walk, start: string): void {
 
 /** Takes over what hangs on a node where nothing of it was touched: as it is, or moved as a whole. Tells whether it did. */
 function takeBlock(
-  { earlier, nodes, legs, pieces }: Walk,
+  { earlier, nodes, legs, pieces, moved }: Walk,
   node: string,
   position: Vector,
   inlet: Leg | null,
@@ -97,7 +99,10 @@ function takeBlock(
       const leg = earlier!.legs[i - 1]!;
       legs.set(leg.id, deeper === 0 ? leg : { ...leg, depth: leg.depth + deeper });
       pieces.set(leg.id, earlier!.pieces[i - 1]!);
-      if (isMoved) at = placeFar(places[earlier!.parents[i]! - from]!, leg);
+      if (isMoved) {
+        at = placeFar(places[earlier!.parents[i]! - from]!, leg);
+        moved.push(leg.id);
+      }
     }
     if (isMoved) places.push(at);
     const { id, node: entry, legs: met, fitting } = was;
@@ -110,7 +115,7 @@ function takeBlock(
 const placeFar = (near: Vector, { leg, near: from, centreToCentre }: LaidLeg): Vector =>
   addScaled(near, getVectorFrom(leg, from), centreToCentre ?? PLACED_WITHOUT_MEASURE);
 
-const isSamePlace = (a: Vector, b: Vector): boolean => a.x === b.x && a.y === b.y && a.z === b.z;
+export const isSamePlace = (a: Vector, b: Vector): boolean => a.x === b.x && a.y === b.y && a.z === b.z;
 
 /** A node as it was where it and its legs are the same; where it only lies elsewhere its fitting stays. */
 function layNode(walk: Walk, id: string, position: Vector, inlet: Leg | null): LaidNode {
