@@ -3,7 +3,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import Ruler from '@lucide/svelte/icons/ruler';
   import Scale from '@lucide/svelte/icons/scale';
-  import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+  import { sayAgo } from '#words/days.ts';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
   import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import DeviceNote from '$lib/ui/screens/jobs/DeviceNote.svelte';
@@ -74,9 +74,7 @@
                   class="tap flex grow items-center text-lg font-medium underline decoration-dotted underline-offset-4"
                   href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: job.id, run: run.id })}>{run.name}</a
                 >
-                <span class="text-sm text-secondary"
-                  >{formatDistanceToNow(new Date(run.changedAt), { addSuffix: true })}</span
-                >
+                <span class="text-sm text-secondary">{sayAgo(run.changedAt, Date.now())}</span>
                 <a
                   class="tap btn"
                   href={resolve('/jobs/[job]/runs/[run]/cut', { job: job.id, run: run.id })}

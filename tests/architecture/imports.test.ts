@@ -119,6 +119,19 @@ describe('imports', () => {
     expect(found).to.deep.equal([]);
   });
 
+  it('bring the catalogue in at one place for the screens and one for the server; everything else is given it', () => {
+    const found = files.filter(
+      (file) =>
+        getLayer(file) !== 'core' &&
+        /\bstandard(?:Catalogue|Threads|Tubes)\b/.test(readFileSync(file, 'utf8')),
+    );
+    expect(found.map((file) => relative(ROOT, file)).sort()).to.deep.equal([
+      'lib/server/catalogue.ts',
+      'lib/ui/catalogue.ts',
+      'lib/ui/threads.ts',
+    ]);
+  });
+
   it('read the published tables in two files only', () => {
     const readers = files.filter((file) =>
       readImports(file).some(({ specifier }) => specifier.endsWith('.table.ts')),

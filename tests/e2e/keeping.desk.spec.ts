@@ -234,7 +234,7 @@ test('edits that clash are kept as another run of the job', async ({ browser, re
   // By what differs: the leg, its figure here, its figure there.
   await expect(dialog.getByRole('row', { name: /^1 centres 3 ft 5 in 3 ft 6 in/ })).toBeVisible();
   await dialog.getByRole('button', { name: 'Keep mine as another run' }).click();
-  await expect(mine.getByText('Run (kept from this device)')).toBeVisible();
+  await expect(mine.getByRole('button', { name: 'Run (kept from this device)' })).toBeVisible();
   await expect.poll(() => readLegs(mine)).toEqual(['1 3 ft 5 in 3/4 right 3 ft 5 in open end']);
   await mine.goto(run.layOut);
   await expect.poll(() => readLegs(mine)).toEqual(['1 3 ft 6 in 3/4 right 3 ft 6 in open end']);

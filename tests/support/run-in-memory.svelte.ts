@@ -9,6 +9,7 @@ import type { LengthUnit } from '#core/units/length.ts';
 
 /** A run with what a screen's state reads of its store, kept in memory only. */
 export class RunInMemory {
+  readonly catalogue = standardCatalogue;
   doc = $state.raw<RunDoc>(newRun('testrun000', standardCatalogue.version, {}));
   details = $state.raw<{ units: LengthUnit }>({ units: 'in' });
   rules = $derived(resolveRules(this.doc.ruleChoices));

@@ -78,7 +78,7 @@ export class Trial {
   newId = (): string => `t${this.run}n${this.#made++}`;
 
   async open(): Promise<RunStore> {
-    const store = new RunStore(JOB.id, this.run);
+    const store = new RunStore(JOB.id, this.run, standardCatalogue);
     this.stores.push(store);
     void store.open();
     await this.until(() => store.phase !== 'opening', 'the run is open');

@@ -13,15 +13,15 @@ import { applyPlan, getLeg, madeUp, makeRun, mustBe, newLeg, offset } from '#sup
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
 import * as details from './change-details.ts';
-import * as changes from './changes.ts';
 
 let made = 0;
 const newId = () => `id${made++}`;
 /** As it is read: lengths are kept whole by spaces that do not break. */
 const plain = (said: string): string => said.replaceAll('\u00a0', ' ');
-const sayDetails = (...said: Parameters<typeof details.sayDetails>) => plain(details.sayDetails(...said));
-const sayWholeChange = (...said: Parameters<typeof changes.sayWholeChange>) =>
-  plain(changes.sayWholeChange(...said));
+const sayDetails = (planned: PlannedChange, unit: 'in' | 'mm') =>
+  plain(details.sayDetails(planned, unit, standardCatalogue));
+const sayWholeChange = (planned: PlannedChange, unit: 'in' | 'mm') =>
+  plain(details.sayWholeChange(planned, unit, standardCatalogue));
 
 describe('what a change was about', () => {
   const doc = makeRun([
@@ -33,7 +33,7 @@ describe('what a change was about', () => {
   it('is said with its figures, in the unit of the job', () => {
     const longer = mustBe(planChangeMeasure(doc, first.id, inches(43.25), '43 1/4', newId));
     expect(sayWholeChange(longer, 'in')).to.equal('leg 1 measured again: 3 ft 7 1/4 in instead of 2 ft 6 in');
-    expect(details.sayDetails(longer, 'in')).to.contain('2\u00a0ft\u00a06\u00a0in');
+    expect(details.sayDetails(longer, 'in', standardCatalogue)).to.contain('2\u00a0ft\u00a06\u00a0in');
     expect(sayDetails(longer, 'mm')).to.equal('1098.55 mm instead of 762 mm');
     const added = mustBe(planAddLeg(doc, newLeg(second.to, 'out', 12), newId));
     expect(sayWholeChange(added, 'in')).to.equal('leg 3 added: out toward you, 1 ft');

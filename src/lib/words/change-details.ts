@@ -1,17 +1,18 @@
 import { PART_KINDS, type BoughtKind } from '#core/catalogue/part.ts';
 import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import { isWay } from '#core/geometry/way.ts';
 import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
 import type { Collection, CommandName, Op, PlannedChange } from '#core/runs/change.ts';
 import type { Json } from '#core/outcome/json.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import { sayChange } from './changes.ts';
 import { RULE_WORDS } from './house-rules.ts';
 import { sayLength } from './length-text.ts';
 import { MATERIAL_NAMES, namePart, PART_KIND_NAMES } from './parts.ts';
 import { sayWay } from './ways.ts';
 
-type Say = (ops: readonly Op[], unit: LengthUnit) => readonly (string | null)[];
+type Say = (ops: readonly Op[], unit: LengthUnit, catalogue: Catalogue) => readonly (string | null)[];
 
 /** A field of a value as it came in a change, which may be of an older version of the document. */
 const read = (value: Json | null, field: string): Json | null =>
@@ -102,10 +103,10 @@ const sayTerminals: Say = (ops) =>
     return kind === 'appliance' && isText(name) ? name : isText(kind) ? (TERMINAL_NAMES[kind] ?? null) : null;
   });
 
-const sayOwnParts: Say = (ops) => {
+const sayOwnParts: Say = (ops, _, catalogue) => {
   const replaced = ops.flatMap((op) => (op.op === 'replace' && op.in === 'ownParts' ? [op.value] : []));
   return [...findWhole(ops, 'ownParts'), ...replaced].map((own) => {
-    const part = standardCatalogue.parts.find(({ id }) => id === read(own, 'of'));
+    const part = catalogue.parts.find(({ id }) => id === read(own, 'of'));
     const typed = read(own, 'typed');
     return part ? `${namePart(part)}${isText(typed) ? `, ${keepWhole(typed)}` : ''}` : null;
   });
@@ -124,7 +125,7 @@ const SAYS: Readonly<Partial<Record<CommandName, Say>>> = {
   'add-measure': sayMeasures,
   'remove-measure': sayMeasures,
   'resize-legs': sayMakes,
-  'put-part': (ops, unit) => [...sayInline(ops, unit), ...sayMeasures(ops, unit)],
+  'put-part': (...said) => [...sayInline(...said), ...sayMeasures(...said)],
   'take-out-part': sayInline,
   'choose-part': sayChosen,
   'close-end': sayTerminals,
@@ -133,5 +134,11 @@ const SAYS: Readonly<Partial<Record<CommandName, Say>>> = {
 };
 
 /** What a change was about, out of its operations: `8 ft 11 in instead of 6 ft 4 in`. Nothing where its name says it all. */
-export const sayDetails = ({ label, ops }: PlannedChange, unit: LengthUnit): string =>
-  (SAYS[label.command]?.(ops, unit) ?? []).filter((said) => said !== null).join(', ');
+export const sayDetails = ({ label, ops }: PlannedChange, unit: LengthUnit, catalogue: Catalogue): string =>
+  (SAYS[label.command]?.(ops, unit, catalogue) ?? []).filter((said) => said !== null).join(', ');
+
+/** What a whole change did, with its figures: those are in its operations. */
+export function sayWholeChange(planned: PlannedChange, unit: LengthUnit, catalogue: Catalogue): string {
+  const details = sayDetails(planned, unit, catalogue);
+  return details ? `${sayChange(planned.label)}: ${details}` : sayChange(planned.label);
+}

@@ -1,6 +1,4 @@
-import type { ChangeLabel, CommandName, PlannedChange } from '#core/runs/change.ts';
-import type { LengthUnit } from '#core/units/length.ts';
-import { sayDetails } from './change-details.ts';
+import type { ChangeLabel, CommandName } from '#core/runs/change.ts';
 
 const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'add-leg': (leg) => `leg ${leg} added`,
@@ -27,12 +25,6 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'write-run': () => 'run written in shorthand',
   'go-back': () => 'gone back to an earlier state',
 };
-
-/** What a whole change did, with its figures: those are in its operations. */
-export function sayWholeChange(planned: PlannedChange, unit: LengthUnit): string {
-  const details = sayDetails(planned, unit);
-  return details ? `${sayChange(planned.label)}: ${details}` : sayChange(planned.label);
-}
 
 /** What a change did, as one would say it. */
 export function sayChange({ command, leg, turn }: ChangeLabel): string {

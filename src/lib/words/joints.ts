@@ -3,12 +3,13 @@ import { getWrench } from '#core/joints/wrench.ts';
 import type { JointKind, MadeAgain, Turner } from '#core/joints/kinds/joint-kind.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import type { JointKindId } from '#core/joints/pair-verdict.ts';
-import type { AskedTightness, Tightness } from '#core/joints/tightness.ts';
+import type { AskedTightness } from '#core/joints/tightness.ts';
 import type { TurnedWith } from '#core/runs/find-turned.ts';
 import type { NoStop } from '#core/joints/clocking.ts';
 import type { SealantNeeded } from '#core/joints/sealant.ts';
 import { toInches, toMillimetres, type LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayNumber } from './length-text.ts';
+import { sayTurns } from './tightness.ts';
 
 interface JointWords {
   readonly name: string;
@@ -218,19 +219,6 @@ const TURNERS: Readonly<Record<Turner, string>> = {
 };
 export const sayTurner = ({ turnedBy, secondWrench }: JointKind): string =>
   `With ${TURNERS[turnedBy]}${secondWrench ? ', and a second one to hold what is made already' : ''}.`;
-
-/** Turns as they are counted at the wrench: to the nearest quarter. */
-export function sayTurns(turns: number): string {
-  const quarters = Math.round(turns * 4);
-  const [whole, rest] = [Math.floor(quarters / 4), ((quarters % 4) + 4) % 4];
-  const fraction = ['', '¼', '½', '¾'][rest]!;
-  const count = whole === 0 && fraction ? fraction : `${whole}${fraction}`;
-  return `${count} ${quarters === 4 ? 'turn' : 'turns'}`;
-}
-
-/** How tight, in two of its three ways (the third is the engagement itself). */
-export const sayTightness = (tightness: Tightness): string =>
-  `about ${sayTurns(tightness.turnsPastHandTight)} past hand-tight, ${sayNumber(tightness.threadsShowing, 1)} threads showing`;
 
 const HOLDS: Readonly<Record<Exclude<HouseRules['who-holds']['option'], 'own'>, string>> = {
   'second-wrench': 'and a second one to hold',

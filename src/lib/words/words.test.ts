@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { checkRun } from '#core/runs/checks/checks.ts';
 import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
 import { getEnds, getPieces } from '#core/runs/lay-out-run.ts';
@@ -9,10 +10,11 @@ import { layOut, makeRun } from '#support/make-run.ts';
 import { describeRun } from './describe-run.ts';
 import { sayFinding } from './findings.ts';
 import { FORMULAS, sayValues } from './formulas.ts';
-import { sayTurns } from './joints.ts';
+import { sayTurns } from './tightness.ts';
 import { sayError, sayExact, sayLength } from './length-text.ts';
 import { isKnownRefusal, sayRefusal } from './refusals.ts';
-import { sayChange, sayWholeChange } from './changes.ts';
+import { sayWholeChange } from './change-details.ts';
+import { sayChange } from './changes.ts';
 import { sayChoice } from './house-rules.ts';
 
 describe('refusals in words', () => {
@@ -100,7 +102,7 @@ describe('changes and choices in words', () => {
     expect(sayChange({ ...label, turn: 'undo' })).to.equal('taken back: leg 4 added');
     expect(sayChange({ ...label, turn: 'redo' })).to.equal('done again: leg 4 added');
     const chosen = planChooseRule(makeRun([[0, 'right', 30]]), 'leak-fluid', { option: 'soap' });
-    expect(sayWholeChange(chosen, 'in')).to.equal('house rule chosen: leak fluid');
+    expect(sayWholeChange(chosen, 'in', standardCatalogue)).to.equal('house rule chosen: leak fluid');
   });
 
   it('name the school with what it was set to', () => {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { page } from '$app/state';
   import { getCrestRange, isTaper } from '#core/catalogue/listed-thread.ts';
-  import { standardThreads } from '#core/catalogue/standard-threads.ts';
+  import { threads } from '$lib/ui/threads.ts';
   import { FAMILY_TRAITS, THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
   import { checkDiameter } from '#core/identify/check-reading.ts';
   import { filterThreads } from '#core/identify/filter-threads.ts';
@@ -27,7 +27,7 @@
     return read.ok ? checkDiameter(read.value.length, typed.trim(), unit) : read;
   });
   const shown = $derived(
-    filterThreads(standardThreads.threads, {
+    filterThreads(threads.threads, {
       family: family || null,
       gender: gender || null,
       perInch: perInch.trim() ? Number(perInch.replace('½', '.5').replace(',', '.')) : null,

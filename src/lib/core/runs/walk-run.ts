@@ -115,6 +115,7 @@ function takeBlock(
 const placeFar = (near: Vector, { leg, near: from, centreToCentre }: LaidLeg): Vector =>
   addScaled(near, getVectorFrom(leg, from), centreToCentre ?? PLACED_WITHOUT_MEASURE);
 
+/** Whether two places (nm) are the very same. */
 export const isSamePlace = (a: Vector, b: Vector): boolean => a.x === b.x && a.y === b.y && a.z === b.z;
 
 /** A node as it was where it and its legs are the same; where it only lies elsewhere its fitting stays. */

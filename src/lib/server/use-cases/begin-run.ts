@@ -1,4 +1,4 @@
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { threads } from '../catalogue.ts';
 import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -56,7 +56,7 @@ async function beginDoc(
   const { end, name } = found.specimen;
   if (!end) return refuse({ code: 'specimen-has-no-end', name });
   return accept(
-    newRunFromSpecimen(empty, specimen, getSpecimenEnd(found.specimen, standardThreads), {
+    newRunFromSpecimen(empty, specimen, getSpecimenEnd(found.specimen, threads), {
       node: newId(),
       anchor: newId(),
     }),

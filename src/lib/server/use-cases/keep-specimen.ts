@@ -1,4 +1,4 @@
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { threads } from '../catalogue.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -20,7 +20,7 @@ export async function keepSpecimen(
     const kept = await findSpecimen(tx, crew, input.id);
     if (kept) return answerKept(kept, job, input);
     if (!open.ok) return open;
-    const specimen = makeSpecimen(standardThreads, input);
+    const specimen = makeSpecimen(threads, input);
     if (await insertSpecimen(tx, crew, job, specimen)) return accept(specimen);
     // Sent twice at once: the other was faster.
     return answerKept((await findSpecimen(tx, crew, input.id))!, job, input);

@@ -1,4 +1,4 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { catalogue } from '../catalogue.ts';
 import { readKeptRunDoc } from '#core/formats/apply-to-run-doc.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
@@ -30,6 +30,6 @@ export async function layOutKeptRun(
   const doc = readKeptRunDoc(JSON.parse(read.value.doc));
   if (!doc.ok) return doc;
   const rules = resolveRules(doc.value.ruleChoices);
-  const layout = layOutRun(doc.value, standardCatalogue, rules, foldEvents(read.value.events));
+  const layout = layOutRun(doc.value, catalogue, rules, foldEvents(read.value.events));
   return accept({ job: read.value.job, run: read.value.run, layout, findings: checkRun(layout) });
 }

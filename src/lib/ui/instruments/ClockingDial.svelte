@@ -1,7 +1,7 @@
 <script lang="ts">
   import { drag, type D3DragEvent } from 'd3-drag';
   import { select } from 'd3-selection';
-  import { sayTurns } from '#words/joints.ts';
+  import { sayTurns } from '#words/tightness.ts';
 
   interface Props {
     /** Degrees clockwise from the top, looking from the fitting into the pipe. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { catalogue } from '../catalogue.ts';
   import { drawRunJoint } from '#core/drawing/lens/draw-run-joint.ts';
   import type { LaidEnd } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
@@ -10,7 +10,7 @@
   let { end, unit }: { end: LaidEnd; unit: LengthUnit } = $props();
   const picture = $derived.by(() => {
     const { joint, thread, size } = end;
-    const pipe = standardCatalogue.findPipe(size);
+    const pipe = catalogue.findPipe(size);
     if (!joint || joint.engagement === null || !thread || !pipe) return null;
     return drawRunJoint({ thread, pipe, engagement: joint.engagement, reach: joint.reach });
   });

@@ -15,6 +15,7 @@
   import { makeKeeper } from '../controls/keep-same.ts';
   import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';
   import LineInk from './LineInk.svelte';
+  import { toPaper } from './paper-transform.ts';
   import { PaperView } from './paper-view.svelte.ts';
 
   interface Props {
@@ -70,8 +71,8 @@
   /** Lettering out of sight is not put on the sheet; the part in sight is counted in big steps, so that it seldom changes. */
   const CULL = 240;
   const inSight = $derived.by(() => {
-    const [left, top] = view.invert([0, 0]);
-    const [right, bottom] = view.invert([sheet.width, sheet.height]);
+    const { x: left, y: top } = toPaper(view, { x: 0, y: 0 });
+    const { x: right, y: bottom } = toPaper(view, { x: sheet.width, y: sheet.height });
     const step = (value: number, by: number) => (Math.floor(value / CULL) + by) * CULL;
     return `${step(left, -1)} ${step(top, -1)} ${step(right, 2)} ${step(bottom, 2)}`;
   });

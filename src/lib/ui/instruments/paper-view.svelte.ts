@@ -1,7 +1,8 @@
-import { select } from 'd3-selection';
-import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
 import type { Frame } from '#core/drawing/find-drawing-frame.ts';
 import type { Point } from '#core/geometry/isometric.ts';
+import { Later } from '../controls/later.svelte.ts';
+import { AS_IT_LIES, toPaper, toWindow, type PaperTransform } from './paper-transform.ts';
+import type { HandOnPaper } from './zoom-by-hand.ts';
 
 const SMALLEST = 0.08;
 const LARGEST = 4;
@@ -10,21 +11,21 @@ const READABLE = 0.62;
 const MARGIN = 18;
 const EDGE = 10;
 
+/** What a hand that comes near is told by. */
+const COMES_NEAR = ['pointerenter', 'pointerdown', 'wheel', 'touchstart'] as const;
+
 /** Where a drawing's paper lies under its window: moved and zoomed by hand, fitted to what is drawn, brought to a point. */
 export class PaperView {
-  transform = $state.raw<ZoomTransform>(zoomIdentity);
+  transform = $state.raw<PaperTransform>(AS_IT_LIES);
   #element = $state<SVGSVGElement | null>(null);
   /** Moved by hand: from then on it stays where it was put, until the whole is asked for. */
   isByHand = false;
   /** What the buttons take at the top: nothing is fitted under them. */
   #tools = 0;
   readonly #getWindow: () => { readonly width: number; readonly height: number };
-  readonly #zoomer = zoom<SVGSVGElement, unknown>()
-    .scaleExtent([SMALLEST, LARGEST])
-    .on('zoom', (event: { transform: ZoomTransform; sourceEvent: Event | null }) => {
-      this.transform = event.transform;
-      if (event.sourceEvent) this.isByHand = true;
-    });
+  /** Moving by hand is fetched when a hand comes near. */
+  readonly #byHand = new Later(() => import('./zoom-by-hand.ts'));
+  #hand: HandOnPaper | null = null;
 
   constructor(getWindow: () => { readonly width: number; readonly height: number }) {
     this.#getWindow = getWindow;
@@ -38,23 +39,39 @@ export class PaperView {
   /** Looks through an element; gives what lets go of it. `onpoint`: a place of the paper was clicked. */
   attach(element: SVGSVGElement, onpoint: (at: Point) => void): () => void {
     this.#element = element;
-    select(element).call(this.#zoomer).on('dblclick.zoom', null);
     const onClick = (event: MouseEvent) => {
       const box = element.getBoundingClientRect();
-      const [x, y] = this.transform.invert([event.clientX - box.left, event.clientY - box.top]);
-      onpoint({ x, y });
+      onpoint(toPaper(this.transform, { x: event.clientX - box.left, y: event.clientY - box.top }));
     };
     element.addEventListener('click', onClick);
+    const onNear = () => void this.#takeInHand(element).catch(() => undefined);
+    for (const name of COMES_NEAR) element.addEventListener(name, onNear, { once: true, passive: true });
+    if (this.#byHand.value) onNear();
     return () => {
       element.removeEventListener('click', onClick);
-      select(element).on('.zoom', null);
-      this.#element = null;
+      for (const name of COMES_NEAR) element.removeEventListener(name, onNear);
+      this.#hand?.letGo();
+      [this.#hand, this.#element] = [null, null];
     };
   }
 
+  async #takeInHand(element: SVGSVGElement): Promise<void> {
+    const { takeInHand } = await this.#byHand.get();
+    if (this.#element !== element || this.#hand) return;
+    this.#hand = takeInHand(element, this.transform, [SMALLEST, LARGEST], (to, isByHand) => {
+      this.transform = to;
+      if (isByHand) this.isByHand = true;
+    });
+  }
+
+  /** About the middle of the window. */
   zoomBy(factor: number): void {
     this.isByHand = true;
-    if (this.#element) this.#zoomer.scaleBy(select(this.#element), factor);
+    const { width, height } = this.#getWindow();
+    const k = Math.min(LARGEST, Math.max(SMALLEST, this.transform.k * factor));
+    const middle = { x: width / 2, y: height / 2 };
+    const at = toPaper(this.transform, middle);
+    this.#lay({ k, x: middle.x - at.x * k, y: middle.y - at.y * k });
   }
 
   /**
@@ -72,7 +89,7 @@ export class PaperView {
     const { transform } = this;
     this.#tools = tools;
     if (scale >= READABLE || whole) this.#centre(middle, Math.max(SMALLEST, scale));
-    else if (transform.k < READABLE || transform === zoomIdentity) this.#centre(focus ?? middle, 1);
+    else if (transform.k < READABLE || transform === AS_IT_LIES) this.#centre(focus ?? middle, 1);
   }
 
   /**
@@ -83,7 +100,7 @@ export class PaperView {
     const { width, height } = this.#getWindow();
     const top = this.#tools + EDGE;
     const isInSight = (at: Point): boolean => {
-      const [x, y] = this.transform.apply([at.x, at.y]);
+      const { x, y } = toWindow(this.transform, at);
       return x > EDGE && y > top && x < width - EDGE && y < height - EDGE;
     };
     if (points.length === 0 || points.every(isInSight)) return;
@@ -101,11 +118,11 @@ export class PaperView {
 
   #centre({ x, y }: Point, k: number): void {
     const { width, height } = this.#getWindow();
-    const to = zoomIdentity
-      .translate(width / 2, (height + this.#tools) / 2)
-      .scale(k)
-      .translate(-x, -y);
-    if (this.#element) this.#zoomer.transform(select(this.#element), to);
+    this.#lay({ k, x: width / 2 - x * k, y: (height + this.#tools) / 2 - y * k });
+  }
+
+  #lay(to: PaperTransform): void {
+    if (this.#hand) this.#hand.lay(to);
     else this.transform = to;
   }
 }

@@ -1,4 +1,4 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -38,6 +38,7 @@ const RETRY = 2500;
 export class RunStore {
   readonly job: string;
   readonly run: string;
+  readonly catalogue: Catalogue;
   phase = $state<'opening' | 'ready' | 'refused'>('opening');
   /** What the server said no to, or that it is away. What this device says no to, the shelf knows. */
   trouble = $state.raw<Refusal | null>(null);
@@ -74,7 +75,7 @@ export class RunStore {
     const { doc, rules, facts } = this;
     if (doc === null) return null;
     // What an edit did not touch is taken over from the layout before it.
-    this.#before = layOutRun(doc, standardCatalogue, rules, facts, this.#before);
+    this.#before = layOutRun(doc, this.catalogue, rules, facts, this.#before);
     return this.#before;
   });
   findings = $derived(this.layout ? checkRun(this.layout) : []);
@@ -87,7 +88,8 @@ export class RunStore {
   /** Events the server would not take: kept and said, but they do not hold up what follows. */
   readonly #refusedEvents = makeKeys();
 
-  constructor(job: string, run: string) {
+  constructor(job: string, run: string, catalogue: Catalogue) {
+    this.catalogue = catalogue;
     this.job = job;
     this.run = run;
     this.shelf = new RunShelf(run, {

@@ -1,4 +1,4 @@
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { threads } from '../threads.ts';
 import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer, isPassing } from './ask-server.ts';
@@ -36,7 +36,7 @@ export class SpecimensStore {
       ...this.#device
         .filter(({ id }) => !isKnown(id))
         .map((input) => ({
-          specimen: makeSpecimen(standardThreads, input),
+          specimen: makeSpecimen(threads, input),
           where: this.#inWindow.includes(input.id) ? ('window' as const) : ('device' as const),
         })),
     ];

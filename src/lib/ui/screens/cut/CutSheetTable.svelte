@@ -5,7 +5,8 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { toMillimetres, type Length } from '#core/units/length.ts';
   import { sayExact, sayLength, sayNumber } from '#words/length-text.ts';
-  import { sayTightness, sayWrench } from '#words/joints.ts';
+  import { sayWrench } from '#words/joints.ts';
+  import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';

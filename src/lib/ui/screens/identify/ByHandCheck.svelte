@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { standardThreads } from '#core/catalogue/standard-threads.ts';
+  import { threads } from '../../threads.ts';
   import { isPipeThread } from '#core/ends/thread-family.ts';
   import { checkByHand, checkByHandAll } from '#core/identify/by-hand-check.ts';
   import type { LengthUnit } from '#core/units/length.ts';
@@ -10,7 +10,7 @@
   const diameter = $derived(bench.observations.find((each) => each.kind === 'diameter'));
   const check = $derived(diameter?.kind === 'diameter' ? checkByHand(diameter.length) : null);
   const over = $derived(diameter?.kind === 'diameter' && diameter.side === 'inside' ? 'bore' : 'outside');
-  const lies = $derived(checkByHandAll(standardThreads.taper, over).filter(({ holds }) => !holds));
+  const lies = $derived(checkByHandAll(threads.taper, over).filter(({ holds }) => !holds));
   const best = $derived(bench.ranking.threads[0]?.thread ?? null);
   const isPipe = $derived(best !== null && isPipeThread(best.family));
   const disagrees = $derived(check !== null && isPipe && !check.says.some((size) => size === best?.size));

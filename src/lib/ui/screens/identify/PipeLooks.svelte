@@ -1,7 +1,7 @@
 <script lang="ts">
   import Ban from '@lucide/svelte/icons/ban';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-  import { standardTubes } from '#core/catalogue/standard-threads.ts';
+  import { catalogue } from '../../catalogue.ts';
+  import { tubes } from '../../threads.ts';
   import { checkDiameter } from '#core/identify/check-reading.ts';
   import { findPipeKinds, findPipeSizes, rankPipeKinds } from '#core/identify/identify-pipe.ts';
   import { LOOKS, type Look, type Looks } from '#core/identify/pipe-kinds.ts';
@@ -17,7 +17,7 @@
   const seen = $derived(Object.keys(looks).length);
   const found = $derived(seen > 0 ? findPipeKinds(looks) : []);
   const nearest = $derived(rankPipeKinds(looks)[0]);
-  const pipes = standardCatalogue.sizes.flatMap((size) => standardCatalogue.findPipe(size) ?? []);
+  const pipes = catalogue.sizes.flatMap((size) => catalogue.findPipe(size) ?? []);
   const outside = $derived.by(() => {
     if (!typed.trim()) return null;
     const read = parseLength(typed, unitSetting.unit);
@@ -65,7 +65,7 @@
     {:else}
       {#each found as { kind } (kind.id)}
         {@const texts = PIPE_KIND_TEXTS[kind.id]}
-        {@const sizes = outside?.ok ? findPipeSizes(kind.id, outside.value, pipes, standardTubes) : []}
+        {@const sizes = outside?.ok ? findPipeSizes(kind.id, outside.value, pipes, tubes) : []}
         <article
           class="border-l-8 bg-base-200 px-4 py-2 {kind.use === 'never'
             ? 'border-error'

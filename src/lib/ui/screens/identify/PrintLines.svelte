@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { standardTubes } from '#core/catalogue/standard-threads.ts';
+  import { tubes } from '../../threads.ts';
   import { checkPrintLine, comparePe, findOutside, findWall } from '#core/identify/check-print-line.ts';
   import { parsePrintLine } from '#core/identify/print-line.ts';
   import { sayExact } from '#words/length-text.ts';
@@ -14,9 +14,7 @@
     ].filter(({ line }) => line.text !== ''),
   );
   const comparison = $derived(
-    pipe.trim() && other.trim()
-      ? comparePe(parsePrintLine(pipe), parsePrintLine(other), standardTubes)
-      : null,
+    pipe.trim() && other.trim() ? comparePe(parsePrintLine(pipe), parsePrintLine(other), tubes) : null,
   );
 </script>
 
@@ -38,8 +36,8 @@
   </label>
   <div aria-live="polite" class="flex flex-col gap-3">
     {#each sides as { name, line } (name)}
-      {@const outside = findOutside(line, standardTubes)}
-      {@const wall = findWall(line, standardTubes)}
+      {@const outside = findOutside(line, tubes)}
+      {@const wall = findWall(line, tubes)}
       <article class="border-l-8 border-base-300 bg-base-200 px-4 py-2">
         <h3 class="font-semibold">{name}</h3>
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 leading-snug">
@@ -61,7 +59,7 @@
           {#if line.date}<dt>date</dt>
             <dd>{line.date}</dd>{/if}
         </dl>
-        {#each checkPrintLine(line, standardTubes) as finding (finding.code)}
+        {#each checkPrintLine(line, tubes) as finding (finding.code)}
           <p class="leading-snug font-semibold {finding.code === 'pe-words-unknown' ? '' : 'text-error'}">
             {sayPrintLineFinding(finding)}
           </p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { standardThreads, standardTubes } from '#core/catalogue/standard-threads.ts';
+  import { threads, tubes } from '../../threads.ts';
   import { convertSizeName, parseSizeName } from '#core/identify/convert-size-name.ts';
   import { toMillimetres } from '#core/units/length.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
@@ -8,7 +8,7 @@
 
   let typed = $state('1/2');
   const read = $derived(typed.trim() ? parseSizeName(typed) : null);
-  const meanings = $derived(read?.ok ? convertSizeName(read.value, standardThreads, standardTubes) : []);
+  const meanings = $derived(read?.ok ? convertSizeName(read.value, threads, tubes) : []);
 </script>
 
 <section aria-label="Names of sizes" class="flex flex-col gap-3">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { sayDay } from '#words/days.ts';
-  import { standardThreads } from '#core/catalogue/standard-threads.ts';
+  import { threads } from '../../threads.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayObservation } from '#words/identify.ts';
@@ -16,7 +16,7 @@
   }
   let { store, unit, onbegin }: Props = $props();
   const nameById = (id: string) => {
-    const thread = standardThreads.findThread(id);
+    const thread = threads.findThread(id);
     return thread ? nameThread(thread) : id;
   };
   const sayFound = ({ verdict, end }: Specimen): string => {

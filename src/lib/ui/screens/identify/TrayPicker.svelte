@@ -1,12 +1,12 @@
 <script lang="ts">
-  import { standardThreads } from '#core/catalogue/standard-threads.ts';
+  import { threads } from '../../threads.ts';
   import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
   import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 
   let family = $state<ThreadFamily | ''>('');
   let { bench }: { bench: IdentifyBench } = $props();
-  const truth = $derived(bench.simulated?.truth ? standardThreads.findThread(bench.simulated.truth) : null);
+  const truth = $derived(bench.simulated?.truth ? threads.findThread(bench.simulated.truth) : null);
 </script>
 
 <section aria-label="Practice tray" class="flex flex-col gap-2 border-t-2 border-base-300 pt-3">

@@ -1,4 +1,4 @@
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { threads } from '../../threads.ts';
 import type { ThreadFamily } from '#core/ends/thread-family.ts';
 import { findContradictions, type Contradiction } from '#core/identify/check-reading.ts';
 import {
@@ -37,9 +37,7 @@ export class IdentifyBench {
   readonly #key: string;
 
   observations = $derived.by((): Observation[] => this.readings.map(({ observation }) => observation));
-  weights = $derived.by((): Weights =>
-    this.observations.reduce(weighObservation, beginWeighing(standardThreads)),
-  );
+  weights = $derived.by((): Weights => this.observations.reduce(weighObservation, beginWeighing(threads)));
   ranking = $derived.by((): Ranking => getRanking(this.weights));
   verdict = $derived.by((): Verdict => judge(this.ranking));
   next = $derived.by((): NextMeasurement[] => findNextMeasurements(this.ranking));
@@ -103,7 +101,7 @@ export class IdentifyBench {
   /** Lays a specimen from the practice tray on the bench, of one family or of any. */
   drawFromTray(family: ThreadFamily | null, random: () => number = Math.random): void {
     this.clear();
-    const tray = standardThreads.threads.filter((thread) =>
+    const tray = threads.threads.filter((thread) =>
       family === null ? thread.sisterOf === null : thread.family === family,
     );
     this.simulated = drawSpecimen(tray[Math.floor(random() * tray.length)]!, random);

@@ -4,7 +4,7 @@
   import CircleHelp from '@lucide/svelte/icons/circle-question-mark';
   import CircleX from '@lucide/svelte/icons/circle-x';
   import OctagonAlert from '@lucide/svelte/icons/octagon-alert';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { catalogue } from '../../catalogue.ts';
   import { drawLens } from '#core/drawing/lens/draw-lens.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
   import type { RuleId } from '#core/house-rules/house-rules.ts';
@@ -33,7 +33,7 @@
   const one = new EndChoice({ family: 'npt', size: '1/2', gender: 'male' }, () => specimens);
   const other = new EndChoice({ family: 'npt', size: '1/2', gender: 'female' }, () => specimens);
   const verdict = $derived(judgeByHouse(checkJoint(one.end, other.end), [one.end, other.end], rules.rules));
-  const picture = $derived(drawLens(one.end, other.end, verdict, standardCatalogue));
+  const picture = $derived(drawLens(one.end, other.end, verdict, catalogue));
   const kind = $derived(verdict.joint && JOINTS[verdict.joint]);
   const practice = $derived(kind && findPractice(kind, rules.rules));
   const conditions = $derived(listConditions(verdict, rules.rules));

@@ -1,6 +1,6 @@
 import { UNKNOWN_END } from '#core/ends/end.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { catalogue } from '../../catalogue.ts';
+import { threads } from '../../threads.ts';
 import { NOMINAL_SIZES, type NominalSize } from '#core/ends/size.ts';
 import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
 import type { ListedThread } from '#core/catalogue/listed-thread.ts';
@@ -19,13 +19,13 @@ import {
 } from '#core/catalogue/list-ends.ts';
 import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 
-export const TUBE_ENDS = standardCatalogue.ends.tubes;
+export const TUBE_ENDS = catalogue.ends.tubes;
 export const SOCKETS = listSockets(TUBE_ENDS);
 export const FLANGES = listFlanges();
 
 /** Everything that can be named, each thread with its own seat. */
 export const NAMED_ENDS: readonly FiguredEnd[] = [
-  ...standardThreads.threads.map((thread) => makeThreadEnd(thread)),
+  ...threads.threads.map((thread) => makeThreadEnd(thread)),
   ...TUBE_ENDS,
   ...SOCKETS,
   ...FLANGES,
@@ -68,7 +68,7 @@ export class EndChoice {
   }
 
   sizes = $derived.by((): readonly string[] => {
-    const all = standardThreads.threads.filter((each) => each.family === this.family).map(({ size }) => size);
+    const all = threads.threads.filter((each) => each.family === this.family).map(({ size }) => size);
     return all.filter((size, i) => all.indexOf(size) === i);
   });
   genders = $derived.by((): readonly Gender[] =>
@@ -97,7 +97,7 @@ export class EndChoice {
         return { kind: 'union-half', size: this.unionSize, half: this.half };
       case 'specimen': {
         const found = this.#specimens().find(({ id }) => id === this.specimen);
-        return found ? standardCatalogue.ends.figure(getSpecimenEnd(found, standardThreads)) : UNKNOWN_END;
+        return found ? catalogue.ends.figure(getSpecimenEnd(found, threads)) : UNKNOWN_END;
       }
       case 'unknown':
         return UNKNOWN_END;
@@ -112,7 +112,7 @@ export class EndChoice {
   }
 
   #ofSize(family: ThreadFamily, size: string): ListedThread[] {
-    return standardThreads.threads.filter((each) => each.family === family && each.size === size);
+    return threads.threads.filter((each) => each.family === family && each.size === size);
   }
 
   /** Takes an end as a whole: one that was named. */

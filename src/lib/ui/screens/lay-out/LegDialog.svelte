@@ -1,6 +1,5 @@
 <script lang="ts">
   import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import type { NominalSize } from '#core/ends/size.ts';
   import type { Axis } from '#core/geometry/axis.ts';
   import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
@@ -70,7 +69,7 @@
           value={laid.leg.size}
           onchange={(event) => editor.resize(laid.id, event.currentTarget.value as NominalSize)}
         >
-          {#each standardCatalogue.sizes as size (size)}<option>{size}</option>{/each}
+          {#each entry.store.catalogue.sizes as size (size)}<option>{size}</option>{/each}
         </select></label
       >
       <label class="flex flex-col text-sm"
@@ -152,8 +151,7 @@
         class="tap btn"
         onclick={() => {
           const { id } = laid;
-          entry.growOn();
-          entry.moving = id;
+          entry.moveLeg(id);
           open = false;
         }}>Hang it elsewhere</button
       >

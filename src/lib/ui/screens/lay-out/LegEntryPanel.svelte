@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import type { NominalSize } from '#core/ends/size.ts';
   import DirectionRose from '../../instruments/DirectionRose.svelte';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';
@@ -110,7 +109,7 @@
           value={words.size}
           onchange={(event) => (entry.pickedSize = event.currentTarget.value as NominalSize)}
         >
-          {#each standardCatalogue.sizes as size (size)}<option>{size}</option>{/each}
+          {#each entry.store.catalogue.sizes as size (size)}<option>{size}</option>{/each}
         </select>
       </label>
     </div>

@@ -3,17 +3,17 @@
   import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
-  import { sayTightness } from '#words/joints.ts';
+  import { sayTightness } from '#words/tightness.ts';
   import { nameFitting, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';
   import WhyButton from '../reasons/WhyButton.svelte';
-  import { DRAFT_LEG, type LegEntry } from './leg-entry.svelte.ts';
+  import type { Draft, LegEntry } from './leg-entry.svelte.ts';
   import type { RunEditor } from './run-editor.ts';
 
   interface Props {
     entry: LegEntry;
-    /** The run with the leg that is being typed. */
-    draft: RunLayout | null;
+    /** The leg that is being typed. */
+    draft: Draft | null;
     layout: RunLayout | null;
     /** The leg looked at; null while the run grows, from `point`. */
     leg: string | null;
@@ -29,8 +29,8 @@
 
   /** What is being looked at: the draft while a leg is typed, the leg picked, or the newest. */
   const shown = $derived.by((): { laid: LaidLeg; layout: RunLayout; isDraft: boolean } | null => {
-    const tried = draft?.legs.get(DRAFT_LEG);
-    if (draft && tried) return { laid: tried, layout: draft, isDraft: true };
+    const tried = draft?.layout.legs.get(draft.leg);
+    if (draft && tried) return { laid: tried, layout: draft.layout, isDraft: true };
     if (!layout) return null;
     let newest: LaidLeg | null = null;
     for (const laid of layout.legs.values()) {

@@ -1,5 +1,5 @@
 import { FIRST_MATERIAL } from '#core/materials/crafts.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
@@ -12,7 +12,6 @@ import { planAddLeg, type NewLeg, type NewMeasure } from '#core/runs/commands/ad
 import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
 import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
 import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
-import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { findOnward, findSizeAt, findTakenWays, findTip } from '#core/runs/growing-point.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { LaidLeg, LaidNode, RunLayout } from '#core/runs/layout.ts';
@@ -22,16 +21,21 @@ import type { Length, LengthUnit } from '#core/units/length.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
 import { OffsetEntry } from './offset-entry.svelte.ts';
+import { handle, IDLE, type Handling, type Tool } from './tool.ts';
 
-/** Ids of the leg that is tried out while it is typed. */
-export const DRAFT_LEG = 'draftleg';
-const DRAFT_IDS = ['draftend', DRAFT_LEG, 'draftmeasure'];
+/** A leg that is tried out while it is typed. */
+export interface Draft {
+  readonly planned: PlannedChange;
+  readonly layout: RunLayout;
+  readonly leg: string;
+}
 
 /** What the entry needs of a run's store: the run, what follows from it, and a way to change it. */
 export interface EntryStore {
   readonly doc: RunDoc | null;
   readonly layout: RunLayout | null;
   readonly rules: HouseRules;
+  readonly catalogue: Catalogue;
   readonly details: { readonly units: LengthUnit } | null;
   apply(planned: PlannedChange): Result<void, Refusal>;
 }
@@ -45,6 +49,12 @@ export interface PickedPoint {
   readonly gap: Length;
 }
 const CENTRE: PickedPoint = { at: 'centre', gap: 0 };
+
+/** The leg in which a part stands. */
+function findHolder({ legs }: RunLayout, part: string): LaidLeg | null {
+  for (const laid of legs.values()) if (laid.inline.some(({ id }) => id === part)) return laid;
+  return null;
+}
 
 /**
  * What the fitter is about to say: a new leg out of a point, or another measure for a leg. Holds what is typed and
@@ -63,32 +73,32 @@ export class LegEntry {
   pickedSize = $state<NominalSize | null>(null);
   pickedMaterial = $state<Material | null>(null);
   refusal = $state.raw<Refusal | null>(null);
-  /** The leg being looked at or measured again; null while the run grows. */
-  leg = $state<string | null>(null);
-  /** The part in a leg being looked at. */
-  part = $state<string | null>(null);
-  /** The point picked to grow from; null for the tip. */
-  point = $state<string | null>(null);
+  /** What the hand is doing. */
+  tool = $state.raw<Tool>(IDLE);
   /** Where measures are taken from: a datum that stays until it is let go; null for the point the leg grows from. */
   datum = $state<string | null>(null);
   fromPoint = $state.raw<PickedPoint>(CENTRE);
   toPoint = $state.raw<PickedPoint>(CENTRE);
-  /** The leg at whose far end the next leg is put in between. */
-  inserting = $state<string | null>(null);
-  /** The leg that is hung on the next point picked. */
-  moving = $state<string | null>(null);
   /** Quarter turns of the drawing, and of the rose with it. */
   turns = $state<QuarterTurns>(0);
   readonly offset: OffsetEntry;
 
   unit = $derived.by((): LengthUnit => this.store.details?.units ?? 'in');
   layout = $derived.by((): RunLayout | null => this.store.layout);
+  /** The leg being looked at or measured again; null while the run grows. */
+  leg = $derived.by((): string | null => (this.tool.kind === 'looking' ? this.tool.leg : null));
+  /** The part in it being looked at. */
+  part = $derived.by((): string | null => (this.tool.kind === 'looking' ? this.tool.part : null));
+  /** The leg at whose far end the next leg is put in between. */
+  inserting = $derived.by((): string | null => (this.tool.kind === 'inserting' ? this.tool.leg : null));
+  /** The leg that is hung on the next point picked. */
+  moving = $derived.by((): string | null => (this.tool.kind === 'moving' ? this.tool.leg : null));
   selected = $derived.by((): LaidLeg | null => (this.leg && this.layout?.legs.get(this.leg)) || null);
   /** Where the next leg grows from: the point picked if it is still there, otherwise the end of the newest leg. */
   growing = $derived.by((): string | null => {
-    if (!this.layout) return null;
-    if (this.point && this.layout.nodes.has(this.point)) return this.point;
-    return findTip(this.layout);
+    const { layout, tool } = this;
+    if (!layout) return null;
+    return tool.from !== null && layout.nodes.has(tool.from) ? tool.from : findTip(layout);
   });
   growingNode = $derived.by((): LaidNode | null => {
     const node = this.growing === null ? null : this.layout?.nodes.get(this.growing);
@@ -125,25 +135,25 @@ export class LegEntry {
       this.offset.said,
       this.pickedSize,
       this.pickedMaterial,
-      this.leg,
-      this.part,
-      this.point,
+      this.tool,
       this.datum,
       this.fromPoint,
       this.toPoint,
-      this.inserting,
       this.turns,
     ];
   }
-  /** The run with the leg as typed so far; null while it is not a leg yet. */
-  draft = $derived.by((): RunLayout | null => {
-    const { doc } = this.store;
+  /** The leg as typed so far, planned and laid out; null while it is not a leg yet. What is tried is what is done when it is entered. */
+  draft = $derived.by((): Draft | null => {
+    const { doc, rules, catalogue } = this.store;
+    const { layout } = this;
     const leg = this.selected || this.inserting ? null : this.#newLeg();
-    if (!doc || !leg) return null;
-    const ids = [...(this.growing === null ? ['draftsource', 'draftanchor'] : []), ...DRAFT_IDS];
+    if (!doc || !layout || !leg) return null;
+    const ids = this.#draftIds();
     const planned = planAddLeg(doc, leg, () => ids.shift() ?? newId());
     const applied = planned.ok ? applyOps(doc, planned.value.ops) : planned;
-    return applied.ok ? layOutRun(applied.value, standardCatalogue, this.store.rules, NO_FACTS) : null;
+    if (!planned.ok || !applied.ok) return null;
+    const tried = layOutRun(applied.value, catalogue, rules, layout.facts, layout);
+    return { planned: planned.value, layout: tried, leg: this.#draftLeg };
   });
 
   constructor(store: EntryStore) {
@@ -191,17 +201,9 @@ export class LegEntry {
   pick(subject: string): void {
     this.refusal = null;
     const { layout } = this;
-    if (layout?.legs.has(subject)) {
-      this.leg = subject;
-      this.part = null;
-      this.typed = '';
-      return;
-    }
-    const holder =
-      layout && [...layout.legs.values()].find((laid) => laid.inline.some(({ id }) => id === subject));
-    if (holder) {
-      this.leg = holder.id;
-      this.part = subject;
+    const leg = layout?.legs.get(subject) ?? (layout && findHolder(layout, subject));
+    if (leg) {
+      this.#handle({ does: 'look', leg: leg.id, part: leg.id === subject ? null : subject });
       this.typed = '';
       return;
     }
@@ -210,16 +212,17 @@ export class LegEntry {
       this.#moveTo(subject);
       return;
     }
-    this.leg = null;
-    this.part = null;
-    this.inserting = null;
-    this.point = subject;
+    this.#handle({ does: 'grow-from', point: subject });
     if (this.axis && isAxis(this.axis) && this.taken.includes(this.axis)) this.axis = null;
+  }
+
+  #handle(handling: Handling): void {
+    this.tool = handle(this.tool, handling);
   }
 
   #moveTo(node: string): void {
     const { layout, moving } = this;
-    this.moving = null;
+    this.#handle({ does: 'grow-on' });
     if (layout && moving) this.take(planMoveLeg(layout, moving, node));
   }
 
@@ -232,10 +235,7 @@ export class LegEntry {
   }
 
   growOn(): void {
-    this.leg = null;
-    this.part = null;
-    this.inserting = null;
-    this.moving = null;
+    this.#handle({ does: 'grow-on' });
     this.typed = '';
     this.refusal = null;
   }
@@ -243,7 +243,17 @@ export class LegEntry {
   /** The next leg goes in between this leg and what hangs on its far end. */
   insertAfter(leg: string): void {
     this.growOn();
-    this.inserting = leg;
+    this.#handle({ does: 'insert-after', leg });
+  }
+
+  /** The leg is hung on the next point picked. */
+  moveLeg(leg: string): void {
+    this.growOn();
+    this.#handle({ does: 'move', leg });
+  }
+
+  letGoOfPart(): void {
+    this.#handle({ does: 'let-go-of-part' });
   }
 
   /** Measures are taken from this point on, until it is let go. */
@@ -268,6 +278,17 @@ export class LegEntry {
     const result = planned.ok ? this.store.apply(planned.value) : planned;
     this.refusal = result.ok ? null : result.refusal;
     return result.ok;
+  }
+
+  /** The ids a leg that is tried out has from key to key, so that what was laid out of it before is taken over. */
+  #ids: readonly string[] | null = null;
+  #draftIds(): string[] {
+    this.#ids ??= Array.from({ length: 5 }, newId);
+    // The first leg of a run brings its source and its anchor with it, before its end and itself.
+    return this.growing === null ? [...this.#ids] : this.#ids.slice(2);
+  }
+  get #draftLeg(): string {
+    return this.#ids![3]!;
   }
 
   /** The leg as said so far; null while something of it is missing. */
@@ -313,27 +334,29 @@ export class LegEntry {
     if (this.kind === 'offset' && this.offset.refusal) return refuse(this.offset.refusal);
     const leg = this.#newLeg(terminal);
     if (!leg) return refuse({ code: this.kind === 'offset' ? 'offset-ways-missing' : 'direction-missing' });
-    const planned = this.inserting ? this.#planInsert(doc, leg) : planAddLeg(doc, leg, newId);
+    const tried = terminal ? null : this.draft;
+    const planned = tried ? accept(tried.planned) : this.#plan(doc, leg);
     if (!planned.ok) return planned;
     const applied = this.store.apply(planned.value);
     if (!applied.ok) return applied;
+    this.#ids = null;
     this.#afterAdding(terminal);
     return accept(undefined);
   }
 
-  #planInsert(doc: RunDoc, leg: NewLeg): Result<PlannedChange, Refusal> {
-    const laid = this.layout?.legs.get(this.inserting ?? '');
-    if (!laid) return refuse({ code: 'leg-unknown', leg: this.inserting ?? '' });
+  #plan(doc: RunDoc, leg: NewLeg): Result<PlannedChange, Refusal> {
+    if (!this.inserting) return planAddLeg(doc, leg, newId);
+    const laid = this.layout?.legs.get(this.inserting);
+    if (!laid) return refuse({ code: 'leg-unknown', leg: this.inserting });
     return planInsertLeg(doc, laid.id, laid.far, leg, newId);
   }
 
   #afterAdding(terminal: Terminal | null): void {
     // A plug closes the opening at once: the run goes on from where it was.
-    if (!terminal) this.point = null;
+    this.#handle({ does: 'entered', isClosed: terminal !== null });
     this.axis = null;
     this.slanting = false;
     this.pickedSize = null;
-    this.inserting = null;
     this.kind = 'pipe';
     this.toPoint = CENTRE;
     if (this.datum === null) this.fromPoint = CENTRE;

@@ -4,7 +4,7 @@ import type { Axis } from '#core/geometry/axis.ts';
 import { inches } from '#core/units/length.ts';
 import { RunInMemory } from '#support/run-in-memory.svelte.ts';
 import { RunEditor } from './run-editor.ts';
-import { DRAFT_LEG, LegEntry, type EntryStore } from './leg-entry.svelte.ts';
+import { LegEntry, type EntryStore } from './leg-entry.svelte.ts';
 
 function begin(): { store: RunInMemory; entry: LegEntry; add: (axis: Axis, typed: string) => boolean } {
   const store = new RunInMemory();
@@ -52,12 +52,12 @@ describe('LegEntry', () => {
     const { store, entry, add } = begin();
     entry.pickAxis('right');
     entry.typed = '30';
-    expect(entry.draft?.legs.get(DRAFT_LEG)?.centreToCentre).to.equal(inches(30));
+    expect(entry.draft?.layout.legs.get(entry.draft.leg)?.centreToCentre).to.equal(inches(30));
     expect(tags(store)).to.deep.equal([]);
     add('right', '30');
     entry.pickAxis('down');
     entry.typed = '2';
-    const piece = entry.draft!.pieces.get(DRAFT_LEG)?.[0];
+    const piece = entry.draft!.layout.pieces.get(entry.draft!.leg)?.[0];
     expect(piece?.cut?.exact).to.equal(inches(2 - 0.7475));
     expect(tags(store)).to.deep.equal([1]);
   });
@@ -142,7 +142,10 @@ describe('LegEntry, beyond a square leg of pipe', () => {
     entry.pickAxis('up');
     entry.pickAxis('back');
     entry.offset.typed = { set: '6', roll: '', run: '', travel: '14.1421356' };
-    expect(entry.draft?.legs.get(DRAFT_LEG)?.centreToCentre).to.be.closeTo(inches(14.14214), 400);
+    expect(entry.draft?.layout.legs.get(entry.draft.leg)?.centreToCentre).to.be.closeTo(
+      inches(14.14214),
+      400,
+    );
     expect(entry.enter()).to.equal(true);
     const { geometry } = Object.values(store.doc.legs)[1]!;
     if (geometry.kind !== 'offset') throw new Error('no offset');
@@ -213,7 +216,7 @@ describe('LegEntry, beyond a square leg of pipe', () => {
     const third = Object.values(store.doc.legs)[2]!;
     expect(store.doc.legs[first!.id]!.to).to.equal(third.from);
     expect(third.to).to.equal(store.doc.legs[second!.id]!.from);
-    entry.moving = second!.id;
+    entry.moveLeg(second!.id);
     entry.pick(third.from);
     expect(store.doc.legs[second!.id]!.from).to.equal(third.from);
     expect(entry.moving).to.equal(null);

@@ -1,4 +1,3 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { BoughtKind, Part } from '#core/catalogue/part.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
@@ -88,7 +87,7 @@ export class RunEditor {
   takeOutPart(part: string): boolean {
     const doc = this.#doc;
     const done = doc !== null && this.#entry.take(planTakeOutPart(doc, part));
-    if (done) this.#entry.part = null;
+    if (done) this.#entry.letGoOfPart();
     return done;
   }
 
@@ -105,8 +104,8 @@ export class RunEditor {
 
   bushDown(node: string): boolean {
     const doc = this.#doc;
-    const catalogue = this.#layout?.catalogue ?? standardCatalogue;
-    return doc !== null && this.#entry.take(planBushDown(doc, node, catalogue, newId));
+    const catalogue = this.#layout?.catalogue;
+    return doc !== null && !!catalogue && this.#entry.take(planBushDown(doc, node, catalogue, newId));
   }
 
   addMeasure(measure: Omit<Measure, 'id' | 'instrument'>): boolean {

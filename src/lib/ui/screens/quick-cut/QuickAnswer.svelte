@@ -1,7 +1,7 @@
 <script lang="ts">
   import Ruler from '@lucide/svelte/icons/ruler';
   import { getTapeFormat } from '#core/units/format-length.ts';
-  import { sayTightness } from '#words/joints.ts';
+  import { sayTightness } from '#words/tightness.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
   import { sayBetween, sayQuickCut } from '#words/quick-cut.ts';

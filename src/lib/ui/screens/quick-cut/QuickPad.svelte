@@ -4,7 +4,7 @@
   import { QUICK_MATERIALS } from '#words/quick-cut.ts';
   import { getCraft, makeSettings } from '#core/materials/crafts.ts';
   import { MATERIALS } from '#core/catalogue/pipe.ts';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { catalogue } from '../../catalogue.ts';
   import { QUICK_KINDS, QUICK_POINTS } from '#core/cutting/quick-cut.ts';
   import { QUICK_KIND_NAMES, sayBetween, sayQuickSize } from '#words/quick-cut.ts';
   import { REF_POINT_NAMES } from '#words/refs.ts';
@@ -24,12 +24,12 @@
   const sizes = $derived(
     MATERIALS.map((material) => ({
       material,
-      sizes: standardCatalogue.sizes.filter((size) => isCarried(material, size)),
+      sizes: catalogue.sizes.filter((size) => isCarried(material, size)),
     })),
   );
   function isCarried(material: Material, size: NominalSize): boolean {
     const settings = makeSettings(material, size);
-    return getCraft(settings).isCarried(settings, standardCatalogue);
+    return getCraft(settings).isCarried(settings, catalogue);
   }
   const strip = $derived<readonly { step: QuickStep; label: string; says: string }[]>([
     { step: 'size', label: 'size', says: sayQuickSize(cut.material, cut.size) },

@@ -1,7 +1,7 @@
 import { getTraits } from '#core/materials/crafts.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { catalogue } from '../../catalogue.ts';
 import {
   FIRST_QUICK_CUT,
   findUnmeasuredPart,
@@ -43,6 +43,7 @@ export type QuickStep = (typeof QUICK_STEPS)[number];
 
 /** One piece, asked for without a job. Each answer leads to the next question; every one can be gone back to. */
 export class QuickCutBench implements EntryStore {
+  readonly catalogue = catalogue;
   step = $state<QuickStep>('size');
   phase = $state<'opening' | 'ready'>('opening');
   unit = $state<LengthUnit>('in');
@@ -69,7 +70,7 @@ export class QuickCutBench implements EntryStore {
   });
   doc = $derived.by((): RunDoc => this.#run.doc);
   rules = $derived.by(() => resolveRules(this.doc.ruleChoices));
-  layout = $derived.by((): RunLayout => layOutRun(this.doc, standardCatalogue, this.rules, NO_FACTS));
+  layout = $derived.by((): RunLayout => layOutRun(this.doc, catalogue, this.rules, NO_FACTS));
   piece = $derived.by((): Piece | null => this.layout.pieces.get(this.#run.leg)?.[0] ?? null);
   leg = $derived.by((): string => this.#run.leg);
   /** What is to be said of this piece: of its neighbours nothing is asked. */
@@ -89,10 +90,7 @@ export class QuickCutBench implements EntryStore {
   /** A part at one of the ends whose length nobody knows yet. */
   unmeasured = $derived.by((): string | null => {
     const [one, other] = this.cut.ends;
-    return (
-      findUnmeasuredPart(one, this.cut, standardCatalogue) ??
-      findUnmeasuredPart(other, this.cut, standardCatalogue)
-    );
+    return findUnmeasuredPart(one, this.cut, catalogue) ?? findUnmeasuredPart(other, this.cut, catalogue);
   });
   details = $derived.by(() => ({ units: this.unit }));
 
@@ -114,13 +112,13 @@ export class QuickCutBench implements EntryStore {
     this.phase = 'ready';
   }
 
-  isMade = (kind: QuickKind): boolean => isQuickKindMade(kind, this.#cut, standardCatalogue);
+  isMade = (kind: QuickKind): boolean => isQuickKindMade(kind, this.#cut, catalogue);
 
   pickSize(material: Material, size: NominalSize): void {
     if (material !== this.#cut.material) this.unit = getTraits(material).unit;
     const next = { ...this.#cut, material, size };
     const [one, other] = next.ends.map((end) =>
-      isQuickKindMade(end.kind, next, standardCatalogue) ? end : FIRST_QUICK_CUT.ends[0],
+      isQuickKindMade(end.kind, next, catalogue) ? end : FIRST_QUICK_CUT.ends[0],
     );
     this.#take({ ...next, ends: [one!, other!] });
     this.step = 'one';
@@ -184,7 +182,7 @@ export class QuickCutBench implements EntryStore {
 
   #layOut(cut: QuickCut, unit: LengthUnit): { run: RunLayout; leg: string } {
     const { doc, leg } = this.#make(cut, unit);
-    return { run: layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS), leg };
+    return { run: layOutRun(doc, catalogue, resolveRules(doc.ruleChoices), NO_FACTS), leg };
   }
 
   /** With ids of its own making, the same ones for the same ends: a reason that is open stays so. */
@@ -192,7 +190,7 @@ export class QuickCutBench implements EntryStore {
     let made = 0;
     const begin = {
       id: 'quickcut00',
-      catalogueVersion: standardCatalogue.version,
+      catalogueVersion: catalogue.version,
       ruleChoices: this.#getChoices(unit),
     };
     return makeQuickRun(cut, begin, () => `quick${String(made++).padStart(4, '0')}`);
@@ -212,7 +210,7 @@ export class QuickCutBench implements EntryStore {
   makeRun(): RunDoc {
     const begin = {
       id: newId(),
-      catalogueVersion: standardCatalogue.version,
+      catalogueVersion: catalogue.version,
       ruleChoices: {},
       by: atTheBench.signature,
     };

@@ -4,7 +4,8 @@
   import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { sayNoStop, sayTurned, sayTurns } from '#words/joints.ts';
+  import { sayNoStop, sayTurned } from '#words/joints.ts';
+  import { sayTurns } from '#words/tightness.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import LengthText from '../../controls/LengthText.svelte';

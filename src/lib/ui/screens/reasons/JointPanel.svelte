@@ -10,15 +10,8 @@
   import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import {
-    JOINT_WORDS,
-    sayAsked,
-    sayGrip,
-    sayMadeAgain,
-    saySealant,
-    sayTurns,
-    sayWrench,
-  } from '#words/joints.ts';
+  import { JOINT_WORDS, sayAsked, sayGrip, sayMadeAgain, saySealant, sayWrench } from '#words/joints.ts';
+  import { sayTurns } from '#words/tightness.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
   import type { Refusal } from '#words/refusals.ts';

@@ -1,4 +1,3 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { getHouseWindow } from '#core/house-rules/how-tight.ts';
 import { findStops, getTurns, type ClockingStop } from '#core/joints/clocking.ts';
 import type { Result } from '#core/outcome/result.ts';
@@ -101,7 +100,7 @@ export class JointClockingState {
     const applied = planned.ok ? applyOps(layout.doc, planned.value.ops) : planned;
     const id = this.piece?.id;
     if (!applied.ok || id === undefined) return null;
-    const next = layOutRun(applied.value, standardCatalogue, layout.rules, layout.facts);
+    const next = layOutRun(applied.value, layout.catalogue, layout.rules, layout.facts);
     return findPiece(next, id)?.cut?.onTape.length ?? null;
   }
 }

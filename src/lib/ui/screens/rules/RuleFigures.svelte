@@ -1,7 +1,7 @@
 <script lang="ts">
   // The figures that an option of a house rule needs, each refused at its place.
   import { judgeOwnEngagement, type EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { catalogue } from '../../catalogue.ts';
   import {
     readFigureKey,
     type EngagementChoice,
@@ -63,7 +63,7 @@
 
   function findDoubt(key: FigureKey, figure: Length | undefined): EngagementDoubt | null {
     const { size, family } = readFigureKey(key);
-    const thread = standardCatalogue.findThread(size, family);
+    const thread = catalogue.findThread(size, family);
     return thread && figure !== undefined ? judgeOwnEngagement(thread, figure) : null;
   }
   function sayDoubt(key: FigureKey, figure: Length | undefined): string {

@@ -1,4 +1,3 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { resolveRules, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
 import type { PlannedChange } from '#core/runs/change.ts';
 import { compareRuns } from '#core/runs/compare-runs.ts';
@@ -13,9 +12,9 @@ export function decideAnew<Id extends RuleId>(
   rule: Id,
   choice: HouseRules[Id],
 ): { readonly planned: PlannedChange; readonly says: string } {
-  const { doc, facts } = layout;
+  const { doc, facts, catalogue } = layout;
   const ruleChoices = { ...doc.ruleChoices, [rule]: choice };
-  const next = layOutRun({ ...doc, ruleChoices }, standardCatalogue, resolveRules(ruleChoices), facts);
+  const next = layOutRun({ ...doc, ruleChoices }, catalogue, resolveRules(ruleChoices), facts);
   return {
     planned: planChooseRule(doc, rule, choice),
     says: `Decided anew: ${countDifference(compareRuns(layout, next))}.`,

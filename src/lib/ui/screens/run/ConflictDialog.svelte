@@ -1,11 +1,11 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
   import { resolveRules } from '#core/house-rules/house-rules.ts';
   import { compareRuns } from '#core/runs/compare-runs.ts';
   import { layOutRun } from '#core/runs/lay-out-run.ts';
-  import { sayChange, sayWholeChange } from '#words/changes.ts';
+  import { sayWholeChange } from '#words/change-details.ts';
+  import { sayChange } from '#words/changes.ts';
   import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';
@@ -23,7 +23,7 @@
   const difference = $derived.by(() => {
     if (!conflict || !store.layout) return null;
     const { doc } = conflict.server;
-    const theirs = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), store.facts);
+    const theirs = layOutRun(doc, store.catalogue, resolveRules(doc.ruleChoices), store.facts);
     return compareRuns(store.layout, theirs);
   });
 
@@ -50,7 +50,7 @@
     <h3 class="font-semibold">On this device, not on the server</h3>
     <ul class="list-disc pl-6">
       {#each conflict.mine as change (change.id)}<li>
-          {sayWholeChange(change, unit)}, {sayBy(change.by)}
+          {sayWholeChange(change, unit, store.catalogue)}, {sayBy(change.by)}
         </li>{/each}
     </ul>
     {#if difference}

@@ -6,21 +6,23 @@
   import { page } from '$app/state';
   import Lock from '@lucide/svelte/icons/lock';
   import { sayDay } from '#words/days.ts';
+  import { catalogue } from '../../catalogue.ts';
   import BenchSelect from '../../controls/BenchSelect.svelte';
+  import { fetchAtRest } from '../../controls/fetch-at-rest.ts';
+  import { LaterPanel } from '../../controls/later.svelte.ts';
   import SaveState from '../../controls/SaveState.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { isPassing } from '../../store/ask-server.ts';
   import { setRunStore } from '../../store/run-context.ts';
   import { RunStore } from '../../store/run-store.svelte.ts';
   import CautionDialog from '../jobs/CautionDialog.svelte';
-  import ConflictDialog from './ConflictDialog.svelte';
   import NotKept from './NotKept.svelte';
   import RunMenu from './RunMenu.svelte';
   import StationBar from './StationBar.svelte';
   import StationWays from './StationWays.svelte';
 
   let { job, run, children }: { job: string; run: string; children: Snippet } = $props();
-  const store = untrack(() => new RunStore(job, run));
+  const store = untrack(() => new RunStore(job, run, catalogue));
   setRunStore(store);
 
   $effect(() => {
@@ -40,21 +42,14 @@
     if (navigation.willUnload || !confirm(LEAVING)) navigation.cancel();
   });
 
-  /** Loaded when they are asked for: what hangs on the run's name waits there for everybody and is opened by few. */
-  const loadFiles = () => import('./RunFilesDialog.svelte');
-  const loadRules = () => import('../rules/HouseRulesDialog.svelte');
-  let files = $state<ReturnType<typeof loadFiles>>();
-  let filesOpen = $state(false);
-  let rules = $state<ReturnType<typeof loadRules>>();
-  let rulesOpen = $state(false);
-  function openFiles(): void {
-    files ??= loadFiles();
-    filesOpen = true;
-  }
-  function openRules(): void {
-    rules ??= loadRules();
-    rulesOpen = true;
-  }
+  /** What hangs on the run's name waits there for everybody and is opened by few. */
+  const files = new LaterPanel(() => import('./RunFilesDialog.svelte'));
+  const rules = new LaterPanel(() => import('../rules/HouseRulesDialog.svelte'));
+  const conflict = new LaterPanel(() => import('./ConflictDialog.svelte'));
+  $effect(() => {
+    if (store.conflict) conflict.open();
+  });
+  $effect(fetchAtRest);
   /** A page that is put away may not come back: what the job's page says of this run is kept first. */
   const onVisibility = () => document.visibilityState === 'hidden' && store.rememberStanding();
   const finished = $derived.by(() => {
@@ -81,7 +76,7 @@
       class="truncate underline decoration-dotted underline-offset-4 max-md:hidden"
       href={resolve('/jobs/[job]', { job })}>{store.details?.name ?? 'Job'}</a
     >
-    <RunMenu {store} onfiles={openFiles} onrules={openRules} />
+    <RunMenu {store} onfiles={() => files.open()} onrules={() => rules.open()} />
   </div>
   {#if store.finish}
     <p role="status" class="flex items-center gap-1 font-semibold max-md:hidden">
@@ -109,13 +104,9 @@
     <div class="no-print px-4 pt-3 md:hidden"><StationWays {job} {run} /></div>
   {/if}
   {@render children()}
-  <ConflictDialog {store} />
-  {#await files then made}
-    {#if made}<made.default bind:open={filesOpen} {store} />{/if}
-  {/await}
-  {#await rules then made}
-    {#if made}<made.default bind:open={rulesOpen} {store} first={null} />{/if}
-  {/await}
+  {#if conflict.panel}<conflict.panel {store} />{/if}
+  {#if files.panel}<files.panel bind:open={files.isOpen} {store} />{/if}
+  {#if rules.panel}<rules.panel bind:open={rules.isOpen} {store} first={null} />{/if}
 {:else}
   <main class="mx-auto flex w-full max-w-3xl flex-col gap-4 p-6">
     {#if store.phase === 'opening'}

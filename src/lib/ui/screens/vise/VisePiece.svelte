@@ -7,7 +7,8 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
-  import { sayTightness, sayWrench } from '#words/joints.ts';
+  import { sayWrench } from '#words/joints.ts';
+  import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
   import JointLens from '../../instruments/JointLens.svelte';
   import LengthText from '../../controls/LengthText.svelte';

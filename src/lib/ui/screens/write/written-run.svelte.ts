@@ -1,4 +1,3 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { planWriteRun } from '#core/runs/commands/write-run.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
@@ -38,7 +37,7 @@ export class WrittenRun {
   problems = $derived.by((): readonly ShorthandProblem[] => this.read?.problems ?? []);
   /** The run that is written, laid out; what cannot be read is not in it. */
   layout = $derived.by((): RunLayout | null =>
-    this.read ? layOutRun(this.read.doc, standardCatalogue, this.#store.rules, NO_FACTS) : null,
+    this.read ? layOutRun(this.read.doc, this.#store.catalogue, this.#store.rules, NO_FACTS) : null,
   );
   canTake = $derived.by((): boolean => this.isChanged && this.problems.length === 0);
 

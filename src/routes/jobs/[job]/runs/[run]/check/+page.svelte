@@ -6,7 +6,8 @@
   import { assemble, type LaidJoint } from '#core/runs/bodies.ts';
   import { findEnd } from '#core/runs/lay-out-run.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import { JOINT_WORDS, sayTightness } from '#words/joints.ts';
+  import { JOINT_WORDS } from '#words/joints.ts';
+  import { sayTightness } from '#words/tightness.ts';
   import { listConditions, sayVerdict } from '#words/pair-verdicts.ts';
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
   import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';

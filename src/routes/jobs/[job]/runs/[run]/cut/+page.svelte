@@ -3,7 +3,7 @@
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
   import Scale from '@lucide/svelte/icons/scale';
-  import { format as formatDate } from 'date-fns/format';
+  import { sayMoment } from '#words/days.ts';
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
   import { APP_VERSION } from '#core/formats/app-version.ts';
   import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
@@ -99,7 +99,7 @@
       </p>
       <p class="chart-label">
         Porthole {APP_VERSION}, catalogue {layout.catalogue.version}, house rules {RULE_PACK_VERSION}
-        <span class="print-only">, printed {formatDate(new Date(), 'yyyy-MM-dd HH:mm')}</span>
+        <span class="print-only">, printed {sayMoment(new Date().toISOString())}</span>
       </p>
     </section>
     <p class="border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads} {CAUTIONS.openEnd}</p>

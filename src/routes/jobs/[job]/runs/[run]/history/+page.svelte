@@ -1,15 +1,14 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { format } from 'date-fns/format';
-  import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+  import { sayMoment } from '#words/days.ts';
   import type { ChangeInFile } from '#core/formats/job-file.ts';
   import { resolveRules } from '#core/house-rules/house-rules.ts';
   import { planGoBack } from '#core/runs/commands/write-run.ts';
   import { compareRuns } from '#core/runs/compare-runs.ts';
   import { layOutRun } from '#core/runs/lay-out-run.ts';
   import { rewind } from '#core/runs/rewind.ts';
-  import { sayWholeChange } from '#words/changes.ts';
+  import { sayWholeChange } from '#words/change-details.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
@@ -56,7 +55,7 @@
   });
   const layout = $derived(
     seen?.ok
-      ? layOutRun(seen.value, standardCatalogue, resolveRules(seen.value.ruleChoices), store.facts)
+      ? layOutRun(seen.value, store.catalogue, resolveRules(seen.value.ruleChoices), store.facts)
       : null,
   );
 
@@ -108,12 +107,10 @@
               <span class="w-9 shrink-0 text-right font-semibold">{step.revision}</span>
               <span class="min-w-0 grow">
                 <span class="block text-lg leading-tight"
-                  >{sayWholeChange(step, store.details?.units ?? 'in')}</span
+                  >{sayWholeChange(step, store.details?.units ?? 'in', store.catalogue)}</span
                 >
                 <span class="block text-sm"
-                  >{step.by}, {format(new Date(step.at), 'd MMM yyyy, HH:mm')}{step.isHere
-                    ? '; on this device only'
-                    : ''}</span
+                  >{step.by}, {sayMoment(step.at)}{step.isHere ? '; on this device only' : ''}</span
                 >
               </span>
             </button>

@@ -1,0 +1,1 @@
+export { standardCatalogue as catalogue } from '#core/catalogue/standard-catalogue.ts';

@@ -1,0 +1,57 @@
+import type { Component } from 'svelte';
+import { fetchLater, noLongerLater } from './fetch-at-rest.ts';
+
+/**
+ * Something of a screen that is fetched when it is asked for, and not with the screen: most who open the screen never need it. When
+ * the hand rests it is fetched beforehand.
+ */
+export class Later<Value> {
+  /** Null until it has come. */
+  value = $state.raw<Value | null>(null);
+  readonly #load: () => Promise<Value>;
+  #coming: Promise<Value> | null = null;
+
+  constructor(load: () => Promise<Value>) {
+    this.#load = load;
+    fetchLater(this.fetch);
+  }
+
+  /** Has it come; away from the server it is asked for again the next time. */
+  readonly fetch = (): void => {
+    void this.get().catch(() => undefined);
+  };
+
+  async get(): Promise<Value> {
+    if (this.value !== null) return this.value;
+    this.#coming ??= this.#load();
+    try {
+      const value = await this.#coming;
+      noLongerLater(this.fetch);
+      this.value = value;
+      return value;
+    } catch (error) {
+      this.#coming = null;
+      throw error;
+    }
+  }
+}
+
+/** A panel that is opened: fetched when it is, and open as soon as it has come. */
+// eslint-disable-next-line @typescript-eslint/no-explicit-any -- each panel has props of its own
+export class LaterPanel<Panel extends Component<any, any, any>> {
+  isOpen = $state(false);
+  readonly #panel: Later<Panel>;
+
+  constructor(load: () => Promise<{ default: Panel }>) {
+    this.#panel = new Later(async () => (await load()).default);
+  }
+
+  get panel(): Panel | null {
+    return this.#panel.value;
+  }
+
+  open(): void {
+    this.isOpen = true;
+    this.#panel.fetch();
+  }
+}
