@@ -1,3 +1,4 @@
+import type { Millimetres } from '../units/length.ts';
 import type { ListedThread } from './listed-thread.ts';
 import type {
   FlangeEnd,
@@ -29,7 +30,7 @@ export interface FiguredTube {
   readonly kind: 'tube';
   readonly tube: TubeKind;
   readonly name: string;
-  readonly outside: number;
+  readonly outside: Millimetres;
   /** Outside over wall; null where the wall does not matter. */
   readonly sdr: number | null;
   readonly prepared: Preparation;
@@ -42,7 +43,7 @@ export interface FiguredSocket {
   readonly name: string;
   /** The kind of tube it is made for, and its outside, mm. */
   readonly of: TubeKind;
-  readonly takes: number;
+  readonly takes: Millimetres;
   readonly sdr: number | null;
 }
 

@@ -1,3 +1,4 @@
+import type { Millimetres } from '../units/length.ts';
 import type { Gender, Hand } from '../ends/end.ts';
 import type { Provenance } from './confidence.ts';
 import type { OtherGas, SealedBy } from './small-threads.ts';
@@ -26,9 +27,9 @@ export interface ListedThread extends Provenance {
   readonly perInch: number;
   readonly crest: CrestLine;
   /** Basic pitch diameter, mm: of a taper at the small end of a male and at the mouth of a female. */
-  readonly pitchLine: number;
+  readonly pitchLine: Millimetres;
   /** Across the flats of the nut, mm, where it is published. */
-  readonly acrossFlats: number | null;
+  readonly acrossFlats: Millimetres | null;
   /** A thread that no reading parts from this one: only the marking, or what it is on, tells. */
   readonly sisterOf: string | null;
   /** What it may press together to seal; empty where its family has one way. */
@@ -44,24 +45,27 @@ export interface ListedThread extends Provenance {
  *      low..high  ── slope ──▶  low..high, never past the cap
  */
 export interface CrestLine {
-  readonly low: number;
-  readonly high: number;
+  readonly low: Millimetres;
+  readonly high: Millimetres;
   /** mm of diameter per mm along the thread; 0 for a parallel thread, negative for a taper bore. */
   readonly slope: number;
   /** Length of the thread, mm. */
-  readonly length: number;
+  readonly length: Millimetres;
   /** The outside of the pipe the thread is cut on, mm; crests never exceed it. Null where nothing caps them. */
-  readonly cap: number | null;
+  readonly cap: Millimetres | null;
 }
 
 /** Whether the crests lie on a cone. */
 export const isTaper = ({ crest }: ListedThread): boolean => crest.slope !== 0;
 
 /** From crest to crest, mm. */
-export const getPitch = ({ perInch }: Pick<ListedThread, 'perInch'>): number => 25.4 / perInch;
+export const getPitch = ({ perInch }: Pick<ListedThread, 'perInch'>): Millimetres => 25.4 / perInch;
 
 /** From where to where a place lies, mm from the small end of a male thread or the mouth of a female one. */
-export function getPlaceSpan({ crest, perInch }: ListedThread, place: Place): readonly [number, number] {
+export function getPlaceSpan(
+  { crest, perInch }: ListedThread,
+  place: Place,
+): readonly [Millimetres, Millimetres] {
   const p = 25.4 / perInch;
   const within = (x: number) => Math.min(x, crest.length);
   switch (place) {
@@ -79,7 +83,7 @@ export function getPlaceSpan({ crest, perInch }: ListedThread, place: Place): re
 }
 
 /** The least and greatest crest diameter (mm) that the standard allows at a place. */
-export function getCrestRange(thread: ListedThread, place: Place): readonly [number, number] {
+export function getCrestRange(thread: ListedThread, place: Place): readonly [Millimetres, Millimetres] {
   const { low, high, slope, cap } = thread.crest;
   const [from, to] = getPlaceSpan(thread, place);
   const least = low + Math.min(slope * from, slope * to);

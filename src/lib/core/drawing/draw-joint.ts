@@ -1,7 +1,7 @@
 import type { Pipe } from '../catalogue/pipe.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
 import type { Point } from '../geometry/isometric.ts';
-import { toMillimetres, type Length } from '../units/length.ts';
+import { toMillimetres, type Length, type Millimetres } from '../units/length.ts';
 import { makeThreadProfile, type ThreadForm } from './thread-profile.ts';
 
 /** A pipe made up in an opening, lengths in nm. */
@@ -15,8 +15,8 @@ export interface JointToDraw {
 
 /** A stretch along the axis, mm. */
 export interface Stretch {
-  readonly from: number;
-  readonly to: number;
+  readonly from: Millimetres;
+  readonly to: Millimetres;
 }
 
 /**
@@ -34,7 +34,7 @@ export interface JointCut {
   readonly dead: Stretch | null;
   /** Crests that can be counted outside the face. */
   readonly showing: readonly Point[];
-  readonly frame: Stretch & { readonly radius: number };
+  readonly frame: Stretch & { readonly radius: Millimetres };
 }
 
 /** Taper of pipe thread: 1 in 16 on the diameter (ASME B1.20.1, ISO 7-1). */

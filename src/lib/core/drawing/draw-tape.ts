@@ -2,7 +2,15 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { PartKind } from '../catalogue/part.ts';
 import type { LaidEnd, Piece } from '../runs/layout.ts';
 import type { Tape, TapeStation } from '../tape/lay-tape.ts';
-import { FOOT, INCH, MILLIMETRE, toMillimetres, type Length, type LengthUnit } from '../units/length.ts';
+import {
+  FOOT,
+  INCH,
+  MILLIMETRE,
+  toMillimetres,
+  type Length,
+  type LengthUnit,
+  type Millimetres,
+} from '../units/length.ts';
 import type { Stretch } from './draw-joint.ts';
 
 /** A line across the tape. */
@@ -29,7 +37,7 @@ const LEAST_FIGURE_GAP = { in: 26, mm: 38 } as const;
  * The graduations of a tape hooked on at `hook` (mm), both ways from there, within a stretch (mm) drawn so many units of the
  * sheet to the millimetre. Lines and figures thin out as the scale falls, never nearer than can be told apart.
  */
-export function getGraduations(hook: number, unit: LengthUnit, { from, to }: Stretch, scale: number): Graduation[] {
+export function getGraduations(hook: Millimetres, unit: LengthUnit, { from, to }: Stretch, scale: number): Graduation[] {
   const steps = STEPS[unit];
   const fits = (gap: number) => (step: Length) => toMillimetres(step) * scale >= gap;
   const fine = steps.findIndex(fits(LEAST_GAP));
@@ -56,7 +64,7 @@ function writeFigure(value: Length, unit: LengthUnit): string {
 /** A block of a fitting's outline: along the tape and half its height, mm. */
 export interface Block extends Stretch {
   readonly what: 'barrel' | 'band' | 'nut' | 'head';
-  readonly half: number;
+  readonly half: Millimetres;
 }
 
 /** What of a fitting lies beside the pipe, square to it: an opening, or a valve's stem; mm. */
@@ -76,11 +84,11 @@ export interface Body {
 /** A piece of pipe as it lies under the tape, mm from the near centre. */
 export interface TapePipe {
   readonly piece: Piece;
-  readonly from: number;
-  readonly to: number;
-  readonly half: number;
+  readonly from: Millimetres;
+  readonly to: Millimetres;
+  readonly half: Millimetres;
   /** Thread that is cut: from the pipe's end inward, and how far apart its crests are. */
-  readonly threads: readonly (Stretch & { readonly pitch: number })[];
+  readonly threads: readonly (Stretch & { readonly pitch: Millimetres })[];
   /** Thread inside a fitting. */
   readonly engaged: readonly Stretch[];
 }
@@ -99,10 +107,10 @@ export const getBodies = (tape: Tape, catalogue: Catalogue): Body[] => {
   );
 };
 
-const getOutside = ({ leg }: Tape, catalogue: Catalogue): number =>
+const getOutside = ({ leg }: Tape, catalogue: Catalogue): Millimetres =>
   toMillimetres(catalogue.findPipe(leg.leg.size)?.outside ?? INCH);
 
-function drawBody(station: TapeStation, kind: PartKind, outside: number): Body {
+function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): Body {
   const centre = toMillimetres(station.at!);
   const faces = station.marks.filter(({ ref, at }) => ref.at === 'face' && at !== null);
   const round = (outside * BARREL) / 2;

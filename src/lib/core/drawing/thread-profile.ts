@@ -1,3 +1,4 @@
+import type { Millimetres } from '../units/length.ts';
 import type { Point } from '../geometry/isometric.ts';
 import type { Gender } from '../ends/end.ts';
 
@@ -8,10 +9,10 @@ export interface ThreadForm {
   readonly flank: 60 | 55 | 29;
   readonly crest: 'sharp' | 'flat' | 'rounded';
   /** Crest diameter at the mouth, and how it changes along the thread. */
-  readonly mouth: number;
+  readonly mouth: Millimetres;
   readonly slope: number;
   /** Crests never exceed this diameter; null where nothing caps them. */
-  readonly cap: number | null;
+  readonly cap: Millimetres | null;
 }
 
 /** Depth of thread and radius of its rounding, as shares of the pitch: ISO 7-1 for 55°, ASME B1.20.1 and ASME B1.1 for 60°, general purpose ACME for 29°. */

@@ -1,3 +1,4 @@
+import type { Millimetres } from '../units/length.ts';
 import { getPitch, type ListedThread } from '../catalogue/listed-thread.ts';
 import { type Gender, type Hand } from '../ends/end.ts';
 import { getCountryChance, getMaterialChance, getTells } from '../identify/family-tells.ts';
@@ -23,10 +24,10 @@ export interface SimulatedSpecimen {
   readonly hand: Hand;
   readonly crestForm: CrestForm;
   /** Crest diameter at the mouth (small end of a male), its slope along the thread, the pipe that caps it, its length. */
-  readonly mouth: number;
+  readonly mouth: Millimetres;
   readonly slope: number;
-  readonly cap: number | null;
-  readonly length: number;
+  readonly cap: Millimetres | null;
+  readonly length: Millimetres;
   readonly seat: Seat;
   readonly swivel: boolean;
   readonly material: ThreadMaterial;
@@ -67,8 +68,8 @@ export function drawSpecimen(thread: ListedThread, random: Random): SimulatedSpe
 
 /** Draws a specimen of a straight thread that is in no list: its major diameter and pitch in mm. */
 export function drawUnlistedSpecimen(
-  major: number,
-  pitch: number,
+  major: Millimetres,
+  pitch: Millimetres,
   flank: 60 | 55,
   gender: Gender,
   random: Random,
@@ -109,11 +110,11 @@ export function drawUnlistedSpecimen(
 }
 
 /** The true crest diameter, mm, so many mm from the mouth. */
-export const getTrueDiameter = ({ mouth, slope, cap }: SimulatedSpecimen, along: number): number =>
+export const getTrueDiameter = ({ mouth, slope, cap }: SimulatedSpecimen, along: Millimetres): Millimetres =>
   Math.min(mouth + slope * along, cap ?? Infinity);
 
 /** The pitch of a simulated specimen, mm. */
-export const getTruePitch = (specimen: SimulatedSpecimen): number => getPitch(specimen);
+export const getTruePitch = (specimen: SimulatedSpecimen): Millimetres => getPitch(specimen);
 
 /** Picks a value by its weight. */
 export function pickFrom<Value>(weighted: readonly (readonly [Value, number])[], random: Random): Value {

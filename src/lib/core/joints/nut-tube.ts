@@ -1,8 +1,9 @@
+import type { Millimetres } from '../units/length.ts';
 import type { ListedThread } from '../catalogue/listed-thread.ts';
 import { readFraction } from '../catalogue/list-threads.ts';
 
 /** Outside diameter (mm) of the tube a nut is for, as its name says it: `8 mm tube: G 1/4`, `3/8 tube`; null where none stands. */
-export function findTubeOutside({ size }: ListedThread): number | null {
+export function findTubeOutside({ size }: ListedThread): Millimetres | null {
   const metric = /(\d+) mm tube/.exec(size)?.[1];
   if (metric) return Number(metric);
   const inch = /([\d/-]+) tube/.exec(size)?.[1]?.replace(/^-/, '');

@@ -1,3 +1,4 @@
+import type { Millimetres } from '../../units/length.ts';
 import type { Point } from '../../geometry/isometric.ts';
 import type { Stretch } from '../draw-joint.ts';
 
@@ -22,11 +23,16 @@ export interface LensAngle {
  * is a figure of the ends is lettered, not what is drawn as a share of it.
  */
 export type LensDimension =
-  | { readonly kind: 'along'; readonly from: number; readonly to: number; readonly length: number }
+  | {
+      readonly kind: 'along';
+      readonly from: Millimetres;
+      readonly to: Millimetres;
+      readonly length: Millimetres;
+    }
   | {
       readonly kind: 'diameter' | 'wall';
       readonly at: Point;
-      readonly length: number;
+      readonly length: Millimetres;
       readonly of: 'male' | 'female';
     };
 
@@ -43,12 +49,12 @@ export interface LensPicture {
   readonly angles: readonly LensAngle[];
   readonly dimensions: readonly LensDimension[];
   /** What the lens looks at first: x from, to; and the radius it looks at. */
-  readonly look: Stretch & { readonly radius: number };
-  readonly whole: Stretch & { readonly radius: number };
+  readonly look: Stretch & { readonly radius: Millimetres };
+  readonly whole: Stretch & { readonly radius: Millimetres };
 }
 
 /** A box cut open, mm: along the axis from, to; radius inner, outer. */
-export const box = (from: number, to: number, inner: number, outer: number): Point[] => [
+export const box = (from: Millimetres, to: Millimetres, inner: Millimetres, outer: Millimetres): Point[] => [
   { x: from, y: inner },
   { x: from, y: outer },
   { x: to, y: outer },

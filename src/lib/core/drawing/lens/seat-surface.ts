@@ -1,3 +1,4 @@
+import type { Millimetres } from '../../units/length.ts';
 import type { Point } from '../../geometry/isometric.ts';
 
 /** What an end seals with: a cone at so many degrees to the axis, a flat, the edge left by deburring, or nothing made for it. */
@@ -12,14 +13,14 @@ const DEBURRED = 0.6;
  * The surface an end seals with, as points from the inner radius to the outer (mm). x grows with the radius on a cone: the male
  * is narrow at its tip, to the left; the female lies round it.
  */
-export function makeSurface(form: SeatForm, inner: number, outer: number): Point[] {
+export function makeSurface(form: SeatForm, inner: Millimetres, outer: Millimetres): Point[] {
   return Array.from({ length: STEPS + 1 }, (_, i) => {
     const y = inner + ((outer - inner) * i) / STEPS;
     return { x: getX(form, y - inner), y };
   });
 }
 
-function getX(form: SeatForm, over: number): number {
+function getX(form: SeatForm, over: Millimetres): Millimetres {
   if (form.kind === 'cone') return over / Math.tan((form.degrees * Math.PI) / 180);
   return form.kind === 'deburr' ? Math.max(0, DEBURRED - over) : 0;
 }
@@ -31,7 +32,7 @@ function getX(form: SeatForm, over: number): number {
  *     same:  ╱╱      unlike:  ╱
  *           ╱╱               ╱│
  */
-export function bringTogether(male: readonly Point[], female: readonly Point[]): { shift: number; contact: Point[] } {
+export function bringTogether(male: readonly Point[], female: readonly Point[]): { shift: Millimetres; contact: Point[] } {
   const gaps = male.map(({ x }, i) => x - female[i]!.x);
   const shift = Math.min(...gaps);
   return { shift, contact: male.filter((_, i) => gaps[i]! - shift < TOUCHES) };
