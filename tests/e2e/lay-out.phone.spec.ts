@@ -70,7 +70,7 @@ test('a metric job has a metric pad and a metric tape', async ({ page, request, 
     .toEqual(['1 762 mm 3/4 up 743 mm 90° elbow', '2 1098 mm 3/4 right 1079 mm open end']);
 });
 
-test('a finger on a station is not pushed off it by what becomes of an edit', async ({
+test('a finger on a stage is not pushed off it by what becomes of an edit', async ({
   page,
   request,
   app,
@@ -79,17 +79,16 @@ test('a finger on a station is not pushed off it by what becomes of an edit', as
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
   await expect(onServer(page)).toBeVisible();
-  const stations = page.getByRole('navigation', { name: 'Stations' });
-  const make = stations.getByRole('link', { name: /^Make/ });
-  // Every station is in sight without sliding.
-  for (const station of await stations.getByRole('link').all())
-    await expect(station).toBeInViewport({ ratio: 1 });
+  const stages = page.getByRole('navigation', { name: 'Stages' });
+  const make = stages.getByRole('link', { name: /^Make/ });
+  // Every stage is in sight without sliding.
+  for (const stage of await stages.getByRole('link').all()) await expect(stage).toBeInViewport({ ratio: 1 });
   const before = await make.boundingBox();
   await context.setOffline(true);
   await addLegByThumb(page, 'right', ['4', '3', '1/4']);
   await expect(page.getByText('1 not on the server yet')).toBeAttached();
   expect(await make.boundingBox()).toEqual(before);
-  // The bar with the stations and with where the edits are stays when the list is read.
+  // The bar with the stages and with where the edits are stays when the list is read.
   await page.mouse.wheel(0, 2000);
   await expect(page.getByRole('status', { name: 'Where your edits are' })).toBeInViewport();
   await context.setOffline(false);

@@ -203,12 +203,12 @@ export const onServer = (page: Page) =>
 export const onDevice = (page: Page) =>
   page.getByRole('status', { name: 'Where your edits are' }).getByText('on this device', { exact: true });
 
-/** Goes to a station of the run that is open, and in it to one of its ways. */
-export async function goTo(page: Page, station: 'Measure' | 'Check' | 'Make', way?: string): Promise<void> {
-  const stations = page.getByRole('navigation', { name: 'Stations' });
-  await stations.getByRole('link', { name: new RegExp(`^${station}`) }).click();
+/** Goes to a stage of the run that is open, and in it to one of its ways. */
+export async function goTo(page: Page, stage: 'Measure' | 'Check' | 'Make', way?: string): Promise<void> {
+  const stages = page.getByRole('navigation', { name: 'Stages' });
+  await stages.getByRole('link', { name: new RegExp(`^${stage}`) }).click();
   if (way === undefined) return;
-  const ways = page.getByRole('navigation', { name: `Ways to ${station.toLowerCase()}` });
+  const ways = page.getByRole('navigation', { name: `Ways to ${stage.toLowerCase()}` });
   await ways.getByRole('link', { name: way }).click();
 }
 

@@ -1,5 +1,5 @@
 import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
-import type { Place } from '#core/catalogue/listed-thread.ts';
+import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
 import type { Question } from '#core/identify/find-next-measurement.ts';
 import type { Contradiction } from '#core/identify/check-reading.ts';
 import type { LookAlike } from '#core/identify/look-alikes.ts';
@@ -18,7 +18,7 @@ import type { Seat } from '#core/ends/seat.ts';
 import { INCH, MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
 import { sayNumber, sayReading } from './length-text.ts';
 
-export const PLACE_NAMES: Readonly<Record<Place, string>> = {
+export const PLACE_NAMES: Readonly<Record<ThreadPlace, string>> = {
   mouth: 'at the very end',
   first: 'over the first thread',
   third: 'over the third thread',

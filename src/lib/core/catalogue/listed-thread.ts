@@ -5,8 +5,8 @@ import type { OtherGas, SealedBy } from './small-threads.ts';
 import type { ThreadFamily } from '../ends/thread-family.ts';
 
 /** Where along a thread its diameter is taken. */
-export const PLACES = ['mouth', 'first', 'third', 'last', 'unknown'] as const;
-export type Place = (typeof PLACES)[number];
+export const THREAD_PLACES = ['mouth', 'first', 'third', 'last', 'unknown'] as const;
+export type ThreadPlace = (typeof THREAD_PLACES)[number];
 
 /**
  * One thread that may be met: a family, a size, a gender. Lengths here are millimetres as doubles, since they carry
@@ -64,7 +64,7 @@ export const getPitch = ({ perInch }: Pick<ListedThread, 'perInch'>): Millimetre
 /** From where to where a place lies, mm from the small end of a male thread or the mouth of a female one. */
 export function getPlaceSpan(
   { crest, perInch }: ListedThread,
-  place: Place,
+  place: ThreadPlace,
 ): readonly [Millimetres, Millimetres] {
   const p = 25.4 / perInch;
   const within = (x: number) => Math.min(x, crest.length);
@@ -83,7 +83,7 @@ export function getPlaceSpan(
 }
 
 /** The least and greatest crest diameter (mm) that the standard allows at a place. */
-export function getCrestRange(thread: ListedThread, place: Place): readonly [Millimetres, Millimetres] {
+export function getCrestRange(thread: ListedThread, place: ThreadPlace): readonly [Millimetres, Millimetres] {
   const { low, high, slope, cap } = thread.crest;
   const [from, to] = getPlaceSpan(thread, place);
   const least = low + Math.min(slope * from, slope * to);

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { readFraction } from './list-threads.ts';
-import { getCrestRange, getPitch, isTaper, PLACES } from './listed-thread.ts';
+import { getCrestRange, getPitch, isTaper, THREAD_PLACES } from './listed-thread.ts';
 import { standardThreads, standardTubes } from './standard-threads.ts';
 import { bspTable } from './tables/bsp.table.ts';
 import { flare37Table } from './tables/flare-37.table.ts';
@@ -109,7 +109,7 @@ describe('listed threads', () => {
 
   for (const thread of standardThreads.threads) {
     it(`${thread.id}: crest ranges are ranges, and go the way of the taper`, () => {
-      for (const place of PLACES) {
+      for (const place of THREAD_PLACES) {
         const [low, high] = getCrestRange(thread, place);
         expect(low).to.be.lessThan(high);
         expect(high - low).to.be.lessThan(4 + 0.2 * getPitch(thread));

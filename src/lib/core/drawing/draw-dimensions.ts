@@ -5,7 +5,7 @@ import { getMeasureFormat } from '../units/written-length.ts';
 import type { Measure, RefPoint } from '../runs/run.ts';
 import { getTextWidth } from './draw-labels.ts';
 import { getReadingTurn } from './place-label.ts';
-import type { TakenPlaces } from './taken-places.ts';
+import type { TakenRoom } from './taken-room.ts';
 import { across, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 
@@ -48,7 +48,7 @@ export function drawDimension(
   measure: Measure,
   from: Point,
   to: Point,
-  taken: TakenPlaces,
+  taken: TakenRoom,
   letter: number,
   unit: LengthUnit,
 ): void {

@@ -3,7 +3,7 @@ import type { LaidLeg } from '../runs/layout.ts';
 import { getPlacesBeside, placeLabel } from './place-label.ts';
 import { along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
-import type { TakenPlaces } from './taken-places.ts';
+import type { TakenRoom } from './taken-room.ts';
 
 /** What is written beside a leg. */
 export interface LegLetters {
@@ -24,7 +24,7 @@ export function drawLegLabels(
   letters: LegLetters,
   from: Point,
   to: Point,
-  taken: TakenPlaces,
+  taken: TakenRoom,
   letter: number,
 ): void {
   const ring = letter * 0.82;
@@ -51,7 +51,7 @@ function drawBeside(
   subject: string,
   from: Point,
   to: Point,
-  taken: TakenPlaces,
+  taken: TakenRoom,
   letter: number,
 ): void {
   const [width, height] = [getTextWidth(text, letter), letter * 1.1];
@@ -67,7 +67,7 @@ export function drawUnder(
   subject: string,
   middle: Point,
   beyond: Point,
-  taken: TakenPlaces,
+  taken: TakenRoom,
   letter: number,
 ): void {
   const [width, height] = [getTextWidth(text, letter), letter * 1.1];

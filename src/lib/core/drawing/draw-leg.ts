@@ -1,6 +1,6 @@
 import { getTraits } from '../materials/crafts.ts';
 import { getVector } from '../geometry/axis.ts';
-import { projectIsometric, type Point, type QuarterTurns } from '../geometry/isometric.ts';
+import { projectIsometric, type Point, type Quarters } from '../geometry/isometric.ts';
 import { addScaled, dot, ORIGIN, type Vector } from '../geometry/vector.ts';
 import { getSides, isAxis } from '../geometry/way.ts';
 import type { LaidInline, LaidLeg } from '../runs/layout.ts';
@@ -15,14 +15,14 @@ export function drawLeg(
   from: Point,
   to: Point,
   letter: number,
-  turns: QuarterTurns,
+  quarters: Quarters,
 ): void {
   const { leg } = laid;
   if (leg.geometry.kind === 'made-up') {
     sink.stroke('made-up', [from, to], leg.id);
     return;
   }
-  drawSlantBox(sink, laid, from, to, turns);
+  drawSlantBox(sink, laid, from, to, quarters);
   sink.stroke(getTraits(leg.material).ink, [from, to], leg.id);
   for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
   drawFlow(sink, from, to, letter, leg.id);
@@ -44,15 +44,15 @@ function listSquareSteps({ leg, near }: LaidLeg): Vector[] {
 
 const scale = (vector: Vector, by: number): Vector => addScaled(ORIGIN, vector, by);
 
-function drawSlantBox(sink: Sink, laid: LaidLeg, from: Point, to: Point, turns: QuarterTurns): void {
+function drawSlantBox(sink: Sink, laid: LaidLeg, from: Point, to: Point, quarters: Quarters): void {
   const steps = listSquareSteps(laid);
   if (steps.length === 0) return;
-  const whole = projectIsometric(getVectorFrom(laid.leg, laid.near), turns);
+  const whole = projectIsometric(getVectorFrom(laid.leg, laid.near), quarters);
   const size = getDistance(from, to) / (Math.hypot(whole.x, whole.y) || 1);
   const points = [from];
   for (const step of steps) {
     const last = points.at(-1)!;
-    const { x, y } = projectIsometric(step, turns);
+    const { x, y } = projectIsometric(step, quarters);
     points.push({ x: last.x + x * size, y: last.y + y * size });
   }
   sink.stroke('construction', points, laid.leg.id);

@@ -13,7 +13,7 @@ import type { Sheet } from './place-line.ts';
 import { findDrawingFrame } from './find-drawing-frame.ts';
 import { makeRecordingSink } from './sink.ts';
 
-const SHEET = { width: 700, height: 500, margin: 46, letter: 16, turns: 0 } as const;
+const SHEET = { width: 700, height: 500, margin: 46, letter: 16, quarters: 0 } as const;
 
 function draw(doc: Parameters<typeof layOut>[0], sheet: Sheet = SHEET) {
   const sink = makeRecordingSink();
@@ -147,7 +147,7 @@ describe('drawLine', () => {
   it('moves nothing that is drawn when a leg is added at the same scale', () => {
     const [before, after] = [makeRandomRun(40, 3), makeRandomRun(41, 3)].map((doc) => draw(doc));
     expect(after!.scale).to.equal(before!.scale);
-    for (const [id, place] of before!.places) expect(after!.places.get(id)).to.deep.equal(place);
+    for (const [id, place] of before!.points) expect(after!.points.get(id)).to.deep.equal(place);
   });
 
   it('frames everything that was drawn, lettering included', () => {

@@ -12,29 +12,29 @@ import { drawNode, getApplianceBox } from './draw-node.ts';
 import { placeFarEnd, placeLine, type PlacedLine, type Sheet } from './place-line.ts';
 import { across, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
-import { TakenPlaces } from './taken-places.ts';
+import { TakenRoom } from './taken-room.ts';
 
 /**
  * Draws a run as the trade draws it: an isometric single line, a tick across the pipe at every face, a bar at a cap,
  * a ring at a bare end, an arrow for the flow, the measures as they were taken, sizes where they change, and the mark of
  * each leg in a ring on it. Not to scale (placeLine). The subject of a shape is the id of the leg, node, part or measure it
- * belongs to. Gives the places of the nodes.
+ * belongs to. Gives the points of the nodes.
  */
 export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: LengthUnit): PlacedLine {
   const placed = placeLine(layout, sheet);
-  const { places } = placed;
-  const { letter, turns } = sheet;
-  const taken = new TakenPlaces(letter * 0.7);
+  const { points } = placed;
+  const { letter, quarters } = sheet;
+  const taken = new TakenRoom(letter * 0.7);
   const source = findSource(layout.doc);
   for (const laid of layout.legs.values()) {
-    const [from, to] = [places.get(laid.near)!, places.get(laid.far)!];
-    drawLeg(sink, laid, from, to, letter, turns);
+    const [from, to] = [points.get(laid.near)!, points.get(laid.far)!];
+    drawLeg(sink, laid, from, to, letter, quarters);
     taken.takeLine(from, to);
   }
   for (const node of layout.nodes.values()) {
-    const at = places.get(node.id);
+    const at = points.get(node.id);
     if (!at) continue;
-    const others = listOthers(node, places);
+    const others = listOthers(node, points);
     drawNode(sink, node, at, others, node.id === source, letter);
     if (others[0] && node.node.terminal?.kind === 'appliance') takeAppliance(taken, at, others[0], letter);
   }
@@ -45,20 +45,20 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
       measure: writeOwn(laid, own.get(laid.id), layout, unit),
       size: writeSize(laid, layout),
     };
-    drawLegLabels(sink, laid, letters, places.get(laid.near)!, places.get(laid.far)!, taken, letter);
+    drawLegLabels(sink, laid, letters, points.get(laid.near)!, points.get(laid.far)!, taken, letter);
   }
-  drawNames(sink, layout, places, taken, letter);
+  drawNames(sink, layout, points, taken, letter);
   const plain = new Set([...own.values()].map(({ id }) => id));
   const others = Object.values(layout.doc.measures).filter(({ id }) => !plain.has(id));
   for (const measure of others.sort((a, b) => a.value - b.value)) {
-    const [from, to] = [placeRef(layout, measure.from, places), placeRef(layout, measure.to, places)];
+    const [from, to] = [placeRef(layout, measure.from, points), placeRef(layout, measure.to, points)];
     if (from && to) drawDimension(sink, measure, from, to, taken, letter, unit);
   }
   return placed;
 }
 
 /**
- * Draws only a leg that is being tried out, at the places of the run it grows from: what is drawn already stays as it is
+ * Draws only a leg that is being tried out, at the points of the run it grows from: what is drawn already stays as it is
  * while a measure is typed. Nothing where its beginning is not placed.
  */
 export function drawDraft(
@@ -71,18 +71,18 @@ export function drawDraft(
 ): void {
   const laid = draft.legs.get(leg);
   if (!laid) return;
-  const from = placed.places.get(laid.near) ?? { x: 0, y: 0 };
-  const to = placeFarEnd(from, laid, placed.scale, sheet.turns);
-  drawLeg(sink, laid, from, to, sheet.letter, sheet.turns);
+  const from = placed.points.get(laid.near) ?? { x: 0, y: 0 };
+  const to = placeFarEnd(from, laid, placed.scale, sheet.quarters);
+  drawLeg(sink, laid, from, to, sheet.letter, sheet.quarters);
   const far = draft.nodes.get(laid.far)!;
   drawNode(sink, far, to, [from], false, sheet.letter);
   const [measure] = Object.values(draft.doc.measures).filter((each) => each.to.id === laid.far);
   const letters = { measure: measure ? writeMeasure(measure, unit) : writeLength(laid, unit), size: null };
-  drawLegLabels(sink, laid, letters, from, to, new TakenPlaces(sheet.letter * 0.7), sheet.letter);
+  drawLegLabels(sink, laid, letters, from, to, new TakenRoom(sheet.letter * 0.7), sheet.letter);
 }
 
 /** Nothing is written over an appliance. */
-function takeAppliance(taken: TakenPlaces, at: Point, other: Point, letter: number): void {
+function takeAppliance(taken: TakenRoom, at: Point, other: Point, letter: number): void {
   const { length, half } = getApplianceBox(letter);
   const [near, far] = [across(at, at, other, half), across(along(at, other, -length), at, other, half)];
   for (const share of [0, 0.5, 1]) {
@@ -91,8 +91,8 @@ function takeAppliance(taken: TakenPlaces, at: Point, other: Point, letter: numb
   }
 }
 
-const listOthers = (node: LaidNode, places: ReadonlyMap<string, Point>): Point[] =>
-  node.legs.map((leg) => places.get(leg.from === node.id ? leg.to : leg.from)!);
+const listOthers = (node: LaidNode, points: ReadonlyMap<string, Point>): Point[] =>
+  node.legs.map((leg) => points.get(leg.from === node.id ? leg.to : leg.from)!);
 
 /** Leg id → the measure written along it: the one taken between its two ends. */
 function findOwnMeasures({ doc, legs }: RunLayout): Map<string, Measure> {
@@ -130,24 +130,24 @@ function writeSize({ leg, near, depth }: LaidLeg, { nodes }: RunLayout): string 
 function drawNames(
   sink: Sink,
   layout: RunLayout,
-  places: ReadonlyMap<string, Point>,
-  taken: TakenPlaces,
+  points: ReadonlyMap<string, Point>,
+  taken: TakenRoom,
   letter: number,
 ): void {
   for (const node of layout.nodes.values()) {
-    const at = places.get(node.id);
-    const [other] = listOthers(node, places);
+    const at = points.get(node.id);
+    const [other] = listOthers(node, points);
     if (node.node.terminal?.kind !== 'appliance' || !at || !other) continue;
     const below = along(at, other, -letter * 1.2);
     drawUnder(sink, node.node.terminal.name, node.id, below, along(at, other, -letter * 2.4), taken, letter);
   }
 }
 
-function placeRef(layout: RunLayout, ref: Ref, places: ReadonlyMap<string, Point>): Point | null {
-  if (ref.kind === 'node') return places.get(ref.id) ?? null;
+function placeRef(layout: RunLayout, ref: Ref, points: ReadonlyMap<string, Point>): Point | null {
+  if (ref.kind === 'node') return points.get(ref.id) ?? null;
   const leg = findLegOfPart(layout.doc, ref.id);
   const laid = leg && layout.legs.get(leg.id);
   const part = laid?.inline.find(({ id }) => id === ref.id);
-  const [from, to] = laid ? [places.get(laid.near), places.get(laid.far)] : [];
+  const [from, to] = laid ? [points.get(laid.near), points.get(laid.far)] : [];
   return laid && part && from && to ? placeInline(laid, part, from, to) : null;
 }

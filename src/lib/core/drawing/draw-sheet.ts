@@ -24,7 +24,7 @@ export function drawSheet(
 ): DrawnSheet | null {
   const letter = 13;
   const sink = makeRecordingSink();
-  drawLine(layout, sink, { ...size, margin: 30, letter, turns: 0 }, unit);
+  drawLine(layout, sink, { ...size, margin: 30, letter, quarters: 0 }, unit);
   const frame = findDrawingFrame(sink.shapes, letter);
   return frame && { shapes: sink.shapes.toSorted((a, b) => getOrder(a) - getOrder(b)), frame, letter };
 }

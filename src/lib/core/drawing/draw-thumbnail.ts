@@ -22,17 +22,17 @@ const LARGEST = 50;
  */
 export function drawThumbnail(layout: RunLayout): Thumbnail {
   const { width, height } = THUMBNAIL;
-  const { places, scale } = placeLine(layout, { width, height, margin: MARGIN, letter: 10, turns: 0 });
-  const points = [...places.values()];
-  const [left, right] = findRange(points, 'x');
-  const [top, bottom] = findRange(points, 'y');
+  const { points, scale } = placeLine(layout, { width, height, margin: MARGIN, letter: 10, quarters: 0 });
+  const all = [...points.values()];
+  const [left, right] = findRange(all, 'x');
+  const [top, bottom] = findRange(all, 'y');
   const fit = Math.min(
     (width - 2 * MARGIN) / (right - left || 1),
     (height - 2 * MARGIN) / (bottom - top || 1),
     LARGEST / scale,
   );
   const put = (id: string): readonly [x: number, y: number] => {
-    const { x, y } = places.get(id)!;
+    const { x, y } = points.get(id)!;
     return [
       Math.round(width / 2 + (x - (left + right) / 2) * fit),
       Math.round(height / 2 + (y - (top + bottom) / 2) * fit),
@@ -48,6 +48,6 @@ export function drawThumbnail(layout: RunLayout): Thumbnail {
     width,
     height,
     path: [...strokes].join(''),
-    source: source !== null && places.has(source) ? put(source) : null,
+    source: source !== null && points.has(source) ? put(source) : null,
   };
 }

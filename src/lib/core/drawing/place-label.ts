@@ -1,7 +1,7 @@
 import type { Box, LabelPlace } from './label-box.ts';
 import type { Point } from '../geometry/isometric.ts';
 import { along, getDistance } from './sheet-geometry.ts';
-import type { TakenPlaces } from './taken-places.ts';
+import type { TakenRoom } from './taken-room.ts';
 
 /** Small boxes strung along a line, so that a slanting thing covers no more than itself. */
 export function coverLine(from: Point, to: Point, size: number): Box[] {
@@ -25,7 +25,7 @@ export function placeLabel(
   places: readonly LabelPlace[],
   width: number,
   height: number,
-  taken: TakenPlaces,
+  taken: TakenRoom,
 ): LabelPlace {
   let [best, fewest] = [places[0], Infinity];
   for (const place of places) {

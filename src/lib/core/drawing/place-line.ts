@@ -1,4 +1,4 @@
-import { projectIsometric, type Point, type QuarterTurns } from '../geometry/isometric.ts';
+import { projectIsometric, type Point, type Quarters } from '../geometry/isometric.ts';
 import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
@@ -12,7 +12,7 @@ export interface Sheet {
   readonly margin: number;
   /** Height of lettering. */
   readonly letter: number;
-  readonly turns: QuarterTurns;
+  readonly quarters: Quarters;
 }
 
 /**
@@ -25,7 +25,7 @@ const MADE_UP = 0.42;
 
 /** Where the nodes lie: the source at 0, 0, so that a leg more moves nothing that is drawn already. */
 export interface PlacedLine {
-  readonly places: ReadonlyMap<string, Point>;
+  readonly points: ReadonlyMap<string, Point>;
   /** Sheet units a drawn foot takes. */
   readonly scale: number;
 }
@@ -38,11 +38,11 @@ export function placeLine(layout: RunLayout, sheet: Sheet): PlacedLine {
     if (!drawn.has(laid.near)) drawn.set(laid.near, from);
     if (!drawn.has(laid.far)) drawn.set(laid.far, addScaled(from, ...getDrawnStep(laid)));
   }
-  const flat = new Map([...drawn].map(([id, at]) => [id, projectIsometric(at, sheet.turns)]));
+  const flat = new Map([...drawn].map(([id, at]) => [id, projectIsometric(at, sheet.quarters)]));
   const scale = findScale([...flat.values()], sheet);
-  const places = new Map<string, Point>();
-  for (const [id, { x, y }] of flat) places.set(id, { x: x * scale, y: y * scale });
-  return { places, scale };
+  const points = new Map<string, Point>();
+  for (const [id, { x, y }] of flat) points.set(id, { x: x * scale, y: y * scale });
+  return { points, scale };
 }
 
 function getDrawnStep({ leg, near, centreToCentre }: LaidLeg): [way: Vector, length: number] {
@@ -51,8 +51,8 @@ function getDrawnStep({ leg, near, centreToCentre }: LaidLeg): [way: Vector, len
 }
 
 /** Where the far end of a leg that is being tried out lies, seen from a node that is placed already. */
-export function placeFarEnd(from: Point, laid: LaidLeg, scale: number, turns: QuarterTurns): Point {
-  const { x, y } = projectIsometric(addScaled(ORIGIN, ...getDrawnStep(laid)), turns);
+export function placeFarEnd(from: Point, laid: LaidLeg, scale: number, quarters: Quarters): Point {
+  const { x, y } = projectIsometric(addScaled(ORIGIN, ...getDrawnStep(laid)), quarters);
   return { x: from.x + x * scale, y: from.y + y * scale };
 }
 

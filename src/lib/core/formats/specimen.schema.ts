@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { PLACES } from '../catalogue/listed-thread.ts';
+import { THREAD_PLACES } from '../catalogue/listed-thread.ts';
 import { THREAD_FAMILIES } from '../ends/thread-family.ts';
 import {
   COLOURS,
@@ -35,7 +35,7 @@ const observationSchema: Joi.AlternativesSchema<Observation> = Joi.alternatives<
     side: oneOf(['outside', 'inside']),
     length,
     instrument: oneOf(MEASURING_INSTRUMENTS),
-    place: oneOf(PLACES),
+    place: oneOf(THREAD_PLACES),
   }),
   Joi.object({
     kind: oneOf(['count']),

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { makeRandom } from '#support/random-run.ts';
 import { AXES, getVector } from './axis.ts';
-import { getSeenAxis, projectIsometric, type QuarterTurns } from './isometric.ts';
+import { getSeenAxis, projectIsometric, type Quarters } from './isometric.ts';
 import { findSegmentDistance } from './segment-distance.ts';
 import { addScaled, dot, magnitude, subtract, type Vector } from './vector.ts';
 import { findDiagonal, getOppositeWay, getSides, getWayVector, isAxis, WAYS } from './way.ts';
@@ -30,10 +30,10 @@ describe('ways', () => {
   });
 
   it('are seen after quarter turns where the drawing puts them', () => {
-    for (const turns of [0, 1, 2, 3] as QuarterTurns[]) {
+    for (const quarters of [0, 1, 2, 3] as Quarters[]) {
       for (const axis of AXES) {
-        const seen = projectIsometric(getVector(getSeenAxis(axis, turns)));
-        const drawn = projectIsometric(getVector(axis), turns);
+        const seen = projectIsometric(getVector(getSeenAxis(axis, quarters)));
+        const drawn = projectIsometric(getVector(axis), quarters);
         expect(drawn.x).to.be.closeTo(seen.x, 1e-12);
         expect(drawn.y).to.be.closeTo(seen.y, 1e-12);
       }

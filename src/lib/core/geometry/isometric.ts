@@ -8,7 +8,7 @@ export interface Point {
 }
 
 /** Quarter turns of the run about its upright axis before it is looked at, clockwise seen from above. */
-export type QuarterTurns = 0 | 1 | 2 | 3;
+export type Quarters = 0 | 1 | 2 | 3;
 
 const COS_30 = Math.sqrt(3) / 2;
 const SIN_30 = 0.5;
@@ -23,13 +23,13 @@ const SIN_30 = 0.5;
  *       /   \
  *     out     right
  */
-export function projectIsometric(vector: Vector, turns: QuarterTurns = 0): Point {
-  const { x, y } = turn(vector, turns);
+export function projectIsometric(vector: Vector, quarters: Quarters = 0): Point {
+  const { x, y } = turn(vector, quarters);
   return { x: (x + y) * COS_30, y: (x - y) * SIN_30 - vector.z };
 }
 
-function turn({ x, y }: Vector, turns: QuarterTurns): Point {
-  switch (turns) {
+function turn({ x, y }: Vector, quarters: Quarters): Point {
+  switch (quarters) {
     case 0:
       return { x, y };
     case 1:
@@ -45,7 +45,7 @@ function turn({ x, y }: Vector, turns: QuarterTurns): Point {
 const LEVEL: readonly Axis[] = ['right', 'out', 'left', 'back'];
 
 /** The way in which an axis is seen to go after so many quarter turns. */
-export function getSeenAxis(axis: Axis, turns: QuarterTurns): Axis {
+export function getSeenAxis(axis: Axis, quarters: Quarters): Axis {
   const at = LEVEL.indexOf(axis);
-  return at < 0 ? axis : LEVEL[(at + turns) % 4]!;
+  return at < 0 ? axis : LEVEL[(at + quarters) % 4]!;
 }

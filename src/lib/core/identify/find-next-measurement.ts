@@ -1,4 +1,4 @@
-import { getCrestRange, getPitch, type Place } from '../catalogue/listed-thread.ts';
+import { getCrestRange, getPitch, type ThreadPlace } from '../catalogue/listed-thread.ts';
 import { MILLIMETRE } from '../units/length.ts';
 import { getEntropy } from './chance.ts';
 import { getRunning } from './judge.ts';
@@ -174,7 +174,7 @@ function predictReadings(
 
 function predictReading(question: Scaled, { thread }: RankedThread, { observations }: Ranking): Observation {
   const side = thread.gender === 'male' ? 'outside' : 'inside';
-  const readAt = (place: Place): Observation => {
+  const readAt = (place: ThreadPlace): Observation => {
     const [low, high] = getCrestRange(thread, place);
     // Tenths of a millimetre: threads that read alike share one outcome.
     const length = Math.round(5 * (low + high)) * (MILLIMETRE / 10);
@@ -207,5 +207,5 @@ function predictReading(question: Scaled, { thread }: RankedThread, { observatio
 }
 
 /** Far from the first one, so that the taper shows. */
-export const getSecondPlace = (first: Place): Place =>
+export const getSecondPlace = (first: ThreadPlace): ThreadPlace =>
   first === 'last' || first === 'third' ? 'mouth' : 'last';

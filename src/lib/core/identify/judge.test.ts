@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { standardThreads } from '../catalogue/standard-threads.ts';
-import type { Place } from '../catalogue/listed-thread.ts';
+import type { ThreadPlace } from '../catalogue/listed-thread.ts';
 import { inches, INCH, MILLIMETRE } from '../units/length.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { answerAll, drawListed, FULL, grade, judgeAll } from '#support/identify-trial.ts';
@@ -14,7 +14,7 @@ const SEED = 20_262;
 
 const diameter = (
   inch: number,
-  place: Place = 'first',
+  place: ThreadPlace = 'first',
   side: 'outside' | 'inside' = 'outside',
 ): Observation => ({
   kind: 'diameter',

@@ -1,4 +1,4 @@
-import type { Place } from '../catalogue/listed-thread.ts';
+import type { ThreadPlace } from '../catalogue/listed-thread.ts';
 import type { Gender, Hand } from '../ends/end.ts';
 import type { Seat } from '../ends/seat.ts';
 import type { Length } from '../units/length.ts';
@@ -34,7 +34,7 @@ export type Observation =
       readonly side: 'outside' | 'inside';
       readonly length: Length;
       readonly instrument: MeasuringInstrument;
-      readonly place: Place;
+      readonly place: ThreadPlace;
     }
   | {
       readonly kind: 'count';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { standardThreads } from '../catalogue/standard-threads.ts';
-import type { Place } from '../catalogue/listed-thread.ts';
+import type { ThreadPlace } from '../catalogue/listed-thread.ts';
 import { inches, MILLIMETRE } from '../units/length.ts';
 import { makeRandom } from '#support/random-run.ts';
 import {
@@ -26,7 +26,7 @@ const SEED = 20_262;
 
 const diameter = (
   inch: number,
-  place: Place = 'first',
+  place: ThreadPlace = 'first',
   side: 'outside' | 'inside' = 'outside',
 ): Observation => ({
   kind: 'diameter',

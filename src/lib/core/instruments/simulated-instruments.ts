@@ -1,4 +1,4 @@
-import { PLACES, type Place } from '../catalogue/listed-thread.ts';
+import { THREAD_PLACES, type ThreadPlace } from '../catalogue/listed-thread.ts';
 import { getLeafChances } from '../identify/likelihoods/leaf.ts';
 import {
   LEAF_FITS,
@@ -27,7 +27,7 @@ export const CALIPER_ERROR = 0.05;
 const toLength = (mm: number): number => Math.round(mm * 100) * (MILLIMETRE / 100);
 
 /** Where a place lies on a specimen, mm from its mouth. */
-export function getPlaceOn(specimen: SimulatedSpecimen, place: Exclude<Place, 'unknown'>): number {
+export function getPlaceOn(specimen: SimulatedSpecimen, place: Exclude<ThreadPlace, 'unknown'>): number {
   const p = getTruePitch(specimen);
   const along = { mouth: 0.25 * p, first: p, third: 3 * p, last: specimen.length - 1.5 * p }[place];
   return Math.max(0, Math.min(along, specimen.length));
@@ -92,10 +92,10 @@ export function countThreads(specimen: SimulatedSpecimen, random: Random): Obser
 /** Takes a diameter; now and then at another place than the one named. */
 export function takeDiameter(
   specimen: SimulatedSpecimen,
-  place: Exclude<Place, 'unknown'>,
+  place: Exclude<ThreadPlace, 'unknown'>,
   random: Random,
 ): Observation {
-  const places = PLACES.filter((each) => each !== 'unknown');
+  const places = THREAD_PLACES.filter((each) => each !== 'unknown');
   const taken = random() < 0.03 ? places[Math.floor(random() * places.length)]! : place;
   const side = specimen.gender === 'male' ? 'outside' : 'inside';
   const length = readCaliper(specimen, getPlaceOn(specimen, taken), random);

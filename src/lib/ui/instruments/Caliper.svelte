@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Place } from '#core/catalogue/listed-thread.ts';
+  import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
   import { makeThreadProfile } from '#core/drawing/thread-profile.ts';
   import type { Observation } from '#core/identify/observation.ts';
   import { getPlaceOn, readCaliper } from '#core/instruments/simulated-instruments.ts';
@@ -17,7 +17,7 @@
     specimen: SimulatedSpecimen;
     unit: LengthUnit;
     /** Where the jaws stand to begin with. */
-    place: Place;
+    place: ThreadPlace;
     onread: (observation: Observation, instrument: string) => void;
   }
   let { specimen, unit, place, onread }: Props = $props();

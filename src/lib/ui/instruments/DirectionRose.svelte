@@ -1,6 +1,6 @@
 <script lang="ts">
   import { AXES, type Axis } from '#core/geometry/axis.ts';
-  import { getSeenAxis, type QuarterTurns } from '#core/geometry/isometric.ts';
+  import { getSeenAxis, type Quarters } from '#core/geometry/isometric.ts';
   import { getSides, isAxis, type Way } from '#core/geometry/way.ts';
   import { AXIS_NAMES } from '#words/ways.ts';
   import { AXIS_KEYS } from './axis-keys.ts';
@@ -13,7 +13,7 @@
     slanting?: boolean | null;
     label?: string;
     /** How the drawing is turned: each way lies on the rose where the drawing will go. */
-    turns?: QuarterTurns;
+    quarters?: Quarters;
     onpick: (axis: Axis) => void;
     onslant?: () => void;
   }
@@ -22,7 +22,7 @@
     taken,
     slanting = null,
     label = 'Direction of the leg',
-    turns = 0,
+    quarters = 0,
     onpick,
     onslant,
   }: Props = $props();
@@ -41,7 +41,7 @@
 
 <div role="group" aria-label={label} class="grid grid-cols-2 gap-1">
   {#each AXES as way (way)}
-    {@const { place, turn } = PLACES[getSeenAxis(way, turns)]}
+    {@const { place, turn } = PLACES[getSeenAxis(way, quarters)]}
     {@const isTaken = taken.includes(way) && !slanting}
     <button
       type="button"

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { getPlaceSpan, type ListedThread, type Place } from '#core/catalogue/listed-thread.ts';
+  import { getPlaceSpan, type ListedThread, type ThreadPlace } from '#core/catalogue/listed-thread.ts';
   import { getTells } from '#core/identify/family-tells.ts';
   import { getCrestDiameter, makeThreadProfile, type ThreadForm } from '#core/drawing/thread-profile.ts';
   import type { Observation } from '#core/identify/observation.ts';
@@ -68,7 +68,7 @@
       isMeasured: perInch !== null && mouth !== null,
     };
   });
-  function getMiddle(thread: ListedThread, place: Place): number {
+  function getMiddle(thread: ListedThread, place: ThreadPlace): number {
     const [from, to] = getPlaceSpan(thread, place);
     return (from + to) / 2;
   }

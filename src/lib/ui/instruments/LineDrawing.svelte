@@ -8,7 +8,7 @@
   import { findDrawingFrame } from '#core/drawing/find-drawing-frame.ts';
   import type { Sheet } from '#core/drawing/place-line.ts';
   import { makeRecordingSink, type Shape, type TextShape } from '#core/drawing/sink.ts';
-  import type { Point, QuarterTurns } from '#core/geometry/isometric.ts';
+  import type { Point, Quarters } from '#core/geometry/isometric.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { describeRun } from '#words/describe-run.ts';
@@ -27,7 +27,7 @@
     growing?: string | null;
     /** The run with the leg that is only being tried out, and that leg's id. */
     draft?: { layout: RunLayout; leg: string } | null;
-    turns?: QuarterTurns;
+    quarters?: Quarters;
     /** Fixed size for paper; otherwise the drawing fills its place. */
     size?: { width: number; height: number };
     /** To be looked at, not worked on: the whole run, however small. */
@@ -41,7 +41,7 @@
     selected = null,
     growing = null,
     draft = null,
-    turns = 0,
+    quarters = 0,
     size,
     overview = false,
     onpick,
@@ -54,7 +54,7 @@
     height: size?.height ?? height,
     margin: 46,
     letter: size ? 13 : width < 500 ? 14 : 16,
-    turns,
+    quarters,
   });
   const paper = new PaperView(() => sheet);
   const view = $derived(paper.transform);
@@ -88,7 +88,7 @@
     return sink.shapes;
   });
   const picked = $derived(selected === null ? [] : shapes.filter(({ subject }) => subject === selected));
-  const growingAt = $derived(growing === null ? null : (drawing?.placed.places.get(growing) ?? null));
+  const growingAt = $derived(growing === null ? null : (drawing?.placed.points.get(growing) ?? null));
   const description = $derived(describeRun(layout, unit));
 
   /** What is drawn, with the leg that is being tried. */
@@ -110,7 +110,7 @@
 
   /** The run is fitted anew as it grows, unless it was moved by hand; another place or turn always fits it. */
   $effect(() => {
-    void [sheet.width, sheet.height, sheet.turns, paper.isOpen];
+    void [sheet.width, sheet.height, sheet.quarters, paper.isOpen];
     untrack(() => {
       paper.isByHand = false;
       fit(overview);
@@ -132,7 +132,7 @@
     }
     const laid = selected ? layout.legs.get(selected) : undefined;
     if (!laid) return growingFrom;
-    return [laid.near, laid.far].flatMap((node) => drawing?.placed.places.get(node) ?? []);
+    return [laid.near, laid.far].flatMap((node) => drawing?.placed.points.get(node) ?? []);
   });
   $effect(() => {
     const points = followed;

@@ -33,7 +33,7 @@ export const keysOf = (entries: readonly OutboxEntry[]): ReadonlySet<string> => 
 export const makeKeys = (): Set<string> => new Set();
 
 /** What can be taken back and done again, and the revision at which that was so: at another one it no longer holds. */
-export interface Turns {
+export interface KeptSteps {
   readonly run: string;
   readonly revision: number;
   readonly done: readonly PlannedChange[];
@@ -50,7 +50,7 @@ interface DeviceSchema extends DBSchema {
   outbox: { key: number; value: OutboxEntry; indexes: { run: string } };
   jobs: { key: string; value: Job };
   /** Steps that can be taken back, as they were at a revision. */
-  turns: { key: string; value: Turns };
+  turns: { key: string; value: KeptSteps };
   /** How far runs had come when this device last knew. */
   standings: { key: string; value: KeptStanding };
   cautions: { key: string; value: { job: string; readAt: string } };

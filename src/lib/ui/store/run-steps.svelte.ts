@@ -2,7 +2,7 @@ import { carryUpOps } from '#core/formats/carry-up.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { invertOps, type PlannedChange } from '#core/runs/change.ts';
 import type { Refusal } from '#words/refusals.ts';
-import { openDeviceDatabase, type Turns } from './device-database.ts';
+import { openDeviceDatabase, type KeptSteps } from './device-database.ts';
 
 /** Steps that are kept over a reload. */
 const MOST = 100;
@@ -68,7 +68,7 @@ export class RunSteps {
 
   async #keep(): Promise<void> {
     const [done, undone] = [this.done.slice(-MOST), this.undone.slice(-MOST)];
-    const kept: Turns = { run: this.#run, revision: this.#getRevision(), done, undone };
+    const kept: KeptSteps = { run: this.#run, revision: this.#getRevision(), done, undone };
     await (await openDeviceDatabase()).put('turns', kept);
   }
 }

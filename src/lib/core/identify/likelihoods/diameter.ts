@@ -1,4 +1,9 @@
-import { getCrestRange, getPlaceSpan, type ListedThread, type Place } from '../../catalogue/listed-thread.ts';
+import {
+  getCrestRange,
+  getPlaceSpan,
+  type ListedThread,
+  type ThreadPlace,
+} from '../../catalogue/listed-thread.ts';
 import { toMillimetres } from '../../units/length.ts';
 import { normalDensity, smearedDensity } from '../chance.ts';
 import type { MeasuringInstrument } from '../observation.ts';
@@ -86,7 +91,11 @@ function getDifferenceLikelihood(
 const MISTAKEN_PLACE = 0.03;
 
 /** The least and greatest difference (mm) of the crest diameters at two places of one thread. */
-export function getDifferenceRange(thread: ListedThread, from: Place, to: Place): readonly [number, number] {
+export function getDifferenceRange(
+  thread: ListedThread,
+  from: ThreadPlace,
+  to: ThreadPlace,
+): readonly [number, number] {
   const { low, high, slope, cap } = thread.crest;
   const basic = (x: number) => Math.min((low + high) / 2 + slope * x, cap ?? Infinity);
   const [a, b] = [getPlaceSpan(thread, from), getPlaceSpan(thread, to)];

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { MediaQuery } from 'svelte/reactivity';
-  import { PLACES } from '#core/catalogue/listed-thread.ts';
+  import { THREAD_PLACES } from '#core/catalogue/listed-thread.ts';
   import { LEAF_FITS, MEASURING_INSTRUMENTS } from '#core/identify/observation.ts';
   import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
   import type { LengthUnit } from '#core/units/length.ts';
@@ -162,7 +162,7 @@
             <label class="grow">
               <span class="block text-sm font-semibold">Where</span>
               <select class="select w-full" style:height="44px" bind:value={answer.place}>
-                {#each PLACES as each (each)}<option value={each}>{PLACE_NAMES[each]}</option>{/each}
+                {#each THREAD_PLACES as each (each)}<option value={each}>{PLACE_NAMES[each]}</option>{/each}
               </select>
             </label>
           {/if}

@@ -1,4 +1,4 @@
-import type { Place } from '#core/catalogue/listed-thread.ts';
+import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
 import { checkDiameter, parseCount } from '#core/identify/check-reading.ts';
 import { getSecondPlace } from '#core/identify/find-next-measurement.ts';
 import type { LeafFit, MeasuringInstrument, Observation } from '#core/identify/observation.ts';
@@ -14,7 +14,7 @@ export class MeasuredAnswer {
   typed = $state('');
   threads = $state('');
   instrument = $state<MeasuringInstrument>('caliper');
-  place = $state<Place>('first');
+  place = $state<ThreadPlace>('first');
   /** Outside or inside, where it is not said yet whether the thread is male or female. */
   side = $state<'outside' | 'inside'>('outside');
   leaf = $state(14);
@@ -65,7 +65,7 @@ export class MeasuredAnswer {
     });
   }
 
-  #firstPlace(): Place {
+  #firstPlace(): ThreadPlace {
     const first = this.#bench.observations.find(({ kind }) => kind === 'diameter');
     return first?.kind === 'diameter' ? first.place : 'first';
   }

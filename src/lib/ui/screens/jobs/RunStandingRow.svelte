@@ -5,7 +5,7 @@
   import { findNextStep, type NextStep } from '#core/runs/standing.ts';
   import { NEXT_STEPS, sayChecked, sayMade, sayMeasured } from '#words/standing.ts';
   import type { KeptStanding } from '../../store/device-database.ts';
-  import type { StationWay } from '../run/stations.ts';
+  import type { StageWay } from '../run/stages.ts';
 
   interface Props {
     job: string;
@@ -18,7 +18,7 @@
     waits: number;
   }
   let { job, run, isOpen, stands, waits }: Props = $props();
-  const WHERE: Readonly<Record<NextStep, StationWay['path']>> = {
+  const WHERE: Readonly<Record<NextStep, StageWay['path']>> = {
     'lay-out': 'lay-out',
     measure: 'lay-out',
     settle: 'check',
@@ -27,7 +27,7 @@
     'make-up': 'check',
   };
   const next = $derived(stands && findNextStep(stands.standing));
-  const to = (path: StationWay['path']) => resolve(`/jobs/[job]/runs/[run]/${path}`, { job, run: run.id });
+  const to = (path: StageWay['path']) => resolve(`/jobs/[job]/runs/[run]/${path}`, { job, run: run.id });
 </script>
 
 <li class="run border-t border-base-300 py-3" aria-label={run.name}>

@@ -10,7 +10,7 @@
   import type { RunStore } from '../../store/run-store.svelte.ts';
   import FindingsList from '../check/FindingsList.svelte';
   import ReasonDialogs from '../reasons/ReasonDialogs.svelte';
-  import StationWays from '../run/StationWays.svelte';
+  import StageWays from '../run/StageWays.svelte';
   import type { TapeHand } from '../tape/tape-hand.svelte.ts';
   import { readKey } from './lay-out-keys.ts';
   import LegEntryPanel from './LegEntryPanel.svelte';
@@ -49,7 +49,7 @@
     hand.layOn(leg);
   }
   const turn = (): void => {
-    entry.turns = ((entry.turns + 1) % 4) as typeof entry.turns;
+    entry.quarters = ((entry.quarters + 1) % 4) as typeof entry.quarters;
   };
   const take = (result: ReturnType<typeof store.undo>): void => {
     entry.refusal = result.ok ? null : result.refusal;
@@ -110,7 +110,7 @@
   </section>
   <section class="list">
     <div class="flex items-center justify-between gap-3 md:hidden">
-      <StationWays job={store.job} run={store.run} />
+      <StageWays job={store.job} run={store.run} />
       <div class="sm:hidden"><BenchSelect people={store.details?.people ?? []} /></div>
     </div>
     <LegList

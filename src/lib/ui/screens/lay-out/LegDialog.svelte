@@ -119,7 +119,7 @@
             axis={findWayFrom(laid.leg, laid.near)}
             taken={[]}
             {slanting}
-            turns={entry.turns}
+            quarters={entry.quarters}
             label="Another direction for the leg"
             onpick={turn}
             onslant={() => (slanting = !slanting)}

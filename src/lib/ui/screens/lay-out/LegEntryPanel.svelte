@@ -131,7 +131,7 @@
             axis={entry.axis}
             taken={words.taken}
             slanting={entry.slanting}
-            turns={entry.turns}
+            quarters={entry.quarters}
             onpick={(axis) => entry.pickAxis(axis)}
             onslant={() => entry.toggleSlant()}
           />

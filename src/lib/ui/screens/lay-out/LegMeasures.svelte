@@ -27,9 +27,9 @@
   /** A measure being added. */
   let fresh = $state.raw<{ from: Ref; to: Ref; along: Axis | null } | null>(null);
 
-  const findStation = (id: string) => stations.find((station) => station.id === id);
+  const findStage = (id: string) => stations.find((station) => station.id === id);
   const turnTo = (ref: Ref, id: string): Ref => {
-    const station = findStation(id);
+    const station = findStage(id);
     return station ? { ...ref, kind: station.kind, id: station.id } : ref;
   };
   function change(measure: Measure | null, said: Partial<Pick<Measure, 'from' | 'to' | 'along'>>): void {

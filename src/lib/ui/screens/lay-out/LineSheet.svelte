@@ -41,7 +41,7 @@
       selected={shown.selected}
       growing={shown.growing}
       draft={shown.draft}
-      turns={shown.turns}
+      quarters={shown.quarters}
       {onturn}
       onpick={(subject) => entry.pick(subject)}
     />
@@ -63,10 +63,10 @@
       <p class="chart-label">{CAUTIONS.liveLine}</p>
     </div>
   {/if}
-  <div class="turns absolute top-2 right-2 flex gap-1" class:hidden={isEmpty && !shown.draft && !canTurnBack}>
+  <div class="steps absolute top-2 right-2 flex gap-1" class:hidden={isEmpty && !shown.draft && !canTurnBack}>
     <button
       type="button"
-      class="turn tap"
+      class="step tap"
       aria-label={shown.undoes}
       title={shown.undoes}
       disabled={steps.done.length === 0 || isClosed}
@@ -74,7 +74,7 @@
     >
     <button
       type="button"
-      class="turn tap"
+      class="step tap"
       aria-label={shown.redoes}
       title={shown.redoes}
       disabled={steps.undone.length === 0 || isClosed}
@@ -97,10 +97,10 @@
     background-size: 22px 22px;
   }
   /* A sheet of its own: a button that goes grey does not paint the line again. */
-  .turns {
+  .steps {
     will-change: transform;
   }
-  .turn {
+  .step {
     display: flex;
     align-items: center;
     justify-content: center;
@@ -109,7 +109,7 @@
     background: var(--color-base-200);
     cursor: pointer;
   }
-  .turn:disabled {
+  .step:disabled {
     opacity: 0.45;
     cursor: default;
   }

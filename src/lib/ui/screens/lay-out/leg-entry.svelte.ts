@@ -3,7 +3,7 @@ import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
-import type { QuarterTurns } from '#core/geometry/isometric.ts';
+import type { Quarters } from '#core/geometry/isometric.ts';
 import { findDiagonal, isAxis, type Way } from '#core/geometry/way.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -80,7 +80,7 @@ export class LegEntry {
   fromPoint = $state.raw<PickedPoint>(CENTRE);
   toPoint = $state.raw<PickedPoint>(CENTRE);
   /** Quarter turns of the drawing, and of the rose with it. */
-  turns = $state<QuarterTurns>(0);
+  quarters = $state<Quarters>(0);
   readonly offset: OffsetEntry;
 
   unit = $derived.by((): LengthUnit => this.store.details?.units ?? 'in');
@@ -139,7 +139,7 @@ export class LegEntry {
       this.datum,
       this.fromPoint,
       this.toPoint,
-      this.turns,
+      this.quarters,
     ];
   }
   /** The leg as typed so far, planned and laid out; null while it is not a leg yet. What is tried is what is done when it is entered. */

@@ -25,7 +25,7 @@ export class Scene {
         point: entry.selected ? null : entry.growingNode,
         selected: entry.part ?? entry.leg,
         growing: entry.leg ? null : entry.growing,
-        turns: entry.turns,
+        quarters: entry.quarters,
         findings: store.findings,
         undoes: nameTurn('Undo', store.steps.done.at(-1)),
         redoes: nameTurn('Redo', store.steps.undone.at(-1)),
@@ -39,7 +39,7 @@ export class Scene {
   point = $derived.by(() => this.#scene.current.point);
   selected = $derived.by(() => this.#scene.current.selected);
   growing = $derived.by(() => this.#scene.current.growing);
-  turns = $derived.by(() => this.#scene.current.turns);
+  quarters = $derived.by(() => this.#scene.current.quarters);
   findings = $derived.by(() => this.#scene.current.findings);
   undoes = $derived.by(() => this.#scene.current.undoes);
   redoes = $derived.by(() => this.#scene.current.redoes);

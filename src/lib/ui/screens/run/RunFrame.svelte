@@ -18,8 +18,8 @@
   import CautionDialog from '../jobs/CautionDialog.svelte';
   import NotKept from './NotKept.svelte';
   import RunMenu from './RunMenu.svelte';
-  import StationBar from './StationBar.svelte';
-  import StationWays from './StationWays.svelte';
+  import StageBar from './StageBar.svelte';
+  import StageWays from './StageWays.svelte';
 
   let { job, run, children }: { job: string; run: string; children: Snippet } = $props();
   const store = untrack(() => new RunStore(job, run, catalogue));
@@ -69,8 +69,8 @@
   aria-label="This run"
   class="no-print flex min-h-[52px] items-center gap-x-2 border-b border-base-300 bg-base-200 px-2 max-sm:sticky max-sm:top-0 max-sm:z-20 sm:flex-wrap sm:gap-x-4 sm:px-5"
 >
-  <StationBar {store} />
-  <div class="max-md:hidden"><StationWays {job} {run} /></div>
+  <StageBar {store} />
+  <div class="max-md:hidden"><StageWays {job} {run} /></div>
   <div class="flex min-w-0 flex-1 items-center gap-2 max-md:justify-end md:min-w-30">
     <a
       class="truncate underline decoration-dotted underline-offset-4 max-md:hidden"
@@ -101,7 +101,7 @@
     <p role="status" class="no-print bg-base-200 px-3 pb-1 font-semibold sm:px-5 md:hidden">{finished}</p>
   {/if}
   {#if !page.url.pathname.endsWith('/lay-out')}
-    <div class="no-print px-4 pt-3 md:hidden"><StationWays {job} {run} /></div>
+    <div class="no-print px-4 pt-3 md:hidden"><StageWays {job} {run} /></div>
   {/if}
   {@render children()}
   {#if conflict.panel}<conflict.panel {store} />{/if}

@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { placeLabel } from './place-label.ts';
-import { TakenPlaces } from './taken-places.ts';
+import { TakenRoom } from './taken-room.ts';
 
 describe('places taken on a sheet', () => {
   const make = () => {
-    const taken = new TakenPlaces(10);
+    const taken = new TakenRoom(10);
     taken.takeLine({ x: 0, y: 0 }, { x: 200, y: 0 });
     return taken;
   };

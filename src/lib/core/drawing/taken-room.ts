@@ -9,7 +9,7 @@ const MIDDLE = COLUMNS / 2;
  * What is taken on a sheet, by the cells of a grid: hundreds of labels look for room at every edit, so that a place is
  * looked at point by point, a cell apart, and nothing is put together for it.
  */
-export class TakenPlaces {
+export class TakenRoom {
   readonly #size: number;
   readonly #cells = new Set<number>();
 

@@ -1,16 +1,16 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { findStation } from './stations.ts';
+  import { findStage } from './stages.ts';
 
   let { job, run }: { job: string; run: string } = $props();
-  const here = $derived(findStation(page.url.pathname));
+  const here = $derived(findStage(page.url.pathname));
 </script>
 
-<!-- The ways to do what is done at a station; nothing where there is one way only. -->
-{#if here && here.station.ways.length > 1}
-  <nav aria-label="Ways to {here.station.name.toLowerCase()}" class="flex">
-    {#each here.station.ways as way (way.path)}
+<!-- The ways to do what is done at a stage; nothing where there is one way only. -->
+{#if here && here.stage.ways.length > 1}
+  <nav aria-label="Ways to {here.stage.name.toLowerCase()}" class="flex">
+    {#each here.stage.ways as way (way.path)}
       <a
         href={resolve(`/jobs/[job]/runs/[run]/${way.path}`, { job, run })}
         aria-current={way === here.way ? 'page' : undefined}
