@@ -25,8 +25,18 @@ async function run(file, env) {
   if (code !== 0) process.exitCode = 1;
 }
 
+/** Only when asked for: it takes a quarter of an hour and says nothing about speed. */
+async function runMutations() {
+  if (only !== 'mutation') return;
+  const args = ['node_modules/@stryker-mutator/core/bin/stryker.js', 'run', 'bench/mutation.config.json'];
+  const { code } = await runCommand(process.execPath, args, { env: process.env, show: true });
+  if (code !== 0) process.exitCode = 1;
+}
+
 await runMain(async () => {
   await ensureNodeModules();
+  await runMutations();
+  if (only === 'mutation') return;
   await run('layout.bench.ts');
   await run('identify.bench.ts');
   await run('fuzz.bench.ts');

@@ -74,4 +74,15 @@ describe('the cutting order', () => {
     expect(total!.kerf).to.equal(6 * inches(0.125));
     expect(total!.stockAtLeast).to.equal(Math.ceil((total!.length + total!.kerf) / inches(252)));
   });
+
+  it('buys a length more where the saw alone takes what the last one had left', () => {
+    // One bare pipe as long as the stock (21 ft) to the hair.
+    const bare = makeRun([[0, 'right', 252]]);
+    const cut = (width: number) =>
+      makeCutSheet(layOut({ ...bare, ruleChoices: { 'saw-kerf': { option: 'saw', width: inches(width) } } }))
+        .sizes[0]!;
+    expect([cut(0.001).length, cut(0.001).stockAtLeast]).to.deep.equal([inches(252), 2]);
+    const wheel = makeCutSheet(layOut({ ...bare, ruleChoices: { 'saw-kerf': { option: 'wheel-cutter' } } }));
+    expect([wheel.sizes[0]!.kerf, wheel.sizes[0]!.stockAtLeast]).to.deep.equal([0, 1]);
+  });
 });

@@ -8,7 +8,7 @@ import { readChains, seeLegs, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
-import { EarlierWalk } from './earlier-walk.ts';
+import { EarlierWalk, walkedAlike } from './earlier-walk.ts';
 import { endsAlike, PieceLayer } from './lay-pieces.ts';
 import { findTouched } from './lineage.ts';
 import type { SolvedLengths } from './solved-lengths.ts';
@@ -30,7 +30,7 @@ interface Inside {
   readonly legsByNode: LegsByNode;
   readonly work: LayoutWork;
   /** What lies elsewhere than in the layout before; null where that was not followed. */
-  readonly since: { readonly before: WeakRef<RunLayout>; readonly legs: readonly string[] } | null;
+  readonly since: (Omit<Displaced, 'before'> & { readonly before: WeakRef<RunLayout> }) | null;
 }
 const insides = new WeakMap<RunLayout, Inside>();
 
@@ -138,7 +138,12 @@ export function layOutRun(
   }
   const { closing } = walk;
   const layout = { doc, catalogue, rules, facts, nodes, legs, closing, solved, pieces, chains };
-  const since = walk.earlier && { before: new WeakRef(kept!), legs: listDisplaced(walk, kept!) };
+  const since = walk.earlier && {
+    before: new WeakRef(kept!),
+    legs: listDisplaced(walk, kept!),
+    isSameBodies: hasSameBodies(walk, kept!),
+  };
+  if (since?.isSameBodies) walkedAlike(layout, kept!);
   insides.set(layout, { carried, ends, legsByNode, work, since });
   return layout;
 }
@@ -157,13 +162,28 @@ function listDisplaced({ open, moved, nodes, legs }: Walk, before: RunLayout): s
   return [...moved, ...others.map(({ id }) => id)];
 }
 
-/** The layout that one was laid out with, and the legs that lie elsewhere since; null where that is not known. */
-export function findDisplaced(
-  layout: RunLayout,
-): { readonly before: RunLayout; readonly legs: readonly string[] } | null {
+/** Whether the same parts, pipes and ends stand where they stood, however long they are. */
+function hasSameBodies({ anew, nodes, legs, open }: Walk, before: RunLayout): boolean {
+  if (anew.size > 0 || nodes.size !== before.nodes.size || legs.size !== before.legs.size) return false;
+  return open.every(({ id }) => {
+    const [was, is] = [before.legs.get(id), legs.get(id)!];
+    return was?.leg === is.leg && was.inline.length === is.inline.length;
+  });
+}
+
+/** What differs between a layout and the one it was laid out with. */
+interface Displaced {
+  readonly before: RunLayout;
+  /** The legs that lie elsewhere. */
+  readonly legs: readonly string[];
+  readonly isSameBodies: boolean;
+}
+
+/** The layout that one was laid out with, and what differs since; null where that is not known. */
+export function findDisplaced(layout: RunLayout): Displaced | null {
   const since = insides.get(layout)?.since;
   const before = since?.before.deref();
-  return since && before ? { before, legs: since.legs } : null;
+  return since && before ? { ...since, before } : null;
 }
 
 /** The walk of a layout, with everything that has changed since marked in it; null where that cannot be told of it. */

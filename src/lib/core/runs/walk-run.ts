@@ -92,6 +92,7 @@ function takeBlock(
   const isMoved = !isSamePlace(earlier!.nodes[from]!.position, position);
   const deeper = depth - earlier!.getDepth(from);
   const places: Vector[] = [];
+  const { parents } = earlier!;
   for (let i = from; i < to; i++) {
     const was = earlier!.nodes[i]!;
     let at = position;
@@ -100,7 +101,7 @@ function takeBlock(
       legs.set(leg.id, deeper === 0 ? leg : { ...leg, depth: leg.depth + deeper });
       pieces.set(leg.id, earlier!.pieces[i - 1]!);
       if (isMoved) {
-        at = placeFar(places[earlier!.parents[i]! - from]!, leg);
+        at = placeFar(places[parents[i]! - from]!, leg);
         moved.push(leg.id);
       }
     }

@@ -1,4 +1,5 @@
 import type { Finding } from '../finding.ts';
+import { findDisplaced } from '../lay-out-run.ts';
 import type { RunLayout } from '../layout.ts';
 import { checkCatalogueIsCurrent } from './catalogue-is-current.ts';
 import { checkClockingsPointRight } from './clockings-point-right.ts';
@@ -15,26 +16,40 @@ import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
 import { checkRunHasRoom } from './run-has-room.ts';
 import { checkTurnsAreUsual } from './turns-are-usual.ts';
 
-/** Every check of a run, in the order in which their findings are shown. */
-export const CHECKS: readonly ((layout: RunLayout) => Finding[])[] = [
-  checkMeasuresAgree,
-  checkFittingsExist,
-  checkJointsMake,
-  checkPiecesCanBeMade,
-  checkLoopsClose,
-  checkFiguresAreKnown,
-  checkCutPiecesHaveAPlace,
-  checkTurnsAreUsual,
-  checkClockingsPointRight,
-  checkPartsHaveAPlace,
-  checkLegsDoNotCross,
-  checkEndsAreClosed,
-  checkCatalogueIsCurrent,
-  checkRunHasRoom,
+type Check = (layout: RunLayout) => Finding[];
+
+/**
+ * Every check of a run, in the order in which their findings are shown. What rests on its bodies alone (what stands where and is made
+ * up in what, not how long it is) is found again only where these have changed.
+ */
+const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'all' }[] = [
+  { check: checkMeasuresAgree, restsOn: 'all' },
+  { check: checkFittingsExist, restsOn: 'bodies' },
+  { check: checkJointsMake, restsOn: 'bodies' },
+  { check: checkPiecesCanBeMade, restsOn: 'all' },
+  { check: checkLoopsClose, restsOn: 'all' },
+  { check: checkFiguresAreKnown, restsOn: 'bodies' },
+  { check: checkCutPiecesHaveAPlace, restsOn: 'bodies' },
+  { check: checkTurnsAreUsual, restsOn: 'bodies' },
+  { check: checkClockingsPointRight, restsOn: 'all' },
+  { check: checkPartsHaveAPlace, restsOn: 'all' },
+  { check: checkLegsDoNotCross, restsOn: 'all' },
+  { check: checkEndsAreClosed, restsOn: 'bodies' },
+  { check: checkCatalogueIsCurrent, restsOn: 'all' },
+  { check: checkRunHasRoom, restsOn: 'all' },
 ];
+
+/** Layout → what each check had to say. */
+const known = new WeakMap<RunLayout, readonly (readonly Finding[])[]>();
 
 /** What all checks have to say of a layout; stops first, then what to ask, then notes. */
 export function checkRun(layout: RunLayout): Finding[] {
+  const since = findDisplaced(layout);
+  const before = since?.isSameBodies ? known.get(since.before) : undefined;
+  const found = CHECKS.map(({ check, restsOn }, i) =>
+    before && restsOn === 'bodies' ? before[i]! : check(layout),
+  );
+  known.set(layout, found);
   const order = { stop: 0, ask: 1, note: 2 } as const;
-  return CHECKS.flatMap((check) => check(layout)).sort((a, b) => order[a.severity] - order[b.severity]);
+  return found.flat().sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -85,7 +85,7 @@ export function planBranchHere(
   return accept({ label: { command: 'branch-here', leg: whole.tag, turn: null }, ops });
 }
 
-/** Parts in the pipe stay on their side of the new fitting; a share of the leg becomes one of its half. */
+/** Parts in the pipe stay where they stand: a share of the leg becomes one of the half it is in. */
 function partInline(whole: Leg, { legs }: RunLayout, share: number, rest: string): Op[] {
   const laid = legs.get(whole.id)!;
   const length = laid.centreToCentre;
@@ -96,8 +96,6 @@ function partInline(whole: Leg, { legs }: RunLayout, share: number, rest: string
     if (own < share) return { part, leg: whole.id, share: keepInLeg(own / share) };
     return { part, leg: rest, share: share < 1 ? keepInLeg((own - share) / (1 - share)) : 0.5 };
   });
-  // Where every part stays on its side nothing is said anew of where it is.
-  if (moved.every(({ leg }) => leg === whole.id)) return [];
   return moved.flatMap(({ part, leg, share: anew }) => [
     ...(leg === part.leg ? [] : [setOp('parts', part, 'leg', leg)]),
     ...(anew === part.share ? [] : [setOp('parts', part, 'share', anew)]),

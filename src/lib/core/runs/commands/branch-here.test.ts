@@ -1,0 +1,85 @@
+import { expect } from 'chai';
+import { inches, type Length } from '../../units/length.ts';
+import type { RunLayout } from '../layout.ts';
+import type { RunDoc } from '../run.ts';
+import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg } from '#support/make-run.ts';
+import { planBranchHere } from './branch-here.ts';
+import { planPutPart } from './put-part.ts';
+
+const LONG = 40;
+
+/** Where everything stands along the leg before it is parted, from its beginning as drawn, nm. */
+function readStations(layout: RunLayout, start: string): Length[] {
+  const found: Length[] = [];
+  let [at, node]: [Length, string] = [0, start];
+  for (const tag of [1, 2]) {
+    const laid = [...layout.legs.values()].find(({ leg }) => leg.tag === tag);
+    if (!laid) break;
+    const length = laid.centreToCentre!;
+    const isOnward = laid.near === node;
+    found.push(...laid.inline.map((part) => at + (isOnward ? part.at! : length - part.at!)));
+    at += length;
+    node = isOnward ? laid.far : laid.near;
+    found.push(at);
+  }
+  return found.sort((a, b) => a - b);
+}
+
+/** The same run seen from its other end: its legs are drawn against the flow. */
+const turnRound = (doc: RunDoc): RunDoc => ({
+  ...doc,
+  anchors: { a1234567: { id: 'a1234567', node: getLeg(doc, 1).to, role: 'source' } },
+});
+
+describe('a fitting put into a leg', () => {
+  for (const isAgainstFlow of [false, true])
+    for (const [share, from, value] of [
+      [0.25, 'from', 30],
+      [0.25, 'to', 10],
+      [0.25, 'from', 4],
+      [0.75, 'to', 36],
+      [0.5, 'from', 39],
+    ] as const) {
+      const how = `${value} in from its ${from === 'from' ? 'beginning' : 'end'}${isAgainstFlow ? ', drawn against the flow' : ''}`;
+      it(`leaves a part at ${share} of it where it stands: ${how}`, () => {
+        const plain = makeRun([[0, 'right', LONG]]);
+        const doc = isAgainstFlow ? turnRound(plain) : plain;
+        const leg = getLeg(doc, 1);
+        const put = applyPlan(doc, mustBe(planPutPart(doc, leg.id, 'union', { share }, makeIds('inpipe'))));
+        const place = { from: leg[from], value: inches(value), typed: String(value) };
+        const plan = planBranchHere(layOut(put), leg.id, place, null, makeIds('parted'));
+        const after = layOut(applyPlan(put, mustBe(plan)));
+        const fitting = inches(from === 'from' ? value : LONG - value);
+        const stations = [inches(LONG * share), fitting, inches(LONG)].sort((a, b) => a - b);
+        expect(readStations(after, leg.from)).to.deep.equal(stations);
+      });
+    }
+
+  it('is measured from the end it was measured from, and the whole keeps its measure', () => {
+    const doc = makeRun([[0, 'right', LONG]]);
+    const leg = getLeg(doc, 1);
+    const place = { from: leg.to, value: inches(12), typed: '12' };
+    const branch = newLeg(null, 'up', 20);
+    const layout = layOut(applyPlan(doc, mustBe(planBranchHere(layOut(doc), leg.id, place, branch, makeIds('parted'))))); // prettier-ignore
+    const lengths = [...layout.legs.values()].map(({ leg: { tag }, centreToCentre }) => [
+      tag,
+      centreToCentre,
+    ]);
+    expect(lengths).to.have.deep.members([
+      [1, inches(28)],
+      [2, inches(12)],
+      [3, inches(20)],
+    ]);
+  });
+
+  for (const value of [LONG, LONG + 1])
+    it(`is refused ${value} in along a leg of ${LONG} in`, () => {
+      const doc = makeRun([[0, 'right', LONG]]);
+      const leg = getLeg(doc, 1);
+      const place = { from: leg.from, value: inches(value), typed: String(value) };
+      expect(planBranchHere(layOut(doc), leg.id, place, null, makeIds())).to.deep.equal({
+        ok: false,
+        refusal: { code: 'place-beyond-leg', mark: '1', length: inches(LONG) },
+      });
+    });
+});
