@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { INCH, inches } from '../units/length.ts';
-import { getOffsetLengths, solveOffset, type Offset, type OffsetPart } from './offset.ts';
+import { getOffsetLengths, getSmallestSet, solveOffset, type Offset, type OffsetPart } from './offset.ts';
 
 const PAIRS: readonly (readonly OffsetPart[])[] = [
   ['set', 'roll'],
@@ -31,7 +31,11 @@ describe('solveOffset', () => {
   }
 
   it('one figure alone is an offset in one plane', () => {
-    for (const said of [{ set: inches(10) }, { run: inches(10) }]) {
+    for (const said of [
+      { set: inches(10) },
+      { run: inches(10) },
+      { travel: Math.round(inches(10) * Math.SQRT2) },
+    ]) {
       expect(solveOffset(said)).to.deep.equal({
         ok: true,
         value: { set: inches(10), roll: 0, run: inches(10), travel: Math.round(inches(10) * Math.SQRT2) },
@@ -56,6 +60,55 @@ describe('solveOffset', () => {
       expect(solved.ok ? 'solved' : solved.refusal.code).to.equal(refusal);
     });
   }
+
+  it('takes a run and a travel that make 45° within half a degree, and says the angle they make where they do not', () => {
+    const at = (degrees: number) => {
+      const travel = inches(20);
+      return solveOffset({ run: Math.round(travel * Math.cos((degrees * Math.PI) / 180)), travel });
+    };
+    for (const degrees of [44.51, 45, 45.49]) {
+      const solved = at(degrees);
+      expect(solved.ok && solved.value.roll, String(degrees)).to.equal(0);
+      expect(solved.ok && solved.value.set).to.equal(solved.ok && solved.value.run);
+    }
+    for (const degrees of [44.49, 45.51, 60]) {
+      const solved = at(degrees);
+      if (solved.ok || solved.refusal.code !== 'offset-angle-not-made')
+        throw new Error(`${degrees} was taken`);
+      expect(solved.refusal.degrees).to.be.closeTo(degrees, 1e-4);
+    }
+  });
+
+  it('names which figure cannot be, within which, and what it comes to', () => {
+    const refused = (said: Partial<Offset>) => {
+      const solved = solveOffset(said);
+      return solved.ok ? null : solved.refusal;
+    };
+    expect(refused({ run: inches(20), travel: inches(15) })).to.deep.equal({
+      code: 'offset-cannot-be', part: 'run', length: inches(20), within: 'travel', most: Math.round(inches(15) * Math.SQRT1_2),
+    });
+    expect(refused({ roll: inches(20), run: inches(15) })).to.deep.equal({
+      code: 'offset-cannot-be', part: 'roll', length: inches(20), within: 'run', most: inches(15),
+    });
+    // 3 and 4 make 5: run 5, travel 7.071.
+    expect(refused({ set: inches(3), roll: inches(4), run: inches(6) })).to.deep.equal({
+      code: 'offset-cannot-be', part: 'run', length: inches(6), within: 'set', most: inches(5),
+    });
+    expect(refused({ set: inches(3), roll: inches(4), run: inches(5) + 254_000 })).to.equal(null);
+    expect(refused({ set: inches(3), roll: inches(4), run: inches(5) + 254_001 })).to.not.equal(null);
+  }); // prettier-ignore
+
+  it('takes a set as long as the run: an offset in one plane', () => {
+    for (const within of [{ run: inches(10) }, { travel: Math.round(inches(10) * Math.SQRT2) }]) {
+      const solved = solveOffset({ set: inches(10), ...within });
+      expect(solved.ok && solved.value.roll).to.be.below(50_000);
+    }
+  });
+
+  it('is no smaller than two elbows and the shortest nipple make it', () => {
+    // (2 × 0.4175 + 1.375) ÷ √2 = 1.56270 in, 3/4: C 0.98, e 0.5625.
+    expect(getSmallestSet(inches(0.4175), inches(1.375)) / INCH).to.be.closeTo(1.5627, 0.00005);
+  });
 
   it('says the most a set could be', () => {
     const solved = solveOffset({ set: inches(20), travel: inches(15) });

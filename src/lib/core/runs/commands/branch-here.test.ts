@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { inches, type Length } from '../../units/length.ts';
 import type { RunLayout } from '../layout.ts';
 import type { RunDoc } from '../run.ts';
-import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg } from '#support/make-run.ts';
+import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg, offset } from '#support/make-run.ts';
 import { planBranchHere } from './branch-here.ts';
 import { planPutPart } from './put-part.ts';
 
@@ -82,4 +82,30 @@ describe('a fitting put into a leg', () => {
         refusal: { code: 'place-beyond-leg', mark: '1', length: inches(LONG) },
       });
     });
+
+  it('is refused in an offset, in a leg that is not there, and from a point the leg does not have', () => {
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'right', null, { geometry: offset('right', ['up', 8]) }],
+    ]);
+    const layout = layOut(doc);
+    const [first, second] = [getLeg(doc, 1), getLeg(doc, 2)];
+    const at = (leg: string, from: string) =>
+      planBranchHere(layout, leg, { from, value: inches(2), typed: '2' }, null, makeIds());
+    const code = (plan: ReturnType<typeof at>) => (plan.ok ? 'done' : plan.refusal);
+    expect(code(at(second.id, second.from))).to.deep.equal({ code: 'leg-not-parted', mark: '2' });
+    expect(code(at('nosuchleg', first.from))).to.deep.equal({ code: 'leg-unknown', leg: 'nosuchleg' });
+    expect(code(at(first.id, second.to))).to.deep.equal({ code: 'leg-unknown', leg: first.id });
+    expect(code(at(first.id, first.to))).to.equal('done');
+  });
+
+  it('says what it did, and refuses a branch that goes back along the pipe', () => {
+    const doc = makeRun([[0, 'right', LONG]]);
+    const leg = getLeg(doc, 1);
+    const place = { from: leg.from, value: inches(12), typed: '12' };
+    const plan = mustBe(planBranchHere(layOut(doc), leg.id, place, null, makeIds('parted')));
+    expect(plan.label).to.deep.equal({ command: 'branch-here', leg: 1, turn: null });
+    const back = planBranchHere(layOut(doc), leg.id, place, newLeg(null, 'left', 20), makeIds('parted'));
+    expect(back.ok).to.equal(false);
+  });
 });
