@@ -8,10 +8,8 @@ import { readChains, seeLegs, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
-import { EarlierWalk, walkedAlike } from './earlier-walk.ts';
+import { noteDisplaced, readEarlier } from './displaced.ts';
 import { endsAlike, PieceLayer } from './lay-pieces.ts';
-import { findTouched } from './lineage.ts';
-import type { SolvedLengths } from './solved-lengths.ts';
 import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
 import { withOwnParts } from './own-parts.ts';
 import { makeEndReader, type EndReader } from './read-end.ts';
@@ -21,7 +19,7 @@ import { getLegsByNode } from './legs.ts';
 import { solveLengths } from './solve-lengths.ts';
 import { type SolveContext } from './solve-context.ts';
 import { findLegOfPart, type LegsByNode } from './straight-line.ts';
-import { isSamePlace, NO_PARTS, NO_PIECES, walkFrom, type Walk } from './walk-run.ts';
+import { NO_PARTS, NO_PIECES, walkFrom, type Walk } from './walk-run.ts';
 
 /** What a layout was made with and what was made for it, for the one that comes after it. */
 interface Inside {
@@ -29,8 +27,6 @@ interface Inside {
   readonly ends: EndReader;
   readonly legsByNode: LegsByNode;
   readonly work: LayoutWork;
-  /** What lies elsewhere than in the layout before; null where that was not followed. */
-  readonly since: (Omit<Displaced, 'before'> & { readonly before: WeakRef<RunLayout> }) | null;
 }
 const insides = new WeakMap<RunLayout, Inside>();
 
@@ -90,7 +86,7 @@ export function layOutRun(
     anew: new Set(),
     nodes: new Map(),
     legs: new Map(),
-    earlier: kept && readEarlier(kept, source, legsByNode, solved),
+    earlier: kept && readEarlier(kept, inside!.legsByNode, source, legsByNode, solved),
     pieces: new Map(),
     open: [],
     closing: [],
@@ -138,75 +134,9 @@ export function layOutRun(
   }
   const { closing } = walk;
   const layout = { doc, catalogue, rules, facts, nodes, legs, closing, solved, pieces, chains };
-  const since = walk.earlier && {
-    before: new WeakRef(kept!),
-    legs: listDisplaced(walk, kept!),
-    isSameBodies: hasSameBodies(walk, kept!),
-  };
-  if (since?.isSameBodies) walkedAlike(layout, kept!);
-  insides.set(layout, { carried, ends, legsByNode, work, since });
+  if (walk.earlier) noteDisplaced(layout, walk, kept!);
+  insides.set(layout, { carried, ends, legsByNode, work });
   return layout;
-}
-
-/** The legs that lie elsewhere than before, or are others. */
-function listDisplaced({ open, moved, nodes, legs }: Walk, before: RunLayout): string[] {
-  const isElsewhere = (node: string): boolean => {
-    const was = before.nodes.get(node);
-    return !was || !isSamePlace(was.position, nodes.get(node)!.position);
-  };
-  const others = open.filter(({ id, near, far }) => {
-    const [was, is] = [before.legs.get(id), legs.get(id)!];
-    if (was?.leg.size !== is.leg.size || was.centreToCentre !== is.centreToCentre) return true;
-    return isElsewhere(near) || isElsewhere(far);
-  });
-  return [...moved, ...others.map(({ id }) => id)];
-}
-
-/** Whether the same parts, pipes and ends stand where they stood, however long they are. */
-function hasSameBodies({ anew, nodes, legs, open }: Walk, before: RunLayout): boolean {
-  if (anew.size > 0 || nodes.size !== before.nodes.size || legs.size !== before.legs.size) return false;
-  return open.every(({ id }) => {
-    const [was, is] = [before.legs.get(id), legs.get(id)!];
-    return was?.leg === is.leg && was.inline.length === is.inline.length;
-  });
-}
-
-/** What differs between a layout and the one it was laid out with. */
-interface Displaced {
-  readonly before: RunLayout;
-  /** The legs that lie elsewhere. */
-  readonly legs: readonly string[];
-  readonly isSameBodies: boolean;
-}
-
-/** The layout that one was laid out with, and what differs since; null where that is not known. */
-export function findDisplaced(layout: RunLayout): Displaced | null {
-  const since = insides.get(layout)?.since;
-  const before = since?.before.deref();
-  return since && before ? { ...since, before } : null;
-}
-
-/** The walk of a layout, with everything that has changed since marked in it; null where that cannot be told of it. */
-function readEarlier(
-  kept: RunLayout,
-  source: string | null,
-  legsByNode: LegsByNode,
-  solved: SolvedLengths,
-): EarlierWalk | null {
-  const touched = findTouched(insides.get(kept)!.legsByNode, legsByNode);
-  const earlier = touched && EarlierWalk.read(kept, source);
-  if (!earlier) return null;
-  const near = new Set(touched);
-  for (const [part, at] of kept.solved.places) if (solved.places.get(part) !== at) addNear(near, kept, part);
-  for (const part of solved.places.keys()) if (!kept.solved.places.has(part)) addNear(near, kept, part);
-  earlier.touch(near, solved.lengths);
-  return earlier;
-}
-
-/** A part that stands elsewhere touches its leg, and that the node it leaves. */
-function addNear(nodes: Set<string>, { doc, legs }: RunLayout, part: string): void {
-  const laid = legs.get(doc.parts[part]?.leg ?? '');
-  if (laid) nodes.add(laid.near);
 }
 
 /** A leg and its pieces as they were, where nothing they rest on but the line before them has changed. */

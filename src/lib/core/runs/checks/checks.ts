@@ -1,5 +1,5 @@
 import type { Finding } from '../finding.ts';
-import { findDisplaced } from '../lay-out-run.ts';
+import { findDisplaced } from '../displaced.ts';
 import type { RunLayout } from '../layout.ts';
 import { checkCatalogueIsCurrent } from './catalogue-is-current.ts';
 import { checkClockingsPointRight } from './clockings-point-right.ts';

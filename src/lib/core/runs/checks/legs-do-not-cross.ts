@@ -1,7 +1,7 @@
 import type { Vector } from '../../geometry/vector.ts';
 import { findSegmentDistance } from '../../geometry/segment-distance.ts';
 import type { Finding } from '../finding.ts';
-import { findDisplaced } from '../lay-out-run.ts';
+import { findDisplaced } from '../displaced.ts';
 import { findTouched } from '../lineage.ts';
 import type { LaidLeg, RunLayout } from '../layout.ts';
 
