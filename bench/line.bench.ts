@@ -6,12 +6,14 @@ import { LAUNCH } from '../scripts/system/browser.mjs';
 import { startTestApp } from '../tests/support/e2e.ts';
 import { makeRandomRun } from '../tests/support/random-run.ts';
 
-/** Key to paint on a phone: a processor four times slower than this one, a run of 200 legs. */
+/** Key to paint, and the whole picture after it, on a phone: a processor four times slower than this one, a run of 1,000 legs. */
 const SEED = 20_262;
-const LEGS = 200;
+const LEGS = 1000;
 const SLOWER = 4;
 const ROUNDS = 15;
 const WANTED = 50;
+/** Until drawing, list and findings have followed a leg that was entered or taken back. */
+const WHOLE_WANTED = 100;
 const [JOB, RUN] = ['benchjob0001', 'benchrun0001'];
 
 /** What is pressed in each round, by kind. */
@@ -54,7 +56,10 @@ try {
   console.log(
     `  all ${times.length} keys: p95 ${worst} (at most ${WANTED} is wanted; the browser tells eights)`,
   );
-  if (worst > WANTED) process.exitCode = 1;
+  const changes = times.filter(({ kind }) => /^enter|undo/.test(kind)).map(({ whole }) => whole);
+  const whole = Math.round(getPercentile(changes, 0.95));
+  console.log(`  whole picture after a change: p95 ${whole} (at most ${WHOLE_WANTED} is wanted)`);
+  if (worst > WANTED || whole > WHOLE_WANTED) process.exitCode = 1;
 } finally {
   await browser.close();
   await app.close();

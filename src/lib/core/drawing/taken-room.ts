@@ -1,9 +1,9 @@
 import type { Point } from '../geometry/isometric.ts';
 import type { LabelPlace } from './label-box.ts';
 
-/** Cells are numbered in one whole number each: 65,536 columns, counted from the middle. */
-const COLUMNS = 65_536;
-const MIDDLE = COLUMNS / 2;
+/** Cells are numbered by 15 bits of column and 15 of row: small whole numbers, of which a set is asked fastest. */
+const BITS = 15;
+const ALL = 2 ** BITS - 1;
 
 /**
  * What is taken on a sheet, by the cells of a grid: hundreds of labels look for room at every edit, so that a place is
@@ -12,6 +12,10 @@ const MIDDLE = COLUMNS / 2;
 export class TakenRoom {
   readonly #size: number;
   readonly #cells = new Set<number>();
+  /** The turn asked about last (degrees): the places of one label have one. */
+  #turn = 0;
+  #cos = 1;
+  #sin = 0;
 
   /** `size`: of a cell, about two thirds of a letter. */
   constructor(size: number) {
@@ -34,12 +38,18 @@ export class TakenRoom {
 
   /** A label is walked along in rows a cell apart. */
   #walkLabel({ at, turn }: LabelPlace, width: number, height: number, take: boolean, enough: number): number {
-    const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)];
+    if (turn !== this.#turn) {
+      this.#turn = turn;
+      this.#cos = Math.cos((turn * Math.PI) / 180);
+      this.#sin = Math.sin((turn * Math.PI) / 180);
+    }
+    const [cos, sin] = [this.#cos, this.#sin];
     const rows = Math.max(1, Math.round(height / this.#size));
     let hits = 0;
     for (let row = 0; row < rows && hits < enough; row++) {
       const off = height * ((row + 0.5) / rows - 0.5);
-      const [x, y] = [at.x - (cos * width) / 2 - sin * off, at.y - (sin * width) / 2 + cos * off];
+      const x = at.x - (cos * width) / 2 - sin * off;
+      const y = at.y - (sin * width) / 2 + cos * off;
       hits += this.#walk(x, y, cos * width, sin * width, take, enough - hits);
     }
     return hits;
@@ -47,11 +57,11 @@ export class TakenRoom {
 
   #walk(x: number, y: number, dx: number, dy: number, take: boolean, enough: number): number {
     const size = this.#size;
-    const steps = Math.max(1, Math.ceil(Math.hypot(dx, dy) / size));
+    const steps = Math.max(1, Math.ceil(Math.sqrt(dx * dx + dy * dy) / size));
     let hits = 0;
     for (let i = 0; i <= steps; i++) {
-      const column = Math.round((x + (dx * i) / steps) / size) + MIDDLE;
-      const cell = column * COLUMNS + Math.round((y + (dy * i) / steps) / size) + MIDDLE;
+      const column = Math.round((x + (dx * i) / steps) / size) & ALL;
+      const cell = (column << BITS) | (Math.round((y + (dy * i) / steps) / size) & ALL);
       if (take) this.#cells.add(cell);
       else if (this.#cells.has(cell) && ++hits >= enough) return hits;
     }
