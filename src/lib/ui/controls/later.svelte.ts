@@ -1,4 +1,3 @@
-import type { Component } from 'svelte';
 import { fetchLater, noLongerLater } from './fetch-at-rest.ts';
 
 /**
@@ -37,8 +36,7 @@ export class Later<Value> {
 }
 
 /** A panel that is opened: fetched when it is, and open as soon as it has come. */
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- each panel has props of its own
-export class LaterPanel<Panel extends Component<any, any, any>> {
+export class LaterPanel<Panel> {
   isOpen = $state(false);
   readonly #panel: Later<Panel>;
 

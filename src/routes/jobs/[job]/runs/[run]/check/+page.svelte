@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { resolve } from '$app/paths';
   import CircleCheck from '@lucide/svelte/icons/circle-check';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
   import { isForbidden } from '#core/joints/house-ruling.ts';
@@ -12,6 +11,7 @@
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
   import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
   import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
+  import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
@@ -123,14 +123,12 @@
     </section>
     <p class="border-l-4 border-warning pl-3 text-sm">{CAUTIONS.openEnd}</p>
   {:else}
-    <section class="max-w-2xl border-y-2 border-base-300 py-6 text-lg">
-      <h2 class="text-2xl font-semibold">Nothing to check yet</h2>
-      <p class="my-2">Lay out the first leg: what is wrong with it is said here before anything is cut.</p>
-      <a
-        class="btn h-14 btn-primary"
-        href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run })}>Lay out</a
-      >
-    </section>
+    <NothingYet
+      job={store.job}
+      run={store.run}
+      title="Nothing to check yet"
+      says="Lay out the first leg: what is wrong with it is said here before anything is cut."
+    />
   {/if}
 </main>
 <ReasonDialogs bind:this={reasons} {store} />

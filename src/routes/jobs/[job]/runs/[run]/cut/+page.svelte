@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { resolve } from '$app/paths';
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
   import Scale from '@lucide/svelte/icons/scale';
@@ -18,6 +17,7 @@
   import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
   import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
   import RunFilesDialog from '$lib/ui/screens/run/RunFilesDialog.svelte';
+  import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
@@ -104,16 +104,12 @@
     </section>
     <p class="border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads} {CAUTIONS.openEnd}</p>
   {:else}
-    <section class="max-w-2xl border-y-2 border-base-300 py-6 text-lg">
-      <h2 class="text-2xl font-semibold">Nothing to cut yet</h2>
-      <p class="my-2">
-        Lay out the first leg: its direction and what you measured. Its piece appears here at once.
-      </p>
-      <a
-        class="btn h-14 btn-primary"
-        href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run })}>Lay out</a
-      >
-    </section>
+    <NothingYet
+      job={store.job}
+      run={store.run}
+      title="Nothing to cut yet"
+      says="Lay out the first leg: its direction and what you measured. Its piece appears here at once."
+    />
   {/if}
 </main>
 <RunFilesDialog bind:open={filesOpen} {store} />

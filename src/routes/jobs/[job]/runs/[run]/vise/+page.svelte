@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
@@ -9,6 +8,7 @@
   import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
   import TickBox from '$lib/ui/screens/cut/TickBox.svelte';
   import VisePiece from '$lib/ui/screens/vise/VisePiece.svelte';
+  import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
   const store = getRunStore();
@@ -63,14 +63,14 @@
       >
     </nav>
   {:else}
-    <section class="m-6 border-y-2 border-base-300 py-6 text-lg">
-      <h2 class="text-2xl font-semibold">Nothing to cut yet</h2>
-      <p class="my-2">Lay out the first leg: its piece appears here at once.</p>
-      <a
-        class="btn h-14 btn-primary"
-        href={resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run })}>Lay out</a
-      >
-    </section>
+    <div class="m-6">
+      <NothingYet
+        job={store.job}
+        run={store.run}
+        title="Nothing to cut yet"
+        says="Lay out the first leg: its piece appears here at once."
+      />
+    </div>
   {/if}
 </main>
 
