@@ -1,7 +1,7 @@
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { applyOps } from '#core/runs/change.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
+import { checkRun } from '#core/checks/checks.ts';
 import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { getPieces, layOutRun } from '#core/runs/lay-out-run.ts';

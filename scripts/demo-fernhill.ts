@@ -1,6 +1,7 @@
 import type { NominalSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { Way } from '#core/geometry/way.ts';
+import { newAppliance } from '#core/runs/appliance.ts';
 import type { InlineKind, LegGeometry, Terminal } from '#core/runs/run.ts';
 
 /** Ids of the demo are fixed: loading it again finds what is there. */
@@ -30,7 +31,7 @@ const straight = (from: number, axis: Way, measure: string, more: More = {}): De
   ...more,
 });
 const side = (way: Axis, inches: number) => ({ way, length: inches * 25_400_000, typed: String(inches) });
-const kiln = (name: string): Terminal => ({ kind: 'appliance', name, inlet: null });
+const kiln = (name: string): Terminal => newAppliance(name);
 
 /**
  * The header along the north wall of Fernhill Kilns: from the riser up through the main valve, over, and along, its tees

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { writeRunPdf } from '#server/pdf/write-run-pdf.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
+import { checkRun } from '#core/checks/checks.ts';
 import { getPieces } from '#core/runs/lay-out-run.ts';
 import { layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';

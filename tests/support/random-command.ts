@@ -1,4 +1,6 @@
+import { newAppliance } from '#core/runs/appliance.ts';
 import { getLegs } from '#core/runs/legs.ts';
+import { makeTaperEnd } from '#core/catalogue/taper-end.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { PART_KINDS } from '#core/catalogue/part.ts';
 import { AXES, getOpposite } from '#core/geometry/axis.ts';
@@ -50,9 +52,31 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     at: pick(REF_POINTS),
     gap: 0,
   });
+  const pickThread = () => makeTaperEnd('NPT', '3/4', pick(['male', 'female'] as const));
+  const pickAppliance = () =>
+    random() < 0.3
+      ? newAppliance('kiln')
+      : newAppliance('kiln', null, {
+          ...pick([{ what: 'kiln' }, { what: 'range' }, { what: 'own', ownKind: 'burner bench' }, {}] as const),
+          input: pick([null, { amount: 80_000, unit: 'Btu/h', basis: null, typed: '80,000 Btu/h' }, { amount: 24, unit: 'kW', basis: 'net', typed: '24 kW' }] as const),
+          gas: pick([null, 'natural', 'lp'] as const),
+          pressure: pick([null, { least: 4.5, greatest: 10.5, unit: 'in wc' }] as const),
+          hasTrap: pick([null, true, false] as const),
+          moves: pick([null, true, false] as const),
+          hasShutOff: pick([null, true, false] as const),
+          floor: random() < 0.5 ? null : { length: length(40), typed: 't' },
+        }); // prettier-ignore
   const pickGeometry = (): LegGeometry => {
     const kind = random();
     if (kind < 0.6) return { kind: 'axis', axis: pick(kind < 0.45 ? AXES : WAYS) };
+    if (kind < 0.65)
+      return {
+        kind: 'connector',
+        axis: pick(AXES),
+        ends: [pickThread(), pickThread()],
+        ...(random() < 0.5 ? { length: null, typed: '' } : { length: length(60), typed: 't' }),
+        isNew: pick([true, false, null] as const),
+      };
     if (kind < 0.8) return { kind: 'made-up', axis: pick(AXES), male: pick(['from', 'to'] as const) };
     const along = pick(AXES);
     const sides = AXES.filter((axis) => axis !== along && axis !== getOpposite(along));
@@ -97,7 +121,7 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     () => (measures.length > 0 ? take(planReferMeasure(doc, pick(measures).id, { from: pickRef() })) : null),
     () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
     () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
-    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, { kind: 'appliance', name: 'kiln', inlet: null }, null] as const))),
+    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, pickAppliance(), null] as const))),
     () => {
       const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
       return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));

@@ -1,3 +1,4 @@
+import { newAppliance } from '#core/runs/appliance.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { COMMAND_NAMES, invertOps, type PlannedChange } from '#core/runs/change.ts';
@@ -39,7 +40,7 @@ describe('what a change was about', () => {
     expect(sayWholeChange(added, 'in')).to.equal('leg 3 added: out toward you, 1 ft');
     const capped = mustBe(planCloseEnd(doc, second.to, { kind: 'cap' }));
     expect(sayWholeChange(capped, 'in')).to.equal('end of leg 2 closed or opened: a cap');
-    const kiln = { kind: 'appliance', name: 'kiln', inlet: null } as const;
+    const kiln = newAppliance('kiln');
     expect(sayDetails(mustBe(planCloseEnd(doc, second.to, kiln)), 'in')).to.equal('kiln');
     expect(sayDetails(planResizeLegs(doc, null, { size: '1' }), 'in')).to.equal('1 instead of 3/4');
     expect(sayDetails(planResizeLegs(doc, first.id, { material: 'steel-r' }), 'in')).to.equal(

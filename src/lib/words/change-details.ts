@@ -51,6 +51,7 @@ function sayGeometry(geometry: Json | null): string | null {
   if (kind === 'offset') return 'an offset';
   const axis = read(geometry, 'axis');
   if (!isText(axis) || !isWay(axis)) return null;
+  if (kind === 'connector') return `a flexible connector ${sayWay(axis)}`;
   return kind === 'made-up' ? `${sayWay(axis)}, fitting straight into fitting` : sayWay(axis);
 }
 

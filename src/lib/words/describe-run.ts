@@ -39,6 +39,10 @@ function sayCourse({ leg, near, centreToCentre }: LaidLeg, unit: LengthUnit): st
     return `offset ${sides.join(' and ')} while going ${along}, travel ${length}`;
   }
   const way = sayWay(findWayFrom(leg, near)!);
+  if (geometry.kind === 'connector') {
+    const { length: long } = geometry;
+    return `a flexible connector ${way}${long === null ? '' : `, ${sayLength(long, unit)} long`}`;
+  }
   return geometry.kind === 'made-up' ? `${way}, fitting straight into fitting` : `${way}, ${length}`;
 }
 

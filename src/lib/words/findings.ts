@@ -1,9 +1,12 @@
 import type { EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
-import type { Finding, FindingCode, Severity } from '#core/runs/finding.ts';
+import type { Finding, FindingCode } from '#core/checks/finding.ts';
+import type { Severity } from '#core/outcome/severity.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { FULLNESS_NAMES } from './input-refusals.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
+import { GAS_NAMES, sayInput } from './appliances.ts';
+import { sayTrap, TRAP_NAMES } from './traps.ts';
 import { namePart, PART_KIND_NAMES } from './parts.ts';
 import { sayBy } from './people.ts';
 import { sayMeasure } from './refs.ts';
@@ -68,6 +71,25 @@ const SENTENCES: Sentences = {
     `The transition chosen for leg ${mark} does not go together: choose another one.`,
   'transition-stale': ({ mark }) =>
     `The ends that the transition of leg ${mark} was chosen for have changed. Look whether it still goes there, or choose another one.`,
+  trap: ({ name, finding }, unit) =>
+    `${capital(name)}: ${TRAP_NAMES[finding.code]}. ${sayTrap(finding, unit)}`,
+  'no-source': () => 'The run has no source: which way the gas goes is not known. Say where it comes from.',
+  'several-sources': ({ count }) =>
+    `The run has ${count} sources: which way the gas goes is not known. Gas comes from one.`,
+  'gas-goes-round': ({ marks }) =>
+    `Legs ${marks.join(', ')} close a ring: the gas may go either way in them. Open the ring.`,
+  'other-gas': ({ name, isFor, gas }) =>
+    `${capital(name)} is set for ${GAS_NAMES[isFor]}, and the job is ${GAS_NAMES[gas]}. Do not connect it until it is converted by its maker’s kit and labelled.`,
+  'input-basis-unknown': ({ name, input }) =>
+    `${capital(name)}: ${sayInput(input)} is net or gross by the plate, some ten in the hundred apart. Say which.`,
+  'connector-used': ({ mark }) =>
+    `Connector ${mark} was used before. A flexible connector is bent once: take a new one.`,
+  'connector-elsewhere': ({ mark }) =>
+    `Connector ${mark} does not end at an appliance. A flexible connector is the last thing before one, and never goes on.`,
+  'connector-long': ({ mark, length, most }, unit) =>
+    `Connector ${mark} is ${sayLength(length, unit)} long; over ${sayLength(most, unit)} most codes forbid. Ask, or bring the pipe nearer.`,
+  'drip-missing': ({ mark }) =>
+    `Liquid would stand at the low point at the end of leg ${mark}. Wet gas gets a drip there: a capped stub that hangs down, with pipe falling to it.`,
   'open-end': ({ mark }) => `Leg ${mark} ends open. Cap it before gas comes, even behind a shut valve.`,
   'loop-misses': ({ mark, by }, unit) =>
     `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,

@@ -55,6 +55,7 @@ describe('house rules', () => {
     expect(findDepartures(resolveRules(getOpeningChoices('in', 'uk')))).to.deep.equal([
       'compression',
       'soft-solder',
+      'trap-needed',
     ]);
   });
 

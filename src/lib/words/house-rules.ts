@@ -6,9 +6,12 @@ import type { NipplesOption } from '#core/house-rules/nipples.ts';
 import type { KerfOption } from '#core/house-rules/saw-kerf.ts';
 import type { StockOption } from '#core/house-rules/stock-length.ts';
 import type { GripOption } from '#core/house-rules/threading-grip.ts';
+import type { TrapKindsOption } from '#core/house-rules/trap-kinds.ts';
+import type { TrapRoomOption } from '#core/house-rules/trap-room.ts';
 import type { RuleTopic } from '#core/house-rules/house-rule.ts';
 import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
+import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
 import { GRADUATION_NAMES, sayExact, sayNumber } from './length-text.ts';
 
@@ -22,6 +25,8 @@ interface AllRuleWords extends PlainWords {
   readonly 'saw-kerf': RuleWords<KerfOption>;
   readonly 'stock-length': RuleWords<StockOption>;
   readonly 'how-tight': RuleWords<HowTightOption>;
+  readonly 'trap-kinds': RuleWords<TrapKindsOption>;
+  readonly 'trap-room': RuleWords<TrapRoomOption>;
 }
 
 const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION_NAMES[option], says });
@@ -143,6 +148,28 @@ export const RULE_WORDS: AllRuleWords = {
       },
     },
   },
+  'trap-kinds': {
+    title: 'The list of appliances with a trap',
+    question: 'Which kinds of appliance are on the list?',
+    reason:
+      'The model list: what burns behind an automatic valve. Ranges, dryers, gas lights, fireplaces and grills are let off.',
+    options: {
+      model: {
+        name: 'The model list',
+        says: 'Furnaces, boilers, water heaters, unit and space heaters, kilns, ovens, generators.',
+      },
+      'own-list': { name: 'A list of our own', says: 'As the local code or the shop has it.' },
+    },
+  },
+  'trap-room': {
+    title: 'Room under the cap',
+    question: 'How much room does a wrench need under the cap of a trap?',
+    reason: '2 in: ours. What the cap comes down while it is unscrewed is added to it.',
+    options: {
+      'two-inch': { name: '2 in', says: 'The head of a wrench and the fingers round it.' },
+      own: { name: 'Own', says: 'As your wrenches and your floors have it.' },
+    },
+  },
   'stock-length': {
     title: 'Stock length',
     question: 'How long is the pipe you buy?',
@@ -167,6 +194,8 @@ export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): 
     return `${name} (${say(upTo2in)} up to 2 in, ${say(above2in)} above, ${say(british)} for R)`;
   }
   if ('length' in choice) return `${name} (${sayExact(choice.length, 'in')})`;
+  if ('kinds' in choice)
+    return `${name} (${choice.kinds.map((kind) => APPLIANCE_KIND_NAMES[kind]).join(', ') || 'none'})`;
   if ('width' in choice) return `${name} (${sayExact(choice.width, 'in')})`;
   return 'tolerance' in choice ? `${name} (± ${sayExact(choice.tolerance, 'in')})` : name;
 }

@@ -153,11 +153,27 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
   'trap-nipple': {
     title: 'Nipple of a sediment trap',
     question: 'How long is the nipple below the tee?',
-    reason: '4 in: it satisfies all.',
+    reason: '4 in: it satisfies every rule that counts the nipple.',
     options: {
       any: { name: 'Any length', says: 'What counts is that the gas turns.' },
       'three-inch': { name: '3 in', says: 'The least most codes name.' },
-      'four-inch': { name: '4 in', says: 'Satisfies every code that names a length.' },
+      'four-inch': { name: '4 in', says: 'Satisfies every code that counts the nipple.' },
+    },
+  },
+  'trap-measured': {
+    title: 'What of a trap is measured',
+    question: 'Which length is held against the least?',
+    reason: 'The nipple: it is what is bought, and what most texts name. Inspectors differ: ask.',
+    options: {
+      nipple: { name: 'The nipple', says: 'From end to end, as it lies on the counter.' },
+      exposed: {
+        name: 'What shows of it',
+        says: 'Between tee and cap: a 4 in nipple shows about 2-7/8 in at 3/4.',
+      },
+      pocket: {
+        name: 'The pocket',
+        says: 'From the face of the tee to the bottom of the cap: where the grit lies.',
+      },
     },
   },
   'trap-needed': {
@@ -173,6 +189,10 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
         name: 'At every appliance',
         says: 'It costs a nipple and a cap; a blocked valve costs a visit.',
       },
+      none: {
+        name: 'At none',
+        says: 'British and Australian rules ask for none; filters and clean pipe take their place.',
+      },
     },
   },
   'straight-trap': {
@@ -182,6 +202,18 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     options: {
       'never-counts': { name: 'It never counts', says: 'Gas that does not turn drops nothing.' },
       tolerated: { name: 'Tolerated where it stands', says: 'It was passed once, and the appliance runs.' },
+    },
+  },
+  drips: {
+    title: 'Drips',
+    question: 'Does the gas bring liquid with it?',
+    reason: 'Dry gas, as nearly everywhere. A drip catches liquid at a low point; it is no sediment trap.',
+    options: {
+      'dry-gas': { name: 'Dry gas', says: 'No drips are asked for.' },
+      'wet-gas': {
+        name: 'Wet gas',
+        says: 'A drip at every low point, and pipe that falls toward it: about 1/4 in in 15 ft. Confirm with the supplier.',
+      },
     },
   },
   'joining-pe': {

@@ -1,5 +1,5 @@
 import type { LengthUnit } from '#core/units/length.ts';
-import type { NamedMeasure } from '#core/runs/finding.ts';
+import type { NamedMeasure } from '#core/checks/finding.ts';
 import type { NamedRef } from '#core/runs/name-ref.ts';
 import type { RefPoint } from '#core/runs/run.ts';
 import { sayLength } from './length-text.ts';

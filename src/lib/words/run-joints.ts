@@ -9,13 +9,15 @@ export function nameJoint(
 ): string {
   const [one, other] = [bodies.get(goes.body), bodies.get(takes.body)];
   if (goes.body === takes.body)
-    return `inside the ${other?.kind === 'pipe' || !other ? 'part' : namePart(other.part)}`;
+    return `inside the ${other && 'part' in other ? namePart(other.part) : 'part'}`;
   const say = (body: Body | undefined, port: string | null): string =>
-    !body || body.kind === 'pipe'
-      ? namePieceEnd(body?.piece ?? null, id)
-      : port === null
-        ? namePart(body.part)
-        : `the ${namePort(body.part, port)}`;
+    body?.kind === 'connector'
+      ? `connector ${body.leg.tag}`
+      : !body || body.kind === 'pipe'
+        ? namePieceEnd(body?.piece ?? null, id)
+        : port === null
+          ? namePart(body.part)
+          : `the ${namePort(body.part, port)}`;
   const first = say(one, goes.port);
   return `${first} in ${say(other, takes.port)}`;
 }

@@ -1,5 +1,6 @@
 import type { ShorthandRefusal } from '#core/shorthand/sentence.ts';
 import { getWordsFor, type Expected } from '#core/shorthand/vocabulary.ts';
+import { sayGasInputRefusal } from './appliances.ts';
 import { sayRefusal } from './refusals.ts';
 
 /** What is expected where no single word says it. */
@@ -15,6 +16,11 @@ const THINGS: Readonly<Partial<Record<Expected, string>>> = {
   text: 'a text in quotation marks',
   percent: 'a share from 0% to 100%',
   number: 'a number from 0 to 1',
+  figure: 'a figure',
+  'yes-no': 'yes or no',
+  'appliance-kind': 'a kind of appliance (kiln, furnace, range …; or own and a name)',
+  gas: 'natural or lp',
+  'pressure-unit': 'one of "in wc", "mbar", "kPa"',
   point: 'centre, face, pipe-end, back or wall',
 };
 
@@ -44,6 +50,8 @@ export function sayShorthandRefusal(refusal: ShorthandRefusal): string {
       return sayRefusal(refusal.refusal);
     case 'offset-wrong':
       return sayRefusal(refusal.refusal);
+    case 'gas-input-wrong':
+      return sayGasInputRefusal(refusal.refusal);
     case 'offset-not-square':
       return 'The ways of an offset must be square to each other: onward, to one side, to the other. Name other sides.';
     case 'leg-not-there':

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
+import { checkRun } from '#core/checks/checks.ts';
 import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
 import { getEnds, getPieces } from '#core/runs/lay-out-run.ts';
 import { explain } from '#core/runs/explain.ts';

@@ -1,3 +1,4 @@
+import { newAppliance } from '../runs/appliance.ts';
 import { expect } from 'chai';
 import { inches } from '../units/length.ts';
 import { planPutPart } from '../runs/commands/put-part.ts';
@@ -33,7 +34,7 @@ describe('what a cut sheet adds up', () => {
       [1, 'up', 30],
       [2, 'right', 50],
       [3, 'right', 20, { cap: true }],
-      [3, 'down', 24, { size: '1/2', terminal: { kind: 'appliance', name: 'kiln', inlet: null } }],
+      [3, 'down', 24, { size: '1/2', terminal: newAppliance('kiln') }],
     ]);
     const leg = getLeg(run, 1).id;
     return applyPlan(run, mustBe(planPutPart(run, leg, 'union', { share: 0.5 }, makeIds('union'))));

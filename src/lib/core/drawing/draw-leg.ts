@@ -22,10 +22,29 @@ export function drawLeg(
     sink.stroke('made-up', [from, to], leg.id);
     return;
   }
+  if (leg.geometry.kind === 'connector') {
+    sink.stroke('connector', listWave(from, to, letter), leg.id);
+    return;
+  }
   drawSlantBox(sink, laid, from, to, quarters);
   sink.stroke(getTraits(leg.material).ink, [from, to], leg.id);
   for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
   drawFlow(sink, from, to, letter, leg.id);
+}
+
+/** A flexible connector is drawn as it is: a wave between short straight ends. */
+function listWave(from: Point, to: Point, letter: number): Point[] {
+  const [length, height] = [getDistance(from, to), letter * 0.32];
+  const end = Math.min(letter * 0.5, length * 0.15);
+  const waves = Math.max(2, Math.round((length - 2 * end) / (letter * 0.75)));
+  const points: Point[] = [from];
+  const steps = waves * 8;
+  for (let i = 0; i <= steps; i++) {
+    const on = along(from, to, end + ((length - 2 * end) * i) / steps);
+    const [side] = across(on, from, to, height * Math.sin((2 * Math.PI * waves * i) / steps));
+    points.push(side);
+  }
+  return [...points, to];
 }
 
 /** The square steps a slanting leg makes one after another: on paper alone its slope could be misread. */

@@ -1,3 +1,4 @@
+import { newAppliance } from '../runs/appliance.ts';
 import { expect } from 'chai';
 import { projectIsometric } from '../geometry/isometric.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
@@ -66,7 +67,7 @@ describe('drawLine', () => {
       [1, 'right', 60],
       [2, 'right', 40],
       [3, 'right', null, { geometry: offset('right', ['up', 10]) }],
-      [4, 'right', 20, { terminal: { kind: 'appliance', name: 'kiln 3', inlet: null } }],
+      [4, 'right', 20, { terminal: newAppliance('kiln 3') }],
     ]);
     const newId = makeIds('parts');
     doc = applyPlan(doc, mustBe(planPutPart(doc, getLeg(doc, 1).id, 'valve', { share: 0.5 }, newId)));
@@ -92,7 +93,7 @@ describe('drawLine', () => {
   });
 
   it('writes no measure over an appliance, however near the drops stand', () => {
-    const kiln = { terminal: { kind: 'appliance', name: 'kiln', inlet: null } } as const;
+    const kiln = { terminal: newAppliance('kiln') } as const;
     for (let apart = 8; apart <= 60; apart += 4) {
       const { shapes } = draw(
         makeRun([

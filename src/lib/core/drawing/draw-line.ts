@@ -40,7 +40,7 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
   }
   const own = findOwnMeasures(layout);
   for (const laid of layout.legs.values()) {
-    if (laid.leg.geometry.kind === 'made-up') continue;
+    if (laid.leg.geometry.kind === 'made-up' || laid.leg.geometry.kind === 'connector') continue;
     const letters = {
       measure: writeOwn(laid, own.get(laid.id), layout, unit),
       size: writeSize(laid, layout),

@@ -34,6 +34,7 @@ export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
   construction: look(0.9, { dash: [2, 5], tone: 'grey' }),
   dimension: look(0.7, { tone: 'grey' }),
   appliance: look(1.6, { fill: 'paper' }),
+  connector: look(1.8),
   node: look(0, { fill: 'ink' }),
   'open-end': look(2, { fill: 'paper' }),
   tag: look(0.9, { fill: 'paper', tone: 'grey' }),

@@ -22,6 +22,8 @@ export interface Sheet {
 const getDrawnLength = (length: Length | null): number => Math.max(0.8, Math.sqrt((length ?? FOOT) / FOOT));
 /** Fitting in fitting is drawn shorter than the shortest pipe. */
 const MADE_UP = 0.42;
+/** What is flexible goes as far as it is led: one length for all. */
+const FLEXIBLE = 1.5;
 
 /** Where the nodes lie: the source at 0, 0, so that a leg more moves nothing that is drawn already. */
 export interface PlacedLine {
@@ -46,7 +48,9 @@ export function placeLine(layout: RunLayout, sheet: Sheet): PlacedLine {
 }
 
 function getDrawnStep({ leg, near, centreToCentre }: LaidLeg): [way: Vector, length: number] {
-  const length = leg.geometry.kind === 'made-up' ? MADE_UP : getDrawnLength(centreToCentre);
+  const { kind } = leg.geometry;
+  const length =
+    kind === 'made-up' ? MADE_UP : kind === 'connector' ? FLEXIBLE : getDrawnLength(centreToCentre);
   return [getVectorFrom(leg, near), length];
 }
 

@@ -121,7 +121,7 @@ export function readThreadId(id: string): Pick<ThreadEnd, 'family' | 'size' | 'g
   const family = THREAD_FAMILIES.find((each) => id.startsWith(`${each}-`));
   const gender = GENDERS.find((each) => id.endsWith(`-${each}`));
   if (!family || !gender || id.length <= family.length + gender.length + 2) return null;
-  return { family, gender, size: id.slice(family.length + 1, -gender.length - 1) };
+  return { family, size: id.slice(family.length + 1, -gender.length - 1), gender };
 }
 
 /** What an end is called by size: of a thread, a pipe, the tube it is or takes; empty where it is not known. */

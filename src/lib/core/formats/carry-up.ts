@@ -47,7 +47,40 @@ export const STEPS: Readonly<Record<number, Step>> = {
     operation: (op) => (op.in === 'legs' ? takeLegOpApart(op) : op.in === 'nodes' ? [carryNodeOp(op)] : [op]),
     subject: (subject) => subject,
   },
+  // 7: appliances say what stands on their plate; legs may be flexible connectors. Older appliances say nothing, older legs are none.
+  6: {
+    ...stays,
+    document: (doc) => ({ ...doc, schema: 7, nodes: mapEntries(doc['nodes'], addPlate) }),
+    operation: (op) => (op.in === 'nodes' ? [addPlateOp(op)] : [op]),
+  },
 };
+
+/** As version 7 has it: every later step must find what this one wrote, whatever a plate has come to hold since. */
+const NO_PLATE = {
+  what: null,
+  ownKind: '',
+  input: null,
+  gas: null,
+  pressure: null,
+  hasTrap: null,
+  moves: null,
+  hasShutOff: null,
+  floor: null,
+};
+
+const addPlateTo = (terminal: unknown): unknown =>
+  isObject(terminal) && terminal['kind'] === 'appliance' && !('plate' in terminal)
+    ? { ...terminal, plate: NO_PLATE }
+    : terminal;
+
+const addPlate = (node: unknown): unknown =>
+  isObject(node) ? { ...node, terminal: addPlateTo(node['terminal']) } : node;
+
+function addPlateOp(op: Op): Op {
+  if (op.op !== 'set') return mapWhole(op, (value) => addPlate(value) as Json);
+  if (op.field !== 'terminal') return op;
+  return { ...op, old: addPlateTo(op.old) as Json, value: addPlateTo(op.value) as Json };
+}
 
 /** A document of any version in the form of the present one; what is none, and what is newer, as it is. */
 export function carryUpDocument(doc: Fields): Fields {

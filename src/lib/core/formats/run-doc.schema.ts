@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { PART_KINDS } from '../catalogue/part.ts';
 import { CRAFTS } from '../materials/crafts.ts';
 import { NOMINAL_SIZES } from '../ends/size.ts';
@@ -24,6 +25,7 @@ import {
 } from '../runs/run.ts';
 import { INCH } from '../units/length.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { applianceSchema } from './appliance.schema.ts';
 import { endOf, endSchema } from './end.schema.ts';
 import { idSchema } from './id.schema.ts';
 import { ID, SPEC_ID } from './is-id.ts';
@@ -113,6 +115,20 @@ export const ruleChoicesSchema = Joi.object({
       british: turnsWindow,
     }),
   ),
+  'trap-kinds': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['model']) }),
+    Joi.object({
+      option: oneOf(['own-list']),
+      kinds: Joi.array()
+        .items(Joi.string().valid(...APPLIANCE_KINDS))
+        .unique()
+        .required(),
+    }),
+  ),
+  'trap-room': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['two-inch']) }),
+    Joi.object({ option: oneOf(['own']), length: short }),
+  ),
   ...plainChoices,
 }).required();
 
@@ -126,11 +142,7 @@ const nodeSchema = entity({
   terminal: Joi.alternatives()
     .try(
       Joi.object({ kind: oneOf(['open', 'cap', 'plug']) }),
-      Joi.object({
-        kind: oneOf(['appliance']),
-        name: text(LIMITS.name),
-        inlet: endOf(['thread', 'unknown']).allow(null),
-      }),
+      applianceSchema,
       Joi.object({ kind: oneOf(['existing']), specimen: idSchema, end: endOf(['thread', 'unknown']) }),
     )
     .allow(null)
@@ -161,6 +173,20 @@ const geometrySchema = Joi.alternatives()
           roll: offsetSide.allow(null).required(),
           angle: Joi.number().valid(45).required(),
         }).custom(isSquareOffset),
+      },
+      {
+        is: 'connector',
+        then: Joi.object({
+          kind: oneOf(['connector']),
+          axis: oneOf(WAYS),
+          ends: Joi.array()
+            .items(endOf(['thread']))
+            .length(2)
+            .required(),
+          length: length.allow(null),
+          typed,
+          isNew: Joi.boolean().allow(null).required(),
+        }),
       },
       {
         is: 'made-up',

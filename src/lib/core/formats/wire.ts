@@ -2,7 +2,7 @@ import type { Change } from '../runs/change.ts';
 import type { RunEvent } from '../runs/event.ts';
 import type { Job } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
-import type { RunStanding } from '../runs/standing.ts';
+import type { RunStanding } from '../checks/standing.ts';
 import type { Thumbnail } from '../drawing/draw-thumbnail.ts';
 import type { ChangeRefusal } from '../runs/change.ts';
 import type { DocumentRefusal } from './read-run-doc.ts';

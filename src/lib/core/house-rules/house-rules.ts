@@ -9,6 +9,8 @@ import { PLAIN_RULES } from './plain-rules.ts';
 import { sawKerfRule, type KerfChoice } from './saw-kerf.ts';
 import { stockLengthRule, type StockOption } from './stock-length.ts';
 import { tapeRoundingRule } from './tape-rounding.ts';
+import { trapKindsRule, type TrapKindsChoice } from './trap-kinds.ts';
+import { trapRoomRule, type TrapRoomChoice } from './trap-room.ts';
 import { threadingGripRule, type GripChoice } from './threading-grip.ts';
 
 /** Every house rule there is, in the order of the page that shows them. */
@@ -21,6 +23,8 @@ export const HOUSE_RULES = [
   sawKerfRule,
   stockLengthRule,
   howTightRule,
+  trapKindsRule,
+  trapRoomRule,
   ...PLAIN_RULES,
 ] as const;
 
@@ -42,6 +46,8 @@ export interface HouseRules extends PlainHouseRules {
   readonly 'saw-kerf': KerfChoice;
   readonly 'stock-length': { readonly option: StockOption };
   readonly 'how-tight': HowTightChoice;
+  readonly 'trap-kinds': TrapKindsChoice;
+  readonly 'trap-room': TrapRoomChoice;
 }
 
 /** The choices a document carries: a rule that is absent stands at its default. */
@@ -67,6 +73,8 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'saw-kerf': { option: 'wheel-cutter' },
     'stock-length': { option: stockLengthRule.default },
     'how-tight': { option: 'window' },
+    'trap-kinds': { option: 'model' },
+    'trap-room': { option: 'two-inch' },
     ...choices,
   };
 }

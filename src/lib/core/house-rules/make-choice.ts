@@ -1,3 +1,4 @@
+import { MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
 import { INCH } from '../units/length.ts';
 import { DEFAULT_TURNS } from './engagement-figure.ts';
 import { USUAL_WINDOWS } from './how-tight.ts';
@@ -15,6 +16,8 @@ const BEGINS_WITH: Readonly<Record<string, object>> = {
   'threading-grip own': { length: INCH },
   'saw-kerf saw': { width: USUAL_KERF },
   'how-tight own-window': USUAL_WINDOWS,
+  'trap-kinds own-list': { kinds: MODEL_TRAP_KINDS },
+  'trap-room own': { length: 2 * INCH },
 };
 
 /** The choice an option of a rule stands for when it is first picked. */

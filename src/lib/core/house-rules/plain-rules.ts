@@ -17,6 +17,8 @@ import { straightTrapRule } from './straight-trap.ts';
 import { tapeWrapsRule } from './tape-wraps.ts';
 import { testPackRule } from './test-pack.ts';
 import { tracerRule } from './tracer.ts';
+import { trapMeasuredRule } from './trap-measured.ts';
+import { dripsRule } from './drips.ts';
 import { trapNeededRule } from './trap-needed.ts';
 import { trapNippleRule } from './trap-nipple.ts';
 import { whoHoldsRule } from './who-holds.ts';
@@ -34,8 +36,10 @@ export const PLAIN_RULES = [
   reducingRule,
   concealedRule,
   trapNippleRule,
+  trapMeasuredRule,
   trapNeededRule,
   straightTrapRule,
+  dripsRule,
   joiningPeRule,
   ironTemperatureRule,
   meltEndRule,

@@ -4,9 +4,9 @@ import { plainRule } from './house-rule.ts';
 export const trapNeededRule = plainRule({
   id: 'trap-needed',
   topic: 'traps',
-  options: ['model-list', 'every-appliance'],
+  options: ['model-list', 'every-appliance', 'none'],
   default: 'model-list',
   outrankedBy: ['local code', 'maker'],
   mayAdd: true,
-  version: 1,
+  version: 2,
 });

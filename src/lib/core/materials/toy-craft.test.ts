@@ -3,7 +3,7 @@ import { findReach } from '../catalogue/part.ts';
 import { readRunDoc } from '../formats/read-run-doc.ts';
 import { makeCutSheet } from '../cutting/cut-sheet.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
-import { checkRun } from '../runs/checks/checks.ts';
+import { checkRun } from '../checks/checks.ts';
 import { getSpecId, type RunDoc } from '../runs/run.ts';
 import { inches } from '../units/length.ts';
 import { getPiece, layOut, makeRun, mustBe } from '#support/make-run.ts';

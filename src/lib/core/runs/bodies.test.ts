@@ -6,7 +6,7 @@ import { applyPlan, getLeg, getPiece, layOut, madeUp, makeIds, makeRun, mustBe }
 import { makeRandom } from '#support/random-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { assemble, findJoint, type LaidJoint } from './bodies.ts';
-import { checkRun } from './checks/checks.ts';
+import { checkRun } from '../checks/checks.ts';
 import { planPutPart } from './commands/put-part.ts';
 import { getPieces } from './lay-out-run.ts';
 import type { RunLayout } from './layout.ts';
@@ -24,7 +24,11 @@ function describeAssembly(layout: RunLayout): { bodies: string[]; joints: string
   const names = new Map(
     bodies.map((body) => [
       body.id,
-      body.kind === 'pipe' ? `pipe ${body.piece.size} ${body.piece.cut?.exact ?? '?'}` : body.part.id,
+      body.kind === 'pipe'
+        ? `pipe ${body.piece.size} ${body.piece.cut?.exact ?? '?'}`
+        : body.kind === 'connector'
+          ? 'connector'
+          : body.part.id,
     ]),
   );
   const sayJoint = ({ kind, sides, tightness }: LaidJoint) =>

@@ -1,5 +1,5 @@
 import type { Part, Port } from '../catalogue/part.ts';
-import type { End } from '../ends/end.ts';
+import { goesIn, type End } from '../ends/end.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
@@ -12,12 +12,13 @@ import { getPieces } from './lay-out-run.ts';
 import type { LaidEnd, Piece, RunLayout } from './layout.ts';
 import { isMaleAt } from './leg-direction.ts';
 import { getEndId } from './read-end.ts';
-import type { Leg } from './run.ts';
+import type { ConnectorGeometry, Leg } from './run.ts';
 
-/** What a run is put together of: a bought part, what is fixed (found in place, an appliance), a length of pipe. */
+/** What a run is put together of: a bought part, what is fixed (found in place, an appliance), a length of pipe, a flexible connector. */
 export type Body =
   | { readonly kind: 'part' | 'fixed'; readonly id: string; readonly part: Part }
-  | { readonly kind: 'pipe'; readonly id: string; readonly piece: Piece };
+  | { readonly kind: 'pipe'; readonly id: string; readonly piece: Piece }
+  | { readonly kind: 'connector'; readonly id: string; readonly leg: Leg };
 
 /** One side of a joint: which body, and which of its openings; null for the end of a pipe. */
 export interface Opening {
@@ -106,6 +107,7 @@ class Assembler {
     for (const { id, leg, inline } of legs.values()) {
       for (const { id: part, part: stands } of inline) if (stands) this.#addPart(part, stands, id);
       if (leg.geometry.kind === 'made-up') this.#joinMadeUp(leg);
+      if (leg.geometry.kind === 'connector') this.#joinConnector(leg, leg.geometry);
     }
     for (const { links, leg } of this.#layout.chains.at.values())
       for (const { id, part } of links) this.#addPart(id, part, leg.id);
@@ -165,6 +167,29 @@ class Assembler {
       takeOff: end.takeOff,
       tightness: joint.tightness,
     });
+  }
+
+  /** A flexible connector is made up at both its ends. */
+  #joinConnector(leg: Leg, { ends }: ConnectorGeometry): void {
+    this.#bodies.push({ kind: 'connector', id: leg.id, leg });
+    for (const [i, node] of [leg.from, leg.to].entries()) {
+      const fitting = this.#layout.nodes.get(node)?.fitting;
+      const port = fitting ? findPort(fitting, leg.id) : null;
+      if (!port) continue;
+      const own = { body: leg.id, port: null, end: ends[i]! };
+      const other = { body: node, port: port.id, end: port.end };
+      const sides = goesIn(own.end) ? ([own, other] as const) : ([other, own] as const);
+      const verdict = this.#judge(sides[0].end, sides[1].end);
+      this.#joints.push({
+        id: getEndId(node, leg.id),
+        kind: verdict.joint,
+        verdict,
+        sides,
+        leg: leg.id,
+        takeOff: null,
+        tightness: null,
+      });
+    }
   }
 
   /** Fitting straight into fitting: one joint, named by its female side. */

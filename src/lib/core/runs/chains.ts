@@ -8,6 +8,7 @@ import { getCraft, readSettings } from '../materials/crafts.ts';
 import type { Length } from '../units/length.ts';
 import { isEmpty } from './is-empty.ts';
 import { getLegs } from './legs.ts';
+import { hasPipe } from './leg-direction.ts';
 import type { Leg, Pick, RunDoc } from './run.ts';
 
 /** A part of a chain, with its opening toward the station and the one toward the leg. */
@@ -50,7 +51,7 @@ export function readChains(doc: RunDoc, catalogue: Catalogue): Chains {
 
 function readChain(pick: Pick, doc: RunDoc, catalogue: Catalogue): Chain | null {
   const leg = getLegs(doc).get(pick.leg);
-  if (!leg || leg.geometry.kind === 'made-up') return null;
+  if (!leg || !hasPipe(leg)) return null;
   const links: Link[] = [];
   let [end]: readonly End[] = pick.forEnds;
   for (const { id, part: wanted } of pick.parts) {
@@ -70,10 +71,13 @@ function readChain(pick: Pick, doc: RunDoc, catalogue: Catalogue): Chain | null 
 const isStraight = (a: Port, b: Port): boolean =>
   a.way.x * b.way.x + a.way.y * b.way.y + a.way.z * b.way.z < -1 + 1e-6;
 
-/** A leg as what stands at a station meets it: where a chain is between them, by the chain's own end. */
+/** A leg as what stands at a station meets it: where a chain is between them, and of a connector, by the end that is there. */
 export function seeLeg(leg: Leg, station: string, chains: Chains): Leg {
+  const { geometry } = leg;
   const chain = chains.at.size === 0 ? undefined : chains.at.get(`${station}:${leg.id}`);
-  const met = chain && readSettings(chain.links[0].inner.end);
+  const end =
+    geometry.kind === 'connector' ? geometry.ends[station === leg.from ? 0 : 1] : chain?.links[0].inner.end;
+  const met = end && readSettings(end);
   return met ? { ...leg, ...met } : leg;
 }
 
@@ -131,6 +135,8 @@ export function workOutChain(
   };
 }
 
-/** Legs at a node as they are met there: behind a chain where one stands. */
+/** Legs at a node as they are met there: behind a chain where one stands, connectors by their ends. */
 export const seeLegs = (legs: readonly Leg[], node: string, chains: Chains): readonly Leg[] =>
-  chains.at.size === 0 ? legs : legs.map((leg) => seeLeg(leg, node, chains));
+  chains.at.size === 0 && legs.every(({ geometry }) => geometry.kind !== 'connector')
+    ? legs
+    : legs.map((leg) => seeLeg(leg, node, chains));

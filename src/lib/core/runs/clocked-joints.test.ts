@@ -5,7 +5,7 @@ import { readRunDoc } from '../formats/read-run-doc.ts';
 import type { Way } from '../geometry/way.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, offset } from '#support/make-run.ts';
-import { checkRun } from './checks/checks.ts';
+import { checkRun } from '../checks/checks.ts';
 import { findClocking, planClockJoint } from './commands/clock-joint.ts';
 import { planRedirectLeg } from './commands/redirect-leg.ts';
 import { planRemoveLegs } from './commands/remove-legs.ts';

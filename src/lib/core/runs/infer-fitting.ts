@@ -6,7 +6,7 @@ import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { dot, isNear } from '../geometry/vector.ts';
 import type { Fitting, FittingRefusal } from './fitting.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
-import { findWayFrom, getVectorFrom, isMaleAt } from './leg-direction.ts';
+import { findWayFrom, getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
 import type { Leg, RunNode } from './run.ts';
 
 /** The kinds of part the legs at a node call for, the usual one first, and the legs in the order of its ports. */
@@ -157,7 +157,7 @@ function findEndShape(node: RunNode, leg: Leg): FittingShape | FittingRefusal | 
   if (kind === 'plug') {
     return male ? { kinds: ['plug'], legs: [leg] } : { code: 'male-meets-male', part: 'plug' };
   }
-  return leg.geometry.kind === 'made-up' ? { code: 'fitting-undecided' } : 'open';
+  return hasPipe(leg) ? 'open' : { code: 'fitting-undecided' };
 }
 
 const AS_GIVEN = [[0, 1, 2]] as const;

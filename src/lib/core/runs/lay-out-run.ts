@@ -14,6 +14,7 @@ import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from '.
 import { withOwnParts } from './own-parts.ts';
 import { makeEndReader, type EndReader } from './read-end.ts';
 import { listInlineOpenings, listOpenings } from './read-ref.ts';
+import { hasPipe } from './leg-direction.ts';
 import { findSource, type RunDoc } from './run.ts';
 import { getLegsByNode } from './legs.ts';
 import { solveLengths } from './solve-lengths.ts';
@@ -212,10 +213,10 @@ export function* getEnds(layout: RunLayout): Generator<LaidEnd> {
   for (const piece of getPieces(layout)) yield* piece.ends;
 }
 
-/** The pipe of a leg; null where fitting goes straight into fitting. */
+/** The pipe of a leg; null where none is cut for it. */
 function readPipe(laid: LaidLeg, nodes: ReadonlyMap<string, LaidNode>, ends: EndReader): LegPipe | null {
   const { leg, near, far, centreToCentre: length } = laid;
-  if (leg.geometry.kind === 'made-up') return null;
+  if (!hasPipe(leg)) return null;
   return {
     leg,
     isAsDrawn: near === leg.from,

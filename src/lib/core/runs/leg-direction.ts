@@ -41,6 +41,12 @@ export function findWayFrom(leg: Leg, node: string): Way | null {
 /** Do two unit vectors point the same way, but for rounding? */
 export const isSameWay = (a: Vector, b: Vector): boolean => dot(a, b) > 1 - 1e-6;
 
-/** Is the thread of a leg's end at this node the male one? Only where fitting goes straight into fitting. */
-export const isMaleAt = ({ geometry, from }: Leg, node: string): boolean =>
-  geometry.kind === 'made-up' && (geometry.male === 'from') === (from === node);
+/** Does what stands at this node need a male thread for a leg? Where fitting goes straight into fitting, and where a connector ends female. */
+export function isMaleAt({ geometry, from }: Leg, node: string): boolean {
+  if (geometry.kind === 'made-up') return (geometry.male === 'from') === (from === node);
+  return geometry.kind === 'connector' && geometry.ends[from === node ? 0 : 1].gender === 'female';
+}
+
+/** Whether a leg is of pipe that is cut: not fitting in fitting, not a connector that is bought whole. */
+export const hasPipe = ({ geometry }: Pick<Leg, 'geometry'>): boolean =>
+  geometry.kind === 'axis' || geometry.kind === 'offset';

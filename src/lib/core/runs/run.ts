@@ -1,14 +1,15 @@
+import type { ApplianceEnd } from './appliance.ts';
 import type { SystemId } from '../catalogue/pipe.ts';
 import type { Settings } from '../materials/craft.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
-import type { End } from '../ends/end.ts';
+import type { End, ThreadEnd } from '../ends/end.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 6;
+export const RUN_SCHEMA = 7;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -62,8 +63,7 @@ export type Terminal =
   | { readonly kind: 'cap' }
   /** On a leg made up straight into a fitting: its opening is closed. */
   | { readonly kind: 'plug' }
-  /** An appliance and its inlet, null: as its leg needs it; measures to it are taken to its face (female) or end (male). */
-  | { readonly kind: 'appliance'; readonly name: string; readonly inlet: End | null }
+  | ApplianceEnd
   /** What was found in place, as a specimen of the job; measures to it are taken to its mouth or end. */
   | { readonly kind: 'existing'; readonly specimen: string; readonly end: End };
 
@@ -109,7 +109,7 @@ export interface InlinePart {
 }
 
 /** How a leg goes; other geometries join as kinds of their own. */
-export type LegGeometry = StraightGeometry | OffsetGeometry | MadeUpGeometry;
+export type LegGeometry = StraightGeometry | OffsetGeometry | MadeUpGeometry | ConnectorGeometry;
 
 /** Square, or at 45° between two square ways. */
 export interface StraightGeometry {
@@ -140,6 +140,22 @@ export interface MadeUpGeometry {
   readonly axis: Way;
   /** Whose thread is the male one: that of the fitting at the beginning of the leg, or at its end. */
   readonly male: 'from' | 'to';
+}
+
+/**
+ * A flexible appliance connector between two ends that are fixed: bought whole, never cut, and as long as it is, not as far as it goes.
+ * `axis` is the way it is drawn.
+ */
+export interface ConnectorGeometry {
+  readonly kind: 'connector';
+  readonly axis: Way;
+  /** Its own ends: at the beginning of the leg, and at its end. */
+  readonly ends: readonly [ThreadEnd, ThreadEnd];
+  /** As it is sold, nm; null while not said. */
+  readonly length: Length | null;
+  readonly typed: string;
+  /** Out of its packing, or taken off another appliance; null while not said. */
+  readonly isNew: boolean | null;
 }
 
 /** Where on a part a measure was taken. */

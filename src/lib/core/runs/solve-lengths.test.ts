@@ -6,7 +6,7 @@ import { getLeg, layOut, makeIds, makeRun, offset } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { applyOps } from './change.ts';
-import { checkRun } from './checks/checks.ts';
+import { checkRun } from '../checks/checks.ts';
 import { getPieces } from './lay-out-run.ts';
 import { centreOf, newRun, type Measure, type Ref, type RunDoc } from './run.ts';
 

@@ -39,7 +39,8 @@ export function solveLengths(context: SolveContext, before: SolvedBefore | null 
   }
   const unusual: Leg[] = [];
   for (const leg of getLegs(doc).values()) {
-    if (leg.geometry.kind !== 'axis') unusual.push(leg);
+    // A connector goes as far as its two ends are apart: what was measured of it stands, and nothing follows.
+    if (leg.geometry.kind === 'offset' || leg.geometry.kind === 'made-up') unusual.push(leg);
   }
   const base = {
     lengths,

@@ -4,7 +4,7 @@ import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
 import { applyPlan, getLeg, makeIds, mustBe } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
-import { checkRun } from './checks/checks.ts';
+import { checkRun } from '../checks/checks.ts';
 import { planChangeMeasure } from './commands/change-measure.ts';
 import { planAddLeg } from './commands/add-leg.ts';
 import { NO_FACTS } from './fold-events.ts';

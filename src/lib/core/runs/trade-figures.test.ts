@@ -1,3 +1,4 @@
+import { newAppliance } from './appliance.ts';
 import { makeTaperEnd } from '../catalogue/taper-end.ts';
 import { expect } from 'chai';
 import { getSmallestSet } from '../allowances/offset.ts';
@@ -195,7 +196,7 @@ describe('figures of the trade', () => {
   });
 
   it('an appliance inlet takes the pipe to its face: the thread goes in beyond what was measured', () => {
-    const terminal = { kind: 'appliance', name: 'oven', inlet: null } as const;
+    const terminal = newAppliance('oven');
     const doc = makeRun([[0, 'right', 20, { terminal }]]);
     expect(getPiece(layOut(doc), 1).cut!.exact).to.equal(inches(20 + 0.5625));
   });

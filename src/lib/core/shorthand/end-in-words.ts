@@ -1,4 +1,5 @@
 import { GENDERS, HANDS, METALS, readThreadId, USUAL_METAL, getThreadId, type End } from '../ends/end.ts';
+import type { LineReader } from './line-reader.ts';
 import { SEATS } from '../ends/seat.ts';
 import { THREAD_FAMILIES } from '../ends/thread-family.ts';
 
@@ -10,7 +11,7 @@ const read = <Value extends string>(word: string, what: string, values: readonly
   values.find((each) => word === `${what} ${each}`) ?? null;
 
 /** Whether a word can stand in an end that is written down. */
-export const isEndWord = (word: string): boolean =>
+const isEndWord = (word: string): boolean =>
   word === 'unknown' || readThreadId(word) !== null || isDetail(word) || isOldDetail(word);
 
 const isDetail = (word: string): boolean =>
@@ -39,7 +40,7 @@ export function sayEndWords(end: End): string[] {
 }
 
 /** Reads them again; null where a word cannot stand there. */
-export function readEndWords(words: readonly string[]): End | null {
+function readEndWords(words: readonly string[]): End | null {
   if (!words.every(isEndWord)) return null;
   const among = words.filter((word) => readThreadId(word) !== null);
   const [first] = among;
@@ -57,4 +58,15 @@ export function readEndWords(words: readonly string[]): End | null {
     seat: find('seat', SEAT_WORDS) ?? 'unknown',
     metal: find('metal', METALS) ?? USUAL_METAL,
   };
+}
+
+/** Takes an end in quoted words, as `sayEndWords` writes it: threads by their ids, then what is unusual of it; `first` was taken before. */
+export function takeEnd(reader: LineReader, first: readonly string[]): End {
+  const { place } = reader;
+  const said = [...first];
+  while (reader.isAtText) said.push(reader.takeText());
+  const end = readEndWords(said);
+  if (end) return end;
+  const read = said.find((word) => !isEndWord(word)) ?? said.join(' ');
+  return reader.stop({ code: 'word-unknown', read, nearest: null, expected: ['text'] }, place);
 }

@@ -1,11 +1,14 @@
 import { solveOffset, type OffsetPart } from '../allowances/offset.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../ends/size.ts';
+import type { ThreadEnd } from '../ends/end.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
 import { isAxis, type Way } from '../geometry/way.ts';
 import type { LegGeometry } from '../runs/run.ts';
 import type { LineReader } from './line-reader.ts';
+import { takeEnd } from './end-in-words.ts';
 import { NodeWords } from './node-words.ts';
+import { findYesNo } from './plate-words.ts';
 import type { LegSentence, LineReading, SaidLength, SaidPart, SaidRef } from './sentence.ts';
 import {
   findInlineKind,
@@ -27,6 +30,17 @@ export class LegLine {
   #kind: LegGeometry['kind'] = 'axis';
   #way: Way | null = null;
   #male: 'from' | 'to' = 'to';
+  #connector: {
+    begins: ThreadEnd | null;
+    ends: ThreadEnd | null;
+    long: SaidLength | null;
+    isNew: boolean | null;
+  } = {
+    begins: null,
+    ends: null,
+    long: null,
+    isNew: null,
+  };
   #size: NominalSize | null = null;
   #material: Material | null = null;
   #length: SaidLength | null = null;
@@ -78,7 +92,11 @@ export class LegLine {
     const isOffset = this.#kind === 'offset';
     const open: [boolean, readonly Expected[]][] = [
       [this.#way === null, ['way']],
-      [this.#way === null && this.#said.size === 0, ['off', 'offset', 'no-pipe', 'loose']],
+      [this.#way === null && this.#said.size === 0, ['off', 'offset', 'no-pipe', 'connector', 'loose']],
+      [
+        this.#kind === 'connector',
+        (['begins', 'ends', 'long', 'new'] as const).filter((part) => !this.#said.has(part)),
+      ],
       [isOffset, (['set', 'roll', 'run', 'travel'] as const).filter((part) => !this.#said.has(part))],
       [this.#kind === 'axis' && !this.#length, ['length']],
       [this.#kind === 'made-up' && !this.#said.has('male'), ['male']],
@@ -198,6 +216,21 @@ export class LegLine {
     'no-pipe': () => {
       this.#kind = 'made-up';
     },
+    connector: () => {
+      this.#kind = 'connector';
+    },
+    begins: () => {
+      this.#connector.begins = this.#takeThread();
+    },
+    ends: () => {
+      this.#connector.ends = this.#takeThread();
+    },
+    long: () => {
+      this.#connector.long = this.#reader.takeLength();
+    },
+    new: () => {
+      this.#connector.isNew = this.#reader.takeBy(findYesNo, 'yes-no').is;
+    },
     male: () => {
       if (this.#reader.takeIf('near')) this.#male = 'from';
       else if (!this.#reader.takeIf('far')) this.#reader.expect('near', 'far');
@@ -235,9 +268,31 @@ export class LegLine {
     const reader = this.#reader;
     if (this.#way === null) return reader.expect('way');
     if (this.#kind === 'made-up') return { kind: 'made-up', axis: this.#way, male: this.#male };
+    if (this.#kind === 'connector') return this.#makeConnector(this.#way);
     if (this.#kind === 'offset') return this.#makeOffset(this.#way);
     if (!this.#said.has('length')) return reader.expect('length');
     return { kind: 'axis', axis: this.#way };
+  }
+
+  #makeConnector(axis: Way): LegGeometry {
+    const { begins, ends, long, isNew } = this.#connector;
+    if (!begins) return this.#reader.expect('begins');
+    if (!ends) return this.#reader.expect('ends');
+    return {
+      kind: 'connector',
+      axis,
+      ends: [begins, ends],
+      length: long?.value ?? null,
+      typed: long?.typed ?? '',
+      isNew,
+    };
+  }
+
+  /** The thread a connector ends in, in quoted words. */
+  #takeThread(): ThreadEnd {
+    const end = takeEnd(this.#reader, []);
+    if (end.kind === 'thread') return end;
+    return this.#reader.expect('text');
   }
 
   #makeOffset(along: Way): LegGeometry {

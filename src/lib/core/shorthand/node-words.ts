@@ -1,8 +1,10 @@
 import type { BoughtKind } from '../catalogue/part.ts';
-import { GENDERS, type End, type Gender } from '../ends/end.ts';
+import { GENDERS, type Gender } from '../ends/end.ts';
+import { newAppliance, type Plate } from '../runs/appliance.ts';
 import type { Terminal } from '../runs/run.ts';
+import { addToPlate, PLATE_KEYWORDS, PLATE_TAKERS } from './plate-words.ts';
 import type { LineReader } from './line-reader.ts';
-import { isEndWord, readEndWords } from './end-in-words.ts';
+import { takeEnd } from './end-in-words.ts';
 import type { SaidNode } from './sentence.ts';
 import type { Keyword } from './vocabulary.ts';
 
@@ -12,14 +14,20 @@ export class NodeWords {
   #terminal: Terminal | null | undefined;
   #part: BoughtKind | undefined;
   #inlet: Gender | undefined;
+  #plate: Plate | undefined;
+  readonly #ofPlate = new Set<Keyword>();
 
   constructor(reader: LineReader) {
     this.#reader = reader;
   }
 
   get node(): SaidNode {
+    const terminal =
+      this.#terminal?.kind === 'appliance' && this.#plate
+        ? { ...this.#terminal, plate: this.#plate }
+        : this.#terminal;
     return {
-      ...(this.#terminal === undefined ? {} : { terminal: this.#terminal }),
+      ...(terminal === undefined ? {} : { terminal }),
       ...(this.#part === undefined ? {} : { part: this.#part }),
       ...(this.#inlet === undefined ? {} : { inlet: this.#inlet }),
     };
@@ -27,7 +35,13 @@ export class NodeWords {
 
   get next(): Keyword[] {
     const ends: Keyword[] = ['cap', 'open', 'plug', 'appliance'];
-    return [...(this.#terminal === undefined ? ends : []), ...(this.#part ? [] : (['as'] as const))];
+    return [
+      ...(this.#terminal === undefined ? ends : []),
+      ...(this.#terminal?.kind === 'appliance'
+        ? PLATE_KEYWORDS.filter((each) => !this.#ofPlate.has(each))
+        : []),
+      ...(this.#part ? [] : (['as'] as const)),
+    ];
   }
 
   /** Takes what the next words say of the point; false when they say nothing of it. */
@@ -38,6 +52,13 @@ export class NodeWords {
       if (this.#part) reader.stop({ code: 'said-twice', read: 'as' });
       reader.skip();
       this.#part = reader.takeKind();
+      return true;
+    }
+    if (keyword && keyword in PLATE_TAKERS && this.#terminal?.kind === 'appliance') {
+      if (this.#ofPlate.has(keyword)) reader.stop({ code: 'said-twice', read: keyword });
+      this.#ofPlate.add(keyword);
+      reader.skip();
+      this.#plate = addToPlate(this.#plate, PLATE_TAKERS[keyword as keyof typeof PLATE_TAKERS](reader));
       return true;
     }
     const terminal = this.#findTerminal(keyword);
@@ -64,26 +85,14 @@ export class NodeWords {
       this.#reader.skip();
     } else if (word === 'inlet') {
       this.#reader.skip();
-      return { kind: 'appliance', name, inlet: this.#takeEnd([this.#reader.takeText()]) };
+      return newAppliance(name, takeEnd(this.#reader, [this.#reader.takeText()]));
     }
-    return { kind: 'appliance', name, inlet: null };
+    return newAppliance(name);
   }
 
   /** `found "specimen" "thread" …`; older texts say family, size and gender as well, and how certain it was. */
   #takeFound(): Terminal {
     const specimen = this.#reader.takeText();
-    return { kind: 'existing', specimen, end: this.#takeEnd([]) };
-  }
-
-  /** An end in quoted words, as `sayEndWords` writes it: threads by their ids, then what is unusual of it. */
-  #takeEnd(first: readonly string[]): End {
-    const reader = this.#reader;
-    const { place } = reader;
-    const said = [...first];
-    while (reader.isAtText) said.push(reader.takeText());
-    const end = readEndWords(said);
-    if (end) return end;
-    const read = said.find((word) => !isEndWord(word)) ?? said.join(' ');
-    return reader.stop({ code: 'word-unknown', read, nearest: null, expected: ['text'] }, place);
+    return { kind: 'existing', specimen, end: takeEnd(this.#reader, []) };
   }
 }

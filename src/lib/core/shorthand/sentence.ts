@@ -4,6 +4,7 @@ import type { Material } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { InlineKind, LegGeometry, RefPoint, Terminal } from '../runs/run.ts';
+import type { GasInputRefusal } from '../units/gas-input.ts';
 import type { LengthRefusal } from '../units/length-refusal.ts';
 import type { OffsetRefusal } from '../allowances/offset.ts';
 import type { Length, LengthUnit } from '../units/length.ts';
@@ -101,6 +102,7 @@ export type ShorthandRefusal =
   | { readonly code: 'length-wrong'; readonly refusal: LengthRefusal }
   | { readonly code: 'offset-wrong'; readonly refusal: OffsetRefusal }
   | { readonly code: 'offset-not-square' }
+  | { readonly code: 'gas-input-wrong'; readonly refusal: GasInputRefusal }
   | { readonly code: 'leg-not-there'; readonly tag: number }
   | { readonly code: 'part-not-there'; readonly tag: number; readonly number: number; readonly there: number }
   | { readonly code: 'number-twice'; readonly tag: number }

@@ -1,3 +1,5 @@
+import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
+import { GASES } from '../house-rules/jurisdictions.ts';
 import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
@@ -42,6 +44,19 @@ export const KEYWORDS = {
   part: ['part'],
   gap: ['gap'],
   share: ['share'],
+  connector: ['connector', 'flex'],
+  begins: ['begins'],
+  ends: ['ends'],
+  long: ['long'],
+  new: ['new'],
+  kind: ['kind'],
+  input: ['input'],
+  burns: ['burns'],
+  pressure: ['pressure'],
+  'trap-inside': ['trap-inside'],
+  moves: ['moves'],
+  'own-shut-off': ['own-shut-off'],
+  floor: ['floor'],
   near: ['near'],
   far: ['far'],
 } as const;
@@ -157,6 +172,11 @@ export const EXPECTED = {
   text: [],
   percent: [],
   number: [],
+  figure: [],
+  'yes-no': ['yes', 'no'],
+  'appliance-kind': [...APPLIANCE_KINDS, 'own'],
+  gas: [...GASES],
+  'pressure-unit': [],
 } as const satisfies Readonly<Record<string, readonly string[]>>;
 export type ExpectedKind = keyof typeof EXPECTED;
 export type Expected = ExpectedKind | Keyword;

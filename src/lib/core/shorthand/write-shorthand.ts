@@ -1,5 +1,6 @@
 import {
   findSource,
+  type ConnectorGeometry,
   type InlinePart,
   type Leg,
   type Measure,
@@ -9,7 +10,7 @@ import {
   type RunNode,
   type Terminal,
 } from '../runs/run.ts';
-import { GENDERS } from '../ends/end.ts';
+import { GENDERS, type End } from '../ends/end.ts';
 import { isSameJson } from '../outcome/json.ts';
 import { asJson } from '../runs/commands/make-op.ts';
 import { findInlet } from '../runs/found-in-place.ts';
@@ -19,6 +20,7 @@ import { sayEndWords } from './end-in-words.ts';
 import { MILLIMETRE, type Length, type LengthUnit } from '../units/length.ts';
 import { LineReader, LineStop } from './line-reader.ts';
 import { sortParts } from './make-written-run.ts';
+import { sayPlate } from './plate-words.ts';
 import { quote } from './split-words.ts';
 import { nameMaterial, namePoint } from './vocabulary.ts';
 
@@ -102,7 +104,8 @@ class TextWriter {
       if (geometry.roll) clauses.push(`roll ${this.#saySide(geometry.roll)}`);
     } else if (geometry.kind === 'made-up') {
       clauses.push(`no-pipe ${geometry.axis}${geometry.male === 'from' ? ', male near' : ''}`);
-    } else clauses.push(`${geometry.axis} ${this.#sayMeasureOf(leg) ?? '?'}`);
+    } else if (geometry.kind === 'connector') clauses.push(...this.#sayConnector(geometry));
+    else clauses.push(`${geometry.axis} ${this.#sayMeasureOf(leg) ?? '?'}`);
     if (leg.size !== before?.size || leg.material !== before.material) {
       clauses.push(
         `of ${leg.size}${leg.material === before?.material ? '' : ` ${nameMaterial(leg.material)}`}`,
@@ -116,6 +119,17 @@ class TextWriter {
     const order = this.#findOrder(leg);
     if (order !== null) clauses.push(`order ${order}`);
     return `${leg.tag}: ${clauses.join(', ')}`;
+  }
+
+  #sayConnector({ axis, ends: [begins, ends], length, typed, isNew }: ConnectorGeometry): string[] {
+    const sayEnd = (end: End): string => sayEndWords(end).map(quote).join(' ');
+    return [
+      `connector ${axis}`,
+      `begins ${sayEnd(begins)}`,
+      `ends ${sayEnd(ends)}`,
+      ...(length === null ? [] : [`long ${this.#sayLength({ value: length, typed })}`]),
+      ...(isNew === null ? [] : [`new ${isNew ? 'yes' : 'no'}`]),
+    ];
   }
 
   /** The first measure to the leg's end that only takes its own words; the others have lines of their own. */
@@ -190,14 +204,19 @@ class TextWriter {
     if (terminal.kind === 'existing')
       return `found ${[terminal.specimen, ...sayEndWords(terminal.end)].map(quote).join(' ')}`;
     if (terminal.kind !== 'appliance') return terminal.kind;
-    const said = `appliance ${quote(terminal.name)}`;
-    const { inlet } = terminal;
-    if (inlet === null) return said;
+    return [
+      `appliance ${quote(terminal.name)}${this.#sayInlet(node, terminal.inlet)}`,
+      ...sayPlate(terminal.plate, (said) => this.#sayLength(said)),
+    ].join(', ');
+  }
+
+  #sayInlet(node: string, inlet: End | null): string {
+    if (inlet === null) return '';
     const leg = this.#legs.find(({ from, to }) => from === node || to === node);
     // The thread of the leg, and of the gender that does not go with it: said by the gender alone.
     const gender =
       leg && GENDERS.find((each) => isSameJson(asJson(inlet), asJson(findInlet(leg, node, each))));
-    return gender ? `${said} ${gender}` : `${said} inlet ${sayEndWords(inlet).map(quote).join(' ')}`;
+    return gender ? ` ${gender}` : ` inlet ${sayEndWords(inlet).map(quote).join(' ')}`;
   }
 
   /** A place among the legs that leave a point, said only where it is not that of the numbers. */

@@ -5,7 +5,7 @@ import { makeCutSheet, type CutSheetRow } from '#core/cutting/cut-sheet.ts';
 import { drawSheet } from '#core/drawing/draw-sheet.ts';
 import { APP_VERSION } from '#core/formats/app-version.ts';
 import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import type { Finding } from '#core/runs/finding.ts';
+import type { Finding } from '#core/checks/finding.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
 import { toInches, type LengthUnit } from '#core/units/length.ts';

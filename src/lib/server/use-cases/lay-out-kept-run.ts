@@ -3,8 +3,8 @@ import { readKeptRunDoc } from '#core/formats/apply-to-run-doc.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
-import type { Finding } from '#core/runs/finding.ts';
+import { checkRun } from '#core/checks/checks.ts';
+import type { Finding } from '#core/checks/finding.ts';
 import { foldEvents } from '#core/runs/fold-events.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
@@ -31,5 +31,10 @@ export async function layOutKeptRun(
   if (!doc.ok) return doc;
   const rules = resolveRules(doc.value.ruleChoices);
   const layout = layOutRun(doc.value, catalogue, rules, foldEvents(read.value.events));
-  return accept({ job: read.value.job, run: read.value.run, layout, findings: checkRun(layout) });
+  return accept({
+    job: read.value.job,
+    run: read.value.run,
+    layout,
+    findings: checkRun(layout, read.value.job.gas),
+  });
 }

@@ -61,6 +61,12 @@
   .valve.selected {
     stroke-width: 4;
   }
+  .connector {
+    stroke-width: 2.4;
+  }
+  .connector.selected {
+    stroke-width: 4;
+  }
   .face,
   .union {
     stroke-width: 3;

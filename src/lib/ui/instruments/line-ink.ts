@@ -44,7 +44,7 @@ function getDistanceTo(points: readonly Point[], { x, y }: Point): number {
   return least;
 }
 
-const PICKED_FIRST = ['node', 'union', 'valve', 'face', 'tag', 'pipe', 'pipe-r', 'made-up'];
+const PICKED_FIRST = ['node', 'union', 'valve', 'face', 'tag', 'pipe', 'pipe-r', 'made-up', 'connector'];
 
 /**
  * What a thumb at a point means: the nearest thing within reach, a fitting before a part in a leg before the leg, since the

@@ -3,12 +3,12 @@ import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { applyOps, type Change, type PlannedChange } from '#core/runs/change.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
+import { checkRun } from '#core/checks/checks.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
 import { findFullness } from '#core/runs/fullness.ts';
 import { findFinish, type Job, type JobMilestone } from '#core/runs/job.ts';
-import { getStanding } from '#core/runs/standing.ts';
+import { getStanding } from '#core/checks/standing.ts';
 import { drawThumbnail } from '#core/drawing/draw-thumbnail.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
@@ -78,7 +78,9 @@ export class RunStore {
     this.#before = layOutRun(doc, this.catalogue, rules, facts, this.#before);
     return this.#before;
   });
-  findings = $derived(this.layout ? checkRun(this.layout) : []);
+  /** The gas of the job; null while the job is not known. */
+  gas = $derived(this.details?.gas ?? null);
+  findings = $derived(this.layout ? checkRun(this.layout, this.gas) : []);
 
   #before: RunLayout | null = null;
   #sending = false;

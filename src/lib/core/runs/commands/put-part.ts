@@ -4,6 +4,7 @@ import type { InlineKind, InlinePart, RunDoc } from '../run.ts';
 import type { PartingPlace } from './branch-here.ts';
 import type { UnknownLeg } from './change-measure.ts';
 import { centreOf } from '../run.ts';
+import { hasPipe } from '../leg-direction.ts';
 import { findLeg, getLeg } from '../legs.ts';
 import { insertOp, removeOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
@@ -23,7 +24,7 @@ export function planPutPart(
 ): Result<PlannedChange, PutPartRefusal> {
   const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
-  if (found.geometry.kind === 'made-up') return refuse({ code: 'leg-has-no-pipe', mark: String(found.tag) });
+  if (!hasPipe(found)) return refuse({ code: 'leg-has-no-pipe', mark: String(found.tag) });
   const part: InlinePart = { id: newId(), leg, part: kind, share: 'share' in place ? place.share : 0.5 };
   const ops: Op[] = [insertOp('parts', part)];
   if (!('share' in place)) {

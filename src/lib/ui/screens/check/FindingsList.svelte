@@ -2,7 +2,7 @@
   import CircleHelp from '@lucide/svelte/icons/circle-help';
   import Info from '@lucide/svelte/icons/info';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
-  import type { Finding } from '#core/runs/finding.ts';
+  import type { Finding } from '#core/checks/finding.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { newAppliance } from '#core/runs/appliance.ts';
   import { findInlet } from '#core/runs/found-in-place.ts';
   import { findKindsThatFit } from '#core/runs/commands/choose-part.ts';
   import type { LaidNode } from '#core/runs/layout.ts';
@@ -105,11 +106,10 @@
           onsubmit={(event) => {
             event.preventDefault();
             if (
-              editor.close(node.id, {
-                kind: 'appliance',
-                name: name.trim() || 'appliance',
-                inlet: findInlet(node.legs[0]!, node.id, gender),
-              })
+              editor.close(
+                node.id,
+                newAppliance(name.trim() || 'appliance', findInlet(node.legs[0]!, node.id, gender)),
+              )
             )
               name = '';
           }}

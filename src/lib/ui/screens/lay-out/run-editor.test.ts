@@ -1,3 +1,4 @@
+import { newAppliance } from '#core/runs/appliance.ts';
 import { expect } from 'chai';
 import { inches } from '#core/units/length.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
@@ -68,7 +69,7 @@ describe('RunEditor', () => {
     const end = store.doc.legs[third]!.to;
     expect(editor.close(end, { kind: 'plug' })).to.equal(false);
     expect(entry.refusal?.code).to.equal('plug-takes-no-pipe');
-    expect(editor.close(end, { kind: 'appliance', name: 'oven', inlet: null })).to.equal(true);
+    expect(editor.close(end, newAppliance('oven'))).to.equal(true);
   });
 
   it('adds, turns and strikes out measures', () => {

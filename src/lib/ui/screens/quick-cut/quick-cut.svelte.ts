@@ -19,8 +19,8 @@ import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts
 import { tapeRoundingRule } from '#core/house-rules/tape-rounding.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { checkRun } from '#core/runs/checks/checks.ts';
-import type { Finding } from '#core/runs/finding.ts';
+import { checkRun } from '#core/checks/checks.ts';
+import type { Finding } from '#core/checks/finding.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '#core/runs/layout.ts';

@@ -64,7 +64,7 @@
     {/if}
   </div>
   {#if mayAdd && !locked}<OwnWay onadd={(own) => choose({ option: 'own', ...own })} />{/if}
-  <RuleFigures {choice} {unit} {keys} onchoose={choose} />
+  <RuleFigures rule={id} {choice} {unit} {keys} onchoose={choose} />
   <p class="chart-label text-sm">Default: {words.reason}{sayOutranks(rule.outrankedBy)}</p>
 </fieldset>
 

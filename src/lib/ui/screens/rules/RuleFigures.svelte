@@ -1,6 +1,7 @@
 <script lang="ts">
   // The figures that an option of a house rule needs, each refused at its place.
   import { judgeOwnEngagement, type EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
+  import { APPLIANCE_KINDS } from '#core/catalogue/appliance-kinds.ts';
   import { catalogue } from '../../catalogue.ts';
   import {
     readFigureKey,
@@ -12,19 +13,21 @@
   import { accept } from '#core/outcome/result.ts';
   import { parseMeasure } from '#core/units/check-measure.ts';
   import { INCH, type Length, type LengthUnit } from '#core/units/length.ts';
+  import { APPLIANCE_KIND_NAMES } from '#words/appliances.ts';
   import { sayEngagementDoubt } from '#words/findings.ts';
   import { sayLength } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
 
   interface Props {
+    rule: RuleId;
     choice: HouseRules[RuleId];
     unit: LengthUnit;
     /** The sizes whose own figures can be entered. */
     keys: readonly FigureKey[];
     onchoose: (choice: object) => void;
   }
-  let { choice, unit, keys, onchoose }: Props = $props();
+  let { rule, choice, unit, keys, onchoose }: Props = $props();
   let wrong = $state<Record<string, string>>({});
   const choose = (next: object) => {
     wrong = {};
@@ -173,9 +176,28 @@
       </label>
     {:else}<p class="text-sm">Lay out a leg first, then enter the figure of its size.</p>{/each}
   </div>
+{:else if choice.option === 'own-list'}
+  <div class="flex flex-wrap gap-x-5" role="group" aria-label="Kinds on the list">
+    {#each APPLIANCE_KINDS as kind (kind)}
+      <label class="tap flex items-center gap-2"
+        ><input
+          type="checkbox"
+          class="checkbox"
+          checked={choice.kinds.includes(kind)}
+          onchange={(event) =>
+            choose({
+              option: 'own-list',
+              kinds: APPLIANCE_KINDS.filter((each) =>
+                each === kind ? event.currentTarget.checked : choice.kinds.includes(each),
+              ),
+            })}
+        />{APPLIANCE_KIND_NAMES[kind]}</label
+      >
+    {/each}
+  </div>
 {:else if field && figure !== undefined}
   <MeasureField
-    label={LENGTHS[field]}
+    label={rule === 'trap-room' ? 'room for the wrench' : LENGTHS[field]}
     {unit}
     value={figure}
     onmeasure={(length) => setLength(field, length)}

@@ -3,7 +3,7 @@
   import Check from '@lucide/svelte/icons/check';
   import Copy from '@lucide/svelte/icons/copy';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import { checkRun } from '#core/runs/checks/checks.ts';
+  import { checkRun } from '#core/checks/checks.ts';
   import { MOST_CHARACTERS } from '#core/shorthand/read-shorthand.ts';
   import { afterPaint } from '$lib/ui/controls/after-paint.svelte.ts';
   import ShorthandEditor from '$lib/ui/controls/ShorthandEditor.svelte';
@@ -21,7 +21,7 @@
   /** The letters are there at once, the drawing follows. */
   const scene = afterPaint(
     () => [written.text, store.doc],
-    () => ({ layout: written.layout, findings: written.layout ? checkRun(written.layout) : [] }),
+    () => ({ layout: written.layout, findings: written.layout ? checkRun(written.layout, store.gas) : [] }),
   );
   const legs = $derived(scene.current.layout?.legs.size ?? 0);
   const wrong = $derived(written.problems.length);

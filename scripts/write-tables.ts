@@ -1,0 +1,9 @@
+/** `npm run matrix`: what joins what, and every way to pipe a tee, as pages to read. */
+import { writeFileSync } from 'node:fs';
+import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { standardThreads, standardTubes } from '#core/catalogue/standard-threads.ts';
+import { writeJointMatrix } from '#words/joint-matrix.ts';
+import { writeTrapTable } from '#words/trap-table.ts';
+
+writeFileSync('docs/joint-matrix.md', writeJointMatrix(standardThreads, standardTubes, standardCatalogue));
+writeFileSync('docs/sediment-traps.md', writeTrapTable());

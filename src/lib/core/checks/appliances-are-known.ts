@@ -1,0 +1,21 @@
+import type { Gas } from '../house-rules/jurisdictions.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import { isBasisAsked } from '../units/gas-input.ts';
+import type { Finding } from './finding.ts';
+
+/**
+ * An appliance burns the gas of the job, or is not connected until it is converted by its maker's kit and labelled. What its plate leaves
+ * open is asked, never guessed. Without a job (`gas` null) nothing is held against its gas.
+ */
+export function checkAppliancesAreKnown({ nodes }: RunLayout, gas: Gas | null): Finding[] {
+  const findings: Finding[] = [];
+  for (const { id, node } of nodes.values()) {
+    if (node.terminal?.kind !== 'appliance') continue;
+    const { name, plate } = node.terminal;
+    if (gas !== null && plate.gas !== null && plate.gas !== gas)
+      findings.push({ code: 'other-gas', severity: 'stop', subject: id, name, isFor: plate.gas, gas });
+    if (plate.input && isBasisAsked(plate.input))
+      findings.push({ code: 'input-basis-unknown', severity: 'note', subject: id, name, input: plate.input });
+  }
+  return findings;
+}

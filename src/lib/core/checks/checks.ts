@@ -1,0 +1,67 @@
+import type { Finding } from './finding.ts';
+import { findDisplaced } from '../runs/displaced.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import type { Gas } from '../house-rules/jurisdictions.ts';
+import { checkAppliancesAreKnown } from './appliances-are-known.ts';
+import { checkConnectorsAreRight } from './connectors-are-right.ts';
+import { checkDropsHaveTraps } from './drops-have-traps.ts';
+import { checkGasFlowsOneWay } from './gas-flows-one-way.ts';
+import { checkLowPointsHaveDrips } from './low-points-have-drips.ts';
+import { checkCatalogueIsCurrent } from './catalogue-is-current.ts';
+import { checkClockingsPointRight } from './clockings-point-right.ts';
+import { checkCutPiecesHaveAPlace } from './cut-pieces-have-a-place.ts';
+import { checkEndsAreClosed } from './ends-are-closed.ts';
+import { checkFiguresAreKnown } from './figures-are-known.ts';
+import { checkFittingsExist } from './fittings-exist.ts';
+import { checkJointsMake } from './joints-make.ts';
+import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
+import { checkLoopsClose } from './loops-close.ts';
+import { checkMeasuresAgree } from './measures-agree.ts';
+import { checkPartsHaveAPlace } from './parts-have-a-place.ts';
+import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
+import { checkRunHasRoom } from './run-has-room.ts';
+import { checkTurnsAreUsual } from './turns-are-usual.ts';
+
+type Check = (layout: RunLayout) => Finding[];
+
+/**
+ * Every check of a run, in the order in which their findings are shown. What rests on its bodies alone (what stands where and is made
+ * up in what, not how long it is) is found again only where these have changed.
+ */
+const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'all' }[] = [
+  { check: checkMeasuresAgree, restsOn: 'all' },
+  { check: checkFittingsExist, restsOn: 'bodies' },
+  { check: checkJointsMake, restsOn: 'bodies' },
+  { check: checkGasFlowsOneWay, restsOn: 'all' },
+  { check: checkDropsHaveTraps, restsOn: 'all' },
+  { check: checkConnectorsAreRight, restsOn: 'all' },
+  { check: checkPiecesCanBeMade, restsOn: 'all' },
+  { check: checkLoopsClose, restsOn: 'all' },
+  { check: checkFiguresAreKnown, restsOn: 'bodies' },
+  { check: checkCutPiecesHaveAPlace, restsOn: 'bodies' },
+  { check: checkTurnsAreUsual, restsOn: 'bodies' },
+  { check: checkClockingsPointRight, restsOn: 'all' },
+  { check: checkPartsHaveAPlace, restsOn: 'all' },
+  { check: checkLegsDoNotCross, restsOn: 'all' },
+  { check: checkLowPointsHaveDrips, restsOn: 'all' },
+  { check: checkEndsAreClosed, restsOn: 'bodies' },
+  { check: checkCatalogueIsCurrent, restsOn: 'all' },
+  { check: checkRunHasRoom, restsOn: 'all' },
+];
+
+/** Layout → what each check had to say. */
+const known = new WeakMap<RunLayout, readonly (readonly Finding[])[]>();
+
+/** What all checks have to say of a layout, in a job with this gas; stops first, then what to ask, then notes. */
+export function checkRun(layout: RunLayout, gas: Gas | null = null): Finding[] {
+  const since = findDisplaced(layout);
+  const before = since?.isSameBodies ? known.get(since.before) : undefined;
+  const found = CHECKS.map(({ check, restsOn }, i) =>
+    before && restsOn === 'bodies' ? before[i]! : check(layout),
+  );
+  known.set(layout, found);
+  const order = { stop: 0, ask: 1, note: 2 } as const;
+  return [...checkAppliancesAreKnown(layout, gas), ...found.flat()].sort(
+    (a, b) => order[a.severity] - order[b.severity],
+  );
+}

@@ -1,0 +1,29 @@
+import type { RunLayout } from '../runs/layout.ts';
+import { FOOT, type Length } from '../units/length.ts';
+import type { Finding } from './finding.ts';
+
+/** The longest flexible connector that is usual, nm: six feet by the model codes; confirm locally. */
+export const LONGEST_CONNECTOR: Length = 6 * FOOT;
+
+/** A flexible connector is new, no longer than is usual, and goes to an appliance: one, at its end. */
+export function checkConnectorsAreRight({ legs, nodes }: RunLayout): Finding[] {
+  const findings: Finding[] = [];
+  for (const { id, leg, far } of legs.values()) {
+    if (leg.geometry.kind !== 'connector') continue;
+    const mark = String(leg.tag);
+    const { length, isNew } = leg.geometry;
+    if (isNew === false) findings.push({ code: 'connector-used', severity: 'stop', subject: id, mark });
+    if (length !== null && length > LONGEST_CONNECTOR)
+      findings.push({
+        code: 'connector-long',
+        severity: 'ask',
+        subject: id,
+        mark,
+        length,
+        most: LONGEST_CONNECTOR,
+      });
+    if (nodes.get(far)!.node.terminal?.kind !== 'appliance')
+      findings.push({ code: 'connector-elsewhere', severity: 'ask', subject: id, mark });
+  }
+  return findings;
+}

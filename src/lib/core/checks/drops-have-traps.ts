@@ -1,0 +1,16 @@
+import { judgeDrop } from '../traps/judge-drop.ts';
+import { listDrops } from '../traps/drop.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import type { Finding } from './finding.ts';
+
+/** What is wrong with the sediment trap of each drop, or must be asked of it; what works, and what is not asked for, is no finding. */
+export function checkDropsHaveTraps(layout: RunLayout): Finding[] {
+  return listDrops(layout).flatMap((drop) => {
+    const { headline, further } = judgeDrop(drop);
+    return [headline, ...further].flatMap(({ severity, finding }): Finding[] =>
+      severity === 'note' && finding.code !== 'straight-through'
+        ? []
+        : [{ code: 'trap', severity, subject: drop.node.id, name: drop.appliance.name, finding }],
+    );
+  });
+}

@@ -1,0 +1,90 @@
+import { judgeOwnEngagement } from '../allowances/judge-own-engagement.ts';
+import { getPlusMinus, type Part, type Port } from '../catalogue/part.ts';
+import type { NominalSize } from '../ends/size.ts';
+import type { Finding } from './finding.ts';
+import { findPort } from '../runs/fitting.ts';
+import { listDistinctEnds } from '../runs/distinct-ends.ts';
+import type { LaidEnd, RunLayout } from '../runs/layout.ts';
+
+/** Every end has its figures: a size without them is named once, a part without a sure length once with all its places. */
+export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
+  return [...checkSizes(layout), ...checkParts(layout)];
+}
+
+function checkSizes(layout: RunLayout): Finding[] {
+  const bySize = new Map<NominalSize, Finding>();
+  const isOwn = layout.rules['engagement-figure'].option === 'own-measured';
+  for (const end of listDistinctEnds(layout)) {
+    const finding = checkSize(end) ?? (isOwn ? checkOwn(end) : null);
+    if (finding && !bySize.has(end.size)) bySize.set(end.size, finding);
+  }
+  return [...bySize.values()];
+}
+
+function checkSize({ id: subject, size, unknown }: LaidEnd): Finding | null {
+  if (unknown === 'size-not-carried') return { code: 'size-not-carried', severity: 'ask', subject, size };
+  if (unknown === 'engagement-not-measured') {
+    return { code: 'engagement-not-measured', severity: 'ask', subject, size };
+  }
+  return null;
+}
+
+/** An own figure is held against the thread it is of; of a clocked joint the figure is not used. */
+function checkOwn({ id: subject, size, thread, joint }: LaidEnd): Finding | null {
+  const figure = joint?.engagement ?? null;
+  const doubt = thread && figure !== null ? judgeOwnEngagement(thread, figure) : null;
+  if (!doubt || figure === null) return null;
+  const severity = doubt.code === 'over-thread' ? 'stop' : 'ask';
+  return { code: 'engagement-doubted', severity, subject, size, figure, doubt };
+}
+
+interface DoubtedPart {
+  readonly part: Part;
+  readonly subject: string;
+  readonly marks: Set<string>;
+  isUnknown: boolean;
+  plusMinus: number;
+}
+
+const doubtful = new WeakMap<Part, boolean>();
+
+/** Whether any length of a part is typical only, or not known: asked once for a part of the catalogue. */
+function isDoubtful(part: Part): boolean {
+  const before = doubtful.get(part);
+  if (before !== undefined) return before;
+  const is = part.ports.some(({ reach: { standing } }) => standing === 'typical' || standing === 'unknown');
+  doubtful.set(part, is);
+  return is;
+}
+
+/** Parts whose length is typical only, or not known, wherever a leg is made up in them. */
+function checkParts(layout: RunLayout): Finding[] {
+  const doubted = new Map<string, DoubtedPart>();
+  const look = (part: Part, port: Port, subject: string, mark: string) => {
+    const { standing } = port.reach;
+    if (standing !== 'typical' && standing !== 'unknown') return;
+    const known = doubted.get(part.id);
+    const found = known ?? { part, subject, marks: new Set(), isUnknown: false, plusMinus: 0 };
+    found.marks.add(mark);
+    found.isUnknown ||= standing === 'unknown';
+    // Over all of a union both halves vary; of other parts one opening at a time counts.
+    const spreads = part.ports.map(({ reach }) => getPlusMinus(reach));
+    const isWhole = part.kind === 'union' || part.kind === 'coupling';
+    found.plusMinus = isWhole ? spreads.reduce((sum, each) => sum + each, 0) : Math.max(...spreads);
+    if (!known) doubted.set(part.id, found);
+  };
+  for (const { id, fitting } of layout.nodes.values()) {
+    if (fitting.kind !== 'part' || !isDoubtful(fitting.part)) continue;
+    for (const leg of fitting.legs) look(fitting.part, findPort(fitting, leg.id)!, id, String(leg.tag));
+  }
+  for (const { leg, inline } of layout.legs.values()) {
+    for (const { id, part, ports } of inline) {
+      if (part && ports && isDoubtful(part)) for (const port of ports) look(part, port, id, String(leg.tag));
+    }
+  }
+  return [...doubted.values()].map(({ part, subject, marks, isUnknown, plusMinus }) =>
+    isUnknown
+      ? { code: 'part-length-unknown', severity: 'ask', subject, part, marks: [...marks] }
+      : { code: 'part-length-typical', severity: 'note', subject, part, marks: [...marks], plusMinus },
+  );
+}

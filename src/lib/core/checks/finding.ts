@@ -1,0 +1,152 @@
+import type { Gas } from '../house-rules/jurisdictions.ts';
+import type { TrapFinding } from '../traps/trap-finding.ts';
+import type { GasInput } from '../units/gas-input.ts';
+import type { Severity } from '../outcome/severity.ts';
+import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
+import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
+import type { NominalSize } from '../ends/size.ts';
+import type { Length } from '../units/length.ts';
+import type { TurnsWindow } from '../house-rules/how-tight.ts';
+import type { JudgedJoint } from '../joints/house-ruling.ts';
+import type { FittingRefusal } from '../runs/fitting.ts';
+import type { Fullness } from '../runs/fullness.ts';
+import type { NamedRef } from '../runs/name-ref.ts';
+import type { InlineKind } from '../runs/run.ts';
+import type { UnreadReason } from '../runs/solved-lengths.ts';
+
+interface FindingBase {
+  readonly severity: Severity;
+  /** The id of what it is about: a leg, node, end or piece. */
+  readonly subject: string;
+}
+
+/** A measure with its two references named. */
+export interface NamedMeasure {
+  readonly value: Length;
+  readonly from: NamedRef;
+  readonly to: NamedRef;
+}
+
+/** What a check has to say, as data. */
+export type Finding = FindingBase &
+  (
+    | { readonly code: 'measure-missing'; readonly mark: string }
+    | {
+        /** The shop's own engagement of a size cannot be, or is the length of thread that is cut. */
+        readonly code: 'engagement-doubted';
+        readonly size: NominalSize;
+        readonly figure: Length;
+        readonly doubt: EngagementDoubt;
+      }
+    | {
+        /** Two or more measures that cannot all be right: the first is `by` longer (+) than the others say. */
+        readonly code: 'measures-contradict';
+        readonly measures: readonly NamedMeasure[];
+        readonly by: Length;
+      }
+    | {
+        /** A measure of something whose length follows from its parts or its offset, and they differ. */
+        readonly code: 'measure-against-parts';
+        readonly mark: string;
+        readonly measure: NamedMeasure;
+        readonly by: Length;
+      }
+    | { readonly code: 'measures-reversed'; readonly mark: string; readonly by: Length }
+    | {
+        readonly code: 'measure-not-read';
+        readonly measure: NamedMeasure;
+        readonly why: UnreadReason;
+      }
+    | { readonly code: 'no-fitting'; readonly marks: readonly string[]; readonly refusal: FittingRefusal }
+    | { readonly code: 'pieces-collide'; readonly mark: string; readonly by: Length }
+    | {
+        /** Too short to thread, and a bought nipple is as long: nipple minus cut is `off`. */
+        readonly code: 'nipple-fits';
+        readonly mark: string;
+        readonly size: NominalSize;
+        readonly cut: Length;
+        readonly nipple: Length;
+        readonly off: Length;
+      }
+    | {
+        /** Too short to thread (two threads and the grip are needed), and no nipple is as long. */
+        readonly code: 'too-short-to-thread';
+        readonly mark: string;
+        readonly cut: Length;
+        readonly needed: Length;
+        /** The nipple that comes nearest, and how much longer (+) or shorter (-) the leg must become for it. */
+        readonly nearest: Length | null;
+        readonly move: Length | null;
+      }
+    | { readonly code: 'engagement-not-measured'; readonly size: NominalSize }
+    | { readonly code: 'size-not-carried'; readonly size: NominalSize }
+    | { readonly code: 'part-length-unknown'; readonly part: Part; readonly marks: readonly string[] }
+    | {
+        readonly code: 'part-length-typical';
+        readonly part: Part;
+        readonly marks: readonly string[];
+        readonly plusMinus: Length;
+      }
+    | { readonly code: 'part-placed-by-eye'; readonly mark: string; readonly part: InlineKind }
+    | {
+        readonly code: 'choice-does-not-fit';
+        readonly marks: readonly string[];
+        readonly part: BoughtKind;
+        readonly stands: PartKind;
+      }
+    | { readonly code: 'legs-cross'; readonly marks: readonly [string, string]; readonly apart: Length }
+    | {
+        /** A joint clocked to one angle, and the one at which its next leg now leaves; degrees. */
+        readonly code: 'clocking-points-elsewhere';
+        readonly mark: string;
+        readonly wanted: number;
+        readonly now: number;
+      }
+    | {
+        readonly code: 'turns-outside-window';
+        readonly size: NominalSize;
+        readonly turns: number;
+        readonly window: TurnsWindow;
+      }
+    | {
+        readonly code: 'longer-than-stock';
+        readonly mark: string;
+        readonly stock: Length;
+        readonly couplings: number;
+      }
+    | {
+        /** Two ends that meet and do not make, or that the house forbids. */
+        readonly code: 'joint-does-not-make';
+        readonly mark: string;
+        readonly verdict: JudgedJoint;
+      }
+    /** A transition that was chosen: its parts do not go together, or the ends it was chosen for have changed. */
+    | { readonly code: 'transition-does-not-fit' | 'transition-stale'; readonly mark: string }
+    | { readonly code: 'open-end'; readonly mark: string }
+    /** What is wrong with the sediment trap of a drop, or must be asked of it. */
+    | { readonly code: 'trap'; readonly name: string; readonly finding: TrapFinding }
+    | { readonly code: 'no-source' }
+    | { readonly code: 'several-sources'; readonly count: number }
+    | { readonly code: 'gas-goes-round'; readonly marks: readonly string[] }
+    | { readonly code: 'other-gas'; readonly name: string; readonly isFor: Gas; readonly gas: Gas }
+    | { readonly code: 'input-basis-unknown'; readonly name: string; readonly input: GasInput }
+    | { readonly code: 'connector-used' | 'connector-elsewhere'; readonly mark: string }
+    | {
+        readonly code: 'connector-long';
+        readonly mark: string;
+        readonly length: Length;
+        readonly most: Length;
+      }
+    | { readonly code: 'drip-missing'; readonly mark: string }
+    | { readonly code: 'loop-misses'; readonly mark: string; readonly by: Length }
+    | { readonly code: 'cut-for-no-place'; readonly length: Length; readonly by: string }
+    | {
+        readonly code: 'run-nearly-full';
+        readonly of: Fullness['of'];
+        readonly count: number;
+        readonly most: number;
+      }
+    | { readonly code: 'catalogue-changed'; readonly pinned: string; readonly now: string }
+  );
+
+export type FindingCode = Finding['code'];

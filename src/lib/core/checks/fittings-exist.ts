@@ -1,0 +1,22 @@
+import type { Finding } from './finding.ts';
+import type { RunLayout } from '../runs/layout.ts';
+
+/** Where legs meet there is a fitting that is made; a male end nothing goes on from yet is asked about. */
+export function checkFittingsExist(layout: RunLayout): Finding[] {
+  const findings: Finding[] = [];
+  for (const { id, node, legs, fitting } of layout.nodes.values()) {
+    if (fitting.kind === 'none') {
+      const marks = legs.map((leg) => String(leg.tag));
+      const { refusal } = fitting;
+      const severity = refusal.code === 'fitting-undecided' ? 'ask' : 'stop';
+      findings.push({ code: 'no-fitting', severity, subject: id, marks, refusal });
+    } else if (fitting.kind === 'part' && node.part.kind === 'chosen') {
+      const { part } = node.part;
+      const stands = fitting.part.kind;
+      if (part === stands) continue;
+      const marks = legs.map((leg) => String(leg.tag));
+      findings.push({ code: 'choice-does-not-fit', severity: 'note', subject: id, marks, part, stands });
+    }
+  }
+  return findings;
+}

@@ -1,0 +1,60 @@
+import type { Finding, NamedMeasure } from './finding.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import { nameRef } from '../runs/name-ref.ts';
+
+/** Every leg has one length; measures that cannot all be right are named with by how much, and none of them is used. */
+export function checkMeasuresAgree(layout: RunLayout): Finding[] {
+  const { doc, solved, legs } = layout;
+  const findings: Finding[] = [];
+  const contested = new Set<string>();
+  for (const { measure, against, by, leg } of solved.contradictions) {
+    for (const id of [measure, ...against]) contested.add(id);
+    const subject = leg ?? measure;
+    const first = nameMeasure(layout, measure);
+    const mark = leg === null ? '?' : String(doc.legs[leg]?.tag ?? '?');
+    findings.push(
+      against.length === 0
+        ? { code: 'measure-against-parts', severity: 'stop', subject, mark, measure: first, by }
+        : {
+            code: 'measures-contradict',
+            severity: 'stop',
+            subject,
+            measures: [first, ...against.map((id) => nameMeasure(layout, id))],
+            by,
+          },
+    );
+  }
+  for (const [measure, why] of solved.unread) {
+    const named = nameMeasure(layout, measure);
+    findings.push({ code: 'measure-not-read', severity: 'ask', subject: measure, measure: named, why });
+  }
+  for (const [leg, by] of solved.reversed) {
+    const mark = String(doc.legs[leg]!.tag);
+    findings.push({ code: 'measures-reversed', severity: 'stop', subject: leg, mark, by });
+  }
+  const covered = findCovered(layout, contested);
+  for (const { id, leg, centreToCentre } of legs.values()) {
+    // What a made-up pair or a contested leg lacks is said by its own finding.
+    if (centreToCentre !== null || leg.geometry.kind !== 'axis' || covered.has(id)) continue;
+    findings.push({ code: 'measure-missing', severity: 'ask', subject: id, mark: String(leg.tag) });
+  }
+  return findings;
+}
+
+/** Legs without a length for which another finding already says why. */
+function findCovered({ doc, solved, legs }: RunLayout, contested: ReadonlySet<string>): Set<string> {
+  const covered = new Set<string>(solved.reversed.keys());
+  const wrong = [...contested, ...solved.unread.keys()].flatMap((id) => doc.measures[id] ?? []);
+  for (const { id, near, far } of legs.values()) {
+    const ends = [near, far];
+    const isIts = wrong.some(({ from, to }) => ends.includes(from.id) || ends.includes(to.id));
+    if (isIts) covered.add(id);
+  }
+  return covered;
+}
+
+function nameMeasure(layout: RunLayout, id: string): NamedMeasure {
+  const measure = layout.doc.measures[id];
+  if (!measure) throw new Error(`no measure with id ${id}`);
+  return { value: measure.value, from: nameRef(layout, measure.from), to: nameRef(layout, measure.to) };
+}

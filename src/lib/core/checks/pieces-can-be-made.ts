@@ -1,0 +1,65 @@
+import type { Finding } from './finding.ts';
+import type { Piece, RunLayout } from '../runs/layout.ts';
+import { getCraft } from '../materials/crafts.ts';
+
+/**
+ * A piece is longer than nothing. One that is shorter than its two threads and the grip of the machine (2T + grip) is
+ * bought as a nipple where one is as long; otherwise something must move. Nothing left means that the fittings at its
+ * ends collide. A leg longer than the stock is joined by couplings.
+ */
+export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
+  const findings: Finding[] = [];
+  for (const pieces of layout.pieces.values()) {
+    let found = known.get(pieces);
+    if (!found) {
+      found = pieces.flatMap((piece) => checkPiece(piece, layout) ?? []);
+      known.set(pieces, found);
+    }
+    for (const finding of found) findings.push(finding);
+  }
+  for (const { id, leg, inline } of layout.legs.values()) {
+    const couplings = inline.length === 0 ? 0 : inline.filter(({ placedBy }) => placedBy === 'stock').length;
+    if (couplings === 0) continue;
+    findings.push({
+      code: 'longer-than-stock',
+      severity: 'note',
+      subject: id,
+      mark: String(leg.tag),
+      stock: getCraft(leg).getStock(layout.rules),
+      couplings,
+    });
+  }
+  return findings;
+}
+
+/** Pieces that an edit did not touch are the same, and so is what is to be said of them. */
+const known = new WeakMap<readonly Piece[], readonly Finding[]>();
+
+/** The long id is built for the pieces that have a finding only. */
+function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Finding | null {
+  const { cut } = piece;
+  if (!cut) return null;
+  const { exact, nipple } = cut;
+  if (exact <= 0)
+    return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark: piece.mark, by: -exact };
+  const { leg } = legs.get(piece.leg)!;
+  const craft = getCraft(leg);
+  const needed = craft.getLeastPiece(piece.ends, rules);
+  if (exact >= needed) return null;
+  const { mark, size } = piece;
+  if (nipple !== null) {
+    const off = nipple - exact;
+    return { code: 'nipple-fits', severity: 'note', subject: piece.id, mark, size, cut: exact, nipple, off };
+  }
+  const nearest = craft.findNearestBought(exact, leg, piece.ends, rules, catalogue);
+  return {
+    code: 'too-short-to-thread',
+    severity: 'stop',
+    subject: piece.id,
+    mark,
+    cut: exact,
+    needed,
+    nearest: nearest?.length ?? null,
+    move: nearest?.off ?? null,
+  };
+}

@@ -1,0 +1,142 @@
+import type { Port } from '../catalogue/part.ts';
+import type { Vector } from '../geometry/vector.ts';
+import { findPort } from '../runs/fitting.ts';
+import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
+import { getVectorFrom } from '../runs/leg-direction.ts';
+
+/** Whether it can be said at all which way the gas goes. */
+export type FlowState = 'known' | 'no-source' | 'several-sources';
+
+/**
+ * Which way the gas goes through a run: from its one source outward. Where that does not follow (several sources, none, a ring, what the
+ * source does not reach) nothing is guessed: a leg without a direction has none.
+ */
+export interface Flow {
+  readonly state: FlowState;
+  /** The nodes from which gas comes, as the run has them. */
+  readonly sources: readonly string[];
+  /** Legs in which the gas goes from their near to their far end. */
+  readonly directed: ReadonlySet<string>;
+  /** Legs of rings: the gas may go either way. */
+  readonly ringed: ReadonlySet<string>;
+  /** Node → the leg by which gas arrives, where that is known. */
+  readonly arriving: ReadonlyMap<string, LaidLeg>;
+  /** Leg → how many appliances it serves: those beyond it. */
+  readonly serves: ReadonlyMap<string, number>;
+}
+
+const known = new WeakMap<RunLayout, Flow>();
+
+/** Traces the gas through a run: once for each layout. Refuses nothing. */
+export function traceFlow(layout: RunLayout): Flow {
+  const before = known.get(layout);
+  if (before) return before;
+  const flow = trace(layout);
+  known.set(layout, flow);
+  return flow;
+}
+
+function trace(layout: RunLayout): Flow {
+  const sources = [
+    ...new Set(
+      Object.values(layout.doc.anchors).flatMap(({ role, node }) => (role === 'source' ? [node] : [])),
+    ),
+  ];
+  const state = sources.length === 1 ? 'known' : sources.length === 0 ? 'no-source' : 'several-sources';
+  const ringed = findRinged(layout);
+  const reached = new Set(sources);
+  const directed = new Set<string>();
+  const arriving = new Map<string, LaidLeg>();
+  // Legs come in walking order from the source: a node is reached before what leaves it.
+  for (const laid of layout.legs.values()) {
+    if (state !== 'known' || !reached.has(laid.near)) continue;
+    reached.add(laid.far);
+    if (ringed.has(laid.id)) continue;
+    directed.add(laid.id);
+    arriving.set(laid.far, laid);
+  }
+  return { state, sources, directed, ringed, arriving, serves: countServed(layout) };
+}
+
+/** How many appliances lie beyond each leg; over a ring each is counted on the way by which it was walked to. */
+function countServed({ legs, nodes, closing }: RunLayout): Map<string, number> {
+  const at = new Map<string, number>();
+  const serves = new Map<string, number>();
+  const closes = new Set(closing);
+  for (const laid of [...legs.values()].reverse()) {
+    const own = nodes.get(laid.far)!.node.terminal?.kind === 'appliance' ? 1 : 0;
+    const count = closes.has(laid.id) ? 0 : own + (at.get(laid.far) ?? 0);
+    serves.set(laid.id, count);
+    at.set(laid.near, (at.get(laid.near) ?? 0) + count);
+  }
+  return serves;
+}
+
+/** The legs that lie on rings: those that close one, and the two ways back from it to where they part. */
+function findRinged({ legs, closing }: RunLayout): Set<string> {
+  const ringed = new Set<string>();
+  if (closing.length === 0) return ringed;
+  const closes = new Set(closing);
+  const parents = new Map<string, LaidLeg>();
+  for (const laid of legs.values()) if (!closes.has(laid.id)) parents.set(laid.far, laid);
+  const listUp = (node: string): LaidLeg[] => {
+    const up: LaidLeg[] = [];
+    for (let leg = parents.get(node); leg; leg = parents.get(leg.near)) up.push(leg);
+    return up;
+  };
+  for (const id of closing) {
+    const { near, far } = legs.get(id)!;
+    const [one, other] = [listUp(near), listUp(far)];
+    const shared = new Set(one.filter((leg) => other.includes(leg)));
+    ringed.add(id);
+    for (const leg of [...one, ...other]) if (!shared.has(leg)) ringed.add(leg.id);
+  }
+  return ringed;
+}
+
+/** What the gas does at an opening of what stands at a node. `idle`: it goes to no appliance; `unknown`: the way is not known. */
+export type PortUse = 'inlet' | 'outlet' | 'idle' | 'unknown';
+
+export interface UsedPort {
+  readonly port: Port;
+  readonly leg: LaidLeg;
+  readonly use: PortUse;
+  /** The way the opening looks (unit vector). */
+  readonly way: Vector;
+}
+
+/** Which opening of a fitting the gas comes in by, and which it leaves by; empty where no part stands. */
+export function listUsedPorts(layout: RunLayout, node: LaidNode): UsedPort[] {
+  const flow = traceFlow(layout);
+  return node.legs.flatMap(({ id }): UsedPort[] => {
+    const leg = layout.legs.get(id)!;
+    const port = findPort(node.fitting, id);
+    return port
+      ? [{ port, leg, use: findUse(flow, leg, node.id), way: getVectorFrom(leg.leg, node.id) }]
+      : [];
+  });
+}
+
+function findUse(flow: Flow, leg: LaidLeg, node: string): PortUse {
+  if (!flow.directed.has(leg.id)) return 'unknown';
+  if (leg.far === node) return 'inlet';
+  return flow.serves.get(leg.id) === 0 ? 'idle' : 'outlet';
+}
+
+/** The legs by which gas comes to a node, from the source on; ends early where the way is not known. */
+export function listUpstream(layout: RunLayout, node: string): LaidLeg[] {
+  const { arriving } = traceFlow(layout);
+  const up: LaidLeg[] = [];
+  for (let leg = arriving.get(node); leg; leg = arriving.get(leg.near)) up.unshift(leg);
+  return up;
+}
+
+/** The legs beyond a leg, in walking order, itself first. */
+export function listDownstream(layout: RunLayout, leg: string): LaidLeg[] {
+  const reached = new Set<string>();
+  return [...layout.legs.values()].filter((laid) => {
+    const isBeyond = laid.id === leg || reached.has(laid.near);
+    if (isBeyond) reached.add(laid.far);
+    return isBeyond;
+  });
+}

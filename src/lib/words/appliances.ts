@@ -1,0 +1,44 @@
+import type { ApplianceKind } from '#core/catalogue/appliance-kinds.ts';
+import type { Gas } from '#core/house-rules/jurisdictions.ts';
+import type { Plate } from '#core/runs/appliance.ts';
+import type { GasInput, GasInputRefusal, InputBasis } from '#core/units/gas-input.ts';
+
+export const APPLIANCE_KIND_NAMES: Readonly<Record<ApplianceKind, string>> = {
+  furnace: 'furnace',
+  boiler: 'boiler',
+  'water-heater': 'water heater',
+  'unit-heater': 'unit heater',
+  heater: 'space heater',
+  kiln: 'kiln',
+  oven: 'oven',
+  generator: 'generator',
+  range: 'range',
+  dryer: 'clothes dryer',
+  fireplace: 'fireplace',
+  'gas-light': 'gas light',
+  grill: 'outdoor grill',
+};
+
+export const GAS_NAMES: Readonly<Record<Gas, string>> = { natural: 'natural gas', lp: 'LP gas (propane)' };
+
+export const BASIS_NAMES: Readonly<Record<InputBasis, string>> = { gross: 'gross', net: 'net' };
+
+/** What kind of appliance it is; null while that is not known. */
+export const nameKind = ({ what, ownKind }: Pick<Plate, 'what' | 'ownKind'>): string | null =>
+  what === null ? null : what === 'own' ? ownKind : APPLIANCE_KIND_NAMES[what];
+
+/** An input as it was typed, with what was answered of it since. */
+export const sayInput = ({ typed, basis }: GasInput): string =>
+  basis === null || typed.toLowerCase().includes(basis) ? typed : `${typed} ${basis}`;
+
+/** What was read of an input, what is wrong with it, what to do. */
+export function sayGasInputRefusal(refusal: GasInputRefusal): string {
+  switch (refusal.code) {
+    case 'input-not-read':
+      return `Read “${refusal.read}”, which is no input. Write a figure and its unit: 80,000 Btu/h, 24 kW net, 26 MJ/h or 450 g/h.`;
+    case 'input-without-unit':
+      return `Read “${refusal.read}” without a unit. Add the one on the plate: Btu/h, kW, MJ/h or g/h.`;
+    case 'input-out-of-range':
+      return `Read ${refusal.amount.toLocaleString('en-US')} ${refusal.unit}; no such appliance takes ${refusal.amount < refusal.least ? 'less than' : 'more than'} ${(refusal.amount < refusal.least ? refusal.least : refusal.most).toLocaleString('en-US')} ${refusal.unit}. Look at the figure and its unit on the plate again.`;
+  }
+}

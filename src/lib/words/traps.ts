@@ -1,0 +1,110 @@
+import type { TrapCode, TrapFinding } from '#core/traps/trap-finding.ts';
+import type { TeeVerdict } from '#core/traps/tee-use.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { APPLIANCE_KIND_NAMES } from './appliances.ts';
+import { sayExact } from './length-text.ts';
+
+/** The verdict on a drop, in a word or two. */
+export const TRAP_NAMES: Readonly<Record<TrapCode, string>> = {
+  works: 'works',
+  missing: 'no trap',
+  'built-in': 'built in',
+  'not-required': 'none asked for',
+  'kind-unknown': 'kind not said',
+  'flow-unknown': 'way of the gas not known',
+  'straight-through': 'does nothing',
+  'upside-down': 'upside down',
+  'level-nipple': 'nipple does not hang',
+  'no-cap': 'open nipple',
+  'plug-no-nipple': 'no nipple',
+  'no-shut-off': 'no shut-off before it',
+  'union-before-shut-off': 'union before the shut-off',
+  'shut-off-after-trap': 'shut-off after it',
+  'trap-after-connector': 'after the connector',
+  'reduced-nipple': 'nipple too small',
+  'too-short': 'too short',
+  'no-room': 'no room under the cap',
+  'turns-but-rises': 'turns, but rises',
+  'supply-rises': 'supply rises into it',
+  'ports-unclear': 'tee not clear',
+  'nipple-not-measured': 'nipple not measured',
+  'own-way': 'by our own way',
+  'too-far': 'far from the inlet',
+  'room-unknown': 'room not measured',
+};
+
+const MEASURED = {
+  nipple: 'the nipple',
+  exposed: 'what shows of the nipple',
+  pocket: 'the pocket, from the tee’s face to the cap’s bottom,',
+} as const;
+
+const SENTENCES: {
+  readonly [Code in TrapCode]: (finding: Extract<TrapFinding, { code: Code }>, unit: LengthUnit) => string;
+} = {
+  works: () =>
+    'The gas comes down into the run of the tee, turns and leaves by the branch; grit falls on into the nipple.',
+  missing: () => 'It has no sediment trap. Build one in, or say in its plate that one is built into it.',
+  'built-in': () => 'A trap is built into the appliance: none is added.',
+  'not-required': ({ kind, by }) =>
+    kind && by === 'trap-kinds'
+      ? `The house asks for none at a ${APPLIANCE_KIND_NAMES[kind]}. Its maker’s sheet and the local code may.`
+      : 'The house asks for none here. The maker’s sheet and the local code may.',
+  'kind-unknown': ({ about }) =>
+    about === 'kind'
+      ? 'What kind of appliance it is decides whether it gets a trap. Say the kind.'
+      : about === 'own-kind'
+        ? 'It is a kind of your own: no list says whether it gets a trap. Ask its maker and the inspector.'
+        : 'The shop has its own way of deciding where a trap is needed: go by it, and ask the inspector.',
+  'flow-unknown': () =>
+    'Which way the gas comes to it is not known: say where its source is, and open the ring.',
+  'straight-through': ({ hangs, tolerated }) =>
+    `Gas runs straight through the tee${hangs ? '; the nipple hangs, but nothing turns and nothing falls into it' : ', past a nipple at its side'}: it does nothing.${tolerated ? ' The house tolerates it where it stands.' : ''}`,
+  'upside-down': () => 'The nipple points up: nothing falls into it.',
+  'level-nipple': () =>
+    'The nipple lies level or slants: grit does not stay in it. It must hang straight down.',
+  'no-cap': () => 'The nipple is open at its end. Cap it: it is an open outlet.',
+  'plug-no-nipple': () =>
+    'The tee is closed without a nipple: there is no pocket for grit, too short by any rule. Put in a nipple and a cap.',
+  'no-shut-off': () =>
+    'No shut-off of its own stands before it: the cap could not be opened to empty it. Put a valve in, within reach.',
+  'union-before-shut-off': () =>
+    'The union stands before the shut-off: opened, it lets gas out. The order is shut-off, union, tee, inlet.',
+  'shut-off-after-trap': () => 'A shut-off stands after it: shut, the trap is still under gas.',
+  'trap-after-connector': () =>
+    'The flexible connector comes before it. A trap is rigid pipe: shut-off, tee, then the connector.',
+  'reduced-nipple': ({ size, least }) =>
+    `Its nipple is ${size}; it is at least ${least}, as the pipe that comes to it or the inlet.`,
+  'too-short': ({ measured, has, least }, unit) =>
+    `${MEASURED[measured].replace(/^t/, 'T')} is ${sayExact(has, unit)} long, ${sayExact(least - has, unit)} short of the ${sayExact(least, unit)} the house asks for. The local code goes before it.`,
+  'no-room': ({ has, needs }, unit) =>
+    `${has <= 0 ? `The cap would stand ${sayExact(-has, unit)} in the floor` : `Under the cap are ${sayExact(has, unit)}`}; to unscrew it ${sayExact(needs, unit)} are needed, ${sayExact(needs - has, unit)} more.`,
+  'turns-but-rises': () =>
+    'Gas comes in at the side and leaves by the top: it turns, but is lifted with its grit. Ask the inspector, or lead it in from above.',
+  'supply-rises': () =>
+    'The supply rises into the tee. Lead it up, over and down, so that the gas falls into the trap; or ask.',
+  'ports-unclear': () =>
+    'What stands where its stub hangs is no tee that is made: finish the legs there, and its ports will say.',
+  'nipple-not-measured': () => 'The length of its nipple is not known. Measure it, or say which is bought.',
+  'own-way': ({ rule, name }) =>
+    `The house has its own way here (“${name}”): ${rule === 'trap-nipple' ? 'hold the nipple' : 'look at it'} by that.`,
+  'too-far': ({ length, most }, unit) =>
+    `Between it and the inlet lie ${sayExact(length, unit)} of pipe. As near as can be is right; over ${sayExact(most, unit)} we ask.`,
+  'room-unknown': () =>
+    'How much room there is under the cap was not measured: measure from the inlet down to the floor.',
+};
+
+/** What is to be said of a trap: one sentence or two. */
+export function sayTrap(finding: TrapFinding, unit: LengthUnit): string {
+  const say = SENTENCES[finding.code] as (finding: TrapFinding, unit: LengthUnit) => string;
+  return say(finding, unit);
+}
+
+/** What becomes of grit in a tee, by its ports. */
+export const TEE_VERDICT_NAMES: Readonly<Record<TeeVerdict, string>> = {
+  works: 'works',
+  'turns-but-rises': 'turns but rises: ask',
+  'straight-through': 'does nothing',
+  'upside-down': 'upside down',
+  'level-nipple': 'level nipple',
+};
