@@ -19,6 +19,8 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'resize-legs': (leg) => (leg === null ? 'all legs given another size' : `leg ${leg} given another size`),
   'remove-legs': (leg) => `leg ${leg} removed with what hung on it`,
   'close-end': (leg) => `end of leg ${leg} closed or opened`,
+  'build-trap': (leg) => `a sediment trap built in at leg ${leg}`,
+  'put-right': (leg) => `the trap at leg ${leg} put right`,
   'choose-rule': () => 'house rule chosen',
   'clock-joint': (leg) => `a joint of leg ${leg} clocked, or no longer`,
   'copy-run': () => 'run copied from another',

@@ -109,6 +109,8 @@ export interface Craft {
   getStock(rules: HouseRules): Length;
   /** The least length (nm) that can be made by hand with these ends. */
   getLeastPiece(ends: PieceEnds, rules: HouseRules): Length;
+  /** The lengths in which pieces are bought ready made, the shortest first, nm; empty where none are listed. */
+  listBought(settings: Settings, catalogue: Catalogue): readonly Length[];
   /** The piece to buy ready made in place of a cut (nm); null for pipe that is cut. */
   findBought(
     cut: Length,

@@ -37,6 +37,7 @@ const toy: Craft = {
   },
   getStock: () => inches(120),
   getLeastPiece: () => DEPTH * 2,
+  listBought: () => [],
   findBought: () => null,
   findNearestBought: () => null,
 };

@@ -66,6 +66,8 @@ export const COMMAND_NAMES = [
   'resize-legs',
   'remove-legs',
   'close-end',
+  'build-trap',
+  'put-right',
   'choose-rule',
   'clock-joint',
   'copy-run',

@@ -43,6 +43,7 @@ export const threadedSteel: Craft = {
   getFigureKey: (settings) => getFigureKey(settings.size, getThreadSystem(settings)),
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
   getLeastPiece: ([near, far], rules) => getThreadingNeed(near, far, rules),
+  listBought: (settings, catalogue) => catalogue.getNippleLengths(settings.size, getThreadSystem(settings)),
   findBought: (cut, { size }, [near, far], rules, catalogue) =>
     findNipple(cut, size, near, far, rules, catalogue),
   findNearestBought: (cut, { size }, [near], rules, catalogue) =>

@@ -1,0 +1,290 @@
+import type { Axis } from '../geometry/axis.ts';
+import type { NominalSize } from '../ends/size.ts';
+import { subtract, magnitude } from '../geometry/vector.ts';
+import { findReach } from '../catalogue/part.ts';
+import { getCraft } from '../materials/crafts.ts';
+import type { Settings } from '../materials/craft.ts';
+import { accept, refuse, type Result } from '../outcome/result.ts';
+import { applyOps, type Op, type PlannedChange } from '../runs/change.ts';
+import { setOp } from '../runs/commands/make-op.ts';
+import type { NewId } from '../runs/commands/new-ids.ts';
+import { layOutRun } from '../runs/lay-out-run.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import { hasPipe } from '../runs/leg-direction.ts';
+import { centreOf, type Ref } from '../runs/run.ts';
+import { INCH, type Length } from '../units/length.ts';
+import { findDrop, getInletSize, type Drop } from '../traps/drop.ts';
+import { draftShape, getNippleSettings, type DraftedTee, type TrapSpans } from './draft-shapes.ts';
+import { judgeDrop } from '../traps/judge-drop.ts';
+import { findShutOff, hasUnionAfter } from '../traps/passing.ts';
+import { proposeNipples } from './propose-nipple.ts';
+import { TrapDraft } from './trap-draft.ts';
+import type { TrapCode } from '../traps/trap-finding.ts';
+import { findTrapShape, type ShapeRefusal, type TrapShape } from './trap-shape.ts';
+import { findObstacle, pickNearer, type Obstacle } from './trap-obstacle.ts';
+
+/** What may be said of a trap to be built in. */
+export interface TrapWish {
+  /** The nipple, nm and as typed; null: the shortest that the house asks for and there is room for. */
+  readonly nipple: { readonly length: Length; readonly typed: string } | null;
+  /** To which side the pipe goes round into an inlet that looks up. */
+  readonly side: Axis;
+  /** From the inlet's centre down to the floor, as measured now; null: as the plate has it. */
+  readonly floor: { readonly length: Length; readonly typed: string } | null;
+}
+
+export const NO_WISH: TrapWish = { nipple: null, side: 'right', floor: null };
+
+export type BuildRefusal =
+  | ShapeRefusal
+  | Obstacle
+  | { readonly code: 'leg-unknown'; readonly leg: string }
+  /** One is there already: it is put right, not built in again. */
+  | { readonly code: 'trap-there'; readonly verdict: TrapCode }
+  | { readonly code: 'trap-built-in' }
+  /** Longer than any nipple, or nothing. */
+  | {
+      readonly code: 'trap-nipple-wrong';
+      readonly length: Length;
+      readonly least: Length;
+      readonly most: Length;
+    };
+
+export interface TrapBuild {
+  readonly change: PlannedChange;
+  readonly shape: TrapShape['kind'];
+  /** The run with it, laid out. */
+  readonly after: RunLayout;
+  readonly nipple: Length;
+  readonly size: NominalSize;
+}
+
+/** Nipples of the new short legs, nm: hand's breadth first, then what is still made. */
+const SHORT: readonly Length[] = [3 * INCH, 2 * INCH, 1.5 * INCH];
+const LONGEST_NIPPLE: Length = 24 * INCH;
+
+/** How a trap is tried: where its shut-off and union stand, and how long its short pieces are. */
+interface Attempt {
+  readonly host: number;
+  readonly isUnionAfter: boolean;
+  readonly short: Length;
+  readonly gap: Length;
+  readonly size: NominalSize;
+}
+
+/**
+ * Plans a sediment trap in the drop to an appliance, as one change: shut-off, union, tee, nipple and cap, with the legs round it worked out
+ * again. The inlet stays where it is, and so does every other leg. Refuses where a trap is there, where the drop goes in a way none can be
+ * built into, and where there is no room, with what is in the way and by how much.
+ */
+export function planBuildTrap(
+  layout: RunLayout,
+  node: string,
+  wish: TrapWish,
+  newId: NewId,
+): Result<TrapBuild, BuildRefusal> {
+  const drop = findDrop(layout, node);
+  if (!drop) return refuse({ code: 'leg-unknown', leg: node });
+  if (drop.appliance.plate.hasTrap === true) return refuse({ code: 'trap-built-in' });
+  if (drop.trap) return refuse({ code: 'trap-there', verdict: judgeDrop(drop).headline.finding.code });
+  return buildInto(drop, wish, [], newId, 'build-trap');
+}
+
+/** Builds a trap into a drop without one; `first` are operations that cleared the way for it, and are part of the change. */
+export function buildInto(
+  drop: Drop,
+  wish: TrapWish,
+  first: readonly Op[],
+  newId: NewId,
+  command: 'build-trap' | 'put-right',
+  before: Drop = drop,
+): Result<TrapBuild, BuildRefusal> {
+  const shape = findTrapShape(drop);
+  if ('code' in shape) return refuse(shape);
+  const settings = getNippleSettings(shape);
+  const nipples = proposeNipples(drop, settings, wish);
+  if (wish.nipple) {
+    const { length } = wish.nipple;
+    if (length < INCH || length > LONGEST_NIPPLE)
+      return refuse({ code: 'trap-nipple-wrong', length, least: INCH, most: LONGEST_NIPPLE });
+  }
+  let nearest: Obstacle | null = null;
+  for (const attempt of listAttempts(drop, shape, settings)) {
+    for (const nipple of nipples) {
+      const tried = tryBuild(before, drop, shape, attempt, nipple, wish, newId);
+      if ('after' in tried) {
+        const change = {
+          label: { command, leg: shape.inlet.leg.tag, turn: null },
+          ops: [...first, ...tried.ops],
+        } as const;
+        const { after } = tried;
+        return accept({ change, shape: shape.kind, after, nipple: nipple.length, size: attempt.size });
+      }
+      nearest = pickNearer(nearest, tried);
+      // A longer nipple needs more room, not less.
+      if (tried.code !== 'trap-no-room') break;
+    }
+  }
+  return refuse(nearest ?? { code: 'trap-flow-unknown' });
+}
+
+/** Every way in which it is tried, the usual one first. */
+function listAttempts(drop: Drop, shape: TrapShape, settings: Settings): Attempt[] {
+  const hosts = drop.path.length + 2;
+  const inlet = getInletSize(drop);
+  const sizes = [...new Set([settings.size, ...(inlet ? [inlet] : [])])];
+  const attempts: Attempt[] = [];
+  for (const size of sizes)
+    for (const short of shape.kind === 'side-inlet' ? SHORT.slice(0, 1) : SHORT)
+      for (const isUnionAfter of [false, true])
+        for (let host = 0; host < hosts; host++)
+          for (const gap of SHORT) attempts.push({ host, isUnionAfter, short, gap, size });
+  return attempts;
+}
+
+type Tried = { readonly ops: readonly Op[]; readonly after: RunLayout } | Obstacle;
+
+function tryBuild(
+  before: Drop,
+  drop: Drop,
+  shape: TrapShape,
+  { host, isUnionAfter, short, gap, size }: Attempt,
+  nipple: { readonly length: Length; readonly typed: string },
+  wish: TrapWish,
+  newId: NewId,
+): Tried {
+  const spans = findSpans(drop, shape, short, wish, newId);
+  if (!spans) return { code: 'trap-leg-not-measured', mark: String(shape.inlet.leg.tag) };
+  const draft = new TrapDraft(drop.layout, newId);
+  const tee = draftShape(draft, shape, drop.path, spans, wish.side);
+  const isHosted = addShutOff(draft, drop, tee, host, isUnionAfter, gap);
+  if (!isHosted) return { code: 'trap-no-length', mark: String(shape.inlet.leg.tag), by: Infinity };
+  const cap = draft.addNode({ kind: 'cap' });
+  draft.addLeg(tee.tee, cap, 'down', { ...getNippleSettings(shape), size }, { value: nipple.length, typed: nipple.typed, at: 'end' }); // prettier-ignore
+  if (wish.floor) {
+    const { node } = drop.node;
+    const plate = { ...drop.appliance.plate, floor: wish.floor };
+    draft.add(setOp('nodes', node, 'terminal', { ...drop.appliance, plate }));
+  }
+  return settle(before, drop, draft);
+}
+
+/** Applies a draft, lays it out, and looks whether anything is in its way. */
+function settle(before: Drop, drop: Drop, draft: TrapDraft): Tried {
+  const { ops } = draft;
+  const after = layOutDraft(drop.layout, ops);
+  if (!after) return { code: 'trap-flow-unknown' };
+  const moved = magnitude(
+    subtract(after.nodes.get(drop.node.id)!.position, drop.layout.nodes.get(drop.node.id)!.position),
+  );
+  const isRigid = drop.path.every(({ leg }) => hasPipe(leg));
+  if (isRigid && moved > STILL) return { code: 'trap-measured-otherwise', by: Math.round(moved) };
+  return findObstacle(before, after) ?? { ops, after };
+}
+
+/** What rounding may move an inlet by, nm. */
+const STILL = 1000;
+
+function layOutDraft(layout: RunLayout, ops: readonly Op[]): RunLayout | null {
+  const applied = applyOps(layout.doc, ops);
+  if (!applied.ok) return null;
+  const { catalogue, rules, facts } = layout;
+  return layOutRun(applied.value, catalogue, rules, facts, layout);
+}
+
+/**
+ * How far the new legs go for their nipples to be so long: drafted once with legs of a foot, laid out, and read off what their
+ * fittings take off. All zero where the shape has no new legs; null where an end is not known.
+ */
+function findSpans(
+  drop: Drop,
+  shape: TrapShape,
+  short: Length,
+  wish: TrapWish,
+  newId: NewId,
+): TrapSpans | null {
+  if (shape.kind === 'side-inlet') return { over: 0, down: 0, last: 0 };
+  const foot = 12 * INCH;
+  const draft = new TrapDraft(drop.layout, newId);
+  draftShape(draft, shape, drop.path, { over: foot, down: foot, last: foot }, wish.side);
+  const after = layOutDraft(drop.layout, draft.ops);
+  if (!after) return null;
+  const takeOffs = draft.legs.flatMap((leg) => {
+    const [piece] = after.pieces.get(leg) ?? [];
+    const [a, b] = piece?.ends.map(({ takeOff }) => takeOff) ?? [];
+    return a === undefined || b === undefined || a === null || b === null ? [] : [a + b];
+  });
+  if (takeOffs.length === 0) return null;
+  // One length for all of them, so that what goes over comes back: that of the one that takes off most.
+  const span = short + Math.max(...takeOffs);
+  return { over: span, down: span, last: span };
+}
+
+/** What is left for two parts of unknown length between their centres, besides the nipple, nm. */
+const NOT_MEASURED: Length = 4 * INCH;
+
+/** Puts a shut-off and a union before the tee (or the union after its branch), as far as they are wanting; false where no leg takes them. */
+function addShutOff(
+  draft: TrapDraft,
+  drop: Drop,
+  { hosts, leaves }: DraftedTee,
+  at: number,
+  isUnionAfter: boolean,
+  gap: Length,
+): boolean {
+  const shutOff = findShutOff(drop);
+  const needsUnion = !hasUnionAfter(drop, shutOff ?? -1);
+  const needsValve = shutOff === null;
+  if (isUnionAfter && !needsUnion) return false;
+  if (!needsValve && !needsUnion) return at === 0;
+  const host = hosts[at];
+  if (!host && (needsValve || !isUnionAfter)) return false;
+  const settings = drop.path.at(-1)!.leg;
+  let last: Ref | null = host ? centreOf(host.toward) : null;
+  /** By the nipple between, from end to end; where the length of the part is not known (a valve before it is measured) by centres. */
+  const put = (leg: string, kind: 'valve' | 'union'): void => {
+    const id = draft.addPart(leg, kind);
+    const laid = drop.layout.legs.get(leg);
+    const own = laid?.leg ?? settings;
+    const isAsDrawn = !laid || laid.near === laid.leg.from;
+    const stands = getCraft(own).findPart(kind, own, [own.size], drop.layout.catalogue);
+    const isKnown = stands !== null && stands.ports.every((port) => findReach(port) !== null);
+    const ref: Ref = { kind: 'inline', id, at: isKnown ? 'end' : 'centre', gap: 0 };
+    const from: Ref = { ...last!, at: ref.at };
+    const length = isKnown ? gap : gap + NOT_MEASURED;
+    // Of two parts in one leg the measure goes the way the leg was drawn: here they are put in against the gas.
+    if (from.kind === 'inline' && isAsDrawn) draft.addMeasure(ref, from, length, '');
+    else draft.addMeasure(from, ref, length, '');
+    last = ref;
+  };
+  if (needsUnion && isUnionAfter) {
+    if (!leaves || (at > 0 && !needsValve)) return false;
+    const beforeValve = last;
+    last = centreOf(leaves.toward);
+    put(leaves.leg, 'union');
+    last = beforeValve;
+  } else if (needsUnion) put(host!.leg, 'union');
+  if (needsValve) put(host!.leg, 'valve');
+  return true;
+}
+
+/** Every way to put a shut-off and a union into a drop whose trap stands, as operations; none where none are wanting. */
+export function addShutOffs(drop: Drop, newId: NewId): (readonly Op[])[] {
+  const { trap, path, layout } = drop;
+  if (!trap) return [[]];
+  const arrives = path.slice(0, trap.at + 1).reverse();
+  const leaves = path[trap.at + 1];
+  const tee: DraftedTee = {
+    tee: trap.node.id,
+    hosts: arrives.map(({ id, far }) => ({ leg: id, toward: far })),
+    leaves: leaves && hasPipe(leaves.leg) ? { leg: leaves.id, toward: trap.node.id } : null,
+  };
+  const ways: (readonly Op[])[] = [];
+  for (const isUnionAfter of [false, true])
+    for (let host = 0; host < tee.hosts.length; host++)
+      for (const gap of SHORT) {
+        const draft = new TrapDraft(layout, newId);
+        if (addShutOff(draft, drop, tee, host, isUnionAfter, gap)) ways.push(draft.ops);
+      }
+  return ways.length > 0 ? ways : [[]];
+}

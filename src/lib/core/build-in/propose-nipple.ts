@@ -1,0 +1,36 @@
+import { getCraft } from '../materials/crafts.ts';
+import type { Settings } from '../materials/craft.ts';
+import { INCH, type Length } from '../units/length.ts';
+import type { Drop } from '../traps/drop.ts';
+import { getLeastLength, getMeasured } from '../traps/least-length.ts';
+import type { TrapWish } from './build-trap.ts';
+
+export interface ProposedNipple {
+  readonly length: Length;
+  readonly typed: string;
+}
+
+/** Lengths where none are listed: cut in whole inches. */
+const CUT: readonly Length[] = [3, 4, 5, 6, 7, 8].map((inches) => inches * INCH);
+/** What an engagement comes to at most, both ends together, nm: the least of what shows is asked of a nipple so much longer. */
+const BOTH_ENDS: Length = 1.7 * INCH;
+
+const sayInches = (length: Length): string => `${String(length / INCH)} in`;
+
+/**
+ * The nipples a trap is tried with, the shortest first: the wished one, or those that are bought and satisfy the house rule. Where the rule
+ * counts what shows or the pocket, the layout has the last word; here no nipple that could satisfy it is left out.
+ */
+export function proposeNipples(
+  { layout: { rules, catalogue } }: Drop,
+  settings: Settings,
+  { nipple }: TrapWish,
+): ProposedNipple[] {
+  if (nipple) return [nipple];
+  const listed = getCraft(settings).listBought(settings, catalogue);
+  const least = Math.max(getLeastLength(rules) ?? 0, 3 * INCH);
+  const asked = getMeasured(rules) === 'nipple' ? least : least - BOTH_ENDS;
+  return (listed.length > 0 ? listed : CUT)
+    .filter((length) => length >= asked)
+    .map((length) => ({ length, typed: sayInches(length) }));
+}

@@ -1,0 +1,100 @@
+import type { NominalSize } from '../ends/size.ts';
+import { getCraft } from '../materials/crafts.ts';
+import type { Piece, RunLayout } from '../runs/layout.ts';
+import { checkLegsDoNotCross } from '../checks/legs-do-not-cross.ts';
+import { INCH, type Length } from '../units/length.ts';
+import { findDrop, type Drop } from '../traps/drop.ts';
+import { judgeDrop } from '../traps/judge-drop.ts';
+import type { TrapCode } from '../traps/trap-finding.ts';
+
+/** What is in the way of a trap, and by how much (nm). */
+export type Obstacle =
+  | { readonly code: 'trap-flow-unknown' }
+  | { readonly code: 'trap-leg-not-measured'; readonly mark: string }
+  /** A leg is too short for what has to stand in it. */
+  | { readonly code: 'trap-no-length'; readonly mark: string; readonly by: Length }
+  /** Under the cap there is less than is needed. */
+  | { readonly code: 'trap-no-room'; readonly has: Length; readonly needs: Length; readonly by: Length }
+  | { readonly code: 'trap-crosses'; readonly marks: readonly [string, string] }
+  | { readonly code: 'trap-tee-not-made'; readonly sizes: readonly NominalSize[] }
+  /** The measures of the drop are taken so that its inlet would move by so much. */
+  | { readonly code: 'trap-measured-otherwise'; readonly by: Length }
+  /** Something else is wrong with it still. */
+  | { readonly code: 'trap-still-wrong'; readonly verdict: TrapCode };
+
+/** What stands in the way of a drop as it would be with its trap; null where nothing does. */
+export function findObstacle(before: Drop, after: RunLayout): Obstacle | null {
+  const drop = findDrop(after, before.node.id)!;
+  for (const [id, { legs, fitting }] of after.nodes) {
+    if (fitting.kind !== 'none' || before.layout.nodes.get(id)?.fitting.kind === 'none') continue;
+    return { code: 'trap-tee-not-made', sizes: legs.map(({ size }) => size) };
+  }
+  return findShortPiece(before.layout, after) ?? findCrossing(before.layout, after) ?? findFault(drop);
+}
+
+/** The new or altered piece that lacks most of what it takes to make it. */
+function findShortPiece(before: RunLayout, after: RunLayout): Obstacle | null {
+  let worst: Obstacle | null = null;
+  for (const [leg, pieces] of after.pieces) {
+    if (before.pieces.get(leg) === pieces) continue;
+    const { leg: made } = after.legs.get(leg)!;
+    for (const piece of pieces) {
+      if (isAsBefore(piece, before)) continue;
+      const mark = String(made.tag);
+      const craft = getCraft(made);
+      const exact = piece.cut?.exact ?? findAboutCut(piece);
+      const nipple = piece.cut?.nipple ?? null;
+      if (exact === null) return { code: 'trap-leg-not-measured', mark };
+      const needed = craft.getLeastPiece(piece.ends, after.rules);
+      if (exact > 0 && (nipple !== null || exact >= needed)) continue;
+      const [shortest] = craft.listBought(made, after.catalogue);
+      const by = (exact > 0 || shortest === undefined ? needed : Math.min(needed, shortest)) - exact;
+      if (!worst || ('by' in worst && by > worst.by)) worst = { code: 'trap-no-length', mark, by };
+    }
+  }
+  return worst;
+}
+
+/** About how long a piece is that ends in a part whose length is not known yet, nm; null where its leg has no length. */
+function findAboutCut({ centreToCentre, ends }: Piece): Length | null {
+  if (centreToCentre === null) return null;
+  const offs = ends.map(({ takeOff, unknown }) => (unknown === 'part-length-unknown' ? ABOUT_HALF : takeOff));
+  return offs.reduce<Length | null>(
+    (left, off) => (left === null || off === null ? null : left - off),
+    centreToCentre,
+  );
+}
+/** What half a valve is taken to take off until it is measured, nm: it is found out before anything is cut. */
+const ABOUT_HALF: Length = 1.5 * INCH;
+
+const isAsBefore = (piece: Piece, before: RunLayout): boolean =>
+  (before.pieces.get(piece.leg) ?? []).some(
+    ({ id, cut }) => id === piece.id && cut?.exact === piece.cut?.exact,
+  );
+
+function findCrossing(before: RunLayout, after: RunLayout): Obstacle | null {
+  const say = (layout: RunLayout): string[] =>
+    checkLegsDoNotCross(layout).flatMap((finding) =>
+      finding.code === 'legs-cross' ? [finding.marks.join(' ')] : [],
+    );
+  const were = new Set(say(before));
+  const found = say(after).find((marks) => !were.has(marks));
+  return found ? { code: 'trap-crosses', marks: found.split(' ') as [string, string] } : null;
+}
+
+/** What the verdict on it would still be against. */
+function findFault(drop: Drop): Obstacle | null {
+  const { headline, further } = judgeDrop(drop);
+  const worst = [headline, ...further].find(({ severity }) => severity === 'stop');
+  if (!worst) return null;
+  const { finding } = worst;
+  if (finding.code === 'no-room')
+    return { code: 'trap-no-room', has: finding.has, needs: finding.needs, by: finding.needs - finding.has };
+  return { code: 'trap-still-wrong', verdict: finding.code };
+}
+
+/** Of two obstacles the one by which it fails more narrowly. */
+export function pickNearer(a: Obstacle | null, b: Obstacle): Obstacle {
+  const by = (obstacle: Obstacle): number => ('by' in obstacle ? obstacle.by : Infinity);
+  return a === null || by(b) < by(a) ? b : a;
+}

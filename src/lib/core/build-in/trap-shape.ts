@@ -1,0 +1,89 @@
+import type { Axis } from '../geometry/axis.ts';
+import { isAxis } from '../geometry/way.ts';
+import type { LaidLeg, LaidNode } from '../runs/layout.ts';
+import { findWayFrom, getVectorFrom, hasPipe } from '../runs/leg-direction.ts';
+import type { Drop } from '../traps/drop.ts';
+import { looksDown, looksUp } from '../traps/tee-use.ts';
+
+/**
+ * How the last part of a drop goes, as far as a trap has to be built into it. `inlet` is what the appliance hangs on: its last leg, a
+ * pipe or a connector; `arrives` the pipe before it.
+ */
+export type TrapShape =
+  /** Gas comes down, and goes off level: the tee takes the place of the elbow. */
+  | {
+      readonly kind: 'side-inlet';
+      readonly corner: LaidNode;
+      readonly arrives: LaidLeg;
+      readonly inlet: LaidLeg;
+    }
+  /** Straight down into an inlet that looks up: out, down into the tee, and back. */
+  | { readonly kind: 'inlet-looks-up'; readonly inlet: LaidLeg }
+  /** Level all the way: down, into the tee, and up again; before a connector only down. */
+  | {
+      readonly kind: 'level-supply';
+      readonly inlet: LaidLeg;
+      readonly way: Axis;
+      readonly arrives: LaidLeg | null;
+    }
+  /** Rising from below, and off level: on up, over, and down into the tee. */
+  | {
+      readonly kind: 'supply-from-below';
+      readonly corner: LaidNode;
+      readonly arrives: LaidLeg;
+      readonly inlet: LaidLeg;
+      readonly way: Axis;
+    };
+
+/** Why no trap can be built in as the drop goes. */
+export type ShapeRefusal =
+  | { readonly code: 'trap-flow-unknown' }
+  /** Straight up into an inlet that looks down. */
+  | { readonly code: 'trap-inlet-looks-down'; readonly mark: string }
+  /** At a slant, an offset, or fitting in fitting. */
+  | { readonly code: 'trap-leg-not-square'; readonly mark: string }
+  | { readonly code: 'trap-node-full'; readonly mark: string };
+
+const findLevelWay = ({ leg, near }: LaidLeg): Axis | null => {
+  const way = findWayFrom(leg, near);
+  return way !== null && isAxis(way) && way !== 'up' && way !== 'down' ? way : null;
+};
+
+/** Finds how the end of a drop goes, by the ways of its legs. Refuses what is not square, and an inlet that looks down. */
+export function findTrapShape({ path, layout }: Drop): TrapShape | ShapeRefusal {
+  const inlet = path.at(-1);
+  if (!inlet) return { code: 'trap-flow-unknown' };
+  const isFlexible = inlet.leg.geometry.kind === 'connector';
+  const arrives = path.at(-2) ?? null;
+  const corner = layout.nodes.get(inlet.near)!;
+  const mark = String(inlet.leg.tag);
+  const last = isFlexible ? arrives : inlet;
+  if (!last || !hasPipe(last.leg) || last.leg.geometry.kind !== 'axis')
+    return { code: 'trap-leg-not-square', mark: String(last?.leg.tag ?? mark) };
+  if (corner.legs.length > 2 && (isFlexible || arrives !== null)) {
+    // A corner that is a tee already has no third opening for the nipple.
+    const rises = arrives && !isLevel(arrives);
+    if (isFlexible || rises) return { code: 'trap-node-full', mark: String(arrives?.leg.tag ?? mark) };
+  }
+  if (!isFlexible) {
+    const way = getVectorFrom(inlet.leg, inlet.near);
+    if (looksDown(way)) return { kind: 'inlet-looks-up', inlet };
+    if (looksUp(way) && findLevelWay(inlet) === null) return { code: 'trap-inlet-looks-down', mark };
+  }
+  const level = isFlexible ? null : findLevelWay(inlet);
+  if (!isFlexible && level === null) return { code: 'trap-leg-not-square', mark };
+  if (arrives && hasPipe(arrives.leg) && arrives.leg.geometry.kind === 'axis') {
+    const comes = getVectorFrom(arrives.leg, arrives.near);
+    if (looksDown(comes)) return { kind: 'side-inlet', corner, arrives, inlet };
+    const way = level ?? 'right';
+    if (findWayFrom(arrives.leg, arrives.near) === 'up')
+      return { kind: 'supply-from-below', corner, arrives, inlet, way };
+    const levelWay = level ?? findLevelWay(arrives);
+    if (levelWay === null) return { code: 'trap-leg-not-square', mark: String(arrives.leg.tag) };
+    return { kind: 'level-supply', inlet, way: levelWay, arrives: isFlexible ? arrives : null };
+  }
+  if (level === null) return { code: 'trap-leg-not-square', mark };
+  return { kind: 'level-supply', inlet, way: level, arrives: null };
+}
+
+const isLevel = (laid: LaidLeg): boolean => findLevelWay(laid) !== null;
