@@ -1,6 +1,9 @@
 import { newAppliance } from '#core/runs/appliance.ts';
 import { getLegs } from '#core/runs/legs.ts';
 import { makeTaperEnd } from '#core/catalogue/taper-end.ts';
+import { NO_WISH, planBuildTrap } from '#core/build-in/build-trap.ts';
+import { planPutRight } from '#core/build-in/put-right.ts';
+import { listDrops } from '#core/traps/drop.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { PART_KINDS } from '#core/catalogue/part.ts';
 import { AXES, getOpposite } from '#core/geometry/axis.ts';
@@ -88,6 +91,25 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     const measure = geometry.kind === 'axis' ? centreToCentre(length(300), 't') : null;
     return { geometry, measure, size: pick(['1/8', '3/4', '1'] as const), material: 'black-iron' as const };
   };
+  const planTrap = (): PlannedChange | null => {
+    const laid = layout();
+    const drops = listDrops(laid);
+    if (drops.length === 0) return null;
+    const { node, trap } = drops.find((each) => each.trap) ?? pick(drops);
+    const wish = { ...NO_WISH, side: pick(AXES.filter((axis) => axis !== 'up' && axis !== 'down')) };
+    const near = pick(drops).path.at(-1)?.near;
+    // A stub of some length, wherever it comes to hang: some are right, most are to be put right.
+    if (!trap && near && random() < 0.6)
+      return take(
+        planAddLeg(
+          doc,
+          { ...newLeg(near, 'down', 4 + 2 * random()), size: leg.size, terminal: { kind: 'cap' } },
+          newId,
+        ),
+      );
+    const built = trap ? planPutRight(laid, node.id, wish, newId) : planBuildTrap(laid, node.id, wish, newId);
+    return built.ok ? built.value.change : null;
+  };
   const commands: readonly (() => PlannedChange | null)[] = [
     () => take(planAddLeg(doc, { from: node, terminal: null, ...grown() }, newId)),
     () => take(planAddLeg(doc, { from: node, terminal: null, ...grown() }, newId)),
@@ -126,6 +148,9 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
       const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
       return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));
     },
+    planTrap,
+    planTrap,
+    () => planChooseRule(doc, 'trap-measured', { option: pick(['nipple', 'exposed', 'pocket'] as const) }),
     () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
     () => {
       const { sentences } = readShorthand(`${writeShorthand(doc, 'in')}off source, ${pick(AXES)} 30`, 'in');

@@ -1,6 +1,10 @@
 import type { ApplianceKind } from '#core/catalogue/appliance-kinds.ts';
 import type { Gas } from '#core/house-rules/jurisdictions.ts';
 import type { Plate } from '#core/runs/appliance.ts';
+import type { ConnectorTotal } from '#core/cutting/cut-sheet.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { sayLength } from './length-text.ts';
+import { nameFoundEnd } from './threads.ts';
 import type { GasInput, GasInputRefusal, InputBasis } from '#core/units/gas-input.ts';
 
 export const APPLIANCE_KIND_NAMES: Readonly<Record<ApplianceKind, string>> = {
@@ -26,6 +30,13 @@ export const BASIS_NAMES: Readonly<Record<InputBasis, string>> = { gross: 'gross
 /** What kind of appliance it is; null while that is not known. */
 export const nameKind = ({ what, ownKind }: Pick<Plate, 'what' | 'ownKind'>): string | null =>
   what === null ? null : what === 'own' ? ownKind : APPLIANCE_KIND_NAMES[what];
+
+/** A flexible connector to buy: how long, and both its ends. */
+export const sayConnector = (
+  { length, ends }: Pick<ConnectorTotal, 'length' | 'ends'>,
+  unit: LengthUnit,
+): string =>
+  `flexible connector${length === null ? '' : ` ${sayLength(length, unit)}`}, ${ends.map(nameFoundEnd).join(' and ')}, new`;
 
 /** An input as it was typed, with what was answered of it since. */
 export const sayInput = ({ typed, basis }: GasInput): string =>

@@ -53,6 +53,18 @@ export const SHORTHAND_GUIDE: readonly GuideTopic[] = [
       'up 48 of 3/4\nright 30, as coupling\nright 30, appliance "water heater" male\noff 1, left 12, cap',
   },
   {
+    title: 'What an appliance says of itself',
+    says: 'After the appliance: its kind, its input as printed, the gas it burns, the pressures it takes, whether a trap is inside it, whether it moves, whether it has its own shut-off, and how far the floor is below its inlet. What is not said is not known.',
+    example:
+      'down 48 of 3/4, valve\nright 12, appliance "kiln 1", kind kiln, input "80,000 Btu/h", burns natural, trap-inside no, floor 14',
+  },
+  {
+    title: 'Traps and connectors',
+    says: '“trap” and the length of its nipple hang a capped nipple at the end of a leg. A flexible connector says both its threads, and how long it is sold.',
+    example:
+      'down 48 of 3/4, valve, trap 4\nconnector right, begins "npt-3/4-male", ends "npt-3/4-male", long 36, new yes, appliance "oven", kind oven',
+  },
+  {
     title: 'What is copied out',
     says: 'The whole run reads back the same. A length whose text does not say it exactly is written to the nanometre, with what was typed in quotation marks. Parts the shop measured are “own” lines; “units” says what figures without a unit are. After “#” comes a remark, which is not kept.',
     example: 'units mm\nup 1219.2 "48 in" of 3/4 # to the joist\nright 1500\nsource, cap',

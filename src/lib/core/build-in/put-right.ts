@@ -58,6 +58,7 @@ export function planPutRight(
   const drop = findDrop(layout, node);
   if (!drop) return refuse({ code: 'leg-unknown', leg: node });
   if (!drop.trap) return refuse({ code: 'trap-missing' });
+  if (drop.appliance.plate.hasTrap === true) return refuse({ code: 'trap-built-in' });
   const { headline, further } = judgeDrop(drop);
   const codes = [headline, ...further].map(({ finding }) => finding.code);
   if (codes.some((code) => OF_THE_TEE.has(code))) return moveTrap(drop, drop.trap, wish, newId);

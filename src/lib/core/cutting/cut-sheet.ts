@@ -1,11 +1,13 @@
 import type { Part, PartKind } from '../catalogue/part.ts';
 import { MATERIALS, type Material } from '../catalogue/pipe.ts';
+import { getThreadId } from '../ends/end.ts';
 import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import { getKerf } from '../house-rules/saw-kerf.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
 import { assemble } from '../runs/bodies.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
+import type { ConnectorGeometry } from '../runs/run.ts';
 import type { Length } from '../units/length.ts';
 
 /** A piece with what the bench needs to make it. */
@@ -61,6 +63,13 @@ export interface JointTotal {
   readonly leakPoints: number;
 }
 
+/** Flexible connectors of one kind to buy: their two ends, and how long they are sold. */
+export interface ConnectorTotal {
+  readonly ends: ConnectorGeometry['ends'];
+  readonly length: Length | null;
+  readonly count: number;
+}
+
 export interface CutSheet {
   /** All rows, in cutting order. */
   readonly rows: readonly CutSheetRow[];
@@ -68,6 +77,7 @@ export interface CutSheet {
   readonly sizes: readonly SizeTotal[];
   readonly fittings: readonly FittingTotal[];
   readonly nipples: readonly NippleTotal[];
+  readonly connectors: readonly ConnectorTotal[];
   readonly joints: JointTotal;
 }
 
@@ -84,6 +94,7 @@ export function makeCutSheet(layout: RunLayout): CutSheet {
     sizes: groups.flatMap((group) => sumSize(group, layout) ?? []),
     fittings: countFittings(layout),
     nipples: countNipples(rows),
+    connectors: countConnectors(layout),
     joints: countJoints(layout),
   };
 }
@@ -133,6 +144,17 @@ function countFittings(layout: RunLayout): FittingTotal[] {
   return [...totals.values()].sort(
     (a, b) => NOMINAL_SIZES.indexOf(a.size) - NOMINAL_SIZES.indexOf(b.size) || a.kind.localeCompare(b.kind),
   );
+}
+
+function countConnectors({ legs }: RunLayout): ConnectorTotal[] {
+  const totals = new Map<string, ConnectorTotal>();
+  for (const { leg } of legs.values()) {
+    if (leg.geometry.kind !== 'connector') continue;
+    const { ends, length } = leg.geometry;
+    const key = `${ends.map(getThreadId).join(' ')} ${length ?? '?'}`;
+    totals.set(key, { ends, length, count: (totals.get(key)?.count ?? 0) + 1 });
+  }
+  return [...totals.values()];
 }
 
 function countJoints(layout: RunLayout): JointTotal {

@@ -16,6 +16,8 @@ export function drawLeg(
   to: Point,
   letter: number,
   quarters: Quarters,
+  /** Whether it is known which way the gas goes in it. */
+  isDirected: boolean,
 ): void {
   const { leg } = laid;
   if (leg.geometry.kind === 'made-up') {
@@ -29,7 +31,7 @@ export function drawLeg(
   drawSlantBox(sink, laid, from, to, quarters);
   sink.stroke(getTraits(leg.material).ink, [from, to], leg.id);
   for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
-  drawFlow(sink, from, to, letter, leg.id);
+  if (isDirected) drawFlow(sink, from, to, letter, leg.id);
 }
 
 /** A flexible connector is drawn as it is: a wave between short straight ends. */

@@ -1,5 +1,8 @@
 import type { Point } from '../geometry/isometric.ts';
 import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
+import { traceFlow } from '../flow/flow.ts';
+import { listDrops } from '../traps/drop.ts';
+import { judgeDrop } from '../traps/judge-drop.ts';
 import { findSource, type Measure, type Ref } from '../runs/run.ts';
 import { findLegOfPart } from '../runs/straight-line.ts';
 import { formatLength } from '../units/format-length.ts';
@@ -26,9 +29,10 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
   const { letter, quarters } = sheet;
   const taken = new TakenRoom(letter * 0.7);
   const source = findSource(layout.doc);
+  const { directed } = traceFlow(layout);
   for (const laid of layout.legs.values()) {
     const [from, to] = [points.get(laid.near)!, points.get(laid.far)!];
-    drawLeg(sink, laid, from, to, letter, quarters);
+    drawLeg(sink, laid, from, to, letter, quarters, directed.has(laid.id));
     taken.takeLine(from, to);
   }
   for (const node of layout.nodes.values()) {
@@ -48,6 +52,7 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     drawLegLabels(sink, laid, letters, points.get(laid.near)!, points.get(laid.far)!, taken, letter);
   }
   drawNames(sink, layout, points, taken, letter);
+  drawDrops(sink, layout, points, taken, letter);
   const plain = new Set([...own.values()].map(({ id }) => id));
   const others = Object.values(layout.doc.measures).filter(({ id }) => !plain.has(id));
   for (const measure of others.sort((a, b) => a.value - b.value)) {
@@ -73,7 +78,7 @@ export function drawDraft(
   if (!laid) return;
   const from = placed.points.get(laid.near) ?? { x: 0, y: 0 };
   const to = placeFarEnd(from, laid, placed.scale, sheet.quarters);
-  drawLeg(sink, laid, from, to, sheet.letter, sheet.quarters);
+  drawLeg(sink, laid, from, to, sheet.letter, sheet.quarters, true);
   const far = draft.nodes.get(laid.far)!;
   drawNode(sink, far, to, [from], false, sheet.letter);
   const [measure] = Object.values(draft.doc.measures).filter((each) => each.to.id === laid.far);
@@ -141,6 +146,47 @@ function drawNames(
     const below = along(at, other, -letter * 1.2);
     drawUnder(sink, node.node.terminal.name, node.id, below, along(at, other, -letter * 2.4), taken, letter);
   }
+}
+
+/** The trap of a drop has its name under its cap; a drop that is not right has a triangle where its appliance stands. */
+function drawDrops(
+  sink: Sink,
+  layout: RunLayout,
+  points: ReadonlyMap<string, Point>,
+  taken: TakenRoom,
+  letter: number,
+): void {
+  for (const drop of listDrops(layout)) {
+    const at = points.get(drop.node.id);
+    const [other] = listOthers(drop.node, points);
+    const nipple = drop.trap?.nipple.leg;
+    const [tee, cap] = nipple ? [points.get(nipple.near), points.get(nipple.far)] : [];
+    if (nipple && tee && cap) {
+      const [below, beyond] = [along(cap, tee, -letter * 0.6), along(cap, tee, -letter * 1.5)];
+      drawUnder(sink, 'trap', nipple.far, below, beyond, taken, letter);
+    }
+    if (!at || !other || judgeDrop(drop).headline.severity === 'note') continue;
+    drawFault(sink, along(at, other, -getApplianceBox(letter).length / 2), letter, drop.node.id);
+  }
+}
+
+/** A triangle, its point up, with a stroke in it. */
+function drawFault(sink: Sink, { x, y }: Point, letter: number, subject: string): void {
+  const size = letter * 0.62;
+  const [top, left, right] = [
+    { x, y: y - size },
+    { x: x - size, y: y + size * 0.8 },
+    { x: x + size, y: y + size * 0.8 },
+  ];
+  sink.stroke('fault', [top, left, right, top], subject);
+  sink.stroke(
+    'fault',
+    [
+      { x, y: y - size * 0.3 },
+      { x, y: y + size * 0.35 },
+    ],
+    subject,
+  );
 }
 
 function placeRef(layout: RunLayout, ref: Ref, points: ReadonlyMap<string, Point>): Point | null {

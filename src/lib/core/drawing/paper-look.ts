@@ -35,6 +35,7 @@ export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
   dimension: look(0.7, { tone: 'grey' }),
   appliance: look(1.6, { fill: 'paper' }),
   connector: look(1.8),
+  fault: look(2.4, { fill: 'paper' }),
   node: look(0, { fill: 'ink' }),
   'open-end': look(2, { fill: 'paper' }),
   tag: look(0.9, { fill: 'paper', tone: 'grey' }),

@@ -1,5 +1,6 @@
 import Joi from 'joi';
 import { NOMINAL_SIZES } from '../ends/size.ts';
+import { HOOK_UP_ITEMS } from '../runs/hook-up.ts';
 import type { RunEvent } from '../runs/event.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema, momentSchema, revisionSchema, subjectSchema } from './id.schema.ts';
@@ -11,12 +12,21 @@ const isCorrection = { is: 'correction' };
 /** A tick says no length: it was made as asked. */
 const mayBeSilent = { is: Joi.valid('correction', 'ticked') };
 
-/** An event as the bench records it. Only a correction may withdraw, and it names what it corrects. */
-export const eventSchema: Joi.ObjectSchema<RunEvent> = Joi.object<RunEvent>({
+const recorded = {
   id: idSchema,
+  runRevision: revisionSchema,
+  instrument: text(LIMITS.name),
+  simulated: Joi.boolean().required(),
+  by: text(LIMITS.name),
+  atDevice: momentSchema,
+  atServer: momentSchema.allow(null),
+};
+const versions = { catalogueVersion: text(LIMITS.name), rulePackVersion: text(LIMITS.name) };
+
+const pieceEventSchema = Joi.object({
+  ...recorded,
   kind: Joi.string().valid('as-cut', 'ticked', 'correction').required(),
   subject: subjectSchema,
-  runRevision: revisionSchema,
   asked: Joi.object({
     mark: text(LIMITS.name),
     size: Joi.string()
@@ -24,19 +34,43 @@ export const eventSchema: Joi.ObjectSchema<RunEvent> = Joi.object<RunEvent>({
       .required(),
     exact: length.required(),
     onTape: length.required(),
-    catalogueVersion: text(LIMITS.name),
-    rulePackVersion: text(LIMITS.name),
+    ...versions,
   }).required(),
   said: Joi.object({
-    length: length.when('/kind', { ...mayBeSilent, then: Joi.allow(null) }).required(),
+    length: length.when('...kind', { ...mayBeSilent, then: Joi.allow(null) }).required(),
     typed: text(LIMITS.typed).allow(''),
   }).required(),
-  instrument: text(LIMITS.name),
-  simulated: Joi.boolean().required(),
-  by: text(LIMITS.name),
-  atDevice: momentSchema,
-  atServer: momentSchema.allow(null),
   corrects: idSchema
     .allow(null)
     .when('kind', { ...isCorrection, then: Joi.invalid(null), otherwise: Joi.valid(null) }),
-}).required();
+});
+
+const hookUpSchema = Joi.object({
+  ...recorded,
+  kind: Joi.string().valid('hook-up').required(),
+  subject: idSchema,
+  asked: Joi.object({ name: text(LIMITS.name), ...versions }).required(),
+  said: Joi.object({
+    item: Joi.string()
+      .valid(...HOOK_UP_ITEMS)
+      .required(),
+    is: Joi.boolean().required(),
+  }).required(),
+  corrects: Joi.valid(null).required(),
+});
+
+const makeSchema = <Event>(more: Joi.SchemaMap): Joi.AlternativesSchema<Event> =>
+  Joi.alternatives<Event>()
+    .conditional('.kind', {
+      is: 'hook-up',
+      then: hookUpSchema.append(more),
+      otherwise: pieceEventSchema.append(more),
+    })
+    .required() as Joi.AlternativesSchema<Event>;
+
+/** An event as the bench records it, by its kind. Only a correction may withdraw, and it names what it corrects. */
+export const eventSchema = makeSchema<RunEvent>({});
+/** An event as a file tells of it: with the moment it arrived at the server. */
+export const arrivedEventSchema = makeSchema<RunEvent & { readonly atServer: string }>({
+  atServer: momentSchema,
+});

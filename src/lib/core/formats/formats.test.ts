@@ -12,7 +12,7 @@ import { applyPlan, getLeg, getPiece, layOut, makeRun } from '#support/make-run.
 import { makeRandomRun } from '#support/random-run.ts';
 import { changeSchema } from './change.schema.ts';
 import { makeCutSheetTable } from './cut-sheet-csv.ts';
-import { eventSchema } from './event.schema.ts';
+import { arrivedEventSchema, eventSchema } from './event.schema.ts';
 import { jobInputSchema } from './job.schema.ts';
 import { readRunDoc } from './read-run-doc.ts';
 import { readWith } from './read-with.ts';
@@ -169,6 +169,22 @@ describe('schemas at the border', () => {
     expect(readWith(eventSchema, tick).ok).to.equal(true);
     const subject = 'node00001:leg00001~leg00001#1.a:leg00001';
     expect(readWith(eventSchema, { ...tick, subject }).ok).to.equal(true);
+  });
+
+  it('take an item of a hook-up, which says no length', () => {
+    const asked = { name: 'kiln', catalogueVersion: '1', rulePackVersion: '1' };
+    const said = { item: 'leak-checked', is: true };
+    const hookUp = { ...event, kind: 'hook-up', subject: 'node00001', asked, said };
+    expect(readWith(eventSchema, hookUp).ok).to.equal(true);
+    expect(readWith(arrivedEventSchema, { ...hookUp, atServer: event.atDevice }).ok).to.equal(true);
+    for (const wrong of [
+      { ...hookUp, said: { length: 5, typed: '5' } },
+      { ...hookUp, said: { item: 'prayed', is: true } },
+      { ...hookUp, asked: event.asked },
+      { ...hookUp, corrects: 'event00000' },
+    ])
+      expect(readWith(eventSchema, wrong).ok, JSON.stringify(wrong)).to.equal(false);
+    expect(readWith(arrivedEventSchema, hookUp).ok).to.equal(false);
   });
 
   it('let only a correction withdraw, and make it name what it corrects', () => {

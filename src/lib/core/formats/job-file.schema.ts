@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { changeSchema } from './change.schema.ts';
-import { eventSchema } from './event.schema.ts';
+import { arrivedEventSchema } from './event.schema.ts';
 import { idSchema, momentSchema, revisionSchema as revision } from './id.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type JobsFile } from './job-file.ts';
 import { newJobSchema } from './job.schema.ts';
@@ -24,9 +24,7 @@ const runSchema = Joi.object({
   changes: Joi.array()
     .items(changeSchema.append({ revision, atServer: momentSchema }).optional())
     .required(),
-  events: Joi.array()
-    .items(eventSchema.append({ atServer: momentSchema }).optional())
-    .required(),
+  events: Joi.array().items(arrivedEventSchema.optional()).required(),
 }).required();
 
 /** A job file but for its run documents, which are read by `readRunDoc`. */

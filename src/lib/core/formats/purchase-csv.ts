@@ -1,5 +1,5 @@
 import { getTaperEnd } from '../catalogue/taper-end.ts';
-import { getEndSize } from '../ends/end.ts';
+import { getEndSize, getThreadId } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
@@ -41,7 +41,16 @@ export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: 
       ...tail,
     ];
   });
-  return [headings, ...pipes, ...nipples, ...fittings];
+  const connectors = sheet.connectors.map(({ ends, length, count }) => [
+    ...[
+      'connector',
+      ends.map(({ size }) => size).join(' x '),
+      `flexible, ${ends.map(getThreadId).join(' and ')}`,
+    ],
+    ...[String(count), ...(length === null ? ['', ''] : writeLength(length)), '', 'new, never used before'],
+    ...tail,
+  ]);
+  return [headings, ...pipes, ...nipples, ...fittings, ...connectors];
 }
 
 const writeLength = (length: Length): [string, string] => [

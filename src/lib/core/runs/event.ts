@@ -1,3 +1,4 @@
+import type { HookUpItem } from './hook-up.ts';
 import type { Length } from '../units/length.ts';
 
 /** What was asked at the moment the event was recorded: a later edit of the run does not rewrite it. */
@@ -50,12 +51,27 @@ export interface CorrectionEvent extends PieceRecord {
   readonly corrects: string;
 }
 
+/** An item of the hook-up of an appliance was looked at, or is no longer held to be right. Its subject is the node of the appliance. */
+export interface HookUpEvent extends Recorded {
+  readonly kind: 'hook-up';
+  /** What stood there then. */
+  readonly asked: {
+    readonly name: string;
+    readonly catalogueVersion: string;
+    readonly rulePackVersion: string;
+  };
+  readonly said: { readonly item: HookUpItem; readonly is: boolean };
+  readonly corrects: null;
+}
+
 /**
  * Something that happened at the bench, by its kind; joints, tests and appliances add kinds of their own. Append-only: undo never touches
  * it, a correction is a new event.
  */
-export type RunEvent = AsCutEvent | TickEvent | CorrectionEvent;
+export type RunEvent = AsCutEvent | TickEvent | CorrectionEvent | HookUpEvent;
+/** A record of a piece. */
+export type PieceEvent = Exclude<RunEvent, HookUpEvent>;
 /** What is said in a record, apart from who says it, when, and of what. */
-export type Said<Event extends RunEvent = RunEvent> = Event extends RunEvent
+export type Said<Event extends PieceEvent = PieceEvent> = Event extends PieceEvent
   ? Pick<Event, 'kind' | 'said' | 'corrects'>
   : never;

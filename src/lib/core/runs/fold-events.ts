@@ -1,4 +1,5 @@
 import type { Length } from '../units/length.ts';
+import type { HookUpItem } from './hook-up.ts';
 import type { RunEvent } from './event.ts';
 
 /** Who said something of a piece, and when. */
@@ -13,19 +14,22 @@ export interface AsCut extends Tick {
   readonly length: Length;
 }
 
-/** What the events add up to, by the id of the piece. */
+/** What the events add up to, by the id of the piece (of a hook-up, of the node). */
 export interface Facts {
   readonly asCut: ReadonlyMap<string, AsCut>;
   /** Ticked off: made as it was asked. */
   readonly ticked: ReadonlyMap<string, Tick>;
+  /** Node of an appliance → what of its hook-up was looked at and is right. */
+  readonly hookUps: ReadonlyMap<string, ReadonlyMap<HookUpItem, Tick>>;
 }
 
-export const NO_FACTS: Facts = { asCut: new Map(), ticked: new Map() };
+export const NO_FACTS: Facts = { asCut: new Map(), ticked: new Map(), hookUps: new Map() };
 
 /** Folds the events of a run, oldest first, into facts. A correction counts only if it corrects what stands. */
 export function foldEvents(events: readonly RunEvent[]): Facts {
   const asCut = new Map<string, AsCut>();
   const ticked = new Map<string, Tick>();
+  const hookUps = new Map<string, Map<HookUpItem, Tick>>();
   for (const event of events) {
     const { subject } = event;
     const tick: Tick = { by: event.by, at: event.atDevice, event: event.id };
@@ -33,6 +37,13 @@ export function foldEvents(events: readonly RunEvent[]): Facts {
       case 'ticked':
         ticked.set(subject, tick);
         break;
+      case 'hook-up': {
+        const items = hookUps.get(subject) ?? new Map<HookUpItem, Tick>();
+        hookUps.set(subject, items);
+        if (event.said.is) items.set(event.said.item, tick);
+        else items.delete(event.said.item);
+        break;
+      }
       case 'as-cut':
         asCut.set(subject, { ...tick, length: event.said.length });
         break;
@@ -43,5 +54,5 @@ export function foldEvents(events: readonly RunEvent[]): Facts {
         else asCut.set(subject, { ...tick, length: event.said.length });
     }
   }
-  return { asCut, ticked };
+  return { asCut, ticked, hookUps };
 }

@@ -53,6 +53,7 @@ export class LegLine {
   #figures: Partial<Record<OffsetPart, SaidLength>> = {};
   #sides: { set: Axis | null; roll: Axis | null } = { set: null, roll: null };
   #parts: SaidPart[] = [];
+  #trap: SaidLength | null = null;
   #order: number | null = null;
 
   constructor(reader: LineReader) {
@@ -81,6 +82,7 @@ export class LegLine {
       material: this.#material,
       measure: this.#length && { ...this.#length, ...this.#measure },
       parts: this.#parts,
+      trap: this.#trap,
       order: this.#order,
       ...this.#node.node,
     };
@@ -102,7 +104,7 @@ export class LegLine {
       [this.#kind === 'made-up' && !this.#said.has('male'), ['male']],
       [!this.#size, ['of']],
       [this.#length !== null, (['from', 'to'] as const).filter((each) => !this.#said.has(each))],
-      [this.#kind === 'axis', ['inline']],
+      [this.#kind === 'axis', ['inline', ...(this.#trap ? [] : (['trap'] as const))]],
     ];
     return [...open.flatMap(([isOpen, words]) => (isOpen ? words : [])), ...this.#node.next];
   }
@@ -215,6 +217,9 @@ export class LegLine {
     },
     'no-pipe': () => {
       this.#kind = 'made-up';
+    },
+    trap: () => {
+      this.#trap = this.#reader.takeLength();
     },
     connector: () => {
       this.#kind = 'connector';

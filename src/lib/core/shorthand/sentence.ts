@@ -68,6 +68,8 @@ export interface LegSentence extends SaidNode {
   readonly material: Material | null;
   readonly measure: SaidMeasure | null;
   readonly parts: readonly SaidPart[];
+  /** The nipple of a sediment trap that hangs at the end of the leg, with its cap. */
+  readonly trap: SaidLength | null;
   readonly order: number | null;
 }
 

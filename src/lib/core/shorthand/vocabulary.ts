@@ -44,6 +44,7 @@ export const KEYWORDS = {
   part: ['part'],
   gap: ['gap'],
   share: ['share'],
+  trap: ['trap', 'sediment-trap'],
   connector: ['connector', 'flex'],
   begins: ['begins'],
   ends: ['ends'],

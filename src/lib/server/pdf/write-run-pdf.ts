@@ -12,6 +12,7 @@ import { toInches, type LengthUnit } from '#core/units/length.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
 import { sayFinding } from '#words/findings.ts';
 import { sayLength } from '#words/length-text.ts';
+import { sayConnector } from '#words/appliances.ts';
 import { namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
 import { drawOnPage } from './draw-on-page.ts';
 
@@ -151,6 +152,7 @@ function writeTotals(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): voi
       ({ size, length, count }) => `${count} × ${size} nipple, ${sayLength(length, 'in')}`,
     ),
     ...sheet.fittings.map(({ part, count }) => `${count} × ${namePart(part)}`),
+    ...sheet.connectors.map((total) => `${total.count} × ${sayConnector(total, unit)}`),
   ]);
 }
 

@@ -61,6 +61,11 @@
   .valve.selected {
     stroke-width: 4;
   }
+  .fault {
+    stroke: var(--color-error);
+    fill: var(--color-base-100);
+    stroke-width: 2.2;
+  }
   .connector {
     stroke-width: 2.4;
   }

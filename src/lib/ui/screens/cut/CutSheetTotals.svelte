@@ -5,6 +5,7 @@
   import type { TapeGraduation } from '#core/units/tape.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
+  import { sayConnector } from '#words/appliances.ts';
   import { sayWrench } from '#words/joints.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
   import LengthText from '../../controls/LengthText.svelte';
@@ -51,6 +52,9 @@
           {namePart(total.part)}{sayRating(total.part)}
         </li>
       {:else}<li class="py-1">none yet</li>{/each}
+      {#each sheet.connectors as total (sayConnector(total, unit))}
+        <li class="py-1"><strong>{total.count} ×</strong> {sayConnector(total, unit)}</li>
+      {/each}
     </ul>
     <p class="mt-2">
       <strong>{sheet.joints.made}</strong>
