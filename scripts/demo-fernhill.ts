@@ -18,12 +18,14 @@ export interface DemoLeg {
   /** The leg at whose far end the measure begins, where that is not where the leg grows from. */
   readonly datum?: number;
   readonly terminal?: Terminal;
-  /** A part in the pipe, and how far from the near centre it stands. */
-  readonly part?: readonly [kind: InlineKind, at: string];
+  /** Parts in the pipe, and how far from the near centre each stands. */
+  readonly parts?: readonly (readonly [kind: InlineKind, at: string])[];
+  /** The measure is of the pipe itself, from end to end: a bought nipple. */
+  readonly isNipple?: true;
 }
 
 type More = Omit<Partial<DemoLeg>, 'from' | 'geometry' | 'measure'>;
-const straight = (from: number, axis: Way, measure: string, more: More = {}): DemoLeg => ({
+export const straight = (from: number, axis: Way, measure: string, more: More = {}): DemoLeg => ({
   from,
   geometry: { kind: 'axis', axis },
   size: '1',
@@ -31,27 +33,53 @@ const straight = (from: number, axis: Way, measure: string, more: More = {}): De
   ...more,
 });
 const side = (way: Axis, inches: number) => ({ way, length: inches * 25_400_000, typed: String(inches) });
-const kiln = (name: string): Terminal => newAppliance(name);
+const inches = (length: number) => ({ length: length * 25_400_000, typed: String(length) });
+const kiln = (name: string, btu: number, floor: number): Terminal =>
+  newAppliance(name, null, {
+    what: 'kiln',
+    input: { amount: btu * 1000, unit: 'Btu/h', basis: null, typed: `${btu},000 Btu/h` },
+    gas: 'natural',
+    hasTrap: false,
+    floor: inches(floor),
+  });
+
+/** The appliance into whose drop a trap is built when the run stands. */
+export const BUILT_IN = 'unit heater';
+const UNIT_HEATER: Terminal = newAppliance(BUILT_IN, null, {
+  what: 'unit-heater',
+  input: { amount: 45_000, unit: 'Btu/h', basis: null, typed: '45,000 Btu/h' },
+  gas: 'natural',
+  hasTrap: false,
+  moves: false,
+  floor: inches(60),
+});
 
 /**
  * The header along the north wall of Fernhill Kilns: from the riser up through the main valve, over, and along, its tees
- * marked out in running dimensions from the corner; a drop for each kiln (one past a post), a rise for the unit heater, a
- * street elbow under the beam to the glaze-test burner, and one capped outlet.
+ * marked out in running dimensions from the corner; a drop for each kiln (one past a post), each with its sediment trap, the second a
+ * 3 in nipple, too short by the house's rule; a rise for the unit heater, a street elbow under the beam to the glaze-test burner,
+ * and one capped outlet.
  */
 export const HEADER: readonly DemoLeg[] = [
-  straight(0, 'up', '4-2 1/2', { part: ['valve', '3-0'] }),
+  straight(0, 'up', '4-2 1/2', { parts: [['valve', '3-0']] }),
   straight(1, 'back', `1' 3 3/4"`),
   straight(2, 'right', '6-4'),
-  straight(3, 'down', '3-1 1/8', { size: '3/4', terminal: kiln('kiln 1'), part: ['union', '2-2'] }),
+  straight(3, 'down', '3-1 1/8', {
+    size: '3/4',
+    parts: [
+      ['valve', '1-0'],
+      ['union', '2-2'],
+    ],
+  }),
   straight(3, 'right', '15-2 1/2', { datum: 2 }),
-  straight(5, 'down', '1-3 1/2', { size: '3/4' }),
+  straight(5, 'down', '1-3 1/2', { size: '3/4', parts: [['valve', '8']] }),
   {
     from: 6,
     geometry: { kind: 'offset', along: 'down', set: side('out', 8), roll: side('right', 5), angle: 45 },
     size: '3/4',
     measure: null,
   },
-  straight(7, 'down', '1-8', { size: '3/4', terminal: kiln('kiln 2'), part: ['union', '11'] }),
+  straight(7, 'down', '1-8', { size: '3/4', parts: [['union', '11']] }),
   straight(5, 'right', '20-10 1/4', { datum: 2 }),
   straight(9, 'up', '2-9'),
   straight(9, 'right', '28-0 1/2', { datum: 2 }),
@@ -63,7 +91,15 @@ export const HEADER: readonly DemoLeg[] = [
   },
   straight(12, 'out', '2-7 3/4'),
   straight(11, 'right', '29-3', { datum: 2, terminal: { kind: 'cap' } }),
+  straight(4, 'out', '9', { size: '3/4', terminal: kiln('kiln 1', 80, 16) }),
+  straight(4, 'down', '4', { size: '3/4', terminal: { kind: 'cap' }, isNipple: true }),
+  straight(8, 'out', '9', { size: '3/4', terminal: kiln('kiln 2', 120, 18) }),
+  straight(8, 'down', '3', { size: '3/4', terminal: { kind: 'cap' }, isNipple: true }),
+  straight(10, 'back', '1-10', { terminal: UNIT_HEATER }),
 ];
 
-/** The main valve as it was measured: its length is fixed by no standard. */
-export const VALVE_LENGTH = '2 11/16';
+/** The valves as they were measured: their lengths are fixed by no standard. */
+export const VALVE_LENGTHS = [
+  ['1', '2 11/16'],
+  ['3/4', '2 3/8'],
+] as const;

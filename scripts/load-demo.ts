@@ -1,3 +1,4 @@
+import { NO_WISH, planBuildTrap } from '#core/build-in/build-trap.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import type { Result } from '#core/outcome/result.ts';
@@ -5,7 +6,13 @@ import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { centreToCentre, planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
 import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
 import { planPutPart } from '#core/runs/commands/put-part.ts';
+import { NO_FACTS } from '#core/runs/fold-events.ts';
+import { layOutRun } from '#core/runs/lay-out-run.ts';
 import { centreOf, newRun, type RunDoc } from '#core/runs/run.ts';
+import { listDrops } from '#core/traps/drop.ts';
+import type { NominalSize } from '#core/ends/size.ts';
+import { resolveRules } from '#core/house-rules/house-rules.ts';
+import type { LengthUnit } from '#core/units/length.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { resolveActor } from '#server/actor.ts';
 import { connect } from '#server/db/database.ts';
@@ -15,7 +22,8 @@ import { beginRun } from '#server/use-cases/begin-run.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { toChangeText } from '#server/work/read-change.ts';
 import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
-import { DEMO_JOB, DEMO_RUN, HEADER, VALVE_LENGTH } from './demo-fernhill.ts';
+import { BUILT_IN, DEMO_JOB, DEMO_RUN, HEADER, VALVE_LENGTHS, type DemoLeg } from './demo-fernhill.ts';
+import { DECK_OVEN, DECK_OVEN_RUN } from './demo-lantern-street.ts';
 import { ensureDatabase } from './ensure-database.ts';
 
 const url = process.env['DATABASE_URL'];
@@ -44,46 +52,84 @@ async function loadFernhill(): Promise<void> {
       people: ['Ines Marlow', 'Tobin Reed'],
     }),
   );
-  const { revision } = get(
-    await beginRun(db, actor, DEMO_JOB, { id: DEMO_RUN, name: 'Header along the north wall' }),
-  );
-  if (revision > 0) return;
-  let doc: RunDoc = newRun(DEMO_RUN, standardCatalogue.version, {});
+  const build = await loadRun(DEMO_JOB, DEMO_RUN, 'Header along the north wall', 'in', HEADER);
+  if (!build) return;
+  for (const [size, length] of VALVE_LENGTHS) await build.measureValve(size, length);
+  await build.buildTrap(BUILT_IN);
+}
+
+/** A run of the demo as it is laid out: what else is done to it. */
+interface DemoRun {
+  readonly measureValve: (size: NominalSize, typed: string) => Promise<void>;
+  readonly buildTrap: (appliance: string) => Promise<void>;
+}
+
+/** Lays a run out, change by change as a hand would; null where it is there already. */
+async function loadRun(
+  job: string,
+  run: string,
+  name: string,
+  unit: LengthUnit,
+  legs: readonly DemoLeg[],
+): Promise<DemoRun | null> {
+  const actor = resolveActor();
+  const { revision } = get(await beginRun(db, actor, job, { id: run, name }));
+  if (revision > 0) return null;
+  let doc: RunDoc = newRun(run, standardCatalogue.version, {});
   let base = 0;
   const make = async ({ label, ops }: PlannedChange) => {
     doc = get(applyOps(doc, ops));
-    const id = `demochange${String(base).padStart(3, '0')}`;
+    const id = `${run}change${String(base).padStart(3, '0')}`;
     const change = { id, base, by: 'Ines Marlow', at: new Date().toISOString(), label, ops };
-    get(await acceptChange(db, actor, DEMO_JOB, DEMO_RUN, toChangeText(change)));
+    get(await acceptChange(db, actor, job, run, toChangeText(change)));
     base++;
   };
   const ends: string[] = [];
   let made = 0;
-  const newId = () => `demothing${String(made++).padStart(4, '0')}`;
-  const read = (typed: string) => get(parseMeasure(typed, 'in')).length;
-  for (const [i, { from, geometry, size, measure, datum, terminal, part }] of HEADER.entries()) {
+  const newId = () => `${run}thing${String(made++).padStart(3, '0')}`;
+  const read = (typed: string) => get(parseMeasure(typed, unit)).length;
+  for (const [i, { from, geometry, size, measure, datum, terminal, parts, isNipple }] of legs.entries()) {
     const said = measure === null ? null : centreToCentre(read(measure), measure);
+    const begins = from === 0 ? (Object.values(doc.anchors)[0]?.node ?? null) : ends[from - 1]!;
     const leg: NewLeg = {
-      from: from === 0 ? null : ends[from - 1]!,
+      from: begins,
       geometry,
       size,
       material: 'black-iron',
-      measure: said && { ...said, from: datum === undefined ? null : centreOf(ends[datum - 1]!) },
+      measure: said && {
+        ...said,
+        from: isNipple
+          ? { ...centreOf(begins!), at: 'end' }
+          : datum === undefined
+            ? null
+            : centreOf(ends[datum - 1]!),
+        to: { at: isNipple ? 'end' : 'centre', gap: 0 },
+      },
       terminal: terminal ?? null,
     };
     await make(get(planAddLeg(doc, leg, newId)));
     const laid = Object.values(doc.legs).find(({ tag }) => tag === i + 1)!;
     ends.push(laid.to);
-    if (!part) continue;
-    const place = { from: laid.from, value: read(part[1]), typed: part[1] };
-    await make(get(planPutPart(doc, laid.id, part[0], place, newId)));
+    for (const [kind, at] of parts ?? []) {
+      const place = { from: laid.from, value: read(at), typed: at };
+      await make(get(planPutPart(doc, laid.id, kind, place, newId)));
+    }
   }
-  const valve = standardCatalogue.findPart('valve', '1')!;
-  const measured = { typed: VALVE_LENGTH, by: 'Ines Marlow' };
-  await make(get(planMeasurePart(doc, valve, { endToEnd: read(VALVE_LENGTH) }, measured, newId)));
+  return {
+    measureValve: async (size, typed) => {
+      const valve = standardCatalogue.findPart('valve', size)!;
+      const measured = { typed, by: 'Ines Marlow' };
+      await make(get(planMeasurePart(doc, valve, { endToEnd: read(typed) }, measured, newId)));
+    },
+    buildTrap: async (appliance) => {
+      const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS);
+      const drop = listDrops(layout).find((each) => each.appliance.name === appliance)!;
+      await make(get(planBuildTrap(layout, drop.node.id, NO_WISH, newId)).change);
+    },
+  };
 }
 
-/** Six pieces of old pipework; two of them were put in the wrong tray. */
+/** Six pieces of old pipework, two of them put in the wrong tray; and a deck oven whose trap does nothing. */
 async function loadLanternStreet(): Promise<void> {
   const actor = resolveActor();
   get(
@@ -99,6 +145,8 @@ async function loadLanternStreet(): Promise<void> {
     }),
   );
   for (const input of BAKERY_SPECIMENS) get(await keepSpecimen(db, actor, DEMO_BAKERY, input));
+  const oven = await loadRun(DEMO_BAKERY, DECK_OVEN_RUN, 'Deck oven', 'mm', DECK_OVEN);
+  await oven?.measureValve('3/4', '61');
 }
 
 /** The demo is ours: a refusal here is a bug. */

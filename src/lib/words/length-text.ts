@@ -17,6 +17,10 @@ export function sayExact(length: Length, unit: LengthUnit): string {
 export const sayReading = (length: Length, unit: LengthUnit): string =>
   unit === 'in' ? `${sayNumber(toInches(length), 4)} in` : `${sayNumber(toMillimetres(length), 2)} mm`;
 
+/** Millimetres of a drawing to scale, in the unit of the job. */
+export const sayMillimetres = (length: number, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(length / 25.4, 3)} in` : `${sayNumber(length, 1)} mm`;
+
 /** A number without idle zeros. */
 export const sayNumber = (value: number, places: number): string =>
   String(Number(value.toFixed(places))).replace('-', '−');

@@ -1,9 +1,10 @@
+import type { TrapPicture } from '#core/drawing/lens/draw-trap.ts';
 import type { LensDimension, LensPicture } from '#core/drawing/lens/lens-picture.ts';
 import type { PairVerdict } from '#core/joints/check-joint.ts';
 import type { MadeJoint } from '#core/materials/craft.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { JOINT_WORDS } from './joints.ts';
-import { sayExact, sayNumber } from './length-text.ts';
+import { sayExact, sayMillimetres, sayNumber } from './length-text.ts';
 import { namePort } from './parts.ts';
 
 /** What the lens shows, for those who do not see it and for those who do. */
@@ -54,5 +55,22 @@ export const sayDimension = ({ kind, length }: LensDimension, unit: LengthUnit):
   const finer = kind === 'along' ? 1 : 0;
   return unit === 'in' ? `${sayNumber(length / 25.4, 3 + finer)} in` : `${sayNumber(length, 1 + finer)} mm`;
 };
+
+/** What the lens shows of a trap: what becomes of gas and grit in it, by its ports. */
+export function sayTrapLens({ grit, isPlan, isAssumed, stub }: TrapPicture, unit: LengthUnit): string {
+  const [first, second] = grit.map(({ stays }) => stays);
+  const becomes =
+    second !== undefined
+      ? 'The gas turns and rises; some of the grit falls into the nipple, some is lifted with it.'
+      : first
+        ? 'The gas turns off by the branch; the grit keeps on, falls into the nipple and stays.'
+        : 'The grit goes where the gas goes: nothing is caught.';
+  return [
+    'The tee cut open, to scale.',
+    becomes,
+    ...(isPlan ? ['Seen from above.'] : []),
+    `Tee centre to cap bottom ${sayMillimetres(stub.length, unit)}${isAssumed ? ', drawn with a nipple of 3 in: measure yours' : ''}.`,
+  ].join(' ');
+}
 
 const lower = (said: string): string => said.charAt(0).toLowerCase() + said.slice(1);

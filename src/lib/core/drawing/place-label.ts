@@ -56,7 +56,7 @@ export function getPlacesBeside(from: Point, to: Point, width: number, height: n
   // Above a slanting leg, right of an upright one, before the other side.
   const first = upright ? (nx > 0 ? 1 : -1) : ny < 0 ? 1 : -1;
   const places: LabelPlace[] = [];
-  for (const far of [1, 1.5, 2.2]) {
+  for (const far of [1, 1.5, 2.2, 3]) {
     for (const share of [0.5, 0.3, 0.7, 0.1, 0.9]) {
       for (const side of [first, -first]) {
         const at = along(from, to, length * share);

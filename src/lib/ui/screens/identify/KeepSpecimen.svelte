@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import type { JobMilestone, Person } from '#core/runs/job.ts';
   import BenchSelect from '../../controls/BenchSelect.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
@@ -15,12 +16,15 @@
     people: readonly Person[];
     /** What holds the job finished; null while it is open. */
     finish: JobMilestone | null;
+    /** Whose inlet is identified: the run, and the node of the appliance. */
+    inlet?: { readonly run: string; readonly node: string } | null;
   }
-  let { bench, store, people, finish }: Props = $props();
+  let { bench, store, people, finish, inlet = null }: Props = $props();
   let name = $state('');
   let note = $state('');
   let trouble = $state.raw<Refusal | null>(null);
   let kept = $state('');
+  let keptId = $state('');
 
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
@@ -44,7 +48,7 @@
       at: getNow(),
     };
     await store.keep(input);
-    [name, note, kept] = ['', '', label];
+    [name, note, kept, keptId] = ['', '', label, input.id];
     bench.clear();
   }
 </script>
@@ -77,4 +81,14 @@
   <p role="status" class="font-semibold text-success empty:hidden">
     {kept && bench.readings.length === 0 ? `“${kept}” is kept.` : ''}
   </p>
+  {#if inlet}
+    <a
+      class="btn h-12 {keptId ? 'btn-primary' : ''}"
+      href="{resolve('/jobs/[job]/runs/[run]/drops', {
+        job: store.job,
+        run: inlet.run,
+      })}?plate={inlet.node}{keptId ? `&specimen=${keptId}` : ''}"
+      >{keptId ? 'Back to the appliance with it' : 'Back to the appliance'}</a
+    >
+  {/if}
 </section>

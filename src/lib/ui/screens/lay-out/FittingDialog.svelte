@@ -1,8 +1,11 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
+  import { APPLIANCE_KINDS, type ApplianceKind } from '#core/catalogue/appliance-kinds.ts';
   import { newAppliance } from '#core/runs/appliance.ts';
   import { findInlet } from '#core/runs/found-in-place.ts';
   import { findKindsThatFit } from '#core/runs/commands/choose-part.ts';
   import type { LaidNode } from '#core/runs/layout.ts';
+  import { APPLIANCE_KIND_NAMES } from '#words/appliances.ts';
   import { sayFittingRefusal } from '#words/fitting-refusals.ts';
   import { nameFitting, namePart, PART_KIND_NAMES } from '#words/parts.ts';
   import { CAUTIONS } from '#words/cautions.ts';
@@ -16,8 +19,9 @@
     open: boolean;
     entry: LegEntry;
     editor: RunEditor;
+    ids: { readonly job: string; readonly run: string };
   }
-  let { open = $bindable(), entry, editor }: Props = $props();
+  let { open = $bindable(), entry, editor, ids }: Props = $props();
   const id = $props.id();
   const node = $derived<LaidNode | null>(open ? entry.growingNode : null);
   const kinds = $derived(node && entry.store.doc ? findKindsThatFit(entry.store.doc, node.id) : []);
@@ -27,6 +31,7 @@
   const terminal = $derived(node?.node.terminal ?? null);
   const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
   let name = $state('');
+  let kind = $state<ApplianceKind | ''>('');
   let gender = $state<'male' | 'female'>('female');
   const canBush = $derived(
     node?.fitting.kind === 'none' &&
@@ -108,7 +113,10 @@
             if (
               editor.close(
                 node.id,
-                newAppliance(name.trim() || 'appliance', findInlet(node.legs[0]!, node.id, gender)),
+                newAppliance(name.trim() || 'appliance', findInlet(node.legs[0]!, node.id, gender), {
+                  ...(terminal?.kind === 'appliance' ? terminal.plate : {}),
+                  ...(kind === '' ? {} : { what: kind, ownKind: '' }),
+                }),
               )
             )
               name = '';
@@ -119,6 +127,14 @@
             <input class="tap input w-48" maxlength="80" placeholder="deck oven" bind:value={name} /></label
           >
           <label class="flex flex-col text-sm"
+            ><span class="chart-label">kind</span>
+            <select class="tap select w-40" bind:value={kind}>
+              <option value="">not said yet</option>
+              {#each APPLIANCE_KINDS as each (each)}<option value={each}>{APPLIANCE_KIND_NAMES[each]}</option
+                >{/each}
+            </select></label
+          >
+          <label class="flex flex-col text-sm"
             ><span class="chart-label">its inlet is</span>
             <select class="tap select w-32" bind:value={gender}>
               <option value="female">female</option>
@@ -127,6 +143,15 @@
           >
           <button type="submit" class="tap btn">Ends at it</button>
         </form>
+        {#if terminal?.kind === 'appliance'}
+          <p class="mt-2">
+            <a
+              class="tap inline-flex items-center underline decoration-dotted underline-offset-4"
+              href="{resolve('/jobs/[job]/runs/[run]/drops', ids)}?plate={node.id}"
+              >What its plate says, and its trap</a
+            >
+          </p>
+        {/if}
         <p class="mt-2 text-sm">{CAUTIONS.openEnd}</p>
       </section>
     {/if}

@@ -150,7 +150,12 @@
 </main>
 
 {#if legDialog.panel}<legDialog.panel bind:open={legDialog.isOpen} {entry} {editor} />{/if}
-{#if fittingDialog.panel}<fittingDialog.panel bind:open={fittingDialog.isOpen} {entry} {editor} />{/if}
+{#if fittingDialog.panel}<fittingDialog.panel
+    bind:open={fittingDialog.isOpen}
+    {entry}
+    {editor}
+    ids={{ job: store.job, run: store.run }}
+  />{/if}
 {#if keysDialog.panel}<keysDialog.panel bind:open={keysDialog.isOpen} />{/if}
 <ReasonDialogs bind:this={reasons} {store} />
 

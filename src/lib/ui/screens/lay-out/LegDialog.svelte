@@ -3,7 +3,7 @@
   import type { NominalSize } from '#core/ends/size.ts';
   import type { Axis } from '#core/geometry/axis.ts';
   import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
-  import { findWayFrom } from '#core/runs/leg-direction.ts';
+  import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
   import type { LaidLeg } from '#core/runs/layout.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
@@ -43,7 +43,9 @@
     const { geometry } = laid.leg;
     editor.redirect(
       laid.id,
-      geometry.kind === 'made-up' ? { ...geometry, axis: drawn } : { kind: 'axis', axis: drawn },
+      geometry.kind === 'made-up' || geometry.kind === 'connector'
+        ? { ...geometry, axis: drawn }
+        : { kind: 'axis', axis: drawn },
     );
   }
 
@@ -88,7 +90,7 @@
       </button>
     </div>
 
-    {#if laid.leg.geometry.kind !== 'made-up'}
+    {#if hasPipe(laid.leg)}
       <InlineParts {laid} {entry} {editor} />
     {/if}
 
@@ -125,7 +127,7 @@
             onslant={() => (slanting = !slanting)}
           />
         </div>
-        {#if laid.leg.geometry.kind !== 'made-up'}
+        {#if hasPipe(laid.leg)}
           <details class="grow" open={laid.leg.geometry.kind === 'offset'}>
             <summary class="tap cursor-pointer py-2 underline decoration-dotted">as an offset</summary>
             <OffsetFields {offset} unit={entry.unit} />

@@ -8,6 +8,7 @@
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { describeEntry } from './describe-entry.ts';
   import type { LegEntry, LegKind } from './leg-entry.svelte.ts';
+  import ConnectorFields from './ConnectorFields.svelte';
   import MeasurePointsDialog from './MeasurePointsDialog.svelte';
   import OffsetFields from './OffsetFields.svelte';
 
@@ -26,6 +27,7 @@
     { kind: 'pipe', name: 'pipe', says: 'a leg of pipe' },
     { kind: 'offset', name: 'offset', says: 'an offset between two 45° elbows' },
     { kind: 'fitting', name: 'no pipe', says: 'fitting straight into fitting' },
+    { kind: 'connector', name: 'connector', says: 'a flexible appliance connector' },
   ];
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -54,7 +56,12 @@
     if (isSlantKey(event.key) && !entry.slanting) entry.toggleSlant();
     entry.pickAxis(axis);
   }
-  const KIND_KEYS: Readonly<Partial<Record<string, LegKind>>> = { p: 'pipe', s: 'offset', n: 'fitting' };
+  const KIND_KEYS: Readonly<Partial<Record<string, LegKind>>> = {
+    p: 'pipe',
+    s: 'offset',
+    n: 'fitting',
+    c: 'connector',
+  };
 
   function onSubmit(event: SubmitEvent): void {
     event.preventDefault();
@@ -90,11 +97,11 @@
   </div>
   {#if !words.selected}
     <div class="flex items-stretch gap-1">
-      <div class="grid grow grid-cols-3 gap-1" role="group" aria-label="What comes next">
+      <div class="grid grow grid-cols-4 gap-1" role="group" aria-label="What comes next">
         {#each KINDS as { kind, name, says: what } (kind)}
           <button
             type="button"
-            class="kind tap"
+            class="kind tap max-sm:text-[15px]"
             class:picked={entry.kind === kind}
             aria-pressed={entry.kind === kind}
             aria-label="{name}: {what}"
@@ -119,7 +126,9 @@
     <p class="border-l-4 border-base-300 pl-3">
       The length of this leg follows from {words.selected.follows === 'offset'
         ? 'its set and roll'
-        : 'the parts at its ends'}. To change it, use “Change leg {words.selected.tag}” beside the cut.
+        : words.selected.follows === 'connector'
+          ? 'where its two ends are'
+          : 'the parts at its ends'}. To change it, use “Change leg {words.selected.tag}” beside the cut.
     </p>
   {:else if entry.kind === 'offset' && !words.selected}
     <OffsetFields offset={entry.offset} unit={entry.unit} />
@@ -137,7 +146,9 @@
           />
         </div>
       {/if}
-      {#if entry.kind === 'fitting' && !words.selected}
+      {#if entry.kind === 'connector' && !words.selected}
+        <ConnectorFields connector={entry.connector} unit={entry.unit} />
+      {:else if entry.kind === 'fitting' && !words.selected}
         <fieldset class="flex min-w-0 grow flex-col gap-1">
           <legend class="chart-label text-sm">whose end is the male one?</legend>
           {#each [['to', 'of what comes: street elbow, bushing, plug'], ['from', 'of what is there, into an opening']] as const as [male, words] (male)}

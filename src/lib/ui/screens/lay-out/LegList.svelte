@@ -3,7 +3,7 @@
   import { nameFitting, PART_KIND_NAMES } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
   import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
-  import { findWayFrom } from '#core/runs/leg-direction.ts';
+  import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { Length } from '#core/units/length.ts';
   import { makeKeeper } from '../../controls/keep-same.ts';
@@ -29,6 +29,7 @@
     readonly centres: Length | null;
     readonly course: string;
     readonly isPipe: boolean;
+    readonly isFlexible: boolean;
     readonly cuts: readonly (Length | null)[];
     readonly far: string;
     readonly fitting: string;
@@ -72,7 +73,8 @@
       tag: leg.tag,
       centres: laid.centreToCentre,
       course: [`${leg.size} ${nameWay(findWayFrom(leg, near))}`, ...kinds].join(', '),
-      isPipe: leg.geometry.kind !== 'made-up',
+      isPipe: hasPipe(leg),
+      isFlexible: leg.geometry.kind === 'connector',
       cuts: (pieces.get(laid.id) ?? []).map(({ cut }) => cut?.onTape.length ?? null),
       far,
       fitting: nameFitting(nodes.get(far)!.fitting),
@@ -94,7 +96,10 @@
       >
         <span class="font-semibold">{line.tag}</span>
         <span>
-          {#if line.centres !== null}<LengthText length={line.centres} unit={entry.unit} />{:else}?{/if}
+          {#if line.centres !== null}<LengthText
+              length={line.centres}
+              unit={entry.unit}
+            />{:else}{line.isFlexible ? 'as led' : '?'}{/if}
           <span class="block text-xs {picked === line.id ? '' : 'text-secondary'}">{line.course}</span>
         </span>
         <span class="text-lg leading-tight font-semibold">
@@ -108,7 +113,7 @@
                   />{:else}<span class="text-base text-error">no cut</span>{/if}</span
               >
             {/each}
-          {:else}<span class="text-base font-normal">no pipe</span>{/if}
+          {:else}<span class="text-base font-normal">{line.isFlexible ? 'connector' : 'no pipe'}</span>{/if}
         </span>
       </button>
     </div>

@@ -42,6 +42,7 @@
   const pieces = $derived(shown?.layout.pieces.get(shown.laid.id) ?? []);
   const format = $derived(shown && getTapeFormat(shown.layout.rules['tape-rounding'].option));
   const isMadeUp = $derived(shown?.laid.leg.geometry.kind === 'made-up');
+  const isConnector = $derived(shown?.laid.leg.geometry.kind === 'connector');
   const isDerived = $derived(shown ? shown.layout.solved.derived.has(shown.laid.id) : false);
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting' : 'open end';
@@ -69,7 +70,12 @@
   <section aria-label="Cut length" class="flex flex-col gap-1">
     <div class="flex items-end justify-between gap-x-4 gap-y-1 max-sm:flex-wrap">
       <div class="flex flex-wrap items-end gap-x-5">
-        {#if isMadeUp}
+        {#if isConnector}
+          <div>
+            <p class="chart-label leading-none">leg {tag}, a flexible connector</p>
+            <p class="text-3xl leading-tight font-bold">bought whole</p>
+          </div>
+        {:else if isMadeUp}
           <div>
             <p class="chart-label leading-none">leg {tag}, fitting in fitting, centres</p>
             <p class="text-4xl leading-tight font-bold sm:text-5xl">
@@ -108,12 +114,14 @@
       </div>
       {#if !shown.isDraft}
         <div class="row flex flex-wrap items-center justify-end gap-2">
-          <button
-            type="button"
-            class="tap btn"
-            aria-label="Lay the tape on leg {tag}"
-            onclick={() => ontape(shown.laid.id)}><Ruler size={18} aria-hidden="true" /> Tape</button
-          >
+          {#if !isConnector}
+            <button
+              type="button"
+              class="tap btn"
+              aria-label="Lay the tape on leg {tag}"
+              onclick={() => ontape(shown.laid.id)}><Ruler size={18} aria-hidden="true" /> Tape</button
+            >
+          {/if}
           {#if leg}
             <button type="button" class="tap btn" onclick={onleg}>Change leg {tag}</button>
           {:else if point && layout && layout.legs.size > 0}

@@ -8,7 +8,10 @@
   const KEYS: readonly (readonly [string, string])[] = [
     ...AXES.map((axis) => [AXIS_KEYS[axis], AXIS_NAMES[axis]] as const),
     ['r then Shift U', '45° between the two'],
-    ['p   s   n', 'before a measure: pipe, offset (set and roll), no pipe (fitting in fitting)'],
+    [
+      'p   s   n   c',
+      'before a measure: pipe, offset (set and roll), no pipe (fitting in fitting), connector',
+    ],
     ['3-7 1/4 Enter', 'a measure in feet and inches, then add the leg'],
     ['[   ]', 'the point before, the next point: the leg grows from it'],
     ['m', 'go to the measure'],

@@ -14,7 +14,10 @@ export interface EntryWords {
   readonly title: string;
   readonly growsFrom: string;
   /** The leg that is measured again; null while the run grows. */
-  readonly selected: { readonly tag: number; readonly follows: 'offset' | 'parts' | null } | null;
+  readonly selected: {
+    readonly tag: number;
+    readonly follows: 'offset' | 'parts' | 'connector' | null;
+  } | null;
   readonly size: NominalSize;
   readonly taken: readonly Axis[];
   /** From which point to which the next measure is taken. */
@@ -42,7 +45,8 @@ export function describeEntry(entry: LegEntry): EntryWords {
     growsFrom: sayGrowsFrom(entry),
     selected: selected && {
       tag: selected.leg.tag,
-      follows: geometry === 'axis' ? null : geometry === 'offset' ? 'offset' : 'parts',
+      follows:
+        geometry === 'axis' ? null : geometry === 'offset' || geometry === 'connector' ? geometry : 'parts',
     },
     size: entry.size,
     taken: entry.taken,
@@ -80,6 +84,7 @@ function sayDoes(entry: LegEntry): string {
   const verb = entry.inserting ? 'Put in' : 'Add';
   const way = axis ? sayWay(axis) : null;
   if (kind === 'offset') return entry.geometry ? `${verb} offset` : 'Say the ways and two figures';
+  if (kind === 'connector') return way ? `${verb} connector: ${way}` : 'Pick the way it is led';
   if (kind === 'fitting') return way ? `${verb} fitting: ${way}` : 'Pick the way it looks';
   if (!way) return reading?.ok ? 'Pick a direction for ' : 'Pick a direction and type the measure';
   return reading?.ok ? `${verb} leg: ${way} ` : `${way}: type the measure`;

@@ -20,6 +20,7 @@ import { parseMeasure } from '#core/units/check-measure.ts';
 import type { Length, LengthUnit } from '#core/units/length.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
+import { ConnectorEntry } from './connector-entry.svelte.ts';
 import { OffsetEntry } from './offset-entry.svelte.ts';
 import { handle, IDLE, type Handling, type Tool } from './tool.ts';
 
@@ -40,8 +41,8 @@ export interface EntryStore {
   apply(planned: PlannedChange): Result<void, Refusal>;
 }
 
-/** What kind of leg comes next: pipe, an offset between two 45° elbows, or fitting straight into fitting. */
-export type LegKind = 'pipe' | 'offset' | 'fitting';
+/** What kind of leg comes next: pipe, an offset between two 45° elbows, fitting straight into fitting, or a flexible connector. */
+export type LegKind = 'pipe' | 'offset' | 'fitting' | 'connector';
 
 /** A point a measure is taken from or to, as it is picked. */
 export interface PickedPoint {
@@ -82,6 +83,7 @@ export class LegEntry {
   /** Quarter turns of the drawing, and of the rose with it. */
   quarters = $state<Quarters>(0);
   readonly offset: OffsetEntry;
+  readonly connector = new ConnectorEntry();
 
   unit = $derived.by((): LengthUnit => this.store.details?.units ?? 'in');
   layout = $derived.by((): RunLayout | null => this.store.layout);
@@ -119,6 +121,7 @@ export class LegEntry {
   geometry = $derived.by((): LegGeometry | null => {
     if (this.kind === 'offset') return this.offset.geometry;
     if (!this.axis) return null;
+    if (this.kind === 'connector') return this.connector.makeGeometry(this.axis, this.material, this.size);
     return this.kind === 'fitting'
       ? { kind: 'made-up', axis: this.axis, male: this.male }
       : { kind: 'axis', axis: this.axis };
@@ -133,6 +136,7 @@ export class LegEntry {
       this.axis,
       this.male,
       this.offset.said,
+      ...this.connector.said,
       this.pickedSize,
       this.pickedMaterial,
       this.tool,
@@ -361,6 +365,7 @@ export class LegEntry {
     this.toPoint = CENTRE;
     if (this.datum === null) this.fromPoint = CENTRE;
     this.offset.clear();
+    this.connector.clear();
     this.offset.along = null;
   }
 

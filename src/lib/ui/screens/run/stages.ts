@@ -1,6 +1,6 @@
 /** A way to do what is done at a stage: a screen of the run. */
 export interface StageWay {
-  readonly path: 'lay-out' | 'write' | 'check' | 'cut' | 'vise';
+  readonly path: 'lay-out' | 'write' | 'check' | 'drops' | 'cut' | 'vise';
   readonly name: string;
 }
 
@@ -20,7 +20,14 @@ export const STAGES: readonly Stage[] = [
       { path: 'write', name: 'Write' },
     ],
   },
-  { id: 'check', name: 'Check', ways: [{ path: 'check', name: 'Check' }] },
+  {
+    id: 'check',
+    name: 'Check',
+    ways: [
+      { path: 'check', name: 'Findings' },
+      { path: 'drops', name: 'Drops' },
+    ],
+  },
   {
     id: 'make',
     name: 'Make',

@@ -3,6 +3,7 @@
   import { beforeNavigate, goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
+  import { isId } from '#core/formats/is-id.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
   import { findFinish } from '#core/runs/job.ts';
   import type { Refusal } from '#words/refusals.ts';
@@ -19,6 +20,12 @@
   const store = new SpecimensStore(id);
   const job = $derived(jobs.job);
   let trouble = $state.raw<Refusal | null>(null);
+
+  /** Whose inlet is identified, as the appliance's form asked; null where nothing of the kind was asked. */
+  const inlet = untrack(() => {
+    const [run = '', node = ''] = (page.url.searchParams.get('inlet') ?? '').split('.');
+    return isId(run) && isId(node) ? { run, node } : null;
+  });
 
   $effect(() => {
     void jobs.load(id);
@@ -73,6 +80,7 @@
           {store}
           people={job.people}
           finish={findFinish(job)}
+          {inlet}
         />{/snippet}
     </ThreadBench>
     <h2 class="print-only text-2xl font-semibold">{job.name}</h2>

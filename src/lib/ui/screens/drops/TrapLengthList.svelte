@@ -1,0 +1,58 @@
+<script lang="ts">
+  import type { Trap } from '#core/traps/drop.ts';
+  import { getTrapLengths } from '#core/traps/trap-lengths.ts';
+  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { sayExact } from '#words/length-text.ts';
+  import WhyButton from '../reasons/WhyButton.svelte';
+
+  interface Props {
+    trap: Trap;
+    unit: LengthUnit;
+    onwhy: (id: string) => void;
+  }
+  let { trap, unit, onwhy }: Props = $props();
+  const lengths = $derived(getTrapLengths(trap));
+  const say = (length: Length | null): string => (length === null ? '?' : sayExact(length, unit));
+  const e = $derived(lengths.engagements.map(say));
+  const rows = $derived([
+    ['nipple', lengths.nipple, 'from end to end'],
+    ['shows', lengths.exposed, `${say(lengths.nipple)} − ${e[0]} − ${e[1]} made up at its ends`],
+    ['pocket', lengths.pocket, `${say(lengths.exposed)} + ${say(lengths.depth)} the depth of the cap`],
+    [
+      'tee centre to cap bottom',
+      lengths.centreToBottom,
+      `${say(lengths.pocket)} + ${say(lengths.centreToFace)} the tee’s centre to its face`,
+    ],
+  ] as const);
+</script>
+
+<section aria-label="Lengths of the trap">
+  <dl class="lengths">
+    {#each rows as [name, length, how] (name)}
+      <dt>{name}</dt>
+      <dd>
+        <strong>{say(length)}</strong> <span class="chart-label text-sm">{how}</span>
+      </dd>
+    {/each}
+  </dl>
+  {#if trap.nipple.piece}
+    {@const id = trap.nipple.piece.id}
+    <p>
+      How the nipple comes to its length
+      <WhyButton {id} what="the nipple of the trap" {onwhy} />
+    </p>
+  {/if}
+</section>
+
+<style>
+  .lengths {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 0.15rem 0.75rem;
+  }
+  dt {
+    font-family: var(--font-chart);
+    font-style: italic;
+    color: var(--color-secondary);
+  }
+</style>
