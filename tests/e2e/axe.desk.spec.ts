@@ -9,7 +9,10 @@ import {
   openRunWith,
   startTestApp,
   test,
+  writeRun,
 } from '../support/e2e.ts';
+import { makeRun } from '../support/make-run.ts';
+import { kiln, withParts } from '../support/make-trap.ts';
 
 test.describe('accessibility', () => {
   // One look of axe at a full screen takes seconds.
@@ -72,6 +75,28 @@ test.describe('accessibility', () => {
       .setInputFiles({ name: 'a.json', mimeType: 'application/json', buffer });
     await expect(page.getByText(/It can be looked at here/)).toBeVisible();
     await expectAccessible(page, 'a newer file');
+  });
+
+  test('drops: a wrong trap in the lens, how it is put right, the plate', async ({ page, request, app }) => {
+    const run = await makeJob(request, app.url);
+    const legs = [
+      [0, 'down', 40],
+      [1, 'right', 10, { terminal: kiln({ gas: 'lp' }) }],
+      [1, 'down', 4.155, { cap: true }],
+    ] as const;
+    await writeRun(request, app.url, run, withParts(makeRun(legs), [[1, 'valve', 0.4], [1, 'union', 0.7]])); // prettier-ignore
+    await openRun(page, run.layOut.replace('lay-out', 'drops'));
+    await expect(page.getByTestId('verdict')).toHaveText('too short');
+    await page.getByRole('button', { name: 'Let it flow' }).click();
+    await page.getByRole('button', { name: 'Stop' }).click();
+    await expectAccessible(page, 'drops');
+    await page.getByRole('button', { name: 'Put it right' }).click();
+    await expect(page.getByRole('dialog').getByText('to buy')).toBeVisible();
+    await expectAccessible(page, 'put right');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('button', { name: 'Its plate' }).click();
+    await expect(page.getByLabel('inlet’s centre down to the floor')).toBeVisible();
+    await expectAccessible(page, 'plate');
   });
 
   test('quick cut: what is asked, a cut with its list, its reason, into a job; with gloves', async ({

@@ -229,6 +229,22 @@ describe('use cases on a real PostgreSQL', () => {
       );
     });
 
+    it('of a hook-up are about a point the run has, or had', async () => {
+      const { doc } = await read();
+      const hookUp = (subject: string): RunEvent => ({
+        ...makeEvent(piece),
+        kind: 'hook-up',
+        subject,
+        asked: { name: 'kiln', catalogueVersion: '1', rulePackVersion: '1' },
+        said: { item: 'leak-checked', is: true },
+        corrects: null,
+      });
+      expect(code(await record(hookUp(getLeg(doc, 1).to)))).to.equal('ok');
+      expect(code(await record(hookUp('nosuchnode0')))).to.equal('appliance-unknown');
+      const { events } = await read();
+      expect(events.map(({ kind }) => kind)).to.deep.equal(['hook-up']);
+    });
+
     it('count where the run is said to stand, at its revision', async () => {
       const stand = async () => mustBe(await readStanding(connection.db, ACTOR, JOB.id, RUN));
       const before = await stand();

@@ -8,6 +8,7 @@ import {
 import { applyOps } from '#core/runs/change.ts';
 import { centreToCentre, planAddLeg } from '#core/runs/commands/add-leg.ts';
 import type { RunDoc } from '#core/runs/run.ts';
+import { planCopyRun } from '#core/runs/commands/copy-run.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import { findAxisForKey } from '../../src/lib/ui/instruments/axis-keys.ts';
 import { getLeg, mustBe, newLeg } from './make-run.ts';
@@ -175,6 +176,26 @@ export async function layLegs(
     doc = mustBe(applyOps(doc, ops));
     from = getLeg(doc, base + 1).to;
   }
+}
+
+/** Writes a whole run, as a test makes one, into an empty run of the server. */
+export async function writeRun(
+  request: APIRequestContext,
+  url: string,
+  { job, run }: { readonly job: string; readonly run: string },
+  doc: RunDoc,
+): Promise<void> {
+  const path = `${url}/api/jobs/${job}/runs/${run}`;
+  const { value } = (await (await request.get(path)).json()) as { value: { doc: RunDoc } };
+  const change = {
+    id: makeId(),
+    base: 0,
+    by: 'not named',
+    at: new Date().toISOString(),
+    ...planCopyRun(doc, value.doc),
+  };
+  const sent = await request.post(`${path}/changes`, { headers: { origin: url }, data: change });
+  expect(sent.status()).toBe(200);
 }
 
 /** Opens a new run with these legs in it; the list has them then. */

@@ -203,6 +203,8 @@ const SENTENCES: Sentences = {
   'reading-message-unreadable': ({ path }) =>
     `An instrument sent something that is no reading${path ? ` (at “${path}”)` : ''}. Nothing was taken from it; type the reading instead.`,
   'marking-empty': () => 'Nothing is written. Copy the marking as it stands on the part.',
+  'appliance-unknown': () =>
+    'The run has no such appliance, and never had one. Open its drops again and tick it there.',
   'piece-unknown': ({ piece }) =>
     `The run has no piece “${piece}”. Open the cut sheet again and pick it there.`,
   'event-corrects-nothing': ({ corrects }) =>

@@ -37,6 +37,7 @@ export type WireRefusal =
   | { readonly code: 'specimen-unknown'; readonly specimen: string }
   | { readonly code: 'specimen-has-no-end'; readonly name: string }
   | { readonly code: 'piece-unknown'; readonly piece: string }
+  | { readonly code: 'appliance-unknown'; readonly node: string }
   | { readonly code: 'event-corrects-nothing'; readonly corrects: string }
   | { readonly code: 'id-taken'; readonly id: string }
   | { readonly code: 'change-id-reused'; readonly id: string }

@@ -68,8 +68,8 @@ class RunWriter {
   readonly #taken = new Set<string>();
   readonly #parents = new Map<string, string>();
   readonly #byTag: ReadonlyMap<number, Leg>;
-  /** What it is taken between → ids of the measures that were there. */
-  readonly #oldMeasures = new Map<string, string[]>();
+  /** What it is taken between → the measures that were there. */
+  readonly #oldMeasures = new Map<string, Measure[]>();
   #source: string | null = null;
 
   constructor(base: RunDoc, newId: NewId) {
@@ -77,7 +77,7 @@ class RunWriter {
     this.#newId = newId;
     for (const measure of Object.values(base.measures)) {
       const key = getEnds(measure);
-      this.#oldMeasures.set(key, [measure.id, ...(this.#oldMeasures.get(key) ?? [])]);
+      this.#oldMeasures.set(key, [measure, ...(this.#oldMeasures.get(key) ?? [])]);
     }
     this.#byTag = new Map([...getLegs(base).values()].map((leg) => [leg.tag, leg]));
   }
@@ -267,9 +267,15 @@ class RunWriter {
     return null;
   }
 
-  /** A measure between the same two points keeps its id. */
+  /** A measure between the same two points keeps its id: of several the one that says the same. */
   #putMeasure(measure: Omit<Measure, 'id'>): void {
-    const id = this.#oldMeasures.get(getEnds(measure))?.pop() ?? this.#newId();
+    const old = this.#oldMeasures.get(getEnds(measure)) ?? [];
+    const same = old.findLastIndex(
+      ({ value, typed, along }) =>
+        value === measure.value && typed === measure.typed && along === measure.along,
+    );
+    const [kept] = old.splice(same < 0 ? old.length - 1 : same, 1);
+    const id = kept?.id ?? this.#newId();
     this.#measures[id] = { id, ...measure };
   }
 

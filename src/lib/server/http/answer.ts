@@ -30,6 +30,7 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'job-not-finished': 409,
   'run-unknown': 404,
   'piece-unknown': 404,
+  'appliance-unknown': 404,
   'specimen-unknown': 404,
   'specimen-has-no-end': 409,
   'event-corrects-nothing': 409,

@@ -72,9 +72,15 @@ export async function listChangesSince(
   return rows.map((row) => ({ ...row, at: row.at.toISOString(), atServer: row.atServer.toISOString() }));
 }
 
-/** Whether any change of the run ever put in a leg of this id. */
-export async function hasEverHadLeg(db: Queryable, crew: string, run: string, leg: string): Promise<boolean> {
-  const inserted = JSON.stringify([{ op: 'insert', in: 'legs', id: leg }]);
+/** Whether any change of the run ever put in a leg, or a point, of this id. */
+export async function hasEverHad(
+  db: Queryable,
+  crew: string,
+  run: string,
+  where: 'legs' | 'nodes',
+  id: string,
+): Promise<boolean> {
+  const inserted = JSON.stringify([{ op: 'insert', in: where, id }]);
   const [row] = await db
     .select({ id: changes.id })
     .from(changes)

@@ -3,13 +3,14 @@ import type { WireRefusal } from '#core/formats/wire.ts';
 import type { RunEvent } from '#core/runs/event.ts';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
-import { hasEverHadLeg } from '../repositories/changes.ts';
+import { hasEverHad } from '../repositories/changes.ts';
 import { findEvent, insertEvent } from '../repositories/events.ts';
 import { findRunHead } from '../repositories/runs.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
 /**
- * Records an event of a run. Sent twice it is recorded once. Its piece must be, or once have been, in the run; what
+ * Records an event of a run. Sent twice it is recorded once. Its piece (of a hook-up, the point of its
+ * appliance) must be, or once have been, in the run; what
  * a correction corrects must be there.
  */
 export async function recordEvent(
@@ -22,8 +23,12 @@ export async function recordEvent(
   return db.transaction(async (tx) => {
     const open = await requireOpenJob(tx, crew, job);
     if (!(await findRunHead(tx, crew, job, run))) return refuse({ code: 'run-unknown', run });
-    if (!(await isPieceOfRun(tx, crew, run, event.subject))) {
-      return refuse({ code: 'piece-unknown', piece: event.subject });
+    const { subject } = event;
+    if (event.kind === 'hook-up') {
+      if (!(await hasEverHad(tx, crew, run, 'nodes', subject)))
+        return refuse({ code: 'appliance-unknown', node: subject });
+    } else if (!(await isPieceOfRun(tx, crew, run, subject))) {
+      return refuse({ code: 'piece-unknown', piece: subject });
     }
     if (event.corrects !== null) {
       const corrected = await findEvent(tx, crew, event.corrects);
@@ -54,5 +59,5 @@ function answerKept(
 async function isPieceOfRun(tx: Queryable, crew: string, run: string, piece: string): Promise<boolean> {
   const match = /^[a-z0-9.#]+:([a-z0-9]+)~[a-z0-9.#]+:([a-z0-9]+)$/.exec(piece);
   if (!match || match[1] !== match[2]) return false;
-  return hasEverHadLeg(tx, crew, run, match[1]!);
+  return hasEverHad(tx, crew, run, 'legs', match[1]!);
 }

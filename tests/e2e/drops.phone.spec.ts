@@ -1,0 +1,110 @@
+import { kiln, withParts } from '../support/make-trap.ts';
+import { makeRun, type TestLeg } from '../support/make-run.ts';
+import { expect, goTo, makeJob, onServer, openRun, test, writeRun } from '../support/e2e.ts';
+
+const SHAPES: readonly (readonly [name: string, legs: readonly TestLeg[]])[] = [
+  ['a drop from above, the inlet to the side', [[0, 'right', 60], [1, 'down', 48], [2, 'right', 12, { terminal: kiln() }]]],
+  ['a straight drop into an inlet that looks up', [[0, 'right', 60], [1, 'down', 60, { terminal: kiln() }]]],
+  ['a level supply', [[0, 'right', 60], [1, 'back', 70, { terminal: kiln() }]]],
+  ['a supply from below', [[0, 'right', 60], [1, 'up', 48], [2, 'right', 22, { terminal: kiln() }]]],
+]; // prettier-ignore
+
+for (const [name, legs] of SHAPES) {
+  test(`from a bare drop to a trap that works in four presses, the floor asked: ${name}`, async ({
+    page,
+    request,
+    app,
+  }) => {
+    const run = await makeJob(request, app.url);
+    await writeRun(request, app.url, run, makeRun(legs));
+    await openRun(page, run.layOut);
+    // One and two: the stage, and its drops.
+    await goTo(page, 'Check', 'Drops');
+    const verdict = page.getByTestId('verdict');
+    await expect(verdict).toHaveText('no trap');
+    // Three: what is to be done is the biggest thing.
+    await page.getByRole('button', { name: 'Build it in' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel('from the inlet’s centre down to the floor').fill('3');
+    await dialog.getByLabel('from the inlet’s centre down to the floor').blur();
+    await expect(dialog.getByRole('alert')).toContainText(/short/);
+    await dialog.getByLabel('from the inlet’s centre down to the floor').fill('40');
+    await dialog.getByLabel('from the inlet’s centre down to the floor').blur();
+    await expect(dialog.getByText(/to buy/)).toBeVisible();
+    // Four.
+    await dialog.getByRole('button', { name: 'Build it in' }).click();
+    await expect(verdict).toHaveText('works');
+    await expect(page.getByRole('img', { name: /falls into the nipple and stays/ })).toBeVisible();
+    await expect(onServer(page)).toBeVisible();
+    await page.reload();
+    await expect(verdict).toHaveText('works');
+  });
+}
+
+test('a trap piped straight through is put right, and taken back again', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  const straight = makeRun([
+    [0, 'down', 40],
+    [1, 'right', 8],
+    [2, 'right', 8, { terminal: kiln() }],
+    [2, 'down', 5.155, { cap: true }],
+  ]);
+  await writeRun(request, app.url, run, withParts(straight, [[1, 'valve', 0.4], [1, 'union', 0.7]])); // prettier-ignore
+  await openRun(page, run.layOut);
+  await goTo(page, 'Check', 'Drops');
+  const verdict = page.getByTestId('verdict');
+  await expect(verdict).toHaveText('does nothing');
+  await expect(page.getByRole('img', { name: /nothing is caught/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Put it right' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByText('no fitting', { exact: true })).toBeVisible();
+  await expect(dialog.getByText(/joints are opened/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Put it right' }).click();
+  await expect(verdict).toHaveText('works');
+  await goTo(page, 'Measure', 'Lay out');
+  await page.getByRole('button', { name: /^Undo: the trap at leg 4 put right/ }).click();
+  await goTo(page, 'Check', 'Drops');
+  await expect(verdict).toHaveText('does nothing');
+});
+
+test('the plate: what is wrong with it stands at its place, another gas stops, the hook-up is ticked', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  const bare = makeRun([
+    [0, 'down', 40],
+    [1, 'right', 10, { terminal: kiln({ what: null }) }],
+  ]);
+  await writeRun(request, app.url, run, bare);
+  await openRun(page, run.layOut);
+  await goTo(page, 'Check', 'Drops');
+  await expect(page.getByTestId('verdict')).toHaveText('kind not said');
+  await page.getByRole('button', { name: 'Say what it is' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('kind').selectOption('range');
+  const input = dialog.getByLabel('input', { exact: true });
+  await input.fill('80000');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(dialog.getByText(/without a unit/)).toBeVisible();
+  await input.fill('1e9 Btu/h');
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(dialog.getByText(/no such appliance takes more than/)).toBeVisible();
+  await input.fill('24 kW');
+  await dialog.getByLabel('net or gross, by the plate').selectOption('net');
+  await dialog.getByLabel('set for').selectOption('lp');
+  await expect(dialog.getByText(/Stop\. The job is natural gas/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByTestId('verdict')).toHaveText('none asked for');
+  await expect(page.getByText('range, 24 kW net, set for LP gas (propane)')).toBeVisible();
+  await expect(page.getByRole('alert')).toContainText('converted by its maker’s kit');
+  const item = page.getByRole('checkbox', { name: 'A second wrench held the inlet' });
+  await item.click();
+  await expect(page.getByText('A second wrench held the inlet, by Ada Quill')).toBeVisible();
+  await expect(onServer(page)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'At the hook-up: 1 of 6 looked at' })).toBeVisible();
+  await item.click();
+  await expect(page.getByRole('heading', { name: 'At the hook-up: 0 of 6 looked at' })).toBeVisible();
+});
