@@ -1,4 +1,5 @@
-import { NO_WISH, planBuildTrap } from '#core/build-in/build-trap.ts';
+import { planBuildTrap } from '#core/build-in/build-trap.ts';
+import { NO_WISH } from '#core/build-in/trap-wish.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import type { Result } from '#core/outcome/result.ts';

@@ -9,7 +9,6 @@ const RUN = '/jobs/demofernhill/runs/demofernhillheader';
 const SIZES = {
   desk: { width: 1280, height: 800 },
   phone: { width: 390, height: 844 },
-  paper: { width: 690, height: 1000 },
 };
 
 /** A piece between a tee's branch and a 45°, by the thumb's keys. */
@@ -31,8 +30,8 @@ interface Shot {
 const understood = (page: Page) => page.getByRole('button', { name: 'Understood' }).click();
 const type = async (page: Page) => {
   await understood(page);
-  await page.getByRole('button', { name: 'Grow from the open end at the end of leg 10' }).click();
-  await page.getByRole('button', { name: 'back away from you' }).click();
+  await page.getByRole('button', { name: 'Grow from the open end at the end of leg 13' }).click();
+  await page.getByRole('button', { name: /^down/ }).click();
   await page.getByLabel('Measure, centre to centre').fill('2-4 3/8');
 };
 
@@ -128,17 +127,8 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
   { name: 'check', path: `${RUN}/check`, size: 'desk', theme: 'crawlspace', act: understood },
+  { name: 'drops', path: `${RUN}/drops`, size: 'desk', theme: 'daylight', act: understood },
   { name: 'cut-sheet', path: `${RUN}/cut`, size: 'desk', theme: 'daylight', act: understood },
-  {
-    name: 'cut-sheet-print',
-    path: `${RUN}/cut`,
-    size: 'paper',
-    theme: 'daylight',
-    act: async (page) => {
-      await understood(page);
-      await page.emulateMedia({ media: 'print' });
-    },
-  },
   {
     name: 'vise',
     path: `${RUN}/vise`,

@@ -1,7 +1,8 @@
 import { newAppliance } from '#core/runs/appliance.ts';
 import { getLegs } from '#core/runs/legs.ts';
 import { makeTaperEnd } from '#core/catalogue/taper-end.ts';
-import { NO_WISH, planBuildTrap } from '#core/build-in/build-trap.ts';
+import { planBuildTrap } from '#core/build-in/build-trap.ts';
+import { NO_WISH } from '#core/build-in/trap-wish.ts';
 import { planPutRight } from '#core/build-in/put-right.ts';
 import { listDrops } from '#core/traps/drop.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';

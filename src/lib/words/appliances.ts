@@ -5,7 +5,7 @@ import type { ConnectorTotal } from '#core/cutting/cut-sheet.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayLength } from './length-text.ts';
 import { nameFoundEnd } from './threads.ts';
-import type { GasInput, GasInputRefusal, InputBasis } from '#core/units/gas-input.ts';
+import type { GasInput, GasInputRefusal } from '#core/units/gas-input.ts';
 
 export const APPLIANCE_KIND_NAMES: Readonly<Record<ApplianceKind, string>> = {
   furnace: 'furnace',
@@ -24,8 +24,6 @@ export const APPLIANCE_KIND_NAMES: Readonly<Record<ApplianceKind, string>> = {
 };
 
 export const GAS_NAMES: Readonly<Record<Gas, string>> = { natural: 'natural gas', lp: 'LP gas (propane)' };
-
-export const BASIS_NAMES: Readonly<Record<InputBasis, string>> = { gross: 'gross', net: 'net' };
 
 /** What kind of appliance it is; null while that is not known. */
 export const nameKind = ({ what, ownKind }: Pick<Plate, 'what' | 'ownKind'>): string | null =>

@@ -8,6 +8,7 @@ import { sayFittingRefusal } from './fitting-refusals.ts';
 import { GAS_NAMES, sayInput } from './appliances.ts';
 import { sayTrap, TRAP_NAMES } from './traps.ts';
 import { namePart, PART_KIND_NAMES } from './parts.ts';
+import { DRIP_PITCH } from '#core/traps/drips.ts';
 import { sayBy } from './people.ts';
 import { sayMeasure } from './refs.ts';
 
@@ -88,8 +89,8 @@ const SENTENCES: Sentences = {
     `Connector ${mark} does not end at an appliance. A flexible connector is the last thing before one, and never goes on.`,
   'connector-long': ({ mark, length, most }, unit) =>
     `Connector ${mark} is ${sayLength(length, unit)} long; over ${sayLength(most, unit)} most codes forbid. Ask, or bring the pipe nearer.`,
-  'drip-missing': ({ mark }) =>
-    `Liquid would stand at the low point at the end of leg ${mark}. Wet gas gets a drip there: a capped stub that hangs down, with pipe falling to it.`,
+  'drip-missing': ({ mark }, unit) =>
+    `Liquid would stand at the low point at the end of leg ${mark}. Wet gas gets a drip there: a capped stub that hangs down, with pipe that falls to it, about ${sayLength(DRIP_PITCH.fall, unit)} in ${sayLength(DRIP_PITCH.in, unit)}; confirm with the supplier.`,
   'open-end': ({ mark }) => `Leg ${mark} ends open. Cap it before gas comes, even behind a shut valve.`,
   'loop-misses': ({ mark, by }, unit) =>
     `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,

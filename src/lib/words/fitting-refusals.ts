@@ -17,6 +17,8 @@ export function sayFittingRefusal(refusal: FittingRefusal): string {
       return `The run begins at what may be ${nameFoundEnd(refusal.end)} or something that looks like it. Measure on at the bench until it is told apart; no cut is given until then.`;
     case 'existing-end-takes-no-pipe':
       return `The run begins at ${nameFoundEnd(refusal.end)}, in which ${refusal.size} pipe with its thread does not make up. A transition must stand between; no cut is given for this leg.`;
+    case 'inlet-not-told-apart':
+      return `The appliance’s inlet is ${nameFoundEnd(refusal.end)}. Identify it first: until then no cut is given for this leg.`;
     case 'inlet-takes-no-pipe':
       return `The appliance’s inlet is ${nameFoundEnd(refusal.end)}, in which ${refusal.size} pipe with its thread does not make up. A transition must stand between; no cut is given for this leg.`;
     case 'fitting-legs-overlap':

@@ -20,7 +20,7 @@
         <p>{says}</p>
       </div>
       <pre
-        class="overflow-x-auto border-l-4 border-accent bg-base-200 px-4 py-3 font-[inherit] text-lg">{example}</pre>
+        class="border-l-4 border-accent bg-base-200 px-4 py-3 font-[inherit] text-lg whitespace-pre-wrap">{example}</pre>
     </section>
   {/each}
   <p class="border-l-4 border-warning pl-3 text-sm">{CAUTIONS.liveLine}</p>

@@ -9,7 +9,8 @@ import type { RunLayout } from '../runs/layout.ts';
 import { findPiece } from '../runs/lay-out-run.ts';
 import type { RunDoc } from '../runs/run.ts';
 import { INCH, inches } from '../units/length.ts';
-import { NO_WISH, planBuildTrap, type TrapWish } from './build-trap.ts';
+import { planBuildTrap } from './build-trap.ts';
+import { NO_WISH, type TrapWish } from './trap-wish.ts';
 
 const newId = makeIds('trapthing');
 const build = (layout: RunLayout, wish: Partial<TrapWish> = {}) =>

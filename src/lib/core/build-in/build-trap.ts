@@ -1,4 +1,3 @@
-import type { Axis } from '../geometry/axis.ts';
 import type { NominalSize } from '../ends/size.ts';
 import { subtract, magnitude } from '../geometry/vector.ts';
 import { findReach } from '../catalogue/part.ts';
@@ -19,21 +18,10 @@ import { judgeDrop } from '../traps/judge-drop.ts';
 import { findShutOff, hasUnionAfter } from '../traps/passing.ts';
 import { proposeNipples } from './propose-nipple.ts';
 import { TrapDraft } from './trap-draft.ts';
+import type { TrapWish } from './trap-wish.ts';
 import type { TrapCode } from '../traps/trap-finding.ts';
 import { findTrapShape, type ShapeRefusal, type TrapShape } from './trap-shape.ts';
 import { findObstacle, pickNearer, type Obstacle } from './trap-obstacle.ts';
-
-/** What may be said of a trap to be built in. */
-export interface TrapWish {
-  /** The nipple, nm and as typed; null: the shortest that the house asks for and there is room for. */
-  readonly nipple: { readonly length: Length; readonly typed: string } | null;
-  /** To which side the pipe goes round into an inlet that looks up. */
-  readonly side: Axis;
-  /** From the inlet's centre down to the floor, as measured now; null: as the plate has it. */
-  readonly floor: { readonly length: Length; readonly typed: string } | null;
-}
-
-export const NO_WISH: TrapWish = { nipple: null, side: 'right', floor: null };
 
 export type BuildRefusal =
   | ShapeRefusal

@@ -3,7 +3,7 @@ import type { Settings } from '../materials/craft.ts';
 import { INCH, type Length } from '../units/length.ts';
 import type { Drop } from '../traps/drop.ts';
 import { getLeastLength, getMeasured } from '../traps/least-length.ts';
-import type { TrapWish } from './build-trap.ts';
+import type { TrapWish } from './trap-wish.ts';
 
 export interface ProposedNipple {
   readonly length: Length;

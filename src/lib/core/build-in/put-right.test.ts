@@ -5,7 +5,7 @@ import { applyOps, invertOps } from '../runs/change.ts';
 import { listDrops } from '../traps/drop.ts';
 import { judgeDrop } from '../traps/judge-drop.ts';
 import { INCH } from '../units/length.ts';
-import { NO_WISH } from './build-trap.ts';
+import { NO_WISH } from './trap-wish.ts';
 import { planPutRight } from './put-right.ts';
 import { reportWork } from './work-report.ts';
 

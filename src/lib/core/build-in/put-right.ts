@@ -14,7 +14,8 @@ import { findDrop, type Drop, type Trap } from '../traps/drop.ts';
 import { judgeDrop } from '../traps/judge-drop.ts';
 import type { TrapCode } from '../traps/trap-finding.ts';
 import { looksDown } from '../traps/tee-use.ts';
-import { addShutOffs, buildInto, type BuildRefusal, type TrapBuild, type TrapWish } from './build-trap.ts';
+import { addShutOffs, buildInto, type BuildRefusal, type TrapBuild } from './build-trap.ts';
+import type { TrapWish } from './trap-wish.ts';
 import { proposeNipples, type ProposedNipple } from './propose-nipple.ts';
 import { findObstacle, pickNearer, type Obstacle } from './trap-obstacle.ts';
 

@@ -1,5 +1,9 @@
 import type { Finding } from './finding.ts';
+import type { FittingRefusal } from '../runs/fitting.ts';
 import type { RunLayout } from '../runs/layout.ts';
+
+/** What is not wrong but not known yet: it is asked. */
+const ASKED: ReadonlySet<FittingRefusal['code']> = new Set(['fitting-undecided', 'inlet-not-told-apart']);
 
 /** Where legs meet there is a fitting that is made; a male end nothing goes on from yet is asked about. */
 export function checkFittingsExist(layout: RunLayout): Finding[] {
@@ -8,7 +12,7 @@ export function checkFittingsExist(layout: RunLayout): Finding[] {
     if (fitting.kind === 'none') {
       const marks = legs.map((leg) => String(leg.tag));
       const { refusal } = fitting;
-      const severity = refusal.code === 'fitting-undecided' ? 'ask' : 'stop';
+      const severity = ASKED.has(refusal.code) ? 'ask' : 'stop';
       findings.push({ code: 'no-fitting', severity, subject: id, marks, refusal });
     } else if (fitting.kind === 'part' && node.part.kind === 'chosen') {
       const { part } = node.part;

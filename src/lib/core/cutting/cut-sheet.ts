@@ -8,6 +8,7 @@ import { assemble } from '../runs/bodies.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
 import type { ConnectorGeometry } from '../runs/run.ts';
+import { listDrops } from '../traps/drop.ts';
 import type { Length } from '../units/length.ts';
 
 /** A piece with what the bench needs to make it. */
@@ -18,6 +19,8 @@ export interface CutSheetRow {
   readonly order: number;
   /** The nipple to buy in place of cutting, nm; null for pipe that is cut. */
   readonly nipple: Length | null;
+  /** The appliance whose sediment trap it is the nipple of; null for any other piece. */
+  readonly trapOf: string | null;
 }
 
 /** The pieces of one size: one set of dies. */
@@ -101,13 +104,19 @@ export function makeCutSheet(layout: RunLayout): CutSheet {
 
 function groupPieces(layout: RunLayout): SizeGroup[] {
   const groups: SizeGroup[] = [];
+  const traps = new Map(
+    listDrops(layout).flatMap(({ trap, appliance }) =>
+      trap ? [[trap.nipple.leg.id, appliance.name] as const] : [],
+    ),
+  );
   let order = 1;
   for (const material of MATERIALS) {
     for (const size of NOMINAL_SIZES.toReversed()) {
       const rows = [...getPieces(layout)]
         .filter((piece) => piece.size === size && layout.legs.get(piece.leg)!.leg.material === material)
         .map((piece): CutSheetRow => {
-          return { piece, material, order: order++, nipple: piece.cut?.nipple ?? null };
+          const nipple = piece.cut?.nipple ?? null;
+          return { piece, material, order: order++, nipple, trapOf: traps.get(piece.leg) ?? null };
         });
       if (rows.length > 0) groups.push({ size, material, rows });
     }

@@ -32,9 +32,9 @@ export function makeCutSheetTable(
     'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)', 'end of the line off (in)', 'nipple to buy (in)',
     'thread A (in)', 'threads A (count)', 'thread B (in)', 'threads B (count)',
     'turns past hand-tight A', 'threads showing A', 'turns past hand-tight B', 'threads showing B',
-    'as cut (in)', 'cut by', 'ticked off by', 'run', 'revision', 'app', 'catalogue', 'house rules',
+    'as cut (in)', 'cut by', 'ticked off by', 'trap of', 'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
-  const rows = sheet.rows.map(({ piece, material, nipple, order }) => [
+  const rows = sheet.rows.map(({ piece, material, nipple, order, trapOf }) => [
     ...[String(order), piece.mark, piece.size, material, inch(piece.centreToCentre)],
     ...piece.ends.flatMap((end) => [nameEnd(end), inch(end.takeOff)]),
     ...writeCut(piece, graduation),
@@ -44,7 +44,7 @@ export function makeCutSheetTable(
       String(end.thread?.threadsToCut ?? ''),
     ]),
     ...piece.ends.flatMap(writeTightness),
-    ...[inch(piece.asCut?.length ?? null), piece.asCut?.by ?? '', piece.ticked?.by ?? ''],
+    ...[inch(piece.asCut?.length ?? null), piece.asCut?.by ?? '', piece.ticked?.by ?? '', trapOf ?? ''],
     ...tail,
   ]);
   return [headings, ...rows];

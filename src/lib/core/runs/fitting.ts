@@ -30,6 +30,8 @@ export type FittingRefusal =
   | { readonly code: 'existing-end-not-told-apart'; readonly end: End }
   /** What was found in place takes no pipe of this size with its taper thread. */
   | { readonly code: 'existing-end-takes-no-pipe'; readonly end: End; readonly size: NominalSize }
+  /** The inlet of an appliance is not told apart. */
+  | { readonly code: 'inlet-not-told-apart'; readonly end: End }
   /** The inlet of an appliance takes no pipe of this size with its taper thread. */
   | { readonly code: 'inlet-takes-no-pipe'; readonly end: End; readonly size: NominalSize }
   | { readonly code: 'fitting-legs-overlap'; readonly axis: Way | null }

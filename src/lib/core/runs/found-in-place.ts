@@ -38,6 +38,8 @@ export function joinAppliance(
   const asLeg = getCraft(leg).getEnd(leg, isMaleAt(leg, node) ? 'male' : 'female');
   if (inlet === null) return takeAsFound('appliance', asLeg, leg);
   const { verdict, screws } = joinEnds(getLegEnd(leg, node), inlet, catalogue.ends);
+  if (verdict.verdict === 'ask')
+    return { kind: 'none', refusal: { code: 'inlet-not-told-apart', end: inlet } };
   if (verdict.cause === 'both-male')
     return { kind: 'none', refusal: { code: 'male-meets-male', part: 'appliance' } };
   if (!screws) return { kind: 'none', refusal: { code: 'inlet-takes-no-pipe', end: inlet, size: leg.size } };

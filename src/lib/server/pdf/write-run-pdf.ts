@@ -1,6 +1,9 @@
 import { BOUGHT_PIPE } from '#words/parts.ts';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
+import { listDrops } from '#core/traps/drop.ts';
+import { judgeDrop } from '#core/traps/judge-drop.ts';
+import { sayTrap, TRAP_NAMES } from '#words/traps.ts';
 import { makeCutSheet, type CutSheetRow } from '#core/cutting/cut-sheet.ts';
 import { drawSheet } from '#core/drawing/draw-sheet.ts';
 import { APP_VERSION } from '#core/formats/app-version.ts';
@@ -77,6 +80,14 @@ export function writeRunPdf(printed: PrintedRun, paper: Paper, now: Date): Promi
   writeTable(doc, printed);
   writeTotals(doc, printed);
   const notes = printed.findings.map((finding) => sayFinding(finding, unit));
+  writeLines(
+    doc,
+    'Drops',
+    listDrops(layout).map((drop) => {
+      const { finding } = judgeDrop(drop).headline;
+      return `${drop.appliance.name}: ${TRAP_NAMES[finding.code]}. ${sayTrap(finding, unit)}`;
+    }),
+  );
   writeLines(doc, 'Findings', notes);
   writeLines(doc, 'Caution', [JOB_CAUTION.says, CAUTIONS.threads, CAUTIONS.openEnd]);
   writeFeet(doc, printed, now);

@@ -94,7 +94,7 @@
         </th>
       </tr>
     </tbody>
-    {#each group.rows as { piece, order, nipple } (piece.id)}
+    {#each group.rows as { piece, order, nipple, trapOf } (piece.id)}
       <tbody class="border-b border-base-300">
         <tr>
           <th scope="row" class="py-1 align-top text-2xl leading-none font-bold">
@@ -116,6 +116,7 @@
                 ><WhyButton id={piece.id} what="cut of piece {piece.mark}" {onwhy} small /></span
               >
               {#if nipple !== null}<strong class="block">buy a nipple {sayLength(nipple, 'in')}</strong>{/if}
+              {#if trapOf !== null}<span class="block text-sm">the sediment trap of {trapOf}</span>{/if}
               <span class="block text-sm md:hidden print:hidden"
                 >{piece.centreToCentre === null ? '?' : sayLength(piece.centreToCentre, unit)} c-c</span
               >

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { planBuildTrap, NO_WISH, type TrapWish } from '#core/build-in/build-trap.ts';
+  import { planBuildTrap } from '#core/build-in/build-trap.ts';
+  import { NO_WISH, type TrapWish } from '#core/build-in/trap-wish.ts';
   import { planPutRight } from '#core/build-in/put-right.ts';
   import { reportWork } from '#core/build-in/work-report.ts';
   import type { Axis } from '#core/geometry/axis.ts';

@@ -1,0 +1,15 @@
+import type { Axis } from '../geometry/axis.ts';
+import type { Length } from '../units/length.ts';
+
+/** What may be said of a trap to be built in. */
+export interface TrapWish {
+  /** The nipple, nm and as typed; null: the shortest that the house asks for and there is room for. */
+  readonly nipple: { readonly length: Length; readonly typed: string } | null;
+  /** To which side the pipe goes round into an inlet that looks up. */
+  readonly side: Axis;
+  /** From the inlet's centre down to the floor, as measured now; null: as the plate has it. */
+  readonly floor: { readonly length: Length; readonly typed: string } | null;
+}
+
+/** Nothing said: the nipple by the rule, round to the right, the floor as the plate has it. */
+export const NO_WISH: TrapWish = { nipple: null, side: 'right', floor: null };
