@@ -1,4 +1,4 @@
-import { traceFlow } from '../flow/flow.ts';
+import { findSources, traceFlow } from '../flow/flow.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import type { Finding } from './finding.ts';
 
@@ -6,7 +6,10 @@ import type { Finding } from './finding.ts';
 export function checkGasFlowsOneWay(layout: RunLayout): Finding[] {
   const [first] = layout.legs.keys();
   if (first === undefined) return [];
-  const { state, sources, ringed } = traceFlow(layout);
+  const sources = findSources(layout.doc);
+  // Nothing is traced where there is one source and no ring: after every edit this is asked.
+  if (sources.length === 1 && layout.closing.length === 0) return [];
+  const { state, ringed } = traceFlow(layout);
   const findings: Finding[] = [];
   if (state === 'no-source') findings.push({ code: 'no-source', severity: 'ask', subject: first });
   if (state === 'several-sources')

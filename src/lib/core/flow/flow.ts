@@ -2,6 +2,7 @@ import type { Port } from '../catalogue/part.ts';
 import type { Vector } from '../geometry/vector.ts';
 import { findPort } from '../runs/fitting.ts';
 import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
+import type { RunDoc } from '../runs/run.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
 
 /** Whether it can be said at all which way the gas goes. */
@@ -25,6 +26,11 @@ export interface Flow {
   readonly serves: ReadonlyMap<string, number>;
 }
 
+/** The nodes a run has the gas come from; one, where all is well. */
+export const findSources = ({ anchors }: RunDoc): readonly string[] => [
+  ...new Set(Object.values(anchors).flatMap(({ role, node }) => (role === 'source' ? [node] : []))),
+];
+
 const known = new WeakMap<RunLayout, Flow>();
 
 /** Traces the gas through a run: once for each layout. Refuses nothing. */
@@ -37,11 +43,7 @@ export function traceFlow(layout: RunLayout): Flow {
 }
 
 function trace(layout: RunLayout): Flow {
-  const sources = [
-    ...new Set(
-      Object.values(layout.doc.anchors).flatMap(({ role, node }) => (role === 'source' ? [node] : [])),
-    ),
-  ];
+  const sources = findSources(layout.doc);
   const state = sources.length === 1 ? 'known' : sources.length === 0 ? 'no-source' : 'several-sources';
   const ringed = findRinged(layout);
   const reached = new Set(sources);

@@ -5,13 +5,23 @@ import { getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { LaidLeg, LaidNode, RunLayout } from './layout.ts';
 import { findSource } from './run.ts';
 
-/** Where a run grows on by itself: the far end of its newest leg; of an empty run its source, null where it has none. */
-export function findTip({ doc, legs }: RunLayout): string | null {
+/**
+ * Where a run grows on by itself: the far end of its newest leg that is not closed (a cap, a plug, an appliance); where all are, of its
+ * newest leg. Of an empty run its source, null where it has none.
+ */
+export function findTip({ doc, legs, nodes }: RunLayout): string | null {
   if (legs.size === 0) return findSource(doc);
+  const isClosed = ({ far }: LaidLeg): boolean => CLOSED.has(nodes.get(far)!.node.terminal?.kind ?? 'open');
   let newest: LaidLeg | null = null;
-  for (const laid of legs.values()) if (!newest || laid.leg.tag > newest.leg.tag) newest = laid;
+  for (const laid of legs.values()) {
+    if (!newest) newest = laid;
+    else if (isClosed(laid) === isClosed(newest)) {
+      if (laid.leg.tag > newest.leg.tag) newest = laid;
+    } else if (isClosed(newest)) newest = laid;
+  }
   return newest?.far ?? null;
 }
+const CLOSED: ReadonlySet<string> = new Set(['cap', 'plug', 'appliance']);
 
 /** Square ways out of a point that its legs take; all of them where three legs meet, as no fitting has a fourth opening. */
 export function findTakenWays({ id, legs }: LaidNode): Axis[] {

@@ -7,17 +7,17 @@
 </script>
 
 <div class="flex min-w-0 grow flex-col gap-1">
-  <div class="flex flex-wrap gap-2">
+  <div class="grid grid-cols-2 gap-2">
     <label class="flex flex-col text-sm"
       ><span class="chart-label">its end here</span>
-      <select class="tap select w-26" bind:value={connector.near}>
+      <select class="tap select w-full" bind:value={connector.near}>
         <option>male</option>
         <option>female</option>
       </select></label
     >
     <label class="flex flex-col text-sm"
-      ><span class="chart-label">at the appliance</span>
-      <select class="tap select w-26" bind:value={connector.far}>
+      ><span class="chart-label">its other end</span>
+      <select class="tap select w-full" bind:value={connector.far}>
         <option>male</option>
         <option>female</option>
       </select></label
@@ -28,13 +28,13 @@
       value={connector.length?.value ?? null}
       placeholder="not said"
       optional
-      width="w-26"
+      width="w-full"
       onmeasure={(value, typed) => (connector.length = value === null ? null : { value, typed })}
     />
     <label class="flex flex-col text-sm"
       ><span class="chart-label">new</span>
       <select
-        class="tap select w-26"
+        class="tap select w-full"
         value={connector.isNew === null ? '' : connector.isNew ? 'yes' : 'no'}
         onchange={({ currentTarget: { value } }) => (connector.isNew = value === '' ? null : value === 'yes')}
       >

@@ -27,7 +27,7 @@
     { kind: 'pipe', name: 'pipe', says: 'a leg of pipe' },
     { kind: 'offset', name: 'offset', says: 'an offset between two 45° elbows' },
     { kind: 'fitting', name: 'no pipe', says: 'fitting straight into fitting' },
-    { kind: 'connector', name: 'connector', says: 'a flexible appliance connector' },
+    { kind: 'connector', name: 'flex', says: 'a flexible appliance connector' },
   ];
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -35,7 +35,10 @@ export class RunEditor {
 
   close(node: string, terminal: Terminal | null): boolean {
     const doc = this.#doc;
-    return doc !== null && this.#entry.take(planCloseEnd(doc, node, terminal));
+    const done = doc !== null && this.#entry.take(planCloseEnd(doc, node, terminal));
+    // What was closed stays in hand: it is looked at, or opened again.
+    if (done) this.#entry.pick(node);
+    return done;
   }
 
   /** How many legs go with a leg when it is removed. */
