@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { makeRandom } from '#support/random-run.ts';
 import { placeLabel } from './place-label.ts';
 import { TakenRoom } from './taken-room.ts';
 
@@ -20,6 +21,19 @@ describe('places taken on a sheet', () => {
 
   it('are counted no further than asked', () => {
     expect(make().countLabel({ at: { x: 100, y: 0 }, turn: 0 }, 60, 10, 2)).to.equal(2);
+  });
+
+  it('never hide under one another: a smaller label in the middle of a larger one is counted, seed 20265', () => {
+    const random = makeRandom(20_265);
+    for (let i = 0; i < 500; i++) {
+      const taken = new TakenRoom(11.2);
+      const at = { x: random() * 900, y: random() * 900 };
+      const turn = [0, 30, -30, 90][Math.floor(random() * 4)]!;
+      const [width, height] = [40 + random() * 60, 17.6];
+      taken.takeLabel({ at, turn }, width, height);
+      const over = { at: { x: at.x + random() * 8 - 4, y: at.y + random() * 8 - 4 }, turn: 0 };
+      expect(taken.countLabel(over, 26.2, 26.2), JSON.stringify({ at, turn, over })).to.be.greaterThan(0);
+    }
   });
 
   it('turn with a label', () => {

@@ -44,7 +44,8 @@ export class TakenRoom {
       this.#sin = Math.sin((turn * Math.PI) / 180);
     }
     const [cos, sin] = [this.#cos, this.#sin];
-    const rows = Math.max(1, Math.round(height / this.#size));
+    // Rows at most a cell apart: between two that are farther a whole label could hide.
+    const rows = Math.max(1, Math.ceil(height / this.#size));
     let hits = 0;
     for (let row = 0; row < rows && hits < enough; row++) {
       const off = height * ((row + 0.5) / rows - 0.5);

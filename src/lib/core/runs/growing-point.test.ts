@@ -19,6 +19,13 @@ describe('where a run grows on', () => {
       [1, 'right', 30, { cap: true }],
     ]);
     expect(findTip(layOut(capped))).to.equal(getLeg(capped, 2).to);
+    const passed = makeRun([
+      [0, 'right', 30],
+      [1, 'down', 30],
+      [1, 'right', 30],
+      [3, 'right', 30, { cap: true }],
+    ]);
+    expect(findTip(layOut(passed))).to.equal(getLeg(passed, 2).to);
     const closed = makeRun([[0, 'right', 30, { cap: true }]]);
     expect(findTip(layOut(closed))).to.equal(getLeg(closed, 1).to);
     expect(findTip(layOut(makeRun([])))).to.equal(null);

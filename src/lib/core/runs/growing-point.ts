@@ -6,12 +6,15 @@ import type { LaidLeg, LaidNode, RunLayout } from './layout.ts';
 import { findSource } from './run.ts';
 
 /**
- * Where a run grows on by itself: the far end of its newest leg that is not closed (a cap, a plug, an appliance); where all are, of its
+ * Where a run grows on by itself: the far end of its newest leg that ends there and is not closed (a cap, a plug, an appliance); where all are, of its
  * newest leg. Of an empty run its source, null where it has none.
  */
 export function findTip({ doc, legs, nodes }: RunLayout): string | null {
   if (legs.size === 0) return findSource(doc);
-  const isClosed = ({ far }: LaidLeg): boolean => CLOSED.has(nodes.get(far)!.node.terminal?.kind ?? 'open');
+  const isClosed = ({ far }: LaidLeg): boolean => {
+    const { node, legs: met } = nodes.get(far)!;
+    return met.length > 1 || CLOSED.has(node.terminal?.kind ?? 'open');
+  };
   let newest: LaidLeg | null = null;
   for (const laid of legs.values()) {
     if (!newest) newest = laid;
