@@ -67,6 +67,34 @@ test('a trap piped straight through is put right, and taken back again', async (
   await expect(verdict).toHaveText('does nothing');
 });
 
+test('an inlet that is not known goes to the bench and comes back as a specimen', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  const bare = makeRun([
+    [0, 'down', 40],
+    [1, 'right', 10, { terminal: kiln() }],
+  ]);
+  await writeRun(request, app.url, run, bare);
+  await openRun(page, run.layOut);
+  await goTo(page, 'Check', 'Drops');
+  await page.getByRole('button', { name: 'Its plate' }).click();
+  await page.getByRole('link', { name: 'identify it on the bench' }).click();
+  await page.getByLabel(/^Diameter/).fill('1.03');
+  await page.getByRole('button', { name: 'Take this reading' }).click();
+  await page.getByLabel('Keep as a specimen of this job').fill('inlet of the kiln');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('link', { name: 'Back to the appliance with it' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('group', { name: /its inlet: (?!as the pipe)/ })).toBeVisible();
+  await dialog.getByRole('button', { name: 'Keep it' }).click();
+  // One reading tells no thread: it is asked, and no cut is given over it.
+  await goTo(page, 'Check', 'Findings');
+  await expect(page.getByText(/Identify it first: until then no cut is given/)).toBeVisible();
+});
+
 test('the plate: what is wrong with it stands at its place, another gas stops, the hook-up is ticked', async ({
   page,
   request,

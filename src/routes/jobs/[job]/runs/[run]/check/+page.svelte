@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import CircleCheck from '@lucide/svelte/icons/circle-check';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
   import { isForbidden } from '#core/joints/house-ruling.ts';
@@ -62,6 +63,13 @@
         {headline}
       </h2>
       <FindingsList findings={store.findings} {unit} most={12} />
+      {#if store.findings.some(({ code }) => code === 'trap')}
+        <a
+          class="tap btn self-start"
+          href={resolve('/jobs/[job]/runs/[run]/drops', { job: store.job, run: store.run })}
+          >Look at the drops</a
+        >
+      {/if}
       {#if count('stop') > 0}
         <p class="border-l-4 border-error pl-3 font-medium text-error">
           Cut nothing that a stop is about until it is settled. Local code and the maker’s sheet go before
