@@ -62,7 +62,7 @@ export function sayBuildRefusal(refusal: BuildRefusal | PutRightRefusal, unit: L
         ? `Leg ${refusal.mark} is ${sayExact(refusal.by, unit)} too short for what has to stand in it. Make it longer, or put the shut-off and the union elsewhere by hand.`
         : `No leg of this drop takes a shut-off and a union. Lay out a longer one.`;
     case 'trap-no-room':
-      return `Under the cap would be ${refusal.has < 0 ? 'nothing' : sayExact(refusal.has, unit)}; ${sayExact(refusal.needs, unit)} are needed to unscrew it: ${sayExact(refusal.by, unit)} short. Raise the inlet or the drop by that, or take a shorter nipple if the code allows one.`;
+      return `Under the cap would be ${refusal.has < 0 ? 'nothing' : sayExact(refusal.has, unit)}; ${sayExact(refusal.needs, unit)} are needed to unscrew it: ${sayExact(refusal.by, unit)} short. Raise the inlet or the drop by that${refusal.fits === null ? '' : `; a nipple of ${sayLength(refusal.fits, 'in')} would fit, where the code allows one so short`}.`;
     case 'trap-crosses':
       return `It would run into the pipe of leg ${refusal.marks.join(' and leg ')}. Take another side, or lead that leg round.`;
     case 'trap-tee-not-made':

@@ -76,12 +76,30 @@ describe('building a trap in', () => {
     const drop: readonly TestLeg[] = [[0, 'right', 20], [1, 'down', 60], [2, 'right', 12, { terminal: kiln() }]]; // prettier-ignore
     const floor = { length: inches(6), typed: '6' };
     expect(code(drop, { floor })).to.equal('trap-no-room');
+    const short = build(layOut(makeRun(drop)), { floor });
+    // 5.155 to the cap's bottom, 2.5625 under it: 1.7175 short, so that 4 in may be 2.28; two are bought.
+    expect(short.ok ? null : short.refusal).to.deep.include({ code: 'trap-no-room', fits: inches(2) });
     expect(code(drop, { floor: { length: inches(8), typed: '8' } })).to.equal('built');
     expect(code(drop, { nipple: { length: inches(30), typed: '30' } })).to.equal('trap-nipple-wrong');
     expect(code(drop, { nipple: { length: inches(2), typed: '2' } })).to.equal('trap-still-wrong');
     const tight = build(layOut(makeRun([[0, 'down', 5], [1, 'right', 5, { terminal: kiln() }]]))); // prettier-ignore
     expect(tight.ok ? null : tight.refusal).to.include({ code: 'trap-no-length' });
     expect((tight as unknown as { refusal: { by: number } }).refusal.by).to.be.greaterThan(0);
+  });
+
+  it('takes the next longer nipple where the rule counts what shows of it', () => {
+    for (const [option, least, nipple] of [
+      ['nipple', 'four-inch', 4],
+      ['exposed', 'three-inch', 4.5],
+      ['pocket', 'three-inch', 3.5],
+      ['pocket', 'four-inch', 4.5],
+      ['nipple', 'three-inch', 3],
+    ] as const) {
+      const rules = { 'trap-measured': { option }, 'trap-nipple': { option: least } } as const;
+      const run = makeRun([[0, 'right', 20], [1, 'down', 60], [2, 'right', 12, { terminal: kiln() }]], '3/4', rules); // prettier-ignore
+      const built = build(layOut(run));
+      expect(built.ok && built.value.nipple / INCH, `${option} ${least}`).to.equal(nipple);
+    }
   });
 
   it('keeps every other leg as it is, and pieces that were cut are still found', () => {

@@ -109,8 +109,8 @@ export function buildInto(
         return accept({ change, shape: shape.kind, after, nipple: nipple.length, size: attempt.size });
       }
       nearest = pickNearer(nearest, tried);
-      // A longer nipple needs more room, not less.
-      if (tried.code !== 'trap-no-room') break;
+      // Only what is too short by the rule is mended by a longer nipple: it needs more room, not less.
+      if (tried.code !== 'trap-still-wrong' || tried.verdict !== 'too-short') break;
     }
   }
   return refuse(nearest ?? { code: 'trap-flow-unknown' });

@@ -13,8 +13,14 @@ export type Obstacle =
   | { readonly code: 'trap-leg-not-measured'; readonly mark: string }
   /** A leg is too short for what has to stand in it. */
   | { readonly code: 'trap-no-length'; readonly mark: string; readonly by: Length }
-  /** Under the cap there is less than is needed. */
-  | { readonly code: 'trap-no-room'; readonly has: Length; readonly needs: Length; readonly by: Length }
+  /** Under the cap there is less than is needed; the longest bought nipple that would leave enough, null where none does. */
+  | {
+      readonly code: 'trap-no-room';
+      readonly has: Length;
+      readonly needs: Length;
+      readonly by: Length;
+      readonly fits: Length | null;
+    }
   | { readonly code: 'trap-crosses'; readonly marks: readonly [string, string] }
   | { readonly code: 'trap-tee-not-made'; readonly sizes: readonly NominalSize[] }
   /** The measures of the drop are taken so that its inlet would move by so much. */
@@ -89,8 +95,26 @@ function findFault(drop: Drop): Obstacle | null {
   if (!worst) return null;
   const { finding } = worst;
   if (finding.code === 'no-room')
-    return { code: 'trap-no-room', has: finding.has, needs: finding.needs, by: finding.needs - finding.has };
+    return {
+      ...finding,
+      code: 'trap-no-room',
+      by: finding.needs - finding.has,
+      fits: findFitting(drop, finding),
+    };
   return { code: 'trap-still-wrong', verdict: finding.code };
+}
+
+/** The longest bought nipple that leaves the room that is needed under its cap, nm. */
+function findFitting({ trap, layout }: Drop, { has, needs }: { has: Length; needs: Length }): Length | null {
+  const nipple = trap?.nipple;
+  if (!nipple || nipple.length === null) return null;
+  const most = nipple.length - (needs - has);
+  const { leg } = nipple.leg;
+  return (
+    getCraft(leg)
+      .listBought(leg, layout.catalogue)
+      .findLast((length) => length <= most) ?? null
+  );
 }
 
 /** Of two obstacles the one by which it fails more narrowly. */

@@ -14,11 +14,8 @@ import {
 import { endOf } from './end.schema.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
+import { oneOf } from './one-of.ts';
 
-const oneOf = (values: readonly string[]) =>
-  Joi.string()
-    .valid(...values)
-    .required();
 const yesNo = Joi.boolean().allow(null).required();
 
 /** What was typed reads as the figure that is kept, so that neither can say something else. */

@@ -15,11 +15,8 @@ import { NOMINAL_SIZES } from '../ends/size.ts';
 import { THREAD_FAMILIES } from '../ends/thread-family.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
+import { oneOf } from './one-of.ts';
 
-const oneOf = (values: readonly string[]) =>
-  Joi.string()
-    .valid(...values)
-    .required();
 const kind = (name: End['kind']) => oneOf([name]);
 const threadId = Joi.string()
   .pattern(/^[a-z][A-Za-z0-9 ./:()_,-]{2,119}$/)

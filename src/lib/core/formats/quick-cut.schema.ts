@@ -6,11 +6,8 @@ import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { line } from './text.schema.ts';
+import { oneOf } from './one-of.ts';
 
-const oneOf = (values: readonly string[]) =>
-  Joi.string()
-    .valid(...values)
-    .required();
 const length = Joi.number().integer().min(1).max(LONGEST_MEASURE).required();
 const measured = Joi.object({ value: length, typed: line(LIMITS.typed) });
 const own = Joi.object()

@@ -31,11 +31,8 @@ import { idSchema } from './id.schema.ts';
 import { ID, SPEC_ID } from './is-id.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
+import { oneOf } from './one-of.ts';
 
-const oneOf = (values: readonly string[]) =>
-  Joi.string()
-    .valid(...values)
-    .required();
 const empty = Joi.object({}).required();
 const map = (entity: Joi.Schema, most: number, ids: RegExp) =>
   Joi.object().pattern(ids, entity).max(most).required();

@@ -18,11 +18,8 @@ import { METRE, MILLIMETRE } from '../units/length.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { line, nameLine, text } from './text.schema.ts';
+import { oneOf } from './one-of.ts';
 
-const oneOf = (values: readonly string[]) =>
-  Joi.string()
-    .valid(...values)
-    .required();
 /** Any length a thread is read by, nm. */
 const length = Joi.number().integer().min(1).max(METRE).required();
 const threadId = text(120);

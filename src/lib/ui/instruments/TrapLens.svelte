@@ -6,8 +6,8 @@
   import type { Point } from '#core/geometry/isometric.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayTrapLens } from '#words/lens.ts';
-  import Hatching from './Hatching.svelte';
   import LensFrame from './LensFrame.svelte';
+  import LensHatchings from './LensHatchings.svelte';
 
   interface Props {
     picture: TrapPicture;
@@ -82,9 +82,7 @@
 <figure class="m-0 flex w-full flex-col items-center gap-1">
   <LensFrame label={says}>
     {#snippet defs()}
-      {#each [['one', -45, 2.4], ['other', 45, 3], ['third', 45, 5]] as const as [name, turn, apart] (name)}
-        <Hatching id="{id}-{name}" {turn} {apart} ground={name === 'one' ? 'pale' : 'deep'} />
-      {/each}
+      <LensHatchings {id} />
     {/snippet}
     {#each picture.shapes as { role, outline }, i (i)}
       <path

@@ -103,7 +103,7 @@
     <button type="button" class="btn h-14 text-lg btn-primary" onclick={put}
       >{isThere ? 'Put it right' : 'Build it in'}</button
     >
-    <dl class="work">
+    <dl class="terms">
       {#if lengths?.nipple}
         <dt>the trap</dt>
         <dd>
@@ -153,16 +153,3 @@
     </p>
   {/if}
 </Dialog>
-
-<style>
-  .work {
-    display: grid;
-    grid-template-columns: auto 1fr;
-    gap: 0.3rem 0.75rem;
-  }
-  dt {
-    font-family: var(--font-chart);
-    font-style: italic;
-    color: var(--color-secondary);
-  }
-</style>

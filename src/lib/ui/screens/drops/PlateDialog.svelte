@@ -53,7 +53,7 @@
   let inputTyped = $state('');
   let basis = $state<GasInput['basis'] | ''>('');
   let gas = $state<Gas | ''>('');
-  let [least, greatest] = $state(['', '']);
+  let bounds = $state({ least: '', greatest: '' });
   let pressureUnit = $state<PressureUnit>('in wc');
   const YES_NO = ['hasTrap', 'moves', 'hasShutOff'] as const;
   let answers = $state<Record<(typeof YES_NO)[number], boolean | null>>({ hasTrap: null, moves: null, hasShutOff: null }); // prettier-ignore
@@ -77,9 +77,9 @@
     [inlet, inletTyped] = [appliance.inlet, ''];
     [inputTyped, basis] = [plate.input?.typed ?? '', plate.input?.basis ?? ''];
     gas = plate.gas ?? '';
-    [least, greatest] = plate.pressure
-      ? [String(plate.pressure.least), String(plate.pressure.greatest)]
-      : ['', ''];
+    bounds = plate.pressure
+      ? { least: String(plate.pressure.least), greatest: String(plate.pressure.greatest) }
+      : { least: '', greatest: '' };
     pressureUnit = plate.pressure?.unit ?? (unit === 'in' ? 'in wc' : 'mbar');
     answers = { hasTrap: plate.hasTrap, moves: plate.moves, hasShutOff: plate.hasShutOff };
     floor = plate.floor;
@@ -100,6 +100,7 @@
   );
 
   function readPressure(): Plate['pressure'] | 'wrong' {
+    const { least, greatest } = bounds;
     if (least.trim() === '' && greatest.trim() === '') return null;
     const [low, high] = [Number(least.replace(',', '.')), Number(greatest.replace(',', '.'))];
     return low > 0 && high >= low && high <= 1000
@@ -112,7 +113,7 @@
     wrong = {
       ...(what === 'own' && !ownKind.trim() ? { kind: 'Give your own kind a name, or pick one of the list.' } : {}),
       ...(read && !read.ok ? { input: sayGasInputRefusal(read.refusal) } : {}),
-      ...(pressure === 'wrong' ? { pressure: `Read “${least}” and “${greatest}”. Two figures, the lesser first: 4.5 and 10.5.` } : {}),
+      ...(pressure === 'wrong' ? { pressure: `Read “${bounds.least}” and “${bounds.greatest}”. Two figures, the lesser first: 4.5 and 10.5.` } : {}),
       ...(inletTyped.trim() ? { inlet: `“${inletTyped.trim()}” was typed and none of the ends picked. Pick one, or empty the field.` } : {}),
     }; // prettier-ignore
     if (Object.keys(wrong).length > 0 || pressure === 'wrong' || !store.doc) return;
@@ -254,26 +255,18 @@
       </p>
     </fieldset>
     <div class="flex flex-wrap items-end gap-3">
-      <label class="flex flex-col text-sm"
-        ><span class="chart-label">inlet pressure, least</span>
-        <input
-          class="tap input w-24"
-          inputmode="decimal"
-          maxlength="10"
-          bind:value={least}
-          aria-invalid={wrong.pressure ? 'true' : undefined}
-        /></label
-      >
-      <label class="flex flex-col text-sm"
-        ><span class="chart-label">greatest</span>
-        <input
-          class="tap input w-24"
-          inputmode="decimal"
-          maxlength="10"
-          bind:value={greatest}
-          aria-invalid={wrong.pressure ? 'true' : undefined}
-        /></label
-      >
+      {#each [['least', 'inlet pressure, least'], ['greatest', 'greatest']] as const as [which, label] (which)}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">{label}</span>
+          <input
+            class="tap input w-24"
+            inputmode="decimal"
+            maxlength="10"
+            bind:value={bounds[which]}
+            aria-invalid={wrong.pressure ? 'true' : undefined}
+          /></label
+        >
+      {/each}
       <label class="flex flex-col text-sm"
         ><span class="chart-label">in</span>
         <select class="tap select w-28" bind:value={pressureUnit}>

@@ -27,7 +27,7 @@
 </script>
 
 <section aria-label="Lengths of the trap">
-  <dl class="lengths">
+  <dl class="terms">
     {#each rows as [name, length, how] (name)}
       <dt>{name}</dt>
       <dd>
@@ -43,16 +43,3 @@
     </p>
   {/if}
 </section>
-
-<style>
-  .lengths {
-    display: grid;
-    grid-template-columns: auto 1fr;
-    gap: 0.15rem 0.75rem;
-  }
-  dt {
-    font-family: var(--font-chart);
-    font-style: italic;
-    color: var(--color-secondary);
-  }
-</style>

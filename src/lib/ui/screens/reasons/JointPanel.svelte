@@ -82,7 +82,7 @@
       {#if tightness && bought}
         <div>
           <p><strong>How tight</strong>, said in three ways; real parts vary by about a turn each way.</p>
-          <dl class="ways">
+          <dl class="terms">
             <dt>in one another</dt>
             <dd>{sayExact(tightness.engagement, unit)}</dd>
             <dt>past hand-tight</dt>
@@ -151,16 +151,6 @@
 {/if}
 
 <style>
-  .ways {
-    display: grid;
-    grid-template-columns: auto 1fr;
-    gap: 0.1rem 0.75rem;
-  }
-  dt {
-    font-family: var(--font-chart);
-    font-style: italic;
-    color: var(--color-secondary);
-  }
   dd {
     font-weight: 600;
   }
