@@ -16,7 +16,7 @@ import { findDrop, getInletSize, type Drop } from '../traps/drop.ts';
 import { draftShape, getNippleSettings, type DraftedTee, type TrapSpans } from './draft-shapes.ts';
 import { judgeDrop } from '../traps/judge-drop.ts';
 import { findShutOff, hasUnionAfter } from '../traps/passing.ts';
-import { proposeNipples } from './propose-nipple.ts';
+import { proposeNipples, typeInches } from './propose-nipple.ts';
 import { TrapDraft } from './trap-draft.ts';
 import type { TrapWish } from './trap-wish.ts';
 import type { TrapCode } from '../traps/trap-finding.ts';
@@ -241,8 +241,8 @@ function addShutOff(
     const from: Ref = { ...last!, at: ref.at };
     const length = isKnown ? gap : gap + NOT_MEASURED;
     // Of two parts in one leg the measure goes the way the leg was drawn: here they are put in against the gas.
-    if (from.kind === 'inline' && isAsDrawn) draft.addMeasure(ref, from, length, '');
-    else draft.addMeasure(from, ref, length, '');
+    if (from.kind === 'inline' && isAsDrawn) draft.addMeasure(ref, from, length, typeInches(length));
+    else draft.addMeasure(from, ref, length, typeInches(length));
     last = ref;
   };
   if (needsUnion && isUnionAfter) {

@@ -3,6 +3,7 @@ import type { Settings } from '../materials/craft.ts';
 import type { LaidLeg } from '../runs/layout.ts';
 import { setOp } from '../runs/commands/make-op.ts';
 import type { Length } from '../units/length.ts';
+import { typeInches } from './propose-nipple.ts';
 import type { TrapDraft } from './trap-draft.ts';
 import type { TrapShape } from './trap-shape.ts';
 
@@ -22,7 +23,7 @@ export interface DraftedTee {
   readonly leaves: { readonly leg: string; readonly toward: string } | null;
 }
 
-const span = (value: Length) => ({ value, typed: '', at: 'centre' }) as const;
+const span = (value: Length) => ({ value, typed: typeInches(value), at: 'centre' }) as const;
 const before = (path: readonly LaidLeg[], leg: LaidLeg): DraftedTee['hosts'] =>
   path
     .slice(0, path.indexOf(leg))

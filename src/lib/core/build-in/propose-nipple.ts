@@ -15,7 +15,11 @@ const CUT: readonly Length[] = [3, 4, 5, 6, 7, 8].map((inches) => inches * INCH)
 /** What an engagement comes to at most, both ends together, nm: the least of what shows is asked of a nipple so much longer. */
 const BOTH_ENDS: Length = 1.7 * INCH;
 
-const sayInches = (length: Length): string => `${String(length / INCH)} in`;
+/** A length as it would be typed, in inches to the hundred-thousandth; empty where that does not say it exactly. */
+export function typeInches(length: Length): string {
+  const inches = Number((length / INCH).toFixed(5));
+  return Math.round(inches * INCH) === length ? `${inches} in` : '';
+}
 
 /**
  * The nipples a trap is tried with, the shortest first: the wished one, or those that are bought and satisfy the house rule. Where the rule
@@ -32,5 +36,5 @@ export function proposeNipples(
   const asked = getMeasured(rules) === 'nipple' ? least : least - BOTH_ENDS;
   return (listed.length > 0 ? listed : CUT)
     .filter((length) => length >= asked)
-    .map((length) => ({ length, typed: sayInches(length) }));
+    .map((length) => ({ length, typed: typeInches(length) }));
 }

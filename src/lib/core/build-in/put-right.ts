@@ -16,7 +16,7 @@ import type { TrapCode } from '../traps/trap-finding.ts';
 import { looksDown } from '../traps/tee-use.ts';
 import { addShutOffs, buildInto, type BuildRefusal, type TrapBuild } from './build-trap.ts';
 import type { TrapWish } from './trap-wish.ts';
-import { proposeNipples, type ProposedNipple } from './propose-nipple.ts';
+import { proposeNipples, typeInches, type ProposedNipple } from './propose-nipple.ts';
 import { findObstacle, pickNearer, type Obstacle } from './trap-obstacle.ts';
 
 export type PutRightRefusal =
@@ -176,7 +176,7 @@ function mergeAt(layout: RunLayout, node: string, newId: NewId): Op[] {
       to: centreOf(second.far),
       along: null,
       value: length,
-      typed: '',
+      typed: typeInches(length),
       instrument: null,
     } as { id: string }),
   ];

@@ -6,25 +6,27 @@ import type { LaidLeg, LaidNode, RunLayout } from './layout.ts';
 import { findSource } from './run.ts';
 
 /**
- * Where a run grows on by itself: the far end of its newest leg that ends there and is not closed (a cap, a plug, an appliance); where all are, of its
- * newest leg. Of an empty run its source, null where it has none.
+ * Where a run grows on by itself: the far end of its newest leg, of those that end there and are not closed; where none is open, of one
+ * that is not capped (what hangs capped may be a trap); else of the newest of all. Of an empty run its source, null where it has none.
  */
 export function findTip({ doc, legs, nodes }: RunLayout): string | null {
   if (legs.size === 0) return findSource(doc);
-  const isClosed = ({ far }: LaidLeg): boolean => {
-    const { node, legs: met } = nodes.get(far)!;
-    return met.length > 1 || CLOSED.has(node.terminal?.kind ?? 'open');
-  };
-  let newest: LaidLeg | null = null;
+  let best: { readonly laid: LaidLeg; readonly openness: number } | null = null;
   for (const laid of legs.values()) {
-    if (!newest) newest = laid;
-    else if (isClosed(laid) === isClosed(newest)) {
-      if (laid.leg.tag > newest.leg.tag) newest = laid;
-    } else if (isClosed(newest)) newest = laid;
+    const openness = getOpenness(nodes.get(laid.far)!);
+    const isNewer = !best || laid.leg.tag > best.laid.leg.tag;
+    if (!best || openness > best.openness || (openness === best.openness && isNewer))
+      best = { laid, openness };
   }
-  return newest?.far ?? null;
+  return best?.laid.far ?? null;
 }
-const CLOSED: ReadonlySet<string> = new Set(['cap', 'plug', 'appliance']);
+
+/** 2 where a leg ends and may go on, 0 where it is capped, 1 for anything else. */
+function getOpenness({ node, legs }: LaidNode): 0 | 1 | 2 {
+  const kind = node.terminal?.kind;
+  if (kind === 'cap') return 0;
+  return legs.length > 1 || kind === 'plug' || kind === 'appliance' ? 1 : 2;
+}
 
 /** Square ways out of a point that its legs take; all of them where three legs meet, as no fitting has a fourth opening. */
 export function findTakenWays({ id, legs }: LaidNode): Axis[] {

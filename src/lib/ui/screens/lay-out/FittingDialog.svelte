@@ -33,6 +33,12 @@
   let name = $state('');
   let kind = $state<ApplianceKind | ''>('');
   let gender = $state<'male' | 'female'>('female');
+  /** What stands here already is not named a second time. */
+  $effect(() => {
+    const stands = terminal?.kind === 'appliance' ? terminal : null;
+    const known = stands?.plate.what ?? '';
+    [name, kind] = [stands?.name ?? '', known === 'own' ? '' : known];
+  });
   const canBush = $derived(
     node?.fitting.kind === 'none' &&
       node.fitting.refusal.code === 'fitting-unequal-sizes' &&
@@ -110,16 +116,13 @@
           class="mt-3 flex flex-wrap items-end gap-3"
           onsubmit={(event) => {
             event.preventDefault();
-            if (
-              editor.close(
-                node.id,
-                newAppliance(name.trim() || 'appliance', findInlet(node.legs[0]!, node.id, gender), {
-                  ...(terminal?.kind === 'appliance' ? terminal.plate : {}),
-                  ...(kind === '' ? {} : { what: kind, ownKind: '' }),
-                }),
-              )
-            )
-              name = '';
+            editor.close(
+              node.id,
+              newAppliance(name.trim() || 'appliance', findInlet(node.legs[0]!, node.id, gender), {
+                ...(terminal?.kind === 'appliance' ? terminal.plate : {}),
+                ...(kind === '' ? {} : { what: kind, ownKind: '' }),
+              }),
+            );
           }}
         >
           <label class="flex flex-col text-sm"
