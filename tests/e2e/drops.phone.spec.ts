@@ -1,6 +1,7 @@
+import type { Page } from '@playwright/test';
 import { kiln, withParts } from '../support/make-trap.ts';
 import { makeRun, type TestLeg } from '../support/make-run.ts';
-import { expect, goTo, makeJob, onServer, openRun, test, writeRun } from '../support/e2e.ts';
+import { expect, goTo, makeJob, openRun, test, writeRun } from '../support/e2e.ts';
 
 const SHAPES: readonly (readonly [name: string, legs: readonly TestLeg[]])[] = [
   ['a drop from above, the inlet to the side', [[0, 'right', 60], [1, 'down', 48], [2, 'right', 12, { terminal: kiln() }]]],
@@ -8,6 +9,10 @@ const SHAPES: readonly (readonly [name: string, legs: readonly TestLeg[]])[] = [
   ['a level supply', [[0, 'right', 60], [1, 'back', 70, { terminal: kiln() }]]],
   ['a supply from below', [[0, 'right', 60], [1, 'up', 48], [2, 'right', 22, { terminal: kiln() }]]],
 ]; // prettier-ignore
+
+/** The server has taken what is sent there next: “on the server” may have stood there before. */
+const waitForTaken = (page: Page, path: string): Promise<unknown> =>
+  page.waitForResponse((answer) => answer.url().endsWith(path) && answer.ok());
 
 for (const [name, legs] of SHAPES) {
   test(`from a bare drop to a trap that works in four presses, the floor asked: ${name}`, async ({
@@ -32,10 +37,11 @@ for (const [name, legs] of SHAPES) {
     await dialog.getByLabel('from the inlet’s centre down to the floor').blur();
     await expect(dialog.getByText(/to buy/)).toBeVisible();
     // Four.
+    const taken = waitForTaken(page, '/changes');
     await dialog.getByRole('button', { name: 'Build it in' }).click();
     await expect(verdict).toHaveText('works');
     await expect(page.getByRole('img', { name: /falls into the nipple and stays/ })).toBeVisible();
-    await expect(onServer(page)).toBeVisible();
+    await taken;
     await page.reload();
     await expect(verdict).toHaveText('works');
   });
@@ -128,9 +134,10 @@ test('the plate: what is wrong with it stands at its place, another gas stops, t
   await expect(page.getByText('range, 24 kW net, set for LP gas (propane)')).toBeVisible();
   await expect(page.getByRole('alert')).toContainText('converted by its maker’s kit');
   const item = page.getByRole('checkbox', { name: 'A second wrench held the inlet' });
+  const taken = waitForTaken(page, '/events');
   await item.click();
   await expect(page.getByText('A second wrench held the inlet, by Ada Quill')).toBeVisible();
-  await expect(onServer(page)).toBeVisible();
+  await taken;
   await page.reload();
   await expect(page.getByRole('heading', { name: 'At the hook-up: 1 of 6 looked at' })).toBeVisible();
   await item.click();

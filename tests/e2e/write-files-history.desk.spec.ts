@@ -126,8 +126,10 @@ test('a run goes out as SVG, DXF, PDF and CSV', async ({ page, request, app }) =
 test('a job goes out and comes in again; a bad file gets a sentence', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url, { name: `Out and in ${Date.now()}` });
   await openRun(page, run.layOut);
+  // “On the server” stood there before the leg was entered: what is waited for is that it was taken.
+  const taken = page.waitForResponse((answer) => answer.url().endsWith('/changes') && answer.ok());
   await addLegByKeys(page, 'u', '48');
-  await expect(onServer(page)).toBeVisible();
+  await taken;
   await page.goto(`${app.url}/jobs/${run.job}`);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
