@@ -178,6 +178,30 @@ describe('LegEntry, beyond a square leg of pipe', () => {
     expect(entry.growing).to.equal(first!.to);
   });
 
+  it('puts in a flexible connector with its ends, which has no pipe to cut', () => {
+    const { store, entry, add } = begin();
+    add('down', '30');
+    entry.takeKind('connector');
+    expect(entry.enter()).to.equal(false);
+    expect(entry.refusal?.code).to.equal('direction-missing');
+    entry.pickAxis('right');
+    entry.connector.far = 'female';
+    entry.connector.length = { value: inches(36), typed: '36' };
+    entry.connector.isNew = true;
+    expect(entry.draft!.layout.pieces.get(entry.draft!.leg)).to.have.length(0);
+    expect(entry.enter()).to.equal(true);
+    const made = Object.values(store.doc.legs)[1]!;
+    expect(made.geometry).to.deep.include({
+      kind: 'connector',
+      axis: 'right',
+      length: inches(36),
+      isNew: true,
+    });
+    const { ends } = made.geometry as { ends: readonly { gender: string; size: string }[] };
+    expect(ends.map(({ gender, size }) => `${size} ${gender}`)).to.deep.equal(['3/4 male', '3/4 female']);
+    expect([entry.kind, entry.connector.far, entry.connector.length]).to.deep.equal(['pipe', 'male', null]);
+  });
+
   it('measures from a datum until it is let go, and refuses what does not lie in line with it', () => {
     const { store, entry, add } = begin();
     add('up', '30');
