@@ -1,7 +1,5 @@
 import type { NominalSize } from '../ends/size.ts';
 import { subtract, magnitude } from '../geometry/vector.ts';
-import { findReach } from '../catalogue/part.ts';
-import { getCraft } from '../materials/crafts.ts';
 import type { Settings } from '../materials/craft.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { applyOps, type Op, type PlannedChange } from '../runs/change.ts';
@@ -10,13 +8,12 @@ import type { NewId } from '../runs/commands/new-ids.ts';
 import { layOutRun } from '../runs/lay-out-run.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { hasPipe } from '../runs/leg-direction.ts';
-import { centreOf, type Ref } from '../runs/run.ts';
 import { INCH, type Length } from '../units/length.ts';
 import { findDrop, getInletSize, type Drop } from '../traps/drop.ts';
-import { draftShape, getNippleSettings, type DraftedTee, type TrapSpans } from './draft-shapes.ts';
+import { addShutOff, SHORT } from './add-shut-off.ts';
+import { draftShape, getNippleSettings, type TrapSpans } from './draft-shapes.ts';
 import { judgeDrop } from '../traps/judge-drop.ts';
-import { findShutOff, hasUnionAfter } from '../traps/passing.ts';
-import { proposeNipples, typeInches } from './propose-nipple.ts';
+import { proposeNipples } from './propose-nipple.ts';
 import { TrapDraft } from './trap-draft.ts';
 import type { TrapWish } from './trap-wish.ts';
 import type { TrapCode } from '../traps/trap-finding.ts';
@@ -47,8 +44,7 @@ export interface TrapBuild {
   readonly size: NominalSize;
 }
 
-/** Nipples of the new short legs, nm: hand's breadth first, then what is still made. */
-const SHORT: readonly Length[] = [3 * INCH, 2 * INCH, 1.5 * INCH];
+/** The longest nipple a wish may ask for, nm: a bound of ours against a slip in typing, not a size of any list. */
 const LONGEST_NIPPLE: Length = 24 * INCH;
 
 /** How a trap is tried: where its shut-off and union stand, and how long its short pieces are. */
@@ -206,73 +202,4 @@ function findSpans(
   // One length for all of them, so that what goes over comes back: that of the one that takes off most.
   const span = short + Math.max(...takeOffs);
   return { over: span, down: span, last: span };
-}
-
-/** What is left for two parts of unknown length between their centres, besides the nipple, nm. */
-const NOT_MEASURED: Length = 4 * INCH;
-
-/** Puts a shut-off and a union before the tee (or the union after its branch), as far as they are wanting; false where no leg takes them. */
-function addShutOff(
-  draft: TrapDraft,
-  drop: Drop,
-  { hosts, leaves }: DraftedTee,
-  at: number,
-  isUnionAfter: boolean,
-  gap: Length,
-): boolean {
-  const shutOff = findShutOff(drop);
-  const needsUnion = !hasUnionAfter(drop, shutOff ?? -1);
-  const needsValve = shutOff === null;
-  if (isUnionAfter && !needsUnion) return false;
-  if (!needsValve && !needsUnion) return at === 0;
-  const host = hosts[at];
-  if (!host && (needsValve || !isUnionAfter)) return false;
-  const settings = drop.path.at(-1)!.leg;
-  let last: Ref | null = host ? centreOf(host.toward) : null;
-  /** By the nipple between, from end to end; where the length of the part is not known (a valve before it is measured) by centres. */
-  const put = (leg: string, kind: 'valve' | 'union'): void => {
-    const id = draft.addPart(leg, kind);
-    const laid = drop.layout.legs.get(leg);
-    const own = laid?.leg ?? settings;
-    const isAsDrawn = !laid || laid.near === laid.leg.from;
-    const stands = getCraft(own).findPart(kind, own, [own.size], drop.layout.catalogue);
-    const isKnown = stands !== null && stands.ports.every((port) => findReach(port) !== null);
-    const ref: Ref = { kind: 'inline', id, at: isKnown ? 'end' : 'centre', gap: 0 };
-    const from: Ref = { ...last!, at: ref.at };
-    const length = isKnown ? gap : gap + NOT_MEASURED;
-    // Of two parts in one leg the measure goes the way the leg was drawn: here they are put in against the gas.
-    if (from.kind === 'inline' && isAsDrawn) draft.addMeasure(ref, from, length, typeInches(length));
-    else draft.addMeasure(from, ref, length, typeInches(length));
-    last = ref;
-  };
-  if (needsUnion && isUnionAfter) {
-    if (!leaves || (at > 0 && !needsValve)) return false;
-    const beforeValve = last;
-    last = centreOf(leaves.toward);
-    put(leaves.leg, 'union');
-    last = beforeValve;
-  } else if (needsUnion) put(host!.leg, 'union');
-  if (needsValve) put(host!.leg, 'valve');
-  return true;
-}
-
-/** Every way to put a shut-off and a union into a drop whose trap stands, as operations; none where none are wanting. */
-export function addShutOffs(drop: Drop, newId: NewId): (readonly Op[])[] {
-  const { trap, path, layout } = drop;
-  if (!trap) return [[]];
-  const arrives = path.slice(0, trap.at + 1).reverse();
-  const leaves = path[trap.at + 1];
-  const tee: DraftedTee = {
-    tee: trap.node.id,
-    hosts: arrives.map(({ id, far }) => ({ leg: id, toward: far })),
-    leaves: leaves && hasPipe(leaves.leg) ? { leg: leaves.id, toward: trap.node.id } : null,
-  };
-  const ways: (readonly Op[])[] = [];
-  for (const isUnionAfter of [false, true])
-    for (let host = 0; host < tee.hosts.length; host++)
-      for (const gap of SHORT) {
-        const draft = new TrapDraft(layout, newId);
-        if (addShutOff(draft, drop, tee, host, isUnionAfter, gap)) ways.push(draft.ops);
-      }
-  return ways.length > 0 ? ways : [[]];
 }

@@ -12,7 +12,10 @@ export interface ProposedNipple {
 
 /** Lengths where none are listed: cut in whole inches. */
 const CUT: readonly Length[] = [3, 4, 5, 6, 7, 8].map((inches) => inches * INCH);
-/** What an engagement comes to at most, both ends together, nm: the least of what shows is asked of a nipple so much longer. */
+/**
+ * What the engagement of both ends is taken to come to at most, nm, a bound of ours: twice the effective thread of 2 in (0.757 in), rounded
+ * up. A rule that counts what shows asks a nipple so much longer.
+ */
 const BOTH_ENDS: Length = 1.7 * INCH;
 
 /** A length as it would be typed, in inches to the hundred-thousandth; empty where that does not say it exactly. */

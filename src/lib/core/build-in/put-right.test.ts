@@ -97,6 +97,28 @@ describe('putting a trap right', () => {
     expect(report.closedBy).to.equal('union');
   });
 
+  it('closes by a union of this drop alone, not by one of another branch', () => {
+    const legs: readonly TestLeg[] = [
+      [0, 'right', 60],
+      [1, 'right', 60],
+      [2, 'down', 40],
+      [3, 'right', 10, { terminal: kiln() }],
+      [3, 'down', 5.155, { cap: true }],
+      [1, 'down', 40, { terminal: kiln() }],
+    ];
+    const close = (parts: Parameters<typeof withParts>[1]) => {
+      const layout = layOut(withParts(makeRun(legs), parts));
+      return reportWork(
+        layout,
+        layout,
+        listDrops(layout).find(({ trap }) => trap !== null)!,
+      ).closedBy;
+    };
+    expect(close([])).to.equal('nothing');
+    expect(close([[6, 'union', 0.5]])).to.equal('nothing');
+    expect(close([[3, 'union', 0.5], [6, 'union', 0.5]])).to.equal('union'); // prettier-ignore
+  });
+
   it('is refused where nothing is wrong, where there is none, and where it does not fit', () => {
     expect(right([[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }]]).code).to.equal('trap-missing'); // prettier-ignore
     const works: readonly TestLeg[] = [

@@ -70,7 +70,7 @@ function findAboutCut({ centreToCentre, ends }: Piece): Length | null {
     centreToCentre,
   );
 }
-/** What half a valve is taken to take off until it is measured, nm: it is found out before anything is cut. */
+/** What half a valve is taken to take off until it is measured, nm, an estimate of ours: it is found out before anything is cut. */
 const ABOUT_HALF: Length = 1.5 * INCH;
 
 const isAsBefore = (piece: Piece, before: RunLayout): boolean =>

@@ -3,7 +3,7 @@ import { assemble, type LaidJoint } from '../runs/bodies.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
 import { INCH, type Length } from '../units/length.ts';
-import type { Drop } from '../traps/drop.ts';
+import { findDrop, type Drop } from '../traps/drop.ts';
 
 /** What a change to a drop comes to at the bench. */
 export interface WorkReport {
@@ -106,9 +106,11 @@ function listOpened(
   );
 }
 
-function findClosing({ passed }: Drop, after: RunLayout): WorkReport['closedBy'] {
+/** A union or connector of this drop alone counts: one in another branch lets nothing turn here. */
+function findClosing({ node, passed }: Drop, after: RunLayout): WorkReport['closedBy'] {
   if (passed.some(({ kind }) => kind === 'connector')) return 'connector';
   const union = passed.find(({ kind }) => kind === 'union');
   if (union && Object.hasOwn(after.doc.parts, union.id)) return 'union';
-  return Object.values(after.doc.parts).some(({ part }) => part === 'union') ? 'new-union' : 'nothing';
+  const hasUnion = findDrop(after, node.id)?.passed.some(({ kind }) => kind === 'union');
+  return hasUnion ? 'new-union' : 'nothing';
 }

@@ -95,7 +95,7 @@ function listPassed({ nodes }: RunLayout, path: readonly LaidLeg[]): Passed[] {
 const getInlineKind = ({ leg }: LaidLeg, { id, part }: LaidInline): string | undefined =>
   part?.kind ?? leg.inline[id]?.part;
 
-/** No nipple is bought longer: what is longer and does not hang down is an outlet for later, not a trap. */
+/** From how long on a stub is no trap, nm, a bound of ours (the longest nipple commonly stocked is a foot): what is longer and does not hang down is an outlet for later, not a trap. */
 const LONGEST_STUB: Length = FOOT;
 
 /**

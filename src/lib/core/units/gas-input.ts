@@ -49,7 +49,7 @@ const SPELLINGS: readonly (readonly [pattern: RegExp, unit: InputUnit, times: nu
   [/^kg\/h$/, 'g/h', 1000],
 ];
 
-/** What an appliance of one house or shop can burn, in each unit: outside it a figure was misread, or is in another unit. */
+/** What an appliance of one house or shop can burn, in each unit, bounds of ours against a slip: outside it a figure was misread, or is in another unit. */
 export const INPUT_RANGE: Readonly<Record<InputUnit, readonly [least: number, most: number]>> = {
   'Btu/h': [500, 10_000_000],
   kW: [0.15, 3000],

@@ -5,9 +5,8 @@
   import { planPutRight } from '#core/build-in/put-right.ts';
   import { reportWork } from '#core/build-in/work-report.ts';
   import type { Axis } from '#core/geometry/axis.ts';
-  import type { Drop } from '#core/traps/drop.ts';
+  import { findDrop, type Drop } from '#core/traps/drop.ts';
   import { getTrapLengths } from '#core/traps/trap-lengths.ts';
-  import { findDrop } from '#core/traps/drop.ts';
   import { CLOSING_WORDS, SHAPE_WORDS, sayBuildRefusal } from '#words/build-in.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
@@ -30,6 +29,11 @@
   let nipple = $state.raw<TrapWish['nipple']>(null);
   let side = $state<Axis>('right');
   let refusal = $state.raw<Refusal | null>(null);
+  /** Every opening begins anew: what was measured for one appliance is not said of the next. */
+  $effect(() => {
+    if (!open) return;
+    [floor, nipple, side, refusal] = [null, null, 'right', null];
+  });
   const isThere = $derived(drop.trap !== null);
   /** What is shown is what is done. */
   const planned = $derived.by(() => {
@@ -54,9 +58,7 @@
     if (!build) return;
     const done = store.apply(build.change);
     refusal = done.ok ? null : done.refusal;
-    if (!done.ok) return;
-    open = false;
-    [floor, nipple] = [null, null];
+    if (done.ok) open = false;
   }
 </script>
 

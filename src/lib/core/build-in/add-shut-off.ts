@@ -1,0 +1,87 @@
+import { findReach } from '../catalogue/part.ts';
+import { getCraft } from '../materials/crafts.ts';
+import type { Op } from '../runs/change.ts';
+import type { NewId } from '../runs/commands/new-ids.ts';
+import { hasPipe } from '../runs/leg-direction.ts';
+import { centreOf, type Ref } from '../runs/run.ts';
+import type { Drop } from '../traps/drop.ts';
+import { findShutOff, hasUnionAfter } from '../traps/passing.ts';
+import { INCH, type Length } from '../units/length.ts';
+import type { DraftedTee } from './draft-shapes.ts';
+import { typeInches } from './propose-nipple.ts';
+import { TrapDraft } from './trap-draft.ts';
+
+/** Nipples of new short pieces, nm, as they are tried: a hand's breadth first, then shorter ones that are still made. An order of ours. */
+export const SHORT: readonly Length[] = [3 * INCH, 2 * INCH, 1.5 * INCH];
+
+/** What is left for two parts of unknown length between their centres, besides the nipple, nm: a guess of ours that leaves a hand's breadth. */
+const NOT_MEASURED: Length = 4 * INCH;
+
+/**
+ * Puts a shut-off and a union before the tee (or the union after its branch), as far as they are wanting, with nipples `gap` (nm) long
+ * between; `at` says which of the legs before the tee takes them. False where no leg takes them.
+ */
+export function addShutOff(
+  draft: TrapDraft,
+  drop: Drop,
+  { hosts, leaves }: DraftedTee,
+  at: number,
+  isUnionAfter: boolean,
+  gap: Length,
+): boolean {
+  const shutOff = findShutOff(drop);
+  const needsUnion = !hasUnionAfter(drop, shutOff ?? -1);
+  const needsValve = shutOff === null;
+  if (isUnionAfter && !needsUnion) return false;
+  if (!needsValve && !needsUnion) return at === 0;
+  const host = hosts[at];
+  if (!host && (needsValve || !isUnionAfter)) return false;
+  const settings = drop.path.at(-1)!.leg;
+  let last: Ref | null = host ? centreOf(host.toward) : null;
+  /** By the nipple between, from end to end; where the length of the part is not known (a valve before it is measured) by centres. */
+  const put = (leg: string, kind: 'valve' | 'union'): void => {
+    const id = draft.addPart(leg, kind);
+    const laid = drop.layout.legs.get(leg);
+    const own = laid?.leg ?? settings;
+    const isAsDrawn = !laid || laid.near === laid.leg.from;
+    const stands = getCraft(own).findPart(kind, own, [own.size], drop.layout.catalogue);
+    const isKnown = stands !== null && stands.ports.every((port) => findReach(port) !== null);
+    const ref: Ref = { kind: 'inline', id, at: isKnown ? 'end' : 'centre', gap: 0 };
+    const from: Ref = { ...last!, at: ref.at };
+    const length = isKnown ? gap : gap + NOT_MEASURED;
+    // Of two parts in one leg the measure goes the way the leg was drawn: here they are put in against the gas.
+    if (from.kind === 'inline' && isAsDrawn) draft.addMeasure(ref, from, length, typeInches(length));
+    else draft.addMeasure(from, ref, length, typeInches(length));
+    last = ref;
+  };
+  if (needsUnion && isUnionAfter) {
+    if (!leaves || (at > 0 && !needsValve)) return false;
+    const beforeValve = last;
+    last = centreOf(leaves.toward);
+    put(leaves.leg, 'union');
+    last = beforeValve;
+  } else if (needsUnion) put(host!.leg, 'union');
+  if (needsValve) put(host!.leg, 'valve');
+  return true;
+}
+
+/** Every way to put a shut-off and a union into a drop whose trap stands, as operations; none where none are wanting. */
+export function addShutOffs(drop: Drop, newId: NewId): (readonly Op[])[] {
+  const { trap, path, layout } = drop;
+  if (!trap) return [[]];
+  const arrives = path.slice(0, trap.at + 1).reverse();
+  const leaves = path[trap.at + 1];
+  const tee: DraftedTee = {
+    tee: trap.node.id,
+    hosts: arrives.map(({ id, far }) => ({ leg: id, toward: far })),
+    leaves: leaves && hasPipe(leaves.leg) ? { leg: leaves.id, toward: trap.node.id } : null,
+  };
+  const ways: (readonly Op[])[] = [];
+  for (const isUnionAfter of [false, true])
+    for (let host = 0; host < tee.hosts.length; host++)
+      for (const gap of SHORT) {
+        const draft = new TrapDraft(layout, newId);
+        if (addShutOff(draft, drop, tee, host, isUnionAfter, gap)) ways.push(draft.ops);
+      }
+  return ways.length > 0 ? ways : [[]];
+}
