@@ -10,6 +10,7 @@ import {
   startTestApp,
   test,
   writeRun,
+  onServer,
 } from '../support/e2e.ts';
 import { makeRun } from '../support/make-run.ts';
 import { kiln, withParts } from '../support/make-trap.ts';
@@ -253,7 +254,7 @@ test.describe('accessibility', () => {
 
   test('a job being finished, finished, its rules and its run', async ({ page, request, app }) => {
     const run = await openRunWith(page, request, app.url, [['r', '40']]);
-    await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+    await expect(onServer(page)).toBeVisible();
     await page.goto(`${app.url}/jobs/${run.job}`);
     await page.getByRole('button', { name: 'Finish the job…' }).click();
     await expectAccessible(page, 'finishing');
@@ -372,7 +373,7 @@ test.describe('accessibility', () => {
     const other = await browser.newPage();
     await openRun(other, run.layOut);
     await addLegByKeys(other, 'r', '30');
-    await expect(other.getByText('on the server', { exact: true })).toBeVisible();
+    await expect(onServer(other)).toBeVisible();
     await page.unroute('**/changes');
     await expect(page.getByRole('dialog', { name: 'This run was changed elsewhere' })).toBeVisible({
       timeout: 15_000,

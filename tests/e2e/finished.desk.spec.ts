@@ -1,11 +1,21 @@
-import { addLegByKeys, expect, goTo, makeJob, openRun, openRunWith, readLegs, test } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  goTo,
+  makeJob,
+  openRun,
+  openRunWith,
+  readLegs,
+  test,
+  onServer,
+} from '../support/e2e.ts';
 
 test('a finished job is read, not changed, until it is opened again with a reason', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
   await openRun(page, run.layOut);
   await addLegByKeys(page, 'r', '40');
   await expect.poll(() => readLegs(page)).toHaveLength(1);
-  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await expect(onServer(page)).toBeVisible();
   await page.goto(`${app.url}/jobs/${run.job}`);
   await page.getByRole('button', { name: 'Finish the job…' }).click();
   const dialog = page.getByRole('dialog', { name: 'Finish the job' });
@@ -43,12 +53,12 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   await page.goto(run.layOut);
   await addLegByKeys(page, 'u', '20');
   await expect.poll(() => readLegs(page)).toHaveLength(2);
-  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await expect(onServer(page)).toBeVisible();
 }); // prettier-ignore
 
 test('what was made on a device before the job was finished elsewhere waits, and goes when it is open again', async ({ page, request, app }) => {
   const run = await openRunWith(page, request, app.url, [['r', '40']]);
-  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await expect(onServer(page)).toBeVisible();
   await page.route('**/changes', (route) => route.abort());
   await addLegByKeys(page, 'u', '20');
   await expect.poll(() => readLegs(page)).toHaveLength(2);
@@ -63,7 +73,7 @@ test('what was made on a device before the job was finished elsewhere waits, and
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await pass('elsewhere002', 'reopened', 'Something still waited.');
   await page.evaluate(() => window.dispatchEvent(new Event('focus')));
-  await expect(page.getByText('on the server', { exact: true })).toBeVisible();
+  await expect(onServer(page)).toBeVisible();
   await page.reload();
   await expect.poll(() => readLegs(page)).toHaveLength(2);
 }); // prettier-ignore

@@ -219,8 +219,9 @@ export async function readLegs(page: Page): Promise<string[]> {
   return texts.map((text) => text.replace(/\s+/g, ' ').trim());
 }
 
+/** Words may stand there still from before an edit: they count once nothing waits any more. */
 export const onServer = (page: Page) =>
-  page.getByRole('status', { name: 'Where your edits are' }).getByText('on the server', { exact: true });
+  page.locator('[role=status][aria-label="Where your edits are"][aria-busy=false]').getByText('on the server', { exact: true }); // prettier-ignore
 export const onDevice = (page: Page) =>
   page.getByRole('status', { name: 'Where your edits are' }).getByText('on this device', { exact: true });
 

@@ -16,6 +16,8 @@
       return { refused, safeHere: store.unkept === 0 && !refused, waits, away: store.trouble !== null };
     },
   );
+  /** Said at once, before the words follow: to a screen reader what stands here is about to change. */
+  const isBusy = $derived(store.waiting.length > 0);
   const safeHere = $derived(scene.current.safeHere);
   const refused = $derived(scene.current.refused);
   const away = $derived(scene.current.away);
@@ -30,6 +32,7 @@
   class="flex flex-col gap-x-3 text-sm max-sm:w-[92px] max-sm:text-xs sm:flex-row sm:items-center"
   role="status"
   aria-label="Where your edits are"
+  aria-busy={isBusy}
 >
   <span class="flex items-center gap-1" data-state={refused ? 'refused' : safeHere ? 'safe' : 'keeping'}>
     {#if refused}<span class="flex items-center gap-1 font-semibold text-error"

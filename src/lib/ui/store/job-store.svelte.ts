@@ -15,13 +15,17 @@ export class JobStore {
   job = $state.raw<Job | null>(null);
   trouble = $state.raw<Refusal | null>(null);
   asking = $state(true);
+  /** How often the server was asked: of several answers under way only the last one asked for counts. */
+  #asked = 0;
 
   async load(id: string): Promise<void> {
     this.asking = true;
+    const turn = ++this.#asked;
     // Not followed by whoever asks: what is answered is no reason to ask again.
     if (untrack(() => this.job?.id) !== id) this.job = await rememberJob(id);
     const answer = await askServer('GET', pathOf(id));
     const { readJobAnswer } = await import('./read-answers.ts');
+    if (turn !== this.#asked) return;
     const read = answer.ok ? readJobAnswer(answer.value) : answer;
     this.asking = false;
     this.trouble = read.ok ? null : read.refusal;
