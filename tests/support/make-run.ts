@@ -1,8 +1,8 @@
 import { getLegs } from '#core/runs/legs.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import type { NominalSize } from '#core/ends/size.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
+import type { LegSize } from '#core/ends/size.ts';
+import type { Material, Stock } from '#core/catalogue/pipe.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { Way } from '#core/geometry/way.ts';
 import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
@@ -23,10 +23,11 @@ export type TestLeg = readonly [
   /** Null where the length follows from the geometry. */
   inches: number | null,
   more?: {
-    size?: NominalSize;
+    size?: LegSize;
     cap?: true;
     terminal?: Terminal;
     material?: Material;
+    stock?: Stock;
     geometry?: LegGeometry;
   },
 ];
@@ -83,11 +84,7 @@ export function makeIds(prefix = 'testthing'): () => string {
 export const applyPlan = (doc: RunDoc, plan: PlannedChange): RunDoc => mustBe(applyOps(doc, plan.ops));
 
 /** Builds a run by the same commands as the screens do. */
-export function makeRun(
-  legs: readonly TestLeg[],
-  size: NominalSize = '3/4',
-  choices: RuleChoices = {},
-): RunDoc {
+export function makeRun(legs: readonly TestLeg[], size: LegSize = '3/4', choices: RuleChoices = {}): RunDoc {
   const newId = makeIds();
   let doc = newRun('testrun00', standardCatalogue.version, choices);
   for (const [from, axis, length, more] of legs) {
@@ -95,6 +92,7 @@ export function makeRun(
     const leg = newLeg(node, axis, length ?? 0, {
       size: more?.size ?? size,
       material: more?.material ?? 'black-iron',
+      ...(more?.stock ? { stock: more.stock } : {}),
       terminal: more?.terminal ?? null,
       ...(more?.geometry ? { geometry: more.geometry } : {}),
       ...(length === null ? { measure: null } : {}),

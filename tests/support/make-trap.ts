@@ -1,4 +1,4 @@
-import type { NominalSize } from '#core/ends/size.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import type { Way } from '#core/geometry/way.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { newAppliance, type Plate } from '#core/runs/appliance.ts';
@@ -28,7 +28,7 @@ export const withParts = (
  */
 export function makeTrapped(
   more: {
-    size?: NominalSize;
+    size?: LegSize;
     nipple?: number;
     cap?: Way;
     plate?: Partial<Plate>;

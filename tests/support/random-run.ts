@@ -50,6 +50,7 @@ export function makeRandomRun(count: number, seed: number): RunDoc {
       size,
       system: 'threaded-steel',
       material: 'black-iron',
+      stock: 'length',
       inline: {},
       // An order key does not end in a nought.
       rank: `a${tag.toString(36)}`.replace(/0$/, '0V'),

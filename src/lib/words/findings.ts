@@ -11,6 +11,7 @@ import { namePart, PART_KIND_NAMES } from './parts.ts';
 import { DRIP_PITCH } from '#core/traps/drips.ts';
 import { sayBy } from './people.ts';
 import { sayMeasure } from './refs.ts';
+import { TUBE_SENTENCES } from './tube-findings.ts';
 
 export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
   stop: 'Do not cut',
@@ -23,6 +24,7 @@ type Sentences = {
 };
 
 const SENTENCES: Sentences = {
+  ...TUBE_SENTENCES,
   'measure-missing': ({ mark }) => `Leg ${mark} has no measure. Measure it centre to centre.`,
   'measures-contradict': ({ measures, by }, unit) =>
     `${measures.length} measures contradict each other: ${measures.map((measure) => sayMeasure(measure, unit)).join('; ')}. The first is ${sayExact(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than the other${measures.length > 2 ? 's say' : ' says'}. Measure again and keep what is right; none of them is used until then.`,

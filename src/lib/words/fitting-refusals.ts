@@ -1,5 +1,5 @@
 import type { PartKind } from '#core/catalogue/part.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import type { FittingRefusal } from '#core/runs/fitting.ts';
 import { sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES, sayOpenings } from './parts.ts';
@@ -29,6 +29,8 @@ export function sayFittingRefusal(refusal: FittingRefusal): string {
       return `No threaded gas fitting turns by ${sayNumber(refusal.degrees, 1)}°: elbows are made at 90° and 45°. Swing two 90° elbows against each other, or use a material that bends.`;
     case 'fitting-threads-differ':
       return 'An NPT thread and an R thread meet here. They start together in some sizes and never seal: a transition made for it must stand between; no cut is given.';
+    case 'transition-needed':
+      return `A transition is needed between ${nameFoundEnd(refusal.ends[0])} and ${nameFoundEnd(refusal.ends[1])}: no one part that is sold brings them together. Change one of them, or put a piece of pipe between; no cut is given until then.`;
     case 'fitting-undecided':
       return 'A male end looks out of a fitting here. Say what comes next: the way the run goes on (a street elbow), a smaller pipe straight on (a bushing), or a plug.';
     case 'fitting-male-not-made':
@@ -41,11 +43,7 @@ export function sayFittingRefusal(refusal: FittingRefusal): string {
 }
 
 /** The nearest fitting that is made, and the bushings that would make it do. */
-function sayNearest(
-  part: PartKind,
-  wanted: readonly NominalSize[],
-  nearest: readonly NominalSize[] | null,
-): string {
+function sayNearest(part: PartKind, wanted: readonly LegSize[], nearest: readonly LegSize[] | null): string {
   if (!nearest) return 'Change a size; no cut is given over an unknown fitting.';
   const bushings = nearest.flatMap((size, i) => (size === wanted[i] ? [] : [`${size} × ${wanted[i]!}`]));
   return `Nearest is ${sayOpenings(part, nearest)}, which would do with a ${bushings.join(' and a ')} bushing. Change a size, bush it down, or ask for the part; no cut is given until then.`;

@@ -30,6 +30,16 @@ export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   place: 'place in the leg',
   nipple: 'nipple',
   'line-error': 'rounding of the line',
+  developed: 'developed way',
+  straight: 'straight, crossing to crossing',
+  gain: 'gain of a bend',
+  radius: 'radius to the centre line',
+  degrees: 'angle of the bend, degrees',
+  setback: 'setback',
+  arc: 'arc',
+  slack: 'slack',
+  trim: 'to trim in place',
+  'goes-in': 'goes in',
 };
 
 /** Each formula as a fitter would say it, and with `#1 #2 #3` where its terms go. */
@@ -52,6 +62,11 @@ export const FORMULAS: Readonly<Record<FormulaCode, { readonly says: string; rea
     values: '#1 + #2 + #3',
   },
   'sum-of-measures': { says: 'what the measures come to', values: '' },
+  setback: { says: 'setback: radius × tan(angle ÷ 2)', values: '#1 × tan(#2° ÷ 2)' },
+  arc: { says: 'arc: π × radius × angle ÷ 180', values: 'π × #1 × #2° ÷ 180' },
+  gain: { says: 'gain: two setbacks less the arc', values: '2 × #1 − #2' },
+  developed: { says: 'the straights between crossings, less the gain of each bend', values: '' },
+  'on-tape-tube': { says: 'the tube itself, what it is cut longer, to the nearest mark', values: '' },
   'between-places': { says: 'place of the one − place of the other', values: '#1 − #2' },
   'take-off': { says: 'centre-to-face − engagement', values: '#1 − #2' },
   'engagement-shop-table': { says: 'shop table of normal engagement', values: '#1' },

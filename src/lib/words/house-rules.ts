@@ -13,10 +13,12 @@ import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
+import { BENDER_RULE_WORDS } from './tube-house-rules.ts';
 import { GRADUATION_NAMES, sayExact, sayNumber } from './length-text.ts';
 
 type PlainWords = typeof PLAIN_RULE_WORDS;
-interface AllRuleWords extends PlainWords {
+type BenderWords = typeof BENDER_RULE_WORDS;
+interface AllRuleWords extends PlainWords, BenderWords {
   readonly 'engagement-figure': RuleWords<EngagementOption>;
   readonly 'tape-rounding': RuleWords<TapeGraduation>;
   readonly 'length-method': RuleWords<LengthMethodOption>;
@@ -34,6 +36,7 @@ const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION
 /** What each house rule asks, and what each side says. */
 export const RULE_WORDS: AllRuleWords = {
   ...PLAIN_RULE_WORDS,
+  ...BENDER_RULE_WORDS,
   'engagement-figure': {
     title: 'Engagement figure',
     question: 'How far does the pipe go into the fitting, wrench-tight?',
@@ -214,6 +217,7 @@ export const RULE_TOPIC_NAMES: Readonly<Record<RuleTopic, string>> = {
   traps: 'Sediment traps',
   polyethylene: 'Buried polyethylene',
   csst: 'Corrugated tubing',
+  copper: 'Copper tube',
   testing: 'Testing',
 };
 

@@ -136,6 +136,7 @@ export const PAIR_RULE_NAMES: Readonly<Record<PairRuleId, string>> = {
   'other-seat': 'one thread, two ways to seal',
   'other-straight': 'two straight threads that are not one',
   'nut-on-tube': 'a nut and the tube it goes over',
+  'flared-tube': 'a flared tube and a flare fitting',
   'tube-in-thread': 'a plain tube and any other thread',
   'pe-fusion': 'polyethylene and polyethylene',
   'plain-tubes': 'two other plain tubes',

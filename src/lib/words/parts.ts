@@ -1,9 +1,10 @@
 import { getEndSize, type End } from '#core/ends/end.ts';
 import { readTaperEnd } from '#core/catalogue/taper-end.ts';
-import type { Part, PartKind, PartLength } from '#core/catalogue/part.ts';
+import type { Part, PartKind, PartLength, Port, TubeJoin } from '#core/catalogue/part.ts';
 import type { Confidence } from '#core/catalogue/confidence.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { Fitting } from '#core/runs/fitting.ts';
+import { sayNumber } from './length-text.ts';
 
 export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   'elbow-90': '90° elbow',
@@ -18,6 +19,8 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   'face-bushing': 'face bushing',
   plug: 'plug',
   cap: 'cap',
+  'slip-coupling': 'slip coupling',
+  adapter: 'adapter',
   existing: 'existing fitting',
   appliance: 'appliance inlet',
 };
@@ -26,11 +29,27 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
 export const BOUGHT_PIPE: Readonly<Record<Material, string>> = {
   'black-iron': 'black pipe',
   'steel-r': 'steel tube',
+  csst: 'corrugated tubing',
+  'csst-arc': 'arc-resistant corrugated tubing',
+  'copper-flared': 'copper tube',
+  'copper-compression': 'copper tube',
+  'copper-capillary': 'copper tube',
+  'copper-brazed': 'copper tube',
+  'steel-pressed': 'steel pipe for pressing',
+  'copper-pressed': 'copper tube for pressing',
 };
 
 export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
   'black-iron': 'black iron',
   'steel-r': 'steel tube, R thread',
+  csst: 'CSST',
+  'csst-arc': 'CSST, arc-resistant',
+  'copper-flared': 'copper, flared',
+  'copper-compression': 'copper, compression',
+  'copper-capillary': 'copper, soldered',
+  'copper-brazed': 'copper, brazed',
+  'steel-pressed': 'steel, pressed',
+  'copper-pressed': 'copper, pressed',
 };
 
 export const STANDING_NAMES: Readonly<Record<PartLength['standing'], string>> = {
@@ -49,6 +68,8 @@ export const CONFIDENCE_NAMES: Readonly<Record<Confidence, string>> = {
 const MATERIAL_OF_PART: Readonly<Record<Part['material'], string>> = {
   'black-malleable': 'black malleable',
   brass: 'brass',
+  copper: 'copper',
+  steel: 'steel',
   'as-found': 'as found',
 };
 
@@ -64,6 +85,7 @@ const nameTaper = (end: End): string =>
 export function namePart(part: Part): string {
   const [{ end }] = part.ports as [Part['ports'][0]];
   if (part.kind === 'existing') return `${nameTaper(end)} found in place`;
+  if (part.join !== null) return nameTubePart(part, part.join);
   if (part.kind === 'appliance') return `appliance inlet, ${nameTaper(end)}`;
   const material = MATERIAL_OF_PART[part.material];
   const rating =
@@ -71,6 +93,36 @@ export function namePart(part: Part): string {
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
+}
+
+const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {
+  flare: 'flare',
+  compression: 'compression',
+  capillary: 'solder',
+  brazed: 'brazing',
+  'press-copper': 'press',
+  'press-steel': 'press',
+  csst: 'CSST',
+};
+
+/** `3/8 ACR brass flare 90° elbow`, `1/2 CSST × 1/2 male NPT adapter`: what closes a flared tube is a plug in its nut. */
+function nameTubePart(part: Part, join: TubeJoin): string {
+  const sizes = [...new Set(part.ports.map((port) => nameTubePort(port, part)))];
+  if (part.kind === 'adapter') {
+    const [tube, thread] = sizes;
+    return `${tube} ${JOIN_NAMES[join]} × ${thread} adapter`;
+  }
+  const kind = join === 'flare' ? (FLARE_NAMES[part.kind] ?? PART_KIND_NAMES[part.kind]) : PART_KIND_NAMES[part.kind]; // prettier-ignore
+  const material = join === 'csst' ? '' : `${MATERIAL_OF_PART[part.material]} `;
+  return `${sizes.join(' × ')} ${material}${JOIN_NAMES[join]} ${kind}`;
+}
+const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = { cap: 'plug', coupling: 'union' };
+
+/** The size of a tube as its fitting is called, or the thread of an adapter. */
+function nameTubePort({ end }: Port, { size }: Part): string {
+  if (readTaperEnd(end)) return nameTaper(end);
+  if (end.kind === 'thread') return `${end.size.replace(/ tube$/, '')} OD`;
+  return end.kind === 'socket' ? end.takes.name.replace(/ (coil|straight|CSST|steel pipe)$/, '') : size;
 }
 
 /** The pressure class of a malleable fitting, as it is ordered; empty where there is none. */
@@ -90,6 +142,10 @@ const isReducing = (part: Part): boolean => part.ports.some(({ end }) => getEndS
 export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
   `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${PART_KIND_NAMES[kind]}`;
 
+/** `90° bend`; where a tube goes straight through nothing stands. */
+const nameBend = ({ degrees }: Extract<Fitting, { kind: 'bend' }>): string =>
+  degrees < 1e-3 ? 'straight through' : `${sayNumber(degrees, 1)}° bend`;
+
 /** What stands at a node, in a word or two. */
 export function nameFitting(fitting: Fitting): string {
   if (fitting.kind === 'part') {
@@ -98,6 +154,7 @@ export function nameFitting(fitting: Fitting): string {
     return `${reduces ? 'reducing ' : ''}${PART_KIND_NAMES[kind]}`;
   }
   if (fitting.kind === 'open') return 'open end';
+  if (fitting.kind === 'bend') return nameBend(fitting);
   return fitting.refusal.code === 'fitting-undecided' ? 'male end' : 'no fitting';
 }
 

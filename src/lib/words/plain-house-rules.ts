@@ -1,5 +1,6 @@
 import type { PlainRule, PlainRuleId } from '#core/house-rules/house-rules.ts';
 import type { RuleWords } from './rule-words.ts';
+import { TUBE_RULE_WORDS } from './tube-house-rules.ts';
 
 type PlainRuleWords = {
   readonly [Id in PlainRuleId]: RuleWords<Extract<PlainRule, { id: Id }>['options'][number]>;
@@ -7,6 +8,7 @@ type PlainRuleWords = {
 
 /** What each school of a plain rule says, and why the default is the default. */
 export const PLAIN_RULE_WORDS: PlainRuleWords = {
+  ...TUBE_RULE_WORDS,
   'tape-wraps': {
     title: 'Wraps of tape',
     question: 'How many wraps of gas-rated tape go on a taper thread?',

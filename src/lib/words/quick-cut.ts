@@ -1,5 +1,5 @@
 import type { QuickCut, QuickKind, QuickPoint } from '#core/cutting/quick-cut.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
+import type { ThreadedMaterial } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import { REF_POINT_NAMES } from './refs.ts';
 
@@ -20,13 +20,13 @@ export const QUICK_KIND_NAMES: Readonly<
 
 /** How the sizes of each material are called. */
 export const QUICK_MATERIALS: Readonly<
-  Record<Material, { readonly group: string; readonly before: string; readonly after: string }>
+  Record<ThreadedMaterial, { readonly group: string; readonly before: string; readonly after: string }>
 > = {
   'black-iron': { group: 'NPT', before: '', after: ' NPT' },
   'steel-r': { group: 'R threads', before: 'R ', after: '' },
 };
 
-export const sayQuickSize = (material: Material, size: NominalSize): string =>
+export const sayQuickSize = (material: ThreadedMaterial, size: NominalSize): string =>
   `${QUICK_MATERIALS[material].before}${size}${QUICK_MATERIALS[material].after}`;
 
 const sayPoint = (at: QuickPoint): string => REF_POINT_NAMES[at].name;

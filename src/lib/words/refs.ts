@@ -19,6 +19,7 @@ const WHAT: Readonly<Record<NamedRef['part'], string>> = {
   open: 'open end',
   none: 'point',
   source: 'source',
+  bend: 'bend',
 };
 
 /** A reference as one would name it: `face of the tee at leg 3`. */

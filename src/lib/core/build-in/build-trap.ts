@@ -1,4 +1,4 @@
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import { subtract, magnitude } from '../geometry/vector.ts';
 import type { Settings } from '../materials/craft.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
@@ -41,7 +41,7 @@ export interface TrapBuild {
   /** The run with it, laid out. */
   readonly after: RunLayout;
   readonly nipple: Length;
-  readonly size: NominalSize;
+  readonly size: LegSize;
 }
 
 /** The longest nipple a wish may ask for, nm: a bound of ours against a slip in typing, not a size of any list. */
@@ -53,7 +53,7 @@ interface Attempt {
   readonly isUnionAfter: boolean;
   readonly short: Length;
   readonly gap: Length;
-  readonly size: NominalSize;
+  readonly size: LegSize;
 }
 
 /**

@@ -57,7 +57,7 @@ export class TrapDraft {
     from: string,
     to: string,
     axis: Axis,
-    { system, material, size }: Settings,
+    { system, material, size, stock }: Settings,
     measure: { readonly value: Length; readonly typed: string; readonly at: 'centre' | 'end' } | null,
   ): string {
     const id = this.#newId();
@@ -69,6 +69,7 @@ export class TrapDraft {
       system,
       material,
       size,
+      stock,
       inline: {},
       rank: this.#nextRank(from),
       tag: this.#tag++,

@@ -1,4 +1,4 @@
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import { getCraft } from '../materials/crafts.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
 import { checkLegsDoNotCross } from '../checks/legs-do-not-cross.ts';
@@ -22,7 +22,7 @@ export type Obstacle =
       readonly fits: Length | null;
     }
   | { readonly code: 'trap-crosses'; readonly marks: readonly [string, string] }
-  | { readonly code: 'trap-tee-not-made'; readonly sizes: readonly NominalSize[] }
+  | { readonly code: 'trap-tee-not-made'; readonly sizes: readonly LegSize[] }
   /** The measures of the drop are taken so that its inlet would move by so much. */
   | { readonly code: 'trap-measured-otherwise'; readonly by: Length }
   /** Something else is wrong with it still. */
@@ -51,7 +51,7 @@ function findShortPiece(before: RunLayout, after: RunLayout): Obstacle | null {
       const exact = piece.cut?.exact ?? findAboutCut(piece);
       const nipple = piece.cut?.nipple ?? null;
       if (exact === null) return { code: 'trap-leg-not-measured', mark };
-      const needed = craft.getLeastPiece(piece.ends, after.rules);
+      const needed = craft.getLeastPiece(piece.ends, after.rules, made);
       if (exact > 0 && (nipple !== null || exact >= needed)) continue;
       const [shortest] = craft.listBought(made, after.catalogue);
       const by = (exact > 0 || shortest === undefined ? needed : Math.min(needed, shortest)) - exact;

@@ -26,11 +26,13 @@ export function makeBspParts({ size, a, source, confidence }: BspMalleableRow): 
     kind,
     size,
     material: 'black-malleable',
+    join: null,
     ports: NAMES[kind].map((id) => ({
       id,
       way: getPortWay(kind, id),
       end: makeTaperEnd('R', size, 'female'),
       reach,
+      depth: null,
     })),
     seats: [],
     outside: null,

@@ -21,6 +21,7 @@ import { getTaperEnd, type TaperFamily } from './taper-end.ts';
 import type { BspRow } from './pipe-threads.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
 import type { ThreadList } from './thread-list.ts';
+import { makeTubeParts, type TubeParts, type TubeTables } from './tube-parts.ts';
 import type { TubeList } from './tubes.ts';
 import type { NominalSize } from '../ends/size.ts';
 import {
@@ -50,6 +51,10 @@ export interface Catalogue {
   /** Lengths in which nipples of a size are bought, nm; empty where none are listed. */
   getNippleLengths(size: NominalSize, family?: TaperFamily): readonly Length[];
   readonly parts: readonly Part[];
+  /** Fittings made for tube, which are no part of `parts`: they are made when they are asked for. */
+  readonly tubes: TubeParts;
+  /** Any part by its id; null where it is none of these. */
+  findPartById(id: string): Part | null;
   /** Figures of ends, whatever they are of. */
   readonly ends: EndRegistry;
 }
@@ -66,6 +71,7 @@ export interface CatalogueTables {
   readonly bushings: readonly BushingRow[];
   readonly britishThreads: readonly BspRow[];
   readonly britishFittings: readonly BspMalleableRow[];
+  readonly tube: TubeTables;
 }
 
 /** Builds a catalogue from published rows, and from what is known of ends. Sizes without both a thread row and an engagement row are not carried. */
@@ -81,12 +87,15 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     findPipe: (size) => pipes.get(size) ?? null,
     getNippleLengths: (size, family = 'NPT') => (family === 'NPT' ? (nipples.get(size) ?? []) : []),
     ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
-    ...indexParts(listParts(tables)),
+    ...indexParts(listParts(tables), makeTubeParts(tables.tube)),
   };
 }
 
 /** Finds parts quickly: by kind and one size for most, by all sizes for the rest. */
-export function indexParts(parts: readonly Part[]): Pick<Catalogue, 'findPart' | 'findSized' | 'parts'> {
+export function indexParts(
+  parts: readonly Part[],
+  tubes: TubeParts,
+): Pick<Catalogue, 'findPart' | 'findSized' | 'parts' | 'tubes' | 'findPartById'> {
   const equal = {
     NPT: new Map<string, Map<NominalSize, Part>>(),
     R: new Map<string, Map<NominalSize, Part>>(),
@@ -99,10 +108,13 @@ export function indexParts(parts: readonly Part[]): Pick<Catalogue, 'findPart' |
     sized.set(getSizeKey(family, part.kind, sizes), part);
     if (new Set(sizes).size > 1) continue;
     const ofKind = equal[family].get(part.kind) ?? new Map<NominalSize, Part>();
-    equal[family].set(part.kind, ofKind.set(part.size, part));
+    equal[family].set(part.kind, ofKind.set(ends[0]!.size, part));
   }
+  const byId = new Map(parts.map((part) => [part.id, part]));
   return {
     parts,
+    tubes,
+    findPartById: (id) => byId.get(id) ?? tubes.findById(id),
     findPart: (kind, size, family = 'NPT') => equal[family].get(kind)?.get(size) ?? null,
     findSized: (kind, sizes, family = 'NPT') => sized.get(getSizeKey(family, kind, sizes)) ?? null,
   };

@@ -14,9 +14,17 @@ export interface EndRegistry {
 
 /** The registry of these threads and tubes. An end it has not is figured as unknown, never refused. */
 export function makeEndRegistry(threads: ThreadList, tubes: readonly FiguredTube[]): EndRegistry {
-  const byName = new Map(tubes.map((tube) => [getTubeKey({ of: tube.tube, name: tube.name }), tube]));
+  const byName = new Map(
+    tubes.flatMap((tube) =>
+      listNames(tube).map((name) => [getTubeKey({ of: tube.tube, name }), tube] as const),
+    ),
+  );
   return { threads, tubes, figure: (end) => figure(end, threads, byName) };
 }
+
+/** Corrugated tubing goes by its size alone too: which of its makers' diameters it has is another question. */
+const listNames = ({ tube, name }: FiguredTube): readonly string[] =>
+  tube === 'csst' ? [name, name.split(',')[0]!] : [name];
 
 const getTubeKey = ({ of, name }: TubeName): string => `${of} ${name}`;
 

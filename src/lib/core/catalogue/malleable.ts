@@ -40,7 +40,10 @@ export const CASTING_SPREAD: Length = INCH / 16;
 
 type Column =
   | 'elbow90A' | 'teeA' | 'elbow45C' | 'couplingW' | 'capP' | 'streetA' | 'streetJ' | 'street45C' | 'street45K'; // prettier-ignore
-type MalleableKind = Exclude<BoughtKind, 'union' | 'valve' | 'hex-bushing' | 'face-bushing' | 'plug'>;
+type MalleableKind = Exclude<
+  BoughtKind,
+  'union' | 'valve' | 'hex-bushing' | 'face-bushing' | 'plug' | 'slip-coupling' | 'adapter'
+>;
 
 interface ListedPort {
   readonly id: string;
@@ -82,7 +85,7 @@ export function makeMalleableParts(row: MalleableRow): Part[] {
     const ports = SHAPES[kind].flatMap(({ id, column, share, gender }): Port[] => {
       const reach = makeReach(row, column, share);
       return reach
-        ? [{ id, way: getPortWay(kind, id), end: makeTaperEnd('NPT', row.size, gender), reach }]
+        ? [{ id, way: getPortWay(kind, id), end: makeTaperEnd('NPT', row.size, gender), reach, depth: null }]
         : [];
     });
     if (ports.length < SHAPES[kind].length) return [];
@@ -100,6 +103,7 @@ const makePart = (
   kind,
   size: getLargest(sizes),
   material: 'black-malleable',
+  join: null,
   ports,
   seats: [],
   outside,
@@ -132,6 +136,7 @@ const makeFemalePorts = (
     way: getPortWay(kind, id),
     end: makeTaperEnd('NPT', sizes[i]!, 'female'),
     reach: reaches[i]!,
+    depth: null,
   }));
 
 const getLargest = (sizes: readonly NominalSize[]): NominalSize =>
@@ -243,12 +248,14 @@ export function makeBushings({ size, threadA, hexHead, downTo, source }: Bushing
           way: getPortWay(kind, 'small'),
           end: makeTaperEnd('NPT', small, 'female'),
           reach: { standing: 'published', length: 0, source, confidence: 'certain' },
+          depth: null,
         },
         {
           id: 'large',
           way: getPortWay(kind, 'large'),
           end: makeTaperEnd('NPT', size, 'male'),
           reach,
+          depth: null,
         },
       ],
       null,
@@ -267,7 +274,15 @@ export function makePlug({ size, threadA, plugHead, source }: BushingRow): Part 
   return makePart(
     'plug',
     [size],
-    [{ id: 'male', way: getPortWay('plug', 'male'), end: makeTaperEnd('NPT', size, 'male'), reach }],
+    [
+      {
+        id: 'male',
+        way: getPortWay('plug', 'male'),
+        end: makeTaperEnd('NPT', size, 'male'),
+        reach,
+        depth: null,
+      },
+    ],
     null,
   );
 }

@@ -42,6 +42,10 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
   'face-bushing': bushing,
   plug: { ports: [port('male', RIGHT, 'male')], sizes: 'any' },
   cap: { ports: [port('a', LEFT)], sizes: 'any' },
+  // Without a stop, so that it slides over a tube that cannot be pulled back: it closes a gap between two fixed ends.
+  'slip-coupling': straight('equal'),
+  // Between tube and pipe thread: which of its ends goes in is told by what it meets.
+  adapter: { ports: [port('tube', LEFT), port('thread', RIGHT)], sizes: 'any' },
 };
 
 /** The way a port of a kind looks. */

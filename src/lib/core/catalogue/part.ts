@@ -1,7 +1,7 @@
 import type { Length } from '../units/length.ts';
 import type { Confidence } from './confidence.ts';
 import type { End } from '../ends/end.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Vector } from '../geometry/vector.ts';
 
 /** How far a length of a part can be trusted: fixed by a standard, typical within ±, entered by the shop, or unknown. */
@@ -32,12 +32,23 @@ export interface Port {
   readonly way: Vector;
   readonly end: End;
   readonly reach: PartLength;
+  /**
+   * Of an opening for tube: how far the tube goes in beyond the face, to its stop; of a flare how much more tube it takes than reaches to
+   * the plane of its rim, the reach being measured to that plane. Null where how far a thread goes in is not the part's to say.
+   */
+  readonly depth: PartLength | null;
 }
+
+/** Ways of joining tube to fittings that are made for it. */
+export const TUBE_JOINS = [
+  'flare', 'compression', 'capillary', 'brazed', 'press-copper', 'press-steel', 'csst',
+] as const; // prettier-ignore
+export type TubeJoin = (typeof TUBE_JOINS)[number];
 
 /** Kinds that are bought. */
 export const PART_KINDS = [
   'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
-  'plug', 'cap',
+  'plug', 'cap', 'slip-coupling', 'adapter',
 ] as const; // prettier-ignore
 export type BoughtKind = (typeof PART_KINDS)[number];
 /** Kinds that are bought, what was found in place, and the inlet of an appliance. */
@@ -50,8 +61,10 @@ export type PartKind = BoughtKind | 'existing' | 'appliance';
 export interface Part {
   readonly id: string;
   readonly kind: PartKind;
-  readonly size: NominalSize;
-  readonly material: 'black-malleable' | 'brass' | 'as-found';
+  readonly size: LegSize;
+  readonly material: 'black-malleable' | 'brass' | 'copper' | 'steel' | 'as-found';
+  /** How tube is joined to it; null for what only screws. */
+  readonly join: TubeJoin | null;
   /** Gas passes between all of them. */
   readonly ports: readonly Port[];
   /** Pairs of ends that seal inside it: the ground joint of a union. Each may leak, as every joint may. */

@@ -3,12 +3,26 @@ import type { Provenance } from './confidence.ts';
 import type { NominalSize } from '../ends/size.ts';
 
 /** Systems of material: each is a craft of its own, with its ends, its joints and its settings. */
-export const SYSTEMS = ['threaded-steel'] as const;
+export const SYSTEMS = ['threaded-steel', 'csst', 'copper', 'press'] as const;
 export type SystemId = (typeof SYSTEMS)[number];
 
-/** Materials a leg can be made of: black steel pipe with NPT threads, and black steel tube with R threads. */
-export const MATERIALS = ['black-iron', 'steel-r'] as const;
+/**
+ * What a leg can be made of, and how it is joined: black steel pipe with NPT threads, black steel tube with R threads; corrugated stainless
+ * tubing in a yellow or in an arc-resistant jacket; copper with flares, with olives, soldered, brazed; steel and copper that are pressed.
+ */
+export const MATERIALS = [
+  'black-iron', 'steel-r', 'csst', 'csst-arc', 'copper-flared', 'copper-compression', 'copper-capillary', 'copper-brazed',
+  'steel-pressed', 'copper-pressed',
+] as const; // prettier-ignore
 export type Material = (typeof MATERIALS)[number];
+
+/** Those that are screwed together. */
+export const THREADED_MATERIALS = ['black-iron', 'steel-r'] as const satisfies readonly Material[];
+export type ThreadedMaterial = (typeof THREADED_MATERIALS)[number];
+
+/** What it is taken from: straight lengths, straight lengths with ends that were made soft (annealed), or a coil. */
+export const STOCKS = ['length', 'annealed', 'coil'] as const;
+export type Stock = (typeof STOCKS)[number];
 
 /** A published row of steel pipe, inches, pounds a foot, square inches. */
 export interface PipeRow extends Provenance {

@@ -10,6 +10,9 @@ import { nipplesTable } from './tables/nipples.table.ts';
 import { nptTable } from './tables/npt.table.ts';
 import { steelPipeTable } from './tables/steel-pipe.table.ts';
 import { standardThreads, standardTubes } from './standard-threads.ts';
+import { flareGeometryTable } from './tables/flare-geometry.table.ts';
+import { socketDepthsTable } from './tables/socket-depths.table.ts';
+import { tubeAdaptersTable } from './tables/tube-adapters.table.ts';
 import { unionsTable } from './tables/unions.table.ts';
 
 export { CATALOGUE_VERSION };
@@ -28,6 +31,7 @@ export const standardCatalogue: Catalogue = makeCatalogue(
     bushings: bushingsPlugsTable,
     britishThreads: bspTable,
     britishFittings: bspMalleableTable,
+    tube: { adapters: tubeAdaptersTable, flares: flareGeometryTable, depths: socketDepthsTable },
   },
   standardThreads,
   standardTubes,

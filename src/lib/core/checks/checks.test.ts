@@ -6,6 +6,7 @@ import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
 import { takeApart } from '../runs/commands/make-op.ts';
 import { getLegs } from '../runs/legs.ts';
 import { expect } from 'chai';
+import { getCraft } from '../materials/crafts.ts';
 import { inches } from '../units/length.ts';
 import { applyPlan, getLeg, getPiece, layOut, madeUp, makeIds, makeRun, mustBe } from '#support/make-run.ts';
 import { planPutPart } from '../runs/commands/put-part.ts';
@@ -259,7 +260,7 @@ describe('legs that cross', () => {
       for (const [i, s] of legs.entries()) {
         for (const t of legs.slice(i + 1)) {
           if ([s.near, s.far].some((node) => node === t.near || node === t.far)) continue;
-          const radii = [s, t].map(({ leg }) => standardCatalogue.findPipe(leg.size)!.outside / 2);
+          const radii = [s, t].map(({ leg }) => getCraft(leg).findOutside(leg, standardCatalogue)! / 2);
           const apart = findSegmentDistance(at(s.near), at(s.far), at(t.near), at(t.far));
           if (apart < radii[0]! + radii[1]!) expected.push([s.leg.tag, t.leg.tag].sort().join(' '));
         }

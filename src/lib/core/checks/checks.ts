@@ -20,6 +20,8 @@ import { checkMeasuresAgree } from './measures-agree.ts';
 import { checkPartsHaveAPlace } from './parts-have-a-place.ts';
 import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
 import { checkRunHasRoom } from './run-has-room.ts';
+import { checkTubesCanBeBent } from './tubes-can-be-bent.ts';
+import { checkTubingIsProtected } from './tubing-is-protected.ts';
 import { checkTurnsAreUsual } from './turns-are-usual.ts';
 
 type Check = (layout: RunLayout) => Finding[];
@@ -36,6 +38,7 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
   { check: checkDropsHaveTraps, restsOn: 'all' },
   { check: checkConnectorsAreRight, restsOn: 'bodies' },
   { check: checkPiecesCanBeMade, restsOn: 'all' },
+  { check: checkTubesCanBeBent, restsOn: 'all' },
   { check: checkLoopsClose, restsOn: 'all' },
   { check: checkFiguresAreKnown, restsOn: 'bodies' },
   { check: checkCutPiecesHaveAPlace, restsOn: 'bodies' },
@@ -44,6 +47,7 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
   { check: checkPartsHaveAPlace, restsOn: 'all' },
   { check: checkLegsDoNotCross, restsOn: 'all' },
   { check: checkLowPointsHaveDrips, restsOn: 'all' },
+  { check: checkTubingIsProtected, restsOn: 'bodies' },
   { check: checkEndsAreClosed, restsOn: 'bodies' },
   { check: checkCatalogueIsCurrent, restsOn: 'all' },
   { check: checkRunHasRoom, restsOn: 'all' },

@@ -1,6 +1,6 @@
 import { judgeOwnEngagement } from '../allowances/judge-own-engagement.ts';
-import { getPlusMinus, type Part, type Port } from '../catalogue/part.ts';
-import type { NominalSize } from '../ends/size.ts';
+import { getPlusMinus, type Part, type PartLength, type Port } from '../catalogue/part.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Finding } from './finding.ts';
 import { findPort } from '../runs/fitting.ts';
 import { listDistinctEnds } from '../runs/distinct-ends.ts';
@@ -12,7 +12,7 @@ export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
 }
 
 function checkSizes(layout: RunLayout): Finding[] {
-  const bySize = new Map<NominalSize, Finding>();
+  const bySize = new Map<LegSize, Finding>();
   const isOwn = layout.rules['engagement-figure'].option === 'own-measured';
   for (const end of listDistinctEnds(layout)) {
     const finding = checkSize(end) ?? (isOwn ? checkOwn(end) : null);
@@ -46,13 +46,25 @@ interface DoubtedPart {
   plusMinus: number;
 }
 
+const DOUBTED: ReadonlySet<PartLength['standing']> = new Set(['typical', 'unknown']);
+
+/** Of an opening for tube both count: how far it reaches, and how far the tube goes in. */
+function getWorst({ reach, depth }: Port): PartLength['standing'] {
+  const standings = [reach.standing, ...(depth ? [depth.standing] : [])];
+  return (
+    standings.find((each) => each === 'unknown') ??
+    standings.find((each) => each === 'typical') ??
+    reach.standing
+  );
+}
+
 const doubtful = new WeakMap<Part, boolean>();
 
 /** Whether any length of a part is typical only, or not known: asked once for a part of the catalogue. */
 function isDoubtful(part: Part): boolean {
   const before = doubtful.get(part);
   if (before !== undefined) return before;
-  const is = part.ports.some(({ reach: { standing } }) => standing === 'typical' || standing === 'unknown');
+  const is = part.ports.some((port) => DOUBTED.has(getWorst(port)));
   doubtful.set(part, is);
   return is;
 }
@@ -61,20 +73,25 @@ function isDoubtful(part: Part): boolean {
 function checkParts(layout: RunLayout): Finding[] {
   const doubted = new Map<string, DoubtedPart>();
   const look = (part: Part, port: Port, subject: string, mark: string) => {
-    const { standing } = port.reach;
+    const standing = getWorst(port);
     if (standing !== 'typical' && standing !== 'unknown') return;
     const known = doubted.get(part.id);
     const found = known ?? { part, subject, marks: new Set(), isUnknown: false, plusMinus: 0 };
     found.marks.add(mark);
     found.isUnknown ||= standing === 'unknown';
     // Over all of a union both halves vary; of other parts one opening at a time counts.
-    const spreads = part.ports.map(({ reach }) => getPlusMinus(reach));
+    const spreads = part.ports.map(
+      ({ reach, depth }) => getPlusMinus(reach) + (depth ? getPlusMinus(depth) : 0),
+    );
     const isWhole = part.kind === 'union' || part.kind === 'coupling';
     found.plusMinus = isWhole ? spreads.reduce((sum, each) => sum + each, 0) : Math.max(...spreads);
     if (!known) doubted.set(part.id, found);
   };
   for (const { id, fitting } of layout.nodes.values()) {
-    if (fitting.kind !== 'part' || !isDoubtful(fitting.part)) continue;
+    if (fitting.kind !== 'part') continue;
+    for (const { part, outer, id: adapter } of Object.values(fitting.adapters ?? {}))
+      if (isDoubtful(part)) look(part, outer, adapter, String(fitting.legs[0]!.tag));
+    if (!isDoubtful(fitting.part)) continue;
     for (const leg of fitting.legs) look(fitting.part, findPort(fitting, leg.id)!, id, String(leg.tag));
   }
   for (const { leg, inline } of layout.legs.values()) {

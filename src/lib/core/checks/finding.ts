@@ -4,7 +4,7 @@ import type { GasInput } from '../units/gas-input.ts';
 import type { Severity } from '../outcome/severity.ts';
 import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
 import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Length } from '../units/length.ts';
 import type { TurnsWindow } from '../house-rules/how-tight.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
@@ -34,7 +34,7 @@ export type Finding = FindingBase &
     | {
         /** The shop's own engagement of a size cannot be, or is the length of thread that is cut. */
         readonly code: 'engagement-doubted';
-        readonly size: NominalSize;
+        readonly size: LegSize;
         readonly figure: Length;
         readonly doubt: EngagementDoubt;
       }
@@ -63,7 +63,7 @@ export type Finding = FindingBase &
         /** Too short to thread, and a bought nipple is as long: nipple minus cut is `off`. */
         readonly code: 'nipple-fits';
         readonly mark: string;
-        readonly size: NominalSize;
+        readonly size: LegSize;
         readonly cut: Length;
         readonly nipple: Length;
         readonly off: Length;
@@ -78,8 +78,8 @@ export type Finding = FindingBase &
         readonly nearest: Length | null;
         readonly move: Length | null;
       }
-    | { readonly code: 'engagement-not-measured'; readonly size: NominalSize }
-    | { readonly code: 'size-not-carried'; readonly size: NominalSize }
+    | { readonly code: 'engagement-not-measured'; readonly size: LegSize }
+    | { readonly code: 'size-not-carried'; readonly size: LegSize }
     | { readonly code: 'part-length-unknown'; readonly part: Part; readonly marks: readonly string[] }
     | {
         readonly code: 'part-length-typical';
@@ -104,7 +104,7 @@ export type Finding = FindingBase &
       }
     | {
         readonly code: 'turns-outside-window';
-        readonly size: NominalSize;
+        readonly size: LegSize;
         readonly turns: number;
         readonly window: TurnsWindow;
       }
@@ -122,6 +122,35 @@ export type Finding = FindingBase &
       }
     /** A transition that was chosen: its parts do not go together, or the ends it was chosen for have changed. */
     | { readonly code: 'transition-does-not-fit' | 'transition-stale'; readonly mark: string }
+    /** Tube: what is hard is not bent. */
+    | { readonly code: 'tube-too-hard'; readonly mark: string; readonly bends: number }
+    | {
+        readonly code: 'tube-too-short';
+        readonly mark: string;
+        readonly cut: Length;
+        readonly needed: Length;
+      }
+    | {
+        readonly code: 'bend-too-tight';
+        readonly mark: string;
+        readonly radius: Length;
+        /** What it is under: refused where that is the least, asked where it is what is recommended. */
+        readonly limit: Length;
+      }
+    | { readonly code: 'bend-returns'; readonly mark: string; readonly degrees: number }
+    | {
+        readonly code: 'bend-radius-unknown' | 'no-joint-in-tube' | 'route-not-measured' | 'bond-tubing';
+        readonly mark: string;
+      }
+    | {
+        /** What is left straight beside a bend, less than nothing where they overlap, and what is needed. */
+        readonly code: 'bends-run-together';
+        readonly mark: string;
+        readonly left: Length;
+        readonly needed: Length;
+      }
+    | { readonly code: 'trimmed-in-place'; readonly mark: string; readonly trim: Length }
+    | { readonly code: 'strike-plates'; readonly nearest: Length }
     | { readonly code: 'open-end'; readonly mark: string }
     /** What is wrong with the sediment trap of a drop, or must be asked of it. */
     | { readonly code: 'trap'; readonly name: string; readonly finding: TrapFinding }

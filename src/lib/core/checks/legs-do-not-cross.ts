@@ -1,3 +1,4 @@
+import { getCraft } from '../materials/crafts.ts';
 import type { Vector } from '../geometry/vector.ts';
 import { findSegmentDistance } from '../geometry/segment-distance.ts';
 import type { Finding } from './finding.ts';
@@ -225,7 +226,7 @@ const isClear = (sides: Float64Array, s: number, t: number, way: number): boolea
 /** How near the centre lines of two legs come, nm; null where the pipes run clear. */
 function findApart(s: LaidLeg, t: LaidLeg, { nodes, catalogue }: RunLayout): number | null {
   const at = (node: string): Vector => nodes.get(node)!.position;
-  const radius = (laid: LaidLeg): number => catalogue.findPipe(laid.leg.size)!.outside / 2;
+  const radius = (laid: LaidLeg): number => getCraft(laid.leg).findOutside(laid.leg, catalogue)! / 2;
   const apart = findSegmentDistance(at(s.near), at(s.far), at(t.near), at(t.far));
   return apart < radius(s) + radius(t) ? apart : null;
 }
@@ -249,13 +250,14 @@ function readBox(
   sides: Float64Array,
   place: number,
 ): boolean {
-  const pipe = catalogue.findPipe(laid.leg.size);
-  if (!pipe || laid.centreToCentre === null) return false;
+  const outside = getCraft(laid.leg).findOutside(laid.leg, catalogue);
+  // Nobody measured how a route goes.
+  if (outside === null || laid.centreToCentre === null || laid.leg.geometry.kind === 'route') return false;
   const [a, b] = [nodes.get(laid.near)!.position, nodes.get(laid.far)!.position];
   // A leg that closes a loop is drawn to where the loop arrives; checkLoopsClose speaks of those.
   const long = Math.sqrt((b.x - a.x) ** 2 + (b.y - a.y) ** 2 + (b.z - a.z) ** 2);
-  if (Math.abs(long - laid.centreToCentre) > pipe.outside) return false;
-  const radius = pipe.outside / 2;
+  if (Math.abs(long - laid.centreToCentre) > outside) return false;
+  const radius = outside / 2;
   const at = place * SIDES;
   sides[at] = Math.min(a.x, b.x) - radius;
   sides[at + 1] = Math.max(a.x, b.x) + radius;

@@ -44,9 +44,11 @@ function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Findin
     return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark: piece.mark, by: -exact };
   const { leg } = legs.get(piece.leg)!;
   const craft = getCraft(leg);
-  const needed = craft.getLeastPiece(piece.ends, rules);
+  const needed = craft.getLeastPiece(piece.ends, rules, leg);
   if (exact >= needed) return null;
   const { mark, size } = piece;
+  if (piece.path)
+    return { code: 'tube-too-short', severity: 'stop', subject: piece.id, mark, cut: exact, needed };
   if (nipple !== null) {
     const off = nipple - exact;
     return { code: 'nipple-fits', severity: 'note', subject: piece.id, mark, size, cut: exact, nipple, off };

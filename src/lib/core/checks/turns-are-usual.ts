@@ -1,11 +1,11 @@
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Finding } from './finding.ts';
 import { listDistinctEnds } from '../runs/distinct-ends.ts';
 import type { RunLayout } from '../runs/layout.ts';
 
 /** The turns that follow from the engagement lie in the usual window; said once per size. */
 export function checkTurnsAreUsual(layout: RunLayout): Finding[] {
-  const bySize = new Map<NominalSize, Finding>();
+  const bySize = new Map<LegSize, Finding>();
   for (const { id, size, joint } of listDistinctEnds(layout)) {
     const tightness = joint?.tightness;
     if (!tightness || tightness.inWindow || bySize.has(size)) continue;

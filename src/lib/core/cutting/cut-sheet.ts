@@ -1,7 +1,7 @@
 import type { Part, PartKind } from '../catalogue/part.ts';
 import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { getThreadId } from '../ends/end.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type LegSize, rankSize } from '../ends/size.ts';
 import { getKerf } from '../house-rules/saw-kerf.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
 import { assemble } from '../runs/bodies.ts';
@@ -25,20 +25,20 @@ export interface CutSheetRow {
 
 /** The pieces of one size: one set of dies. */
 export interface SizeGroup {
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly material: Material;
   readonly rows: readonly CutSheetRow[];
 }
 
 /** Nipples of one size and length to buy. */
 export interface NippleTotal {
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly length: Length;
   readonly count: number;
 }
 
 export interface SizeTotal {
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly material: Material;
   readonly pieces: number;
   /** Sum of the cut lengths on the tape, nm. */
@@ -54,7 +54,7 @@ export interface SizeTotal {
 
 export interface FittingTotal {
   readonly kind: PartKind;
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly part: Part;
   readonly count: number;
 }
@@ -151,7 +151,7 @@ function countFittings(layout: RunLayout): FittingTotal[] {
   };
   for (const body of assemble(layout).bodies) if (body.kind === 'part') add(body.part);
   return [...totals.values()].sort(
-    (a, b) => NOMINAL_SIZES.indexOf(a.size) - NOMINAL_SIZES.indexOf(b.size) || a.kind.localeCompare(b.kind),
+    (a, b) => rankSize(a.size) - rankSize(b.size) || a.kind.localeCompare(b.kind),
   );
 }
 
@@ -179,7 +179,5 @@ function countNipples(rows: readonly CutSheetRow[]): NippleTotal[] {
     const key = `${piece.size} ${nipple}`;
     totals.set(key, { size: piece.size, length: nipple, count: (totals.get(key)?.count ?? 0) + 1 });
   }
-  return [...totals.values()].sort(
-    (a, b) => NOMINAL_SIZES.indexOf(a.size) - NOMINAL_SIZES.indexOf(b.size) || a.length - b.length,
-  );
+  return [...totals.values()].sort((a, b) => rankSize(a.size) - rankSize(b.size) || a.length - b.length);
 }

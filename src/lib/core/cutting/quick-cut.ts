@@ -1,8 +1,8 @@
-import { FIRST_MATERIAL, getCraft, makeSettings } from '../materials/crafts.ts';
+import { getCraft, makeSettings } from '../materials/crafts.ts';
 import { takeApart } from '../runs/commands/make-op.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind, Part } from '../catalogue/part.ts';
-import type { Material } from '../catalogue/pipe.ts';
+import type { ThreadedMaterial } from '../catalogue/pipe.ts';
 import type { NominalSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import { getOppositeWay, type Way } from '../geometry/way.ts';
@@ -37,7 +37,7 @@ export interface QuickEnd {
 
 /** One piece of pipe, asked for without a job. */
 export interface QuickCut {
-  readonly material: Material;
+  readonly material: ThreadedMaterial;
   readonly size: NominalSize;
   readonly ends: readonly [QuickEnd, QuickEnd];
   /** Lengths end to end of parts that no standard fixes (valves), as measured, nm; by the part's id. */
@@ -48,7 +48,7 @@ export interface QuickCut {
 
 /** Begins where most pieces do: 3/4 black iron between the centres of two elbows. */
 export const FIRST_QUICK_CUT: QuickCut = {
-  material: FIRST_MATERIAL,
+  material: 'black-iron',
   size: '3/4',
   ends: [
     { kind: 'elbow-90', at: 'centre' },
@@ -157,7 +157,7 @@ export function makeQuickRun(
   const measure = makeMeasure(cut, ends, newId);
   const own = Object.entries(cut.own).map(([of, { length, typed }]): OwnPart => {
     const half = Math.floor(length / 2);
-    return { id: newId(), of, reaches: { a: half, b: length - half }, typed, by: run.by ?? '' };
+    return { id: newId(), of, reaches: { a: half, b: length - half }, depths: {}, typed, by: run.by ?? '' };
   });
   const doc: RunDoc = {
     ...newRun(run.id, run.catalogueVersion, run.ruleChoices),

@@ -6,6 +6,7 @@ import { getSides, isAxis } from '../geometry/way.ts';
 import type { LaidInline, LaidLeg } from '../runs/layout.ts';
 import { getLegVector, getVectorFrom } from '../runs/leg-direction.ts';
 import { across, along, getDistance } from './sheet-geometry.ts';
+import { getBendInset, strokePipe } from './stroke-pipe.ts';
 import type { Sink } from './sink.ts';
 
 /** Draws the pipe of a leg, the parts in it, its flow, and for a slanting one the box that shows which way it slants. */
@@ -18,6 +19,8 @@ export function drawLeg(
   quarters: Quarters,
   /** Whether it is known which way the gas goes in it. */
   isDirected: boolean,
+  /** Whether the tube goes round a corner at its near and at its far end. */
+  bends: readonly [boolean, boolean] = [false, false],
 ): void {
   const { leg } = laid;
   if (leg.geometry.kind === 'made-up') {
@@ -29,12 +32,17 @@ export function drawLeg(
     return;
   }
   drawSlantBox(sink, laid, from, to, quarters);
-  sink.stroke(getTraits(leg.material).ink, [from, to], leg.id);
+  const [begins, ends] = bends.map((isBent, i) => {
+    const [own, other] = i === 0 ? [from, to] : [to, from];
+    return isBent ? along(own, other, getBendInset(own, other, letter)) : own;
+  }) as [Point, Point];
+  const points = leg.geometry.kind === 'route' ? listWave(begins, ends, letter) : [begins, ends];
+  strokePipe(sink, getTraits(leg.material).ink, points, letter, leg.id);
   for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
   if (isDirected) drawFlow(sink, from, to, letter, leg.id);
 }
 
-/** A flexible connector is drawn as it is: a wave between short straight ends. */
+/** What is flexible is drawn as it is: a wave between short straight ends. */
 function listWave(from: Point, to: Point, letter: number): Point[] {
   const [length, height] = [getDistance(from, to), letter * 0.32];
   const end = Math.min(letter * 0.5, length * 0.15);

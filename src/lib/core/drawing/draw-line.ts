@@ -32,7 +32,8 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
   const { directed } = traceFlow(layout);
   for (const laid of layout.legs.values()) {
     const [from, to] = [points.get(laid.near)!, points.get(laid.far)!];
-    drawLeg(sink, laid, from, to, letter, quarters, directed.has(laid.id));
+    const bends = [isBent(layout, laid.near), isBent(layout, laid.far)] as const;
+    drawLeg(sink, laid, from, to, letter, quarters, directed.has(laid.id), bends);
     taken.takeLine(from, to);
   }
   for (const node of layout.nodes.values()) {
@@ -85,6 +86,12 @@ export function drawDraft(
   const letters = { measure: measure ? writeMeasure(measure, unit) : writeLength(laid, unit), size: null };
   drawLegLabels(sink, laid, letters, from, to, new TakenRoom(sheet.letter * 0.7), sheet.letter);
 }
+
+/** Whether a tube goes round a corner at a node. */
+const isBent = ({ nodes }: RunLayout, node: string): boolean => {
+  const { fitting } = nodes.get(node)!;
+  return fitting.kind === 'bend' && fitting.degrees > 0;
+};
 
 /** Nothing is written over an appliance. */
 function takeAppliance(taken: TakenRoom, at: Point, other: Point, letter: number): void {

@@ -1,6 +1,8 @@
 import type { Point } from '../geometry/isometric.ts';
 import type { LaidNode } from '../runs/layout.ts';
 import { across, along, getDistance } from './sheet-geometry.ts';
+import { getTraits } from '../materials/crafts.ts';
+import { getBendInset, strokePipe } from './stroke-pipe.ts';
 import type { Sink } from './sink.ts';
 
 /** Draws what stands at a node: a tick across the pipe at every face, bars at a cap or plug, a ring at a bare end. */
@@ -16,6 +18,7 @@ export function drawNode(
   const [other] = others;
   const { fitting } = node;
   if (fitting.kind === 'none') sink.mark('no-fitting', at, size * 1.4, node.id);
+  else if (fitting.kind === 'bend') drawBend(sink, node, at, others, letter);
   else if (fitting.kind === 'open') {
     if (isSource && other) sink.stroke('source', drawSourceArrow(at, other, size * 2), node.id);
     else sink.mark('open-end', at, size * 0.8, node.id);
@@ -28,6 +31,29 @@ export function drawNode(
   }
   sink.mark('node', at, size * 0.45, node.id);
 }
+
+/** Where a tube goes round a corner its line does: the legs end short of it, as drawLeg has it. */
+function drawBend(
+  sink: Sink,
+  { id, legs }: LaidNode,
+  at: Point,
+  others: readonly Point[],
+  letter: number,
+): void {
+  const [from, to] = others.map((other) => along(at, other, getBendInset(at, other, letter)));
+  if (!from || !to) return;
+  const points = Array.from({ length: STEPS + 1 }, (_, i) => roundOff(from, at, to, i / STEPS));
+  strokePipe(sink, getTraits(legs[0]!.material).ink, points, letter, id);
+}
+
+/** Points of a drawn bend. */
+const STEPS = 8;
+
+/** A point of the curve that leaves one straight and joins the other, at its share of the way. */
+const roundOff = (from: Point, corner: Point, to: Point, share: number): Point => {
+  const [a, b, c] = [(1 - share) ** 2, 2 * share * (1 - share), share ** 2];
+  return { x: a * from.x + b * corner.x + c * to.x, y: a * from.y + b * corner.y + c * to.y };
+};
 
 /** An appliance stands at the end of its pipe: how far it goes on, and half its breadth, on a sheet of this lettering. */
 export const getApplianceBox = (letter: number): { readonly length: number; readonly half: number } => ({

@@ -1,3 +1,4 @@
+import { getCraft } from '../materials/crafts.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { PartKind } from '../catalogue/part.ts';
 import type { LaidEnd, Piece } from '../runs/layout.ts';
@@ -108,7 +109,7 @@ export const getBodies = (tape: Tape, catalogue: Catalogue): Body[] => {
 };
 
 const getOutside = ({ leg }: Tape, catalogue: Catalogue): Millimetres =>
-  toMillimetres(catalogue.findPipe(leg.leg.size)?.outside ?? INCH);
+  toMillimetres(getCraft(leg.leg).findOutside(leg.leg, catalogue) ?? INCH);
 
 function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): Body {
   const centre = toMillimetres(station.at!);

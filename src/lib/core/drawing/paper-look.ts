@@ -23,6 +23,9 @@ const look = (width: number, more: Partial<Look> = {}): Look => ({
 export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
   pipe: look(3),
   'pipe-r': look(3, { dash: [14, 5] }),
+  corrugated: look(6.5, { dash: [1.6, 2.6] }),
+  copper: look(1.4),
+  pressed: look(3, { dash: [16, 3.5, 3.5, 3.5] }),
   'made-up': look(6),
   face: look(2.2),
   cap: look(3),

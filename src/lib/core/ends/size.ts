@@ -11,3 +11,27 @@ export type ThreadSize = (typeof THREAD_SIZES)[number];
 /** Tells whether size `a` is larger than 2 in: from 2-1/2 up the trade counts fewer turns. */
 export const isLargeSize = (size: NominalSize): boolean =>
   NOMINAL_SIZES.indexOf(size) > NOMINAL_SIZES.indexOf('2');
+
+/**
+ * Copper tube that carries gas, as it is asked for: air-conditioning tube by its outside diameter, plumbing tube of type K or L by a nominal
+ * size (an eighth of an inch less than its outside), metric tube by its outside. Type M, DWV and thin wall are none of them. Smallest first.
+ */
+export const COPPER_SIZES = [
+  '1/8 ACR', '3/16 ACR', '1/4 ACR', '5/16 ACR', '3/8 ACR', '1/2 ACR', '5/8 ACR', '3/4 ACR', '7/8 ACR', '1-1/8 ACR',
+  '1/4 L', '3/8 L', '1/2 L', '5/8 L', '3/4 L', '1 L', '1-1/4 L', '1-1/2 L', '2 L',
+  '1/4 K', '3/8 K', '1/2 K', '5/8 K', '3/4 K', '1 K', '1-1/4 K', '1-1/2 K', '2 K',
+  '6 mm', '8 mm', '10 mm', '12 mm', '15 mm', '16 mm', '22 mm', '28 mm', '35 mm', '42 mm', '54 mm',
+] as const; // prettier-ignore
+export type CopperSize = (typeof COPPER_SIZES)[number];
+
+/** What a leg may be called by size: whatever its craft calls it. */
+export type LegSize = NominalSize | CopperSize;
+export const LEG_SIZES: readonly LegSize[] = [...NOMINAL_SIZES, ...COPPER_SIZES];
+
+const RANKS: ReadonlyMap<string, number> = new Map(LEG_SIZES.map((size, i) => [size, i]));
+/** Where a size stands in the lists: smaller ones of its own kind before it; −1 for what is on none. */
+export const rankSize = (size: string): number => RANKS.get(size) ?? -1;
+
+/** Whether it is a nominal size of pipe. */
+export const isNominal = (size: string): size is NominalSize =>
+  rankSize(size) < NOMINAL_SIZES.length && RANKS.has(size);

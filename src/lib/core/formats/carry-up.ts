@@ -53,7 +53,27 @@ export const STEPS: Readonly<Record<number, Step>> = {
     document: (doc) => ({ ...doc, schema: 7, nodes: mapEntries(doc['nodes'], addPlate) }),
     operation: (op) => (op.in === 'nodes' ? [addPlateOp(op)] : [op]),
   },
+  // 8: settings say what stock a leg is of, own parts how far tube goes into them. Older legs are of straight lengths, older parts say nothing.
+  7: {
+    ...stays,
+    document: (doc) => ({
+      ...doc,
+      schema: 8,
+      specs: mapEntries(doc['specs'], addStock),
+      ownParts: mapEntries(doc['ownParts'], addDepths),
+    }),
+    operation: (op) => [addToSettings(op)],
+  },
 };
+
+function addToSettings(op: Op): Op {
+  if (op.in === 'specs') return mapWhole(op, (value) => addStock(value) as Json);
+  return op.in === 'ownParts' ? mapWhole(op, (value) => addDepths(value) as Json) : op;
+}
+const addStock = (spec: unknown): unknown =>
+  isObject(spec) && !('stock' in spec) ? { ...spec, stock: 'length' } : spec;
+const addDepths = (own: unknown): unknown =>
+  isObject(own) && !('depths' in own) ? { ...own, depths: {} } : own;
 
 /** As version 7 has it: every later step must find what this one wrote, whatever a plate has come to hold since. */
 const NO_PLATE = {

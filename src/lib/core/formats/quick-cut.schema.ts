@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { MATERIALS } from '../catalogue/pipe.ts';
+import { THREADED_MATERIALS } from '../catalogue/pipe.ts';
 import { NOMINAL_SIZES } from '../ends/size.ts';
 import { QUICK_KINDS, QUICK_POINTS, type KeptQuickCut, type QuickBench } from '../cutting/quick-cut.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
@@ -16,7 +16,7 @@ const own = Joi.object()
   .required();
 const end = Joi.object({ kind: oneOf(QUICK_KINDS), at: oneOf(QUICK_POINTS) }).required();
 const cut = Joi.object({
-  material: oneOf(MATERIALS),
+  material: oneOf(THREADED_MATERIALS),
   size: oneOf(NOMINAL_SIZES),
   ends: Joi.array().ordered(end, end).length(2).required(),
   own,

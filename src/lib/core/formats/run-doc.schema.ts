@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { PART_KINDS } from '../catalogue/part.ts';
 import { CRAFTS } from '../materials/crafts.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
+import { COPPER_SIZES, NOMINAL_SIZES } from '../ends/size.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
 import { WAYS } from '../geometry/way.ts';
 import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
@@ -66,6 +66,12 @@ const short = Joi.number()
   .max(24 * INCH)
   .required();
 
+/** To the centre line of a tube, nm: from an eighth of an inch to what a large coil lies in. */
+const bendRadius = Joi.number()
+  .integer()
+  .min(INCH / 8)
+  .max(120 * INCH);
+
 /** A school of a rule; where a shop may add one of its own, it says what and why. */
 const plainChoices = Object.fromEntries(
   PLAIN_RULES.map(({ id, options, mayAdd }) => {
@@ -126,6 +132,21 @@ export const ruleChoicesSchema = Joi.object({
     Joi.object({ option: oneOf(['two-inch']) }),
     Joi.object({ option: oneOf(['own']), length: short }),
   ),
+  'bender-radius': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['usual']) }),
+    Joi.object({
+      option: oneOf(['own']),
+      radii: Joi.object(Object.fromEntries(COPPER_SIZES.map((size) => [size, bendRadius]))).required(),
+    }),
+  ),
+  'bender-mark': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['start', 'centre']) }),
+    Joi.object({ option: oneOf(['shoe-front']), length: short }),
+  ),
+  'bend-straight': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['one-diameter']) }),
+    Joi.object({ option: oneOf(['own']), length: short }),
+  ),
   ...plainChoices,
 }).required();
 
@@ -134,6 +155,11 @@ const nodeSchema = entity({
     .try(
       Joi.object({ kind: oneOf(['auto']) }),
       Joi.object({ kind: oneOf(['chosen']), part: oneOf(PART_KINDS) }),
+      Joi.object({
+        kind: oneOf(['bend']),
+        radius: bendRadius.required(),
+        typed: text(LIMITS.typed).allow(''),
+      }),
     )
     .required(),
   terminal: Joi.alternatives()
@@ -190,7 +216,7 @@ const geometrySchema = Joi.alternatives()
         then: Joi.object({ kind: oneOf(['made-up']), axis: oneOf(WAYS), male: oneOf(['from', 'to']) }),
       },
     ],
-    otherwise: Joi.object({ kind: oneOf(['axis']), axis: oneOf(WAYS) }),
+    otherwise: Joi.object({ kind: oneOf(['axis', 'route']), axis: oneOf(WAYS) }),
   })
   .required();
 
@@ -254,6 +280,10 @@ const ownPartSchema = entity({
     .pattern(/^[a-z][A-Za-z0-9/-]{2,119}$/)
     .required(),
   reaches: Joi.object()
+    .pattern(/^[a-z][a-z-]{0,20}$/, short)
+    .max(4)
+    .required(),
+  depths: Joi.object()
     .pattern(/^[a-z][a-z-]{0,20}$/, short)
     .max(4)
     .required(),

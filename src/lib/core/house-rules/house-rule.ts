@@ -6,6 +6,7 @@ export const RULE_TOPICS = [
   'traps',
   'polyethylene',
   'csst',
+  'copper',
   'testing',
 ] as const;
 export type RuleTopic = (typeof RULE_TOPICS)[number];

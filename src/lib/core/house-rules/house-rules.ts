@@ -1,5 +1,8 @@
 import { isSameJson, type Json } from '../outcome/json.ts';
 import type { TapeGraduation } from '../units/tape.ts';
+import { bendStraightRule, type BendStraightChoice } from './bend-straight.ts';
+import { benderMarkRule, type BenderMarkChoice } from './bender-mark.ts';
+import { benderRadiusRule, type BenderRadiusChoice } from './bender-radius.ts';
 import { engagementFigureRule, type EngagementChoice } from './engagement-figure.ts';
 import { howTightRule, type HowTightChoice } from './how-tight.ts';
 import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
@@ -25,6 +28,9 @@ export const HOUSE_RULES = [
   howTightRule,
   trapKindsRule,
   trapRoomRule,
+  benderRadiusRule,
+  benderMarkRule,
+  bendStraightRule,
   ...PLAIN_RULES,
 ] as const;
 
@@ -48,6 +54,9 @@ export interface HouseRules extends PlainHouseRules {
   readonly 'how-tight': HowTightChoice;
   readonly 'trap-kinds': TrapKindsChoice;
   readonly 'trap-room': TrapRoomChoice;
+  readonly 'bender-radius': BenderRadiusChoice;
+  readonly 'bender-mark': BenderMarkChoice;
+  readonly 'bend-straight': BendStraightChoice;
 }
 
 /** The choices a document carries: a rule that is absent stands at its default. */
@@ -75,6 +84,9 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'how-tight': { option: 'window' },
     'trap-kinds': { option: 'model' },
     'trap-room': { option: 'two-inch' },
+    'bender-radius': { option: 'usual' },
+    'bender-mark': { option: 'start' },
+    'bend-straight': { option: 'one-diameter' },
     ...choices,
   };
 }

@@ -1,5 +1,6 @@
 import { MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
 import { INCH } from '../units/length.ts';
+import { USUAL_AHEAD } from './bender-mark.ts';
 import { DEFAULT_TURNS } from './engagement-figure.ts';
 import { USUAL_WINDOWS } from './how-tight.ts';
 import type { HouseRules, RuleId } from './house-rules.ts';
@@ -18,6 +19,9 @@ const BEGINS_WITH: Readonly<Record<string, object>> = {
   'how-tight own-window': USUAL_WINDOWS,
   'trap-kinds own-list': { kinds: MODEL_TRAP_KINDS },
   'trap-room own': { length: 2 * INCH },
+  'bender-radius own': { radii: {} },
+  'bender-mark shoe-front': { length: USUAL_AHEAD },
+  'bend-straight own': { length: INCH },
 };
 
 /** The choice an option of a rule stands for when it is first picked. */

@@ -1,3 +1,4 @@
+import { bendingRule } from './bending.ts';
 import { burialDepthRule } from './burial-depth.ts';
 import { compressionRule } from './compression.ts';
 import { concealedRule } from './concealed.ts';
@@ -14,6 +15,7 @@ import { remakingRule } from './remaking.ts';
 import { sealantRule } from './sealant.ts';
 import { softSolderRule } from './soft-solder.ts';
 import { straightTrapRule } from './straight-trap.ts';
+import { strikePlatesRule } from './strike-plates.ts';
 import { tapeWrapsRule } from './tape-wraps.ts';
 import { testPackRule } from './test-pack.ts';
 import { tracerRule } from './tracer.ts';
@@ -21,6 +23,8 @@ import { trapMeasuredRule } from './trap-measured.ts';
 import { dripsRule } from './drips.ts';
 import { trapNeededRule } from './trap-needed.ts';
 import { trapNippleRule } from './trap-nipple.ts';
+import { tubeSlackRule } from './tube-slack.ts';
+import { tubeTrimRule } from './tube-trim.ts';
 import { whoHoldsRule } from './who-holds.ts';
 
 /** House rules that are a choice among schools and nothing more, in the order of the page that shows them. */
@@ -47,6 +51,10 @@ export const PLAIN_RULES = [
   burialDepthRule,
   csstSupportsRule,
   csstJacketRule,
+  tubeSlackRule,
+  tubeTrimRule,
+  strikePlatesRule,
+  bendingRule,
   leakFluidRule,
   testPackRule,
 ] as const;

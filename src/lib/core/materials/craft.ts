@@ -1,9 +1,10 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
-import type { Material, SystemId } from '../catalogue/pipe.ts';
+import type { Material, Stock, SystemId } from '../catalogue/pipe.ts';
+import type { TaperEnd, TaperFamily } from '../catalogue/taper-end.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
 import type { End, Gender } from '../ends/end.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize, NominalSize } from '../ends/size.ts';
 import type { FigureKey } from '../house-rules/engagement-figure.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
@@ -14,7 +15,8 @@ import type { Length, LengthUnit } from '../units/length.ts';
 export interface Settings {
   readonly system: SystemId;
   readonly material: Material;
-  readonly size: NominalSize;
+  readonly size: LegSize;
+  readonly stock: Stock;
 }
 
 /** How a joint is turned to where its fitting points, in place of the engagement of the house: whole degrees, and whole turns more. */
@@ -52,10 +54,26 @@ export interface WorkedEnd {
 /** The ends of a piece, as far as making it goes. */
 export type PieceEnds = readonly [Pick<WorkedEnd, 'thread'>, Pick<WorkedEnd, 'thread'>];
 
+/** What bending a tube of a craft goes by, nm, to its centre line. */
+export interface Bending {
+  /** The radius it is bent to where none is said; null where none is usual for the size. */
+  readonly usual: Length | null;
+  /** Whether that radius is the usual one of the trade, and not the shop's own or the maker's. */
+  readonly isTypical: boolean;
+  /** Under this it is asked, under that refused. */
+  readonly recommended: Length;
+  readonly least: Length;
+  /** How much must be left straight between two bends. */
+  readonly between: Length;
+}
+
+/** Where tube may be cut over an end whose fitting was not measured: left longer, marked and trimmed in place. */
+export type Trimming = 'never' | 'last-end' | 'any-end';
+
 /** How a material is shown: the unit its trade measures in, the ink of its line, the number of its colour in a DXF file. */
 export interface MaterialTraits {
   readonly unit: LengthUnit;
-  readonly ink: 'pipe' | 'pipe-r';
+  readonly ink: 'pipe' | 'pipe-r' | 'corrugated' | 'copper' | 'pressed';
   readonly colour: number;
 }
 
@@ -71,6 +89,19 @@ export interface Craft {
   readonly fields: Readonly<Record<Exclude<keyof Settings, 'system'>, readonly string[]>>;
   /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
   readonly turnsBy: 'fitting' | 'bend';
+  /** The kinds of part that are made for it. */
+  readonly kinds: readonly BoughtKind[];
+  /** What bending it goes by; null where this tube is not bent. */
+  findBending(settings: Settings, rules: HouseRules): Bending | null;
+  getTrimming(settings: Settings): Trimming;
+  /** How much more is cut than the way of a tube is long (nm). */
+  getSlack(settings: Settings, developed: Length, isStraight: boolean, rules: HouseRules): Length;
+  /** The pipe threads its tube is brought to by one adapter, the usual one first; empty where it screws itself. */
+  listThreads(settings: Settings, catalogue: Catalogue): readonly { readonly system: TaperFamily; readonly size: NominalSize }[]; // prettier-ignore
+  /** The adapter between its tube and something threaded: `thread` is the adapter's own. Null where none is sold. */
+  findAdapter(settings: Settings, thread: TaperEnd, catalogue: Catalogue): Part | null;
+  /** Outside diameter, nm; null where it is not known. */
+  findOutside(settings: Settings, catalogue: Catalogue): Length | null;
   /** The end of a piece, or of an opening that a leg without pipe meets: the one that goes in (male), or the one that takes it. */
   getEnd(settings: Settings, gender: Gender): End;
   /** The settings of the pipe that ends so, or that such an end takes; null where it is none of this system's. */
@@ -81,7 +112,7 @@ export interface Craft {
   findPart(
     kind: BoughtKind,
     settings: Settings,
-    sizes: readonly NominalSize[],
+    sizes: readonly LegSize[],
     catalogue: Catalogue,
   ): Part | null;
   /** All bought parts of a kind that are made up in this system, with the sizes of their openings. */
@@ -89,7 +120,7 @@ export interface Craft {
     kind: BoughtKind,
     settings: Settings,
     catalogue: Catalogue,
-  ): readonly { readonly part: Part; readonly sizes: readonly NominalSize[] }[];
+  ): readonly { readonly part: Part; readonly sizes: readonly LegSize[] }[];
   /** Whether the size is carried: its figures are known. */
   isCarried(settings: Settings, catalogue: Catalogue): boolean;
   /** An end without a part: bare, or with what stands there not known. */
@@ -103,12 +134,12 @@ export interface Craft {
     rules: HouseRules,
     turning: Turning | null,
   ): WorkedEnd;
-  /** The key under which the shop keeps its own figure of a size. */
-  getFigureKey(settings: Settings): FigureKey;
+  /** The key under which the shop keeps its own figure of a size; null where how far it goes in is the fitting's to say. */
+  getFigureKey(settings: Settings): FigureKey | null;
   /** The length pipe is bought in, nm. */
   getStock(rules: HouseRules): Length;
   /** The least length (nm) that can be made by hand with these ends. */
-  getLeastPiece(ends: PieceEnds, rules: HouseRules): Length;
+  getLeastPiece(ends: PieceEnds, rules: HouseRules, settings: Settings): Length;
   /** The lengths in which pieces are bought ready made, the shortest first, nm; empty where none are listed. */
   listBought(settings: Settings, catalogue: Catalogue): readonly Length[];
   /** The piece to buy ready made in place of a cut (nm); null for pipe that is cut. */

@@ -1,27 +1,38 @@
-import { MATERIALS, type Material, type SystemId } from '../catalogue/pipe.ts';
+import { MATERIALS, type Material, type Stock, type SystemId } from '../catalogue/pipe.ts';
 import type { End } from '../ends/end.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Craft, MaterialTraits, Settings } from './craft.ts';
+import { copper } from './copper/copper.ts';
+import { csst } from './csst/csst.ts';
+import { press } from './press/press.ts';
 import { threadedSteel } from './threaded-steel/threaded-steel.ts';
 
 /** Every craft there is: the one place that says which material systems a leg can be of. */
 export const CRAFTS: Readonly<Record<SystemId, Craft>> = {
   'threaded-steel': threadedSteel,
+  csst,
+  copper,
+  press,
 };
 
 /** The craft of a leg, or of anything with its settings. */
 export const getCraft = ({ system }: Pick<Settings, 'system'>): Craft => CRAFTS[system];
 
-/** The settings of a leg of this material and size. */
-export function makeSettings(material: Material, size: NominalSize): Settings {
+/** The craft that works in a material. */
+export function getCraftOf(material: Material): Craft {
   const craft = Object.values(CRAFTS).find(({ materials }) => material in materials);
   if (!craft) throw new Error(`no craft works in ${material}`);
-  return { system: craft.system, material, size };
+  return craft;
+}
+
+/** The settings of a leg of this material and size, from the stock it usually comes in where none is said. */
+export function makeSettings(material: Material, size: LegSize, stock?: Stock): Settings {
+  const { system, fields } = getCraftOf(material);
+  return { system, material, size, stock: stock ?? (fields.stock[0] as Stock) };
 }
 
 /** How a material is shown. */
-export const getTraits = (material: Material): MaterialTraits =>
-  getCraft(makeSettings(material, '3/4')).materials[material]!;
+export const getTraits = (material: Material): MaterialTraits => getCraftOf(material).materials[material]!;
 
 /** What a run begins with where nothing is said. */
 export const FIRST_MATERIAL: Material = MATERIALS[0];

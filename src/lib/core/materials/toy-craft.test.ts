@@ -41,7 +41,7 @@ const toy: Craft = {
   findBought: () => null,
   findNearestBought: () => null,
 };
-const settings = { system: toy.system, material: 'black-iron', size: '3/4' } as const;
+const settings = { system: toy.system, material: 'black-iron', size: '3/4', stock: 'length' } as const;
 
 /** The same run, of the toy. */
 function toToy(doc: RunDoc): RunDoc {

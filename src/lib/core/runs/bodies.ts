@@ -7,6 +7,7 @@ import type { JointKindId } from '../joints/pair-verdict.ts';
 import type { Tightness } from '../joints/tightness.ts';
 import { getCraft, readSettings } from '../materials/crafts.ts';
 import type { Length } from '../units/length.ts';
+import type { Link } from './chains.ts';
 import { findPort } from './fitting.ts';
 import { getPieces } from './lay-out-run.ts';
 import type { LaidEnd, Piece, RunLayout } from './layout.ts';
@@ -103,7 +104,11 @@ class Assembler {
   make(): Assembly {
     const { nodes, legs } = this.#layout;
     for (const { id, fitting } of nodes.values())
-      if (fitting.kind === 'part') this.#addPart(id, fitting.part, null);
+      if (fitting.kind === 'part') {
+        this.#addPart(id, fitting.part, null);
+        for (const [leg, link] of Object.entries(fitting.adapters ?? {}))
+          this.#addPart(link.id, link.part, leg);
+      }
     for (const { id, leg, inline } of legs.values()) {
       for (const { id: part, part: stands } of inline) if (stands) this.#addPart(part, stands, id);
       if (leg.geometry.kind === 'made-up') this.#joinMadeUp(leg);
@@ -143,13 +148,14 @@ class Assembler {
   #joinPipe(piece: Piece, end: LaidEnd): void {
     const { joint } = end;
     if (!joint) return;
-    const leg = this.#layout.legs.get(piece.leg)!.leg;
-    const chain = this.#layout.chains.at.get(end.id);
+    // A tube goes through several legs: each end is of its own.
+    const leg = this.#layout.legs.get(end.leg)!.leg;
+    const links = this.#findLinks(end);
     let body = end.station.split('.')[0]!;
-    if (chain) {
+    if (links.length > 0) {
       const { fitting } = this.#layout.nodes.get(body) ?? {};
-      let port = fitting ? findPort(fitting, leg.id) : null;
-      for (const { id, part, inner, outer } of chain.links) {
+      let port = fitting ? findPort(fitting, end.leg) : null;
+      for (const { id, part, inner, outer } of links) {
         if (port) this.#joinPorts(`${body}.${port.id}`, leg, [id, inner], [body, port]);
         [body, port] = [id, part.ports.find((each) => each === outer) ?? outer];
       }
@@ -167,6 +173,15 @@ class Assembler {
       takeOff: end.takeOff,
       tightness: joint.tightness,
     });
+  }
+
+  /** What stands between a station and a leg: a transition that was chosen, or the adapter of a tube. */
+  #findLinks({ id, station, leg }: LaidEnd): readonly Link[] {
+    const chain = this.#layout.chains.at.get(id);
+    if (chain) return chain.links;
+    const fitting = this.#layout.nodes.get(station)?.fitting;
+    const adapter = fitting?.kind === 'part' ? fitting.adapters?.[leg] : undefined;
+    return adapter ? [adapter] : [];
   }
 
   /** A flexible connector is made up at both its ends. */

@@ -19,12 +19,16 @@ export interface Link {
   readonly outer: Port;
 }
 
-/** A chosen transition as it stands between a station and the end of a leg. */
-export interface Chain {
-  readonly pick: Pick;
+/** Parts as they stand between a station and the end of a leg. */
+export interface Standing {
   readonly leg: Leg;
   /** From the station outward; at least one. */
   readonly links: readonly [Link, ...Link[]];
+}
+
+/** A transition that was chosen. */
+export interface Chain extends Standing {
+  readonly pick: Pick;
 }
 
 export interface Chains {
@@ -55,7 +59,7 @@ function readChain(pick: Pick, doc: RunDoc, catalogue: Catalogue): Chain | null 
   const links: Link[] = [];
   let [end]: readonly End[] = pick.forEnds;
   for (const { id, part: wanted } of pick.parts) {
-    const part = catalogue.parts.find((each) => each.id === wanted);
+    const part = catalogue.findPartById(wanted);
     const inner = part?.ports.find((port) => joinEnds(end!, port.end, catalogue.ends).screws);
     const outer = part?.ports.find((port) => port !== inner);
     // What turns is no transition: it lies straight along its leg.
@@ -64,7 +68,8 @@ function readChain(pick: Pick, doc: RunDoc, catalogue: Catalogue): Chain | null 
     end = outer.end;
   }
   const [first, ...rest] = links;
-  if (!first || !joinEnds(end!, getCraft(leg).getEnd(leg, 'male'), catalogue.ends).screws) return null;
+  const { verdict } = joinEnds(end!, getCraft(leg).getEnd(leg, 'male'), catalogue.ends);
+  if (!first || verdict.joint === null) return null;
   return { pick, leg, links: [first, ...rest] };
 }
 
@@ -100,6 +105,7 @@ const STANDING: Part = {
   kind: 'existing',
   size: '1',
   material: 'as-found',
+  join: null,
   ports: [],
   seats: [],
   outside: null,
@@ -111,7 +117,7 @@ const STANDING: Part = {
  *     origin ---- station's port |< inner  part  outer >|====== pipe
  */
 export function workOutChain(
-  { leg, links }: Chain,
+  { leg, links }: Standing,
   port: Port,
   catalogue: Catalogue,
   rules: HouseRules,

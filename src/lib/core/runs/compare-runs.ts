@@ -1,6 +1,6 @@
 import { isSameJson, type Json } from '../outcome/json.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Way } from '../geometry/way.ts';
 import { HOUSE_RULES, type RuleId } from '../house-rules/house-rules.ts';
 import type { Length } from '../units/length.ts';
@@ -12,7 +12,7 @@ import type { LaidEnd, LaidLeg, RunLayout } from './layout.ts';
 /** What one sees of a leg; lengths in nm. */
 export interface LegFigures {
   readonly way: Way | null;
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly material: Material;
   readonly centreToCentre: Length | null;
   /** On the tape, piece by piece; null where a cut is not known. */

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import { inches } from '../units/length.ts';
 import {
   applyPlan,
@@ -22,8 +22,8 @@ import { planPutPart } from './commands/put-part.ts';
  */
 const FIGURES: Partial<
   Record<
-    NominalSize,
-    { A: number; C: number; J: number; LB: number; U: number; e: number; small: NominalSize; es: number }
+    LegSize,
+    { A: number; C: number; J: number; LB: number; U: number; e: number; small: LegSize; es: number }
   >
 > = {
   '1/2': { A: 11200, C: 8800, J: 16300, LB: 7500, U: 18800, e: 5000, small: '3/8', es: 3750 },
@@ -34,7 +34,7 @@ const FIGURES: Partial<
 };
 
 const MEASURE = 41.1875;
-type Figures = NonNullable<(typeof FIGURES)[NominalSize]>;
+type Figures = NonNullable<(typeof FIGURES)[LegSize]>;
 interface Case {
   readonly name: string;
   readonly legs: (own: Figures) => readonly TestLeg[];
@@ -97,7 +97,7 @@ const CASES: readonly Case[] = [
 ]; // prettier-ignore
 
 describe('cut lengths worked out apart from the catalogue', () => {
-  for (const [size, own] of Object.entries(FIGURES) as [NominalSize, Figures][]) {
+  for (const [size, own] of Object.entries(FIGURES) as [LegSize, Figures][]) {
     for (const { name, legs, piece, cut, union } of CASES) {
       it(`${size}, ${name}`, () => {
         let doc = makeRun(legs(own), size);
@@ -117,7 +117,7 @@ describe('cut lengths worked out apart from the catalogue', () => {
   }
 
   it('of fitting in fitting: male end and centre-to-face less engagement, every size', () => {
-    for (const [size, { A, J, LB, e, small }] of Object.entries(FIGURES) as [NominalSize, Figures][]) {
+    for (const [size, { A, J, LB, e, small }] of Object.entries(FIGURES) as [LegSize, Figures][]) {
       const street = makeRun([[0, 'right', 30], [1, 'down', null, { geometry: madeUp('down') }], [2, 'out', 20]], size); // prettier-ignore
       expect(layOut(street).legs.get(getLeg(street, 2).id)!.centreToCentre, size).to.equal(
         (J + A - e) * 2540,

@@ -11,9 +11,24 @@ export function readReach(end: LaidEnd): Term {
   return term('reach', end.joint?.reach ?? 0, { end: end.id, provenance, standing: reach?.standing ?? null });
 }
 
+/** How far a tube goes into the port at an end, or what its flare takes. */
+export function readDepth(end: LaidEnd): Term {
+  const depth = end.joint?.port.depth;
+  const provenance = depth && 'source' in depth ? depth : null;
+  return term('goes-in', end.joint?.engagement ?? 0, {
+    end: end.id,
+    provenance,
+    standing: depth?.standing ?? null,
+  });
+}
+
 /** Engagement, take-off and tightness of a joint; null where they are not known. */
 export function explainJoint(end: LaidEnd, layout: RunLayout): Working[] | null {
   const { joint, thread } = end;
+  if (joint && !thread && end.takeOff !== null) {
+    const takeOff = term('take-off', end.takeOff, { end: end.id });
+    return [{ formula: 'take-off', result: takeOff, terms: [readReach(end), readDepth(end)], rule: null }];
+  }
   if (!joint || !thread || joint.engagement === null || !joint.tightness) return null;
   const engagement = term('engagement', joint.engagement, { end: end.id });
   const perInch = count('threads-per-inch', thread.threadsPerInch, { provenance: thread.threadSource });
@@ -53,7 +68,7 @@ function explainEngagement(
   const choice = layout.rules['engagement-figure'];
   const rule = 'engagement-figure';
   if (choice.option === 'hand-tight-plus-turns') {
-    const turns = count('turns-asked', getTurnsAsked(choice, end.size));
+    const turns = count('turns-asked', getTurnsAsked(choice, end.thread!.size));
     return { formula: 'engagement-hand-tight-plus-turns', result, terms: [handTight, turns, perInch], rule };
   }
   if (choice.option === 'own-measured') {

@@ -1,6 +1,7 @@
 import { getCutByMakeIn, getFaceToFace } from '../allowances/cut-length.ts';
 import { putOnTape } from '../units/tape.ts';
 import { readReach } from './explain-joint.ts';
+import { explainTube } from './explain-tube.ts';
 import { explainLength } from './explain-length.ts';
 import { term, type Term, type Working } from './explanation.ts';
 import { getPieceEnd } from './laid-piece.ts';
@@ -8,6 +9,7 @@ import type { LaidInline, LaidLeg, Piece, RunLayout } from './layout.ts';
 
 /** The workings of a cut: how its centres were found, both methods, and what is put on the tape. Null while not known. */
 export function explainPiece(piece: Piece, layout: RunLayout): Working[] | null {
+  if (piece.path) return explainTube(piece, layout);
   if (!piece.cut || piece.centreToCentre === null) return null;
   const laid = layout.legs.get(piece.leg)!;
   const centres = term('centre-to-centre', piece.centreToCentre);

@@ -8,7 +8,8 @@ export type Quantity =
   | 'cut-length' | 'on-tape' | 'centre-to-centre' | 'face-to-face' | 'take-off' | 'reach' | 'reach-male' | 'engagement'
   | 'hand-tight' | 'turns' | 'threads-per-inch' | 'thread-length' | 'threads-showing' | 'rounding-error'
   | 'turns-asked' | 'set' | 'roll' | 'true-set' | 'run' | 'travel' | 'measured' | 'to-centre' | 'between-centres'
-  | 'place' | 'nipple' | 'line-error'; // prettier-ignore
+  | 'place' | 'nipple' | 'line-error' | 'developed' | 'straight' | 'gain' | 'radius' | 'degrees' | 'setback' | 'arc' | 'slack'
+  | 'trim' | 'goes-in'; // prettier-ignore
 
 /** One value of a formula: nm for lengths, otherwise a plain number. */
 export interface Term {
@@ -27,7 +28,7 @@ export type FormulaCode =
   | 'cut-by-allowances' | 'face-to-face' | 'cut-by-make-in' | 'on-tape' | 'on-tape-in-line' | 'nipple' | 'take-off'
   | 'engagement-shop-table' | 'engagement-hand-tight-plus-turns' | 'engagement-own-measured'
   | 'turns-past-hand-tight' | 'threads-showing' | 'true-set' | 'travel' | 'run-of-offset' | 'made-up'
-  | 'measure-to-centres' | 'sum-of-measures' | 'between-places'; // prettier-ignore
+  | 'measure-to-centres' | 'sum-of-measures' | 'between-places' | 'setback' | 'arc' | 'gain' | 'developed' | 'on-tape-tube'; // prettier-ignore
 
 /** A formula with its values: result = f(terms), in the order the formula names them. */
 export interface Working {
@@ -75,6 +76,8 @@ export function evaluateWorking({ formula, terms }: Working): number {
     case 'made-up':
       return a + b - c;
     case 'sum-of-measures':
+    case 'developed':
+    case 'on-tape-tube':
       return values.reduce((sum, value) => sum + value, 0);
     case 'on-tape':
     case 'on-tape-in-line':
@@ -83,6 +86,12 @@ export function evaluateWorking({ formula, terms }: Working): number {
     case 'take-off':
     case 'between-places':
       return a - b;
+    case 'setback':
+      return a * Math.tan((b * Math.PI) / 360);
+    case 'arc':
+      return (Math.PI * a * b) / 180;
+    case 'gain':
+      return 2 * a - b;
     case 'true-set':
       return Math.round(Math.hypot(a, b));
     case 'travel':

@@ -1,5 +1,5 @@
 import { getEndSize } from '../ends/end.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { AXES, getVector, type Axis } from '../geometry/axis.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { LaidLeg, LaidNode, RunLayout } from './layout.ts';
@@ -43,7 +43,7 @@ export function findOnward({ id, legs }: LaidNode): Axis | null {
 }
 
 /** The size in which a run goes on from a point: that of the leg there, or of what was found in place; else null. */
-export function findSizeAt({ node, legs }: LaidNode): NominalSize | null {
+export function findSizeAt({ node, legs }: LaidNode): LegSize | null {
   const { terminal } = node;
   const found = terminal?.kind === 'existing' ? getEndSize(terminal.end) : null;
   return legs[0]?.size ?? NOMINAL_SIZES.find((size) => size === found) ?? null;

@@ -3,7 +3,7 @@ import { getEndSize } from '../ends/end.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { malleable150ReducingTable } from '../catalogue/tables/malleable-150-reducing.table.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type LegSize, rankSize } from '../ends/size.ts';
 import { inches } from '../units/length.ts';
 import { AXES, getOpposite, getVector, type Axis } from '../geometry/axis.ts';
 import { findPort } from './fitting.ts';
@@ -20,6 +20,7 @@ const makeLeg = (axis: Axis, i: number, from = 'node'): Leg => ({
   geometry: { kind: 'axis', axis: from === 'node' ? axis : getOpposite(axis) },
   size: '3/4',
   material: 'black-iron',
+  stock: 'length',
   system: 'threaded-steel',
   inline: {},
   rank: `a${i}`,
@@ -77,7 +78,7 @@ describe('inferFitting', () => {
     }
   });
 
-  const sized = (...legs: readonly (readonly [Axis, NominalSize])[]) =>
+  const sized = (...legs: readonly (readonly [Axis, LegSize])[]) =>
     inferFitting(
       node,
       legs.map(([axis, size], i) => ({ ...makeLeg(axis, i), size })),
@@ -94,7 +95,7 @@ describe('inferFitting', () => {
   });
 
   it('agrees with brute force on the nearest: no other part needs less bushing', () => {
-    const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
+    const rank = (size: LegSize) => rankSize(size);
     for (const a of NOMINAL_SIZES) {
       for (const b of NOMINAL_SIZES) {
         const found = sized(['left', a], ['up', b]);

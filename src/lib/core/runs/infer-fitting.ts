@@ -2,9 +2,11 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import { PART_SHAPES, type PartShape } from '../catalogue/part-shapes.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
 import { getCraft } from '../materials/crafts.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { type LegSize, rankSize } from '../ends/size.ts';
 import { dot, isNear } from '../geometry/vector.ts';
 import type { Fitting, FittingRefusal } from './fitting.ts';
+import { joinByAdapters } from './join-by-adapters.ts';
+import { findBend } from './find-bend.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
 import { findWayFrom, getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
 import type { Leg, RunNode } from './run.ts';
@@ -16,7 +18,7 @@ export interface FittingShape {
 }
 
 /**
- * The fitting that the legs at a node call for: two in line a coupling (a bushing where one end is male), two square or
+ * What the legs at a node call for. Two of one tube: the tube itself is bent. Tube and pipe: a fitting of the pipe, or an adapter. Else the fitting: two in line a coupling (a bushing where one end is male), two square or
  * at 45° an elbow (a street elbow), a straight pair and one square to it a tee; one leg its cap, plug, appliance or a
  * bare end. A kind chosen for the node stands where the legs fit it. Ports: run-a is the run port of the first leg.
  */
@@ -24,12 +26,22 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
   const [leg] = legs;
   if (!leg) return { kind: 'open' };
   if (legs.length === 1 && node.terminal?.kind === 'existing')
-    return joinExisting(node.id, node.terminal, leg, catalogue);
+    return joinExisting(node, node.terminal, leg, catalogue);
   if (legs.length === 1 && node.terminal?.kind === 'appliance')
-    return joinAppliance(node.id, node.terminal, leg, catalogue);
+    return joinAppliance(node, node.terminal, leg, catalogue);
+  return (
+    findBend(node, legs) ??
+    joinByAdapters(node, legs, inferPart, catalogue) ??
+    inferPart(node, legs, catalogue)
+  );
+}
+
+/** The part that takes the legs at a node as they are. */
+function inferPart(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting {
   const shape = findShape(node, legs);
   if (shape === 'open') return { kind: 'open' };
   if ('code' in shape) return { kind: 'none', refusal: shape };
+  const [leg] = legs as readonly [Leg];
   const craft = getCraft(leg);
   if (legs.some((other) => other.system !== leg.system || !craft.goTogether(leg, other)))
     return { kind: 'none', refusal: { code: 'fitting-threads-differ' } };
@@ -43,7 +55,10 @@ export function findShape(node: RunNode, legs: readonly Leg[]): FittingShape | F
   const matches = findMatches(node.id, legs);
   if (matches.length === 0) return explainNoShape(node, legs);
   // Sizes decide last: what goes the same ways and reduces otherwise is not made, which is not a matter of ways.
-  const made = matches.filter(({ kind, order }) => areSizesMade(PART_SHAPES[kind], legs, order));
+  const { kinds } = getCraft(legs[0]!);
+  const made = matches.filter(
+    ({ kind, order }) => kinds.includes(kind) && areSizesMade(PART_SHAPES[kind], legs, order),
+  );
   const [first] = made;
   if (!first) return { code: 'fitting-male-not-made', legs: legs.length };
   return { kinds: made.map(({ kind }) => kind), legs: inOrder(legs, first.order) };
@@ -129,7 +144,7 @@ function areSizesMade({ sizes, ports }: PartShape, legs: readonly Leg[], order: 
   if (sizes === 'equal') return legs.every(({ size }) => size === legs[0]!.size);
   // The male of what reduces is the larger.
   const rank = (gender: 'male' | 'female') =>
-    NOMINAL_SIZES.indexOf(legs[order[ports.findIndex((port) => port.gender === gender)]!]!.size);
+    rankSize(legs[order[ports.findIndex((port) => port.gender === gender)]!]!.size);
   return rank('male') > rank('female');
 }
 
@@ -180,6 +195,8 @@ const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
   'face-bushing': AS_GIVEN,
   plug: AS_GIVEN,
   cap: AS_GIVEN,
+  'slip-coupling': EITHER_FIRST,
+  adapter: AS_GIVEN,
 };
 
 const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>
@@ -193,7 +210,7 @@ function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue):
   if (legs.every((leg) => leg.size === size)) {
     const part = craft.findPart(kind, leg, [size], catalogue);
     if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
-    return { kind: 'part', part, legs };
+    return { kind: 'part', part, legs, adapters: null };
   }
   for (const order of ORDERS[kind]) {
     const ordered = inOrder(legs, order);
@@ -203,7 +220,7 @@ function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue):
       ordered.map((each) => each.size),
       catalogue,
     );
-    if (part) return { kind: 'part', part, legs: ordered };
+    if (part) return { kind: 'part', part, legs: ordered, adapters: null };
   }
   const sizes = legs.map((each) => each.size);
   const nearest = findNearestSizes(kind, leg, sizes, catalogue);
@@ -214,11 +231,11 @@ function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue):
 function findNearestSizes(
   kind: BoughtKind,
   leg: Leg,
-  wanted: readonly NominalSize[],
+  wanted: readonly LegSize[],
   catalogue: Catalogue,
-): readonly NominalSize[] | null {
-  const rank = (size: NominalSize) => NOMINAL_SIZES.indexOf(size);
-  let best: { sizes: readonly NominalSize[]; steps: number } | null = null;
+): readonly LegSize[] | null {
+  const rank = (size: LegSize) => rankSize(size);
+  let best: { sizes: readonly LegSize[]; steps: number } | null = null;
   for (const { sizes: openings } of getCraft(leg).listParts(kind, leg, catalogue)) {
     for (const order of ORDERS[kind]) {
       const sizes = inOrder(openings, order);

@@ -43,7 +43,17 @@ export class LaidCut implements PieceCut {
   get farEndOff() {
     return this.line.marked - this.line.exact;
   }
+  get slack() {
+    return 0;
+  }
+  get trim() {
+    return 0;
+  }
+  get trimmed() {
+    return NOT_TRIMMED;
+  }
 }
+const NOT_TRIMMED = [false, false] as const;
 
 /** Kept small, as an end is: thousands of pieces are made anew at every edit, and few ids are ever asked for. */
 export class LaidPiece implements Piece {
@@ -87,6 +97,12 @@ export class LaidPiece implements Piece {
     const { tag } = this.laid.leg;
     return this.place === null ? String(tag) : `${tag}${getLetter(this.place)}`;
   }
+  get path() {
+    return null;
+  }
+  get developed() {
+    return null;
+  }
   get size() {
     return this.laid.leg.size;
   }
@@ -103,7 +119,7 @@ export class LaidPiece implements Piece {
 }
 
 /** a, b … z, aa, ab … */
-function getLetter(place: number): string {
+export function getLetter(place: number): string {
   const letter = String.fromCharCode(97 + (place % 26));
   return place < 26 ? letter : getLetter(Math.floor(place / 26) - 1) + letter;
 }

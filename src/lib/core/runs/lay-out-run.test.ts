@@ -3,7 +3,7 @@ import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { getCutByAllowances, getCutByMakeIn } from '../allowances/cut-length.ts';
 import { makeCatalogue } from '../catalogue/catalogue.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { engagementTable } from '../catalogue/tables/engagement.table.ts';
 import { malleable150Table } from '../catalogue/tables/malleable-150.table.ts';
 import { nptTable } from '../catalogue/tables/npt.table.ts';
@@ -21,7 +21,7 @@ const getEndIds = (layout: RunLayout): string[] => [...getEnds(layout)].map((end
  * The same cuts worked out here in whole ten-thousandths of an inch from figures typed in from the published
  * standards, not through the catalogue: centre-to-end A (elbow, tee), W (coupling), P (cap), engagement e.
  */
-const FIGURES: Partial<Record<NominalSize, { A: number; W: number; P: number; e: number }>> = {
+const FIGURES: Partial<Record<LegSize, { A: number; W: number; P: number; e: number }>> = {
   '1/2': { A: 11200, W: 13400, P: 8700, e: 5000 },
   '3/4': { A: 13100, W: 15200, P: 9700, e: 5625 },
   '1': { A: 15000, W: 16700, P: 11600, e: 6875 },
@@ -30,7 +30,7 @@ const FIGURES: Partial<Record<NominalSize, { A: number; W: number; P: number; e:
 };
 type EndKind = 'elbow' | 'tee' | 'coupling' | 'cap' | 'open';
 
-function getOwnTakeOff(size: NominalSize, end: EndKind): number {
+function getOwnTakeOff(size: LegSize, end: EndKind): number {
   const { A, W, P, e } = FIGURES[size]!;
   return { elbow: A - e, tee: A - e, coupling: W / 2 - e, cap: P - e, open: 0 }[end];
 }
@@ -109,7 +109,7 @@ const CASES: readonly {
 ];
 
 describe('layOutRun', () => {
-  for (const size of Object.keys(FIGURES) as NominalSize[]) {
+  for (const size of Object.keys(FIGURES) as LegSize[]) {
     for (const { name, legs, piece, ends } of CASES) {
       it(`${size}, ${name}: agrees with a cut worked out by hand from the published rows`, () => {
         const { cut, centreToCentre } = getPiece(layOut(makeRun(legs, size)), piece);
@@ -295,6 +295,7 @@ describe('layOutRun', () => {
         bushings: [],
         britishThreads: [],
         britishFittings: [],
+        tube: { adapters: [], flares: [], depths: [] },
       },
       standardThreads,
       standardTubes,

@@ -8,8 +8,9 @@ import { readChains, seeLegs, type Chains } from './chains.ts';
 import { inferFitting } from './infer-fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import { findInlinePart, layParts, joinStock, type LegPipe } from './lay-inline.ts';
+import { findHolder, TubeLayer } from './lay-tube.ts';
 import { noteDisplaced, readEarlier } from './displaced.ts';
-import { endsAlike, PieceLayer } from './lay-pieces.ts';
+import { endsAlike, isTube, PieceLayer } from './lay-pieces.ts';
 import type { LaidEnd, LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from './layout.ts';
 import { withOwnParts } from './own-parts.ts';
 import { makeEndReader, type EndReader } from './read-end.ts';
@@ -99,7 +100,12 @@ export function layOutRun(
 
   const { nodes, legs, pieces, work } = walk;
   const layer = new PieceLayer(nodes, pieces, catalogue, rules, facts, ends);
-  const layAnew = (laid: LaidLeg): readonly Piece[] => {
+  const tubes = new TubeLayer(walk, solved.places, catalogue, rules, facts, ends);
+  const layAnew = (laid: LaidLeg): void => {
+    if (isTube(laid.leg) && hasPipe(laid.leg)) {
+      work.pieces += tubes.lay(laid);
+      return;
+    }
     const pipe = readPipe(laid, nodes, ends);
     const inline = pipe ? divide(pipe, solved.places, catalogue, rules, ends) : NO_PARTS;
     const whole = inline.length > 0 ? { ...laid, inline } : laid;
@@ -107,7 +113,6 @@ export function layOutRun(
     const made = layer.lay(whole, pipe);
     work.pieces += made.length;
     pieces.set(laid.id, made);
-    return made;
   };
   // In a block that was taken over a line may come along that has changed since: its pieces follow it until it is as it was.
   const follow = (laid: LaidLeg, was: readonly Piece[]): void => {
@@ -148,6 +153,8 @@ function takePieces(
   places: ReadonlyMap<string, Length>,
 ): { readonly laid: LaidLeg; readonly pieces: readonly Piece[] } | null {
   const was = legs.get(laid.id);
+  // A tube rests on all the legs it goes through: it is laid anew with any of them.
+  if (isTube(laid.leg)) return null;
   if (!was || was.leg !== laid.leg || was.near !== laid.near) return null;
   if (was.depth !== laid.depth || was.centreToCentre !== laid.centreToCentre) return null;
   if (anew.size > 0 && (anew.has(laid.near) || anew.has(laid.far))) return null;
@@ -179,7 +186,7 @@ export function makeSolveContext(
     getFitting,
     ends,
     getStation: (kind, id) => {
-      if (kind === 'node') return legsByNode.has(id) ? listOpenings(id, getFitting(id)) : null;
+      if (kind === 'node') return legsByNode.has(id) ? listOpenings(id, getFitting(id), catalogue) : null;
       const leg = findLegOfPart(doc, id);
       return leg && listInlineOpenings(leg, findInlinePart(leg, leg.inline[id]!.part, catalogue));
     },
@@ -193,7 +200,14 @@ export function* getPieces(layout: RunLayout): Generator<Piece> {
 
 /** The leg an id of an end or a piece belongs to: what stands after its last colon. */
 const getPiecesOf = (layout: RunLayout, id: string): readonly Piece[] =>
-  layout.pieces.get(id.slice(id.lastIndexOf(':') + 1)) ?? [];
+  findPiecesThrough(layout, id.slice(id.lastIndexOf(':') + 1));
+
+/** The pieces that go through a leg, wherever they are kept; empty for a leg that the layout does not have. */
+export function findPiecesThrough({ pieces }: RunLayout, leg: string): readonly Piece[] {
+  const own = pieces.get(leg);
+  const holder = findHolder(own);
+  return holder === null ? (own ?? []) : pieces.get(holder)!.filter(({ path }) => path?.legs.includes(leg));
+}
 
 /** The piece of an id (`end~end`, its ends as drawn); null when the layout has none of that id. */
 export const findPiece = (layout: RunLayout, id: string): Piece | null =>

@@ -8,10 +8,14 @@ import { readInlineEnd, type LegPipe } from './lay-inline.ts';
 import type { LaidEnd, LaidLeg, LaidNode, Piece } from './layout.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { EndReader } from './read-end.ts';
+import type { Leg } from './run.ts';
 import { getCraft } from '../materials/crafts.ts';
 
 /** Where a line begins: at a turn, at the source, and after a piece of which nothing is known. */
 const START: Chain = { exact: 0, marked: 0 };
+
+/** Tube shares no line: it is marked from its own end. */
+export const isTube = (leg: Leg): boolean => getCraft(leg).turnsBy === 'bend';
 
 /** How far a line of pieces had come at the near end of a leg, and at its far end. */
 interface LineSoFar {
@@ -23,8 +27,8 @@ const lineOf = new WeakMap<readonly Piece[], LineSoFar>();
 
 /** Whether the line goes on beyond these pieces as it does beyond those. */
 export function endsAlike(a: readonly Piece[], b: readonly Piece[]): boolean {
-  const [one, other] = [lineOf.get(a)?.to, lineOf.get(b)?.to];
-  return one?.exact === other?.exact && one?.marked === other?.marked;
+  const [one, other] = [lineOf.get(a)?.to ?? START, lineOf.get(b)?.to ?? START];
+  return one.exact === other.exact && one.marked === other.marked;
 }
 
 /**
@@ -62,9 +66,9 @@ export class PieceLayer {
 
   /** Whether the line comes to a leg as it did when these pieces were made; then it goes on beyond it as it did. */
   goesOn(laid: LaidLeg, pieces: readonly Piece[]): boolean {
-    const was = lineOf.get(pieces)?.from;
+    const was = lineOf.get(pieces)?.from ?? START;
     const { exact, marked } = this.#findChain(laid);
-    return was?.exact === exact && was.marked === marked;
+    return was.exact === exact && was.marked === marked;
   }
 
   /** The pieces of one leg, from its near end; none where fitting goes straight into fitting (`pipe` null). */
@@ -96,7 +100,7 @@ export class PieceLayer {
   /** The line goes on where the leg before arrives the way this one leaves. */
   #findChain({ leg, near, depth }: LaidLeg): Chain {
     const before = depth > 0 ? this.#nodes.get(near)?.legs[0] : undefined;
-    if (!before || before === leg) return START;
+    if (!before || before === leg || isTube(before) || isTube(leg)) return START;
     const from = before.from === near ? before.to : before.from;
     if (!isSameWay(getVectorFrom(before, from), getVectorFrom(leg, near))) return START;
     return lineOf.get(this.#pieces.get(before.id)!)?.to ?? START;

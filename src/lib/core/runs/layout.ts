@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, Port } from '../catalogue/part.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Vector } from '../geometry/vector.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { WorkedEnd } from '../materials/craft.ts';
@@ -10,6 +10,8 @@ import type { Chains } from './chains.ts';
 import type { Fitting } from './fitting.ts';
 import type { AsCut, Facts, Tick } from './fold-events.ts';
 import type { Leg, RunDoc, RunNode } from './run.ts';
+import type { Developed } from '../bending/bent-path.ts';
+import type { TubePath } from './tube-path.ts';
 import type { SolvedLengths } from './solved-lengths.ts';
 
 /** Everything that follows from a run document. Derived things have derived ids that edits elsewhere leave alone. */
@@ -26,7 +28,10 @@ export interface RunLayout {
   readonly closing: readonly string[];
   /** What the measures come to. */
   readonly solved: SolvedLengths;
-  /** Leg id → the pieces to cut for it, from its end nearer the source; none where fitting goes into fitting. */
+  /**
+   * Leg id → the pieces to cut for it, from its end nearer the source; none where fitting goes into fitting, and where a tube that goes
+   * through it is kept by another leg (lay-tube.ts).
+   */
   readonly pieces: ReadonlyMap<string, readonly Piece[]>;
   /** The transitions that stand in it, and those that cannot. */
   readonly chains: Chains;
@@ -73,20 +78,24 @@ export interface LaidEnd extends WorkedEnd {
   /** The node, or the opening of a part in the leg: `part.port`. */
   readonly station: string;
   readonly leg: string;
-  readonly size: NominalSize;
+  readonly size: LegSize;
 }
 
-/** A length of pipe to cut. Its id is `end~end`. */
+/** A length of pipe or tube to cut. Its id is `end~end`. */
 export interface Piece {
   readonly id: string;
   readonly leg: string;
   /** What is chalked on it: the number of its leg, with a letter where the leg has several pieces. */
   readonly mark: string;
-  readonly size: NominalSize;
+  readonly size: LegSize;
   /** From the end nearer the source to the farther one. */
   readonly ends: readonly [LaidEnd, LaidEnd];
   /** Between the centres of what stands at its ends, nm. */
   readonly centreToCentre: Length | null;
+  /** The way of a tube, which goes through several legs and may turn; null for straight pipe. */
+  readonly path: TubePath | null;
+  /** What its way comes to; null for straight pipe, and while a length or a radius is not known. */
+  readonly developed: Developed | null;
   /** Null when the measure or an end is unknown. May be zero or less: a check says so. */
   readonly cut: PieceCut | null;
   readonly asCut: AsCut | null;
@@ -100,6 +109,10 @@ export interface PieceCut {
   readonly onTape: OnTape;
   /** The nipple to buy in its place, nm; null for pipe that is cut. */
   readonly nipple: Length | null;
+  /** Tube that is cut longer, nm: so that it can move, and to be marked and trimmed in place at ends that were not measured. */
+  readonly slack: Length;
+  readonly trim: Length;
+  readonly trimmed: readonly [boolean, boolean];
   /** By how much the far end of the line is off (nm, + too long) after this piece. */
   readonly farEndOff: Length;
 }

@@ -49,4 +49,4 @@ export function isMaleAt({ geometry, from }: Leg, node: string): boolean {
 
 /** Whether a leg is of pipe that is cut: not fitting in fitting, not a connector that is bought whole. */
 export const hasPipe = ({ geometry }: Pick<Leg, 'geometry'>): boolean =>
-  geometry.kind === 'axis' || geometry.kind === 'offset';
+  geometry.kind === 'axis' || geometry.kind === 'offset' || geometry.kind === 'route';

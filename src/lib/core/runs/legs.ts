@@ -78,8 +78,8 @@ function putTogether(entry: LegEntry, spec: LegSpec, parts: PartsOfLeg): Leg {
   const before = made.get(entry);
   if (before?.spec === spec && isSame(before.parts, parts)) return before.leg;
   const { id, from, to, geometry, system, rank, tag } = entry;
-  const { material, size } = spec;
-  const leg: Leg = { id, from, to, geometry, system, material, size, inline: parts, rank, tag };
+  const { material, size, stock } = spec;
+  const leg: Leg = { id, from, to, geometry, system, material, size, stock, inline: parts, rank, tag };
   made.set(entry, { spec, parts, leg });
   return leg;
 }

@@ -8,7 +8,7 @@ import type { Ref, RefPoint } from './run.ts';
 export interface NamedRef {
   readonly at: RefPoint;
   readonly gap: Length;
-  readonly part: PartKind | 'open' | 'none' | 'source';
+  readonly part: PartKind | 'open' | 'none' | 'source' | 'bend';
   /** The number of the leg that arrives there, or in which the part stands. */
   readonly mark: string;
 }
@@ -16,6 +16,7 @@ export interface NamedRef {
 /** What stands at a node, by one word. */
 export const getKindAt = ({ fitting, legs }: LaidNode, isSource: boolean): NamedRef['part'] => {
   if (fitting.kind === 'part') return fitting.part.kind;
+  if (fitting.kind === 'bend') return 'bend';
   return fitting.kind === 'none' ? 'none' : isSource && legs.length < 2 ? 'source' : 'open';
 };
 

@@ -53,10 +53,17 @@ export function makeEndReader(
     workOut,
     readAtNode: (leg, node, fitting) => {
       if (fitting.kind !== 'part')
-        return new EndOfLeg(node, leg, withoutPart(leg, fitting.kind === 'open' ? null : 'no-fitting'));
+        return new EndOfLeg(node, leg, withoutPart(leg, fitting.kind === 'none' ? 'no-fitting' : null));
       const port = findPort(fitting, leg.id);
       if (!port) throw new Error(`leg ${leg.id} meets no port of ${fitting.part.id}`);
-      return new EndOfLeg(node, leg, workOut(leg, fitting.part, port, node));
+      const link = fitting.adapters?.[leg.id];
+      return new EndOfLeg(
+        node,
+        leg,
+        link
+          ? workOutChain({ leg, links: [link] }, port, catalogue, rules)
+          : workOut(leg, fitting.part, port, node),
+      );
     },
     readInLeg: (leg, station, part, port) =>
       new EndOfLeg(

@@ -1,3 +1,5 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { findReach, type Part, type Port } from '../catalogue/part.ts';
 import { dot, negate, type Vector } from '../geometry/vector.ts';
 import type { Length } from '../units/length.ts';
@@ -24,17 +26,23 @@ export interface StationParts {
 }
 
 /** The openings of what stands at a node, as measures meet them. */
-export const listOpenings = (node: string, fitting: Fitting): StationParts =>
-  fitting.kind !== 'part'
-    ? { openings: [], outside: null, isBare: fitting.kind === 'open' }
-    : {
-        openings: fitting.legs.flatMap((leg) => {
-          const port = findPort(fitting, leg.id);
-          return port ? [{ part: fitting.part, port, way: getVectorFrom(leg, node), leg }] : [];
-        }),
-        outside: fitting.part.outside,
+export const listOpenings = (node: string, fitting: Fitting, catalogue: Catalogue): StationParts =>
+  fitting.kind === 'bend'
+    ? {
+        openings: [],
+        outside: getCraft(fitting.legs[0]).findOutside(fitting.legs[0], catalogue),
         isBare: false,
-      };
+      }
+    : fitting.kind !== 'part'
+      ? { openings: [], outside: null, isBare: fitting.kind === 'open' }
+      : {
+          openings: fitting.legs.flatMap((leg) => {
+            const port = findPort(fitting, leg.id);
+            return port ? [{ part: fitting.part, port, way: getVectorFrom(leg, node), leg }] : [];
+          }),
+          outside: fitting.part.outside,
+          isBare: false,
+        };
 
 /** A part in the pipe of a leg looks both ways along it. */
 export const listInlineOpenings = (leg: Leg, part: Part | null): StationParts => ({

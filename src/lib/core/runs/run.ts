@@ -9,7 +9,7 @@ import type { RuleChoices } from '../house-rules/house-rules.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 7;
+export const RUN_SCHEMA = 8;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -43,6 +43,8 @@ export interface OwnPart {
   readonly of: string;
   /** From the part's origin to the face or end of each port that was measured, nm. */
   readonly reaches: Readonly<Record<string, Length>>;
+  /** How far a tube goes in at each port that was measured, nm; of a flare 0: measured with a flared stub in place. */
+  readonly depths: Readonly<Record<string, Length>>;
   readonly typed: string;
   readonly by: string;
 }
@@ -55,8 +57,12 @@ export interface RunNode {
   readonly terminal: Terminal | null;
 }
 
-/** The fitting follows from the legs (`auto`), or one kind was chosen among those that fit them. */
-export type NodePart = { readonly kind: 'auto' } | { readonly kind: 'chosen'; readonly part: BoughtKind };
+/** What stands there follows from the legs (`auto`: of tube a bend), or one kind was chosen among those that fit them. */
+export type NodePart =
+  | { readonly kind: 'auto' }
+  | { readonly kind: 'chosen'; readonly part: BoughtKind }
+  /** The tube itself turns here, at a radius (to its centre line, nm) of its own and not the one the house bends it to. */
+  | { readonly kind: 'bend'; readonly radius: Length; readonly typed: string };
 
 export type Terminal =
   | { readonly kind: 'open' }
@@ -109,7 +115,8 @@ export interface InlinePart {
 }
 
 /** How a leg goes; other geometries join as kinds of their own. */
-export type LegGeometry = StraightGeometry | OffsetGeometry | MadeUpGeometry | ConnectorGeometry;
+export type LegGeometry =
+  StraightGeometry | OffsetGeometry | MadeUpGeometry | ConnectorGeometry | RouteGeometry;
 
 /** Square, or at 45° between two square ways. */
 export interface StraightGeometry {
@@ -156,6 +163,15 @@ export interface ConnectorGeometry {
   readonly typed: string;
   /** Out of its packing, or taken off another appliance; null while not said. */
   readonly isNew: boolean | null;
+}
+
+/**
+ * Tubing that was not measured bend by bend: how long it is along its way is all that is said of it, by its measure. `axis` is the way it
+ * is drawn.
+ */
+export interface RouteGeometry {
+  readonly kind: 'route';
+  readonly axis: Way;
 }
 
 /** Where on a part a measure was taken. */

@@ -176,7 +176,7 @@ function tie(
 
 function tieLeg(graph: StationGraph, leg: Leg, length: Length | null, measure: string | null): void {
   // What is flexible ties nothing: it goes round corners.
-  if (leg.geometry.kind === 'connector') return;
+  if (leg.geometry.kind === 'connector' || leg.geometry.kind === 'route') return;
   const cause: Cause =
     measure && leg.geometry.kind === 'axis' ? { kind: 'measure', id: measure } : { kind: 'leg', id: leg.id };
   const way = getLegVector(leg);

@@ -3,7 +3,7 @@ import { makeTaperEnd } from '../catalogue/taper-end.ts';
 import { expect } from 'chai';
 import { getSmallestSet } from '../allowances/offset.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import { inches, millimetres, toInches } from '../units/length.ts';
 import {
   applyPlan,
@@ -206,7 +206,7 @@ describe('figures of the trade', () => {
     ['3/4', 18],
     ['1', 21],
     ['2', 34],
-  ] as const satisfies readonly (readonly [NominalSize, number])[]) {
+  ] as const satisfies readonly (readonly [LegSize, number])[]) {
     it(`metric ${size}, R in Rp: the pipe ends ${z} mm from the centre of an elbow and of a tee`, () => {
       const more = { material: 'steel-r' } as const;
       const doc = makeRun([[0, 'right', 40, more], [1, 'right', 40, more], [1, 'down', 40, more], [2, 'up', 40, more]], size); // prettier-ignore

@@ -1,6 +1,6 @@
 import { solveOffset, type OffsetPart } from '../allowances/offset.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { ThreadEnd } from '../ends/end.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
 import { isAxis, type Way } from '../geometry/way.ts';
@@ -41,7 +41,7 @@ export class LegLine {
     long: null,
     isNew: null,
   };
-  #size: NominalSize | null = null;
+  #size: LegSize | null = null;
   #material: Material | null = null;
   #length: SaidLength | null = null;
   #measure: { from: SaidRef | null; to: SaidRef | null; along: Axis | null; instrument: string | null } = {

@@ -1,7 +1,7 @@
 import { FIRST_MATERIAL, makeSettings } from '../materials/crafts.ts';
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
 import type { Gender } from '../ends/end.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
 import {
   centreOf,
@@ -46,7 +46,7 @@ interface Line {
   readonly parts: readonly string[];
 }
 
-const FIRST_SIZE: NominalSize = '3/4';
+const FIRST_SIZE: LegSize = '3/4';
 
 /**
  * The run that sentences say, in place of `base`. What stays of it keeps its ids: legs by their numbers, points by their legs,
@@ -317,12 +317,12 @@ class RunWriter {
     };
   }
 
-  #addOwnPart({ of, reaches, typed, by }: Extract<Sentence, { kind: 'own' }>): void {
+  #addOwnPart({ of, reaches, depths, typed, by }: Extract<Sentence, { kind: 'own' }>): void {
     const old = Object.values(this.#base.ownParts).find(
       (each) => each.of === of && !Object.hasOwn(this.#ownParts, each.id),
     );
     const id = old?.id ?? this.#newId();
-    this.#ownParts[id] = { id, of, reaches, typed, by };
+    this.#ownParts[id] = { id, of, reaches, depths, typed, by };
   }
 
   #makeAnchors(): Readonly<Record<string, Anchor>> {

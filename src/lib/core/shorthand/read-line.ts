@@ -77,6 +77,7 @@ function readOwn(reader: LineReader): Extract<Sentence, { kind: 'own' }> {
   reader.skip();
   const of = reader.takeText();
   const reaches: Record<string, Length> = {};
+  const depths: Record<string, Length> = {};
   let [typed, by] = ['', ''];
   while (!reader.isDone) {
     if (reader.takeIf('typed')) typed = reader.takeText();
@@ -85,8 +86,10 @@ function readOwn(reader: LineReader): Extract<Sentence, { kind: 'own' }> {
       const port = reader.peek();
       if (port === null || !/^[a-z][a-z-]{0,20}$/.test(port)) return reader.expect('typed', 'by');
       reader.skip();
-      reaches[port] = reader.takeLength().value;
+      // How far a tube goes in there is said after the port: `a deep 1/2`.
+      const of = reader.takeIf('deep') ? depths : reaches;
+      of[port] = reader.takeLength().value;
     }
   }
-  return { kind: 'own', of, reaches, typed, by };
+  return { kind: 'own', of, reaches, depths, typed, by };
 }

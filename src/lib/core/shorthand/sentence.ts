@@ -1,7 +1,7 @@
 import type { Gender } from '../ends/end.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { InlineKind, LegGeometry, RefPoint, Terminal } from '../runs/run.ts';
 import type { GasInputRefusal } from '../units/gas-input.ts';
@@ -64,7 +64,7 @@ export interface LegSentence extends SaidNode {
   /** Set where the leg ends at a point that another leg has as well. */
   readonly joins: { readonly name: NodeName; readonly place: Place } | null;
   readonly geometry: LegGeometry;
-  readonly size: NominalSize | null;
+  readonly size: LegSize | null;
   readonly material: Material | null;
   readonly measure: SaidMeasure | null;
   readonly parts: readonly SaidPart[];
@@ -85,6 +85,7 @@ export type Sentence =
       readonly kind: 'own';
       readonly of: string;
       readonly reaches: Readonly<Record<string, Length>>;
+      readonly depths: Readonly<Record<string, Length>>;
       readonly typed: string;
       readonly by: string;
     };

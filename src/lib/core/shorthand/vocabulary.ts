@@ -2,7 +2,7 @@ import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { GASES } from '../house-rules/jurisdictions.ts';
 import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { AXES } from '../geometry/axis.ts';
 import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
 import type { InlineKind, RefPoint } from '../runs/run.ts';
@@ -37,6 +37,7 @@ export const KEYWORDS = {
   loose: ['loose'],
   measure: ['measure'],
   own: ['own'],
+  deep: ['deep'],
   units: ['units', 'unit'],
   typed: ['typed'],
   by: ['by'],
@@ -90,6 +91,14 @@ const POINT_WORDS: Readonly<Record<RefPoint, readonly string[]>> = {
 const MATERIAL_WORDS: Readonly<Record<Material, readonly string[]>> = {
   'black-iron': ['black', 'iron', 'black-iron', 'bi'],
   'steel-r': ['steel-r', 'steel', 'tube'],
+  csst: ['csst', 'corrugated'],
+  'csst-arc': ['csst-arc', 'csst-black'],
+  'copper-flared': ['copper', 'copper-flared', 'flared', 'cu'],
+  'copper-compression': ['copper-compression', 'compression', 'olives'],
+  'copper-capillary': ['copper-soldered', 'soldered', 'copper-capillary', 'capillary'],
+  'copper-brazed': ['copper-brazed', 'brazed'],
+  'steel-pressed': ['steel-pressed', 'press', 'pressed'],
+  'copper-pressed': ['copper-pressed', 'copper-press'],
 };
 
 const KIND_WORDS: Readonly<Partial<Record<BoughtKind, readonly string[]>>> = {
@@ -146,7 +155,7 @@ export const findMaterial = look(MATERIALS_BY_WORD);
 export const findUnit = look(UNITS_BY_WORD);
 export const findKind = look(KINDS_BY_WORD);
 /** The nominal size a word stands for; null for any other word. */
-export const findSize = (word: string): NominalSize | null => {
+export const findSize = (word: string): LegSize | null => {
   const plain = word.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
   return NOMINAL_SIZES.find((size) => size === plain) ?? null;
 };

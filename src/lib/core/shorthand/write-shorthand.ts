@@ -80,9 +80,13 @@ class TextWriter {
     }
     const rest = Object.values(this.#doc.measures).filter(({ id }) => !this.#written.has(id));
     lines.push(...rest.map((measure) => this.#sayMeasureLine(measure)).sort());
-    const own = Object.values(this.#doc.ownParts).map(({ of, reaches, typed, by }) => {
-      const lengths = Object.entries(reaches).sort(([a], [b]) => (a < b ? -1 : 1));
-      const said = lengths.map(([port, length]) => ` ${port} ${sayExactly(length)}`).join('');
+    const own = Object.values(this.#doc.ownParts).map(({ of, reaches, depths, typed, by }) => {
+      const say = (lengths: typeof reaches, word: string): string =>
+        Object.entries(lengths)
+          .sort(([a], [b]) => (a < b ? -1 : 1))
+          .map(([port, length]) => ` ${port}${word} ${sayExactly(length)}`)
+          .join('');
+      const said = say(reaches, '') + say(depths, ' deep');
       return `own ${quote(of)}${said}${typed ? ` typed ${quote(typed)}` : ''}${by ? ` by ${quote(by)}` : ''}`;
     });
     return `${[...lines, ...own.sort()].join('\n')}\n`;

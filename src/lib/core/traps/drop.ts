@@ -1,5 +1,5 @@
 import { goesIn } from '../ends/end.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import { traceFlow } from '../flow/flow.ts';
 import type { ApplianceEnd } from '../runs/appliance.ts';
 import { findPort } from '../runs/fitting.ts';
@@ -17,7 +17,7 @@ export type Passed =
 /** The stub of a trap: a leg that ends closed, or is meant to. */
 export interface Nipple {
   readonly leg: LaidLeg;
-  readonly size: NominalSize;
+  readonly size: LegSize;
   /** What closes it; `nothing`: it is open, or nobody said yet. */
   readonly closedBy: 'cap' | 'plug' | 'nothing';
   /** The piece of pipe between the tee and its cap; null where there is none, a plug in the tee itself. */
@@ -147,10 +147,10 @@ function judgeAt(
 }
 
 /** The size of the inlet of an appliance: of its own thread where that was said, otherwise of the leg that comes to it. */
-export function getInletSize({ node, path }: Drop): NominalSize | null {
+export function getInletSize({ node, path }: Drop): LegSize | null {
   const leg = path.at(-1);
   if (!leg) return null;
   const { fitting } = node;
   const end = fitting.kind === 'part' ? fitting.part.ports[0]?.end : null;
-  return end?.kind === 'thread' && !goesIn(end) ? (end.size as NominalSize) : leg.leg.size;
+  return end?.kind === 'thread' && !goesIn(end) ? (end.size as LegSize) : leg.leg.size;
 }

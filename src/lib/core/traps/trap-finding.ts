@@ -1,5 +1,5 @@
 import type { ApplianceKind } from '../catalogue/appliance-kinds.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { TeePort } from './tee-use.ts';
 import type { Length } from '../units/length.ts';
 
@@ -15,7 +15,7 @@ export type TrapFault =
   | { readonly code: 'union-before-shut-off' }
   | { readonly code: 'shut-off-after-trap' }
   | { readonly code: 'trap-after-connector' }
-  | { readonly code: 'reduced-nipple'; readonly size: NominalSize; readonly least: NominalSize }
+  | { readonly code: 'reduced-nipple'; readonly size: LegSize; readonly least: LegSize }
   | {
       readonly code: 'too-short';
       readonly measured: 'nipple' | 'exposed' | 'pocket';

@@ -3,7 +3,7 @@ import { kiln, makeTrapped, withParts } from '#support/make-trap.ts';
 import { layOut, madeUp, makeRun, type TestLeg } from '#support/make-run.ts';
 import { APPLIANCE_KINDS, MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { ConnectorGeometry, RunDoc } from '../runs/run.ts';
 import { INCH, inches } from '../units/length.ts';
 import { findDripless } from './drips.ts';
@@ -271,7 +271,7 @@ describe('sediment traps', () => {
   });
 
   /** Exposed, pocket, tee centre to cap bottom, in inches, of a 4 in and a 3 in nipple. */
-  const LENGTHS: readonly (readonly [NominalSize, number, number, number, number])[] = [
+  const LENGTHS: readonly (readonly [LegSize, number, number, number, number])[] = [
     ['1/2', 4, 3.0, 3.87, 4.99],
     ['3/4', 4, 2.875, 3.845, 5.155],
     ['1', 4, 2.625, 3.785, 5.285],

@@ -1,21 +1,32 @@
 <script lang="ts">
   import { catalogue } from '../catalogue.ts';
+  import { drawLens } from '#core/drawing/lens/draw-lens.ts';
+  import { findTubeEnd } from '#core/runs/tube-end.ts';
   import { drawRunJoint } from '#core/drawing/lens/draw-run-joint.ts';
-  import type { LaidEnd } from '#core/runs/layout.ts';
+  import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { sayJointLens } from '#words/lens.ts';
+  import { sayJointLens, sayLens } from '#words/lens.ts';
   import PairLens from './PairLens.svelte';
 
   // The joint at an end of a piece, cut open.
-  let { end, unit }: { end: LaidEnd; unit: LengthUnit } = $props();
+  let { end, layout, unit }: { end: LaidEnd; layout: RunLayout; unit: LengthUnit } = $props();
   const picture = $derived.by(() => {
-    const { joint, thread, size } = end;
-    const pipe = catalogue.findPipe(size);
-    if (!joint || joint.engagement === null || !thread || !pipe) return null;
+    const { joint, thread } = end;
+    if (!joint) return null;
+    if (!thread) {
+      const [goes, takes] = [findTubeEnd(layout, end), joint.port.end].map(catalogue.ends.figure);
+      return goes && takes ? drawLens(goes, takes, joint.verdict, catalogue) : null;
+    }
+    const pipe = catalogue.findPipe(thread.size);
+    if (joint.engagement === null || !pipe) return null;
     return drawRunJoint({ thread, pipe, engagement: joint.engagement, reach: joint.reach });
   });
 </script>
 
 {#if picture && end.joint}
-  <PairLens {picture} says={sayJointLens(picture, end.joint, unit)} {unit} />
+  <PairLens
+    {picture}
+    says={end.thread ? sayJointLens(picture, end.joint, unit) : sayLens(picture, end.joint.verdict, unit)}
+    {unit}
+  />
 {/if}

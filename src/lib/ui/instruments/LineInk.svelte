@@ -40,6 +40,29 @@
   .pipe-r {
     stroke-dasharray: 16 5;
   }
+  /* Corrugated tubing as its ribs, copper as the two sides of a tube, pressed pipe as a dash and a point: told without colour. */
+  .corrugated {
+    stroke-width: 8.5;
+    stroke-dasharray: 1.8 3;
+    stroke-linecap: butt;
+  }
+  .copper {
+    stroke-width: 1.8;
+  }
+  .pressed {
+    stroke-width: 4;
+    stroke-dasharray: 18 4 4 4;
+    stroke-linecap: butt;
+  }
+  .corrugated.selected {
+    stroke-width: 12;
+  }
+  .copper.selected {
+    stroke-width: 4;
+  }
+  .pressed.selected {
+    stroke-width: 7;
+  }
   .made-up {
     stroke-width: 8;
     stroke-linecap: butt;

@@ -4,6 +4,7 @@
 <script lang="ts">
   import type { Catalogue } from '#core/catalogue/catalogue.ts';
   import { getBodies, getPipes } from '#core/drawing/draw-tape.ts';
+  import { getCraft } from '#core/materials/crafts.ts';
   import type { Tape } from '#core/tape/lay-tape.ts';
   import { INCH, toMillimetres } from '#core/units/length.ts';
   import { AXIS, drawThick } from './tape-sheet.ts';
@@ -20,7 +21,7 @@
   const pipes = $derived(getPipes(tape, catalogue));
   const bodies = $derived(getBodies(tape, catalogue));
   const across = $derived.by(() => {
-    const half = toMillimetres(catalogue.findPipe(tape.leg.leg.size)?.outside ?? INCH) / 2;
+    const half = toMillimetres(getCraft(tape.leg.leg).findOutside(tape.leg.leg, catalogue) ?? INCH) / 2;
     return drawThick(half, view.scale) / half;
   });
 </script>

@@ -44,7 +44,20 @@ function getDistanceTo(points: readonly Point[], { x, y }: Point): number {
   return least;
 }
 
-const PICKED_FIRST = ['node', 'union', 'valve', 'face', 'tag', 'pipe', 'pipe-r', 'made-up', 'connector'];
+const PICKED_FIRST = [
+  'node',
+  'union',
+  'valve',
+  'face',
+  'tag',
+  'pipe',
+  'pipe-r',
+  'corrugated',
+  'copper',
+  'pressed',
+  'made-up',
+  'connector',
+];
 
 /**
  * What a thumb at a point means: the nearest thing within reach, a fitting before a part in a leg before the leg, since the

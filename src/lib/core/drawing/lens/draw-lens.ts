@@ -88,11 +88,14 @@ const DRAWN_AS: Readonly<Record<SocketKind, TubeJoint['how']>> = {
   brazed: 'solder',
 };
 
-/** A nut on its tube is drawn as it will be: the tube flared, on a body of the same thread. */
+/** A nut on its tube is drawn as it will be: the tube flared, on a body of the same thread. So is a flared tube on a body, with its nut. */
 function drawFlareToBe({ thread }: FiguredThread, joint: 'flare-45' | 'flare-37'): LensPicture {
   const seat: SeatForm = { kind: 'cone', degrees: joint === 'flare-45' ? 45 : 37 };
-  const nut = toForm(thread);
-  const body = { ...nut, gender: 'male' as const, mouth: nut.mouth + (1.08 * 25.4) / nut.perInch };
+  const own = toForm(thread);
+  const other = (1.08 * 25.4) / own.perInch;
+  const isNut = thread.gender === 'female';
+  const body = isNut ? { ...own, gender: 'male' as const, mouth: own.mouth + other } : own;
+  const nut = isNut ? own : { ...own, gender: 'female' as const, mouth: own.mouth - other };
   return drawSeatPair({
     male: seat,
     female: seat,

@@ -1,3 +1,4 @@
+import { isNominal } from '../../ends/size.ts';
 import { findReach } from '../../catalogue/part.ts';
 import type { Point } from '../../geometry/isometric.ts';
 import { cross, dot, magnitude, type Vector } from '../../geometry/vector.ts';
@@ -130,7 +131,7 @@ function findPlane({ inlet, outlet, cap }: TeeUse): {
 }
 
 function readArm(layout: RunLayout, node: string, { leg }: LaidLeg, way: Point): Arm | null {
-  const pipe = layout.catalogue.findPipe(leg.size);
+  const pipe = isNominal(leg.size) ? layout.catalogue.findPipe(leg.size) : null;
   const fitting = layout.nodes.get(node)!.fitting;
   const i = fitting.kind === 'part' ? fitting.legs.findIndex(({ id }) => id === leg.id) : -1;
   const port = fitting.kind === 'part' ? fitting.part.ports[i] : undefined;

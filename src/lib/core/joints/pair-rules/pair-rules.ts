@@ -3,6 +3,7 @@ import { bsptPair } from './bspt-pair.ts';
 import { flare37Pair } from './flare-37-pair.ts';
 import { flare45Pair } from './flare-45-pair.ts';
 import { flangePair } from './flange-pair.ts';
+import { flaredTube } from './flared-tube.ts';
 import { gPair } from './g-pair.ts';
 import { notForGas } from './not-for-gas.ts';
 import { npsmSwivel } from './npsm-swivel.ts';
@@ -50,6 +51,7 @@ export const PAIR_RULES = [
   otherSeat,
   otherStraight,
   nutOnTube,
+  flaredTube,
   tubeInThread,
   peFusion,
   plainTubes,

@@ -7,11 +7,11 @@ import { getEngagementAt, getTurns } from '../../joints/clocking.ts';
 import { judgeEnds } from '../../joints/judge-ends.ts';
 import { getTightness } from '../../joints/tightness.ts';
 import type { EndUnknown, Settings, Turning, WorkedEnd } from '../craft.ts';
-import { getPipeEnd, getThreadSystem } from './pipe-end.ts';
+import { getNominal, getPipeEnd, getThreadSystem } from './pipe-end.ts';
 
 /** An end without a part: nothing is taken off a bare one; nothing is known of one whose fitting is not. */
 export function workOutBare(settings: Settings, unknown: EndUnknown | null, catalogue: Catalogue): WorkedEnd {
-  const thread = catalogue.findThread(settings.size, getThreadSystem(settings));
+  const thread = catalogue.findThread(getNominal(settings), getThreadSystem(settings));
   if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
   return { thread, joint: null, takeOff: unknown ? null : 0, unknown };
 }
@@ -28,7 +28,7 @@ export function workOut(
   rules: HouseRules,
   turning: Turning | null,
 ): WorkedEnd {
-  const thread = catalogue.findThread(settings.size, getThreadSystem(settings));
+  const thread = catalogue.findThread(getNominal(settings), getThreadSystem(settings));
   if (!thread) return { thread, joint: null, takeOff: null, unknown: 'size-not-carried' };
   const reach = findReach(port);
   const found = findEngagement(thread, rules['engagement-figure']);

@@ -1,11 +1,11 @@
-import { MATERIALS } from '../../catalogue/pipe.ts';
-import { NOMINAL_SIZES } from '../../ends/size.ts';
+import { THREADED_MATERIALS } from '../../catalogue/pipe.ts';
+import { isNominal, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
 import { getTaperEnd } from '../../catalogue/taper-end.ts';
 import { getFigureKey } from '../../house-rules/engagement-figure.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
 import type { Craft } from '../craft.ts';
 import { workOut, workOutBare } from './make-up.ts';
-import { getPipeEnd, getThreadSystem, readPipeEnd } from './pipe-end.ts';
+import { getNominal, getPipeEnd, getThreadSystem, readPipeEnd } from './pipe-end.ts';
 import { findNearest, findNipple, getThreadingNeed } from './threading-need.ts';
 
 /** Black steel, screwed together by taper threads: American pipe (NPT) and British tube (R in Rp). */
@@ -16,17 +16,26 @@ export const threadedSteel: Craft = {
     'black-iron': { unit: 'in', ink: 'pipe', colour: 7 },
     'steel-r': { unit: 'mm', ink: 'pipe-r', colour: 5 },
   },
-  fields: { material: MATERIALS, size: NOMINAL_SIZES },
+  fields: { material: THREADED_MATERIALS, size: NOMINAL_SIZES, stock: ['length'] },
   turnsBy: 'fitting',
+  kinds: [
+    'coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'hex-bushing', 'face-bushing', 'plug', 'cap',
+  ], // prettier-ignore
+  findBending: () => null,
+  getTrimming: () => 'never',
+  getSlack: () => 0,
+  listThreads: () => [],
+  findAdapter: () => null,
+  findOutside: (settings, catalogue) => catalogue.findPipe(getNominal(settings))?.outside ?? null,
   getEnd: getPipeEnd,
   readEnd: readPipeEnd,
   goTogether: (a, b) => getThreadSystem(a) === getThreadSystem(b),
   findPart: (kind, settings, sizes, catalogue) => {
     const system = getThreadSystem(settings);
     const [first] = sizes;
-    if (first === undefined) return null;
+    if (first === undefined || !sizes.every(isNominal)) return null;
     return sizes.every((size) => size === first)
-      ? catalogue.findPart(kind, first, system)
+      ? catalogue.findPart(kind, first as NominalSize, system)
       : catalogue.findSized(kind, sizes, system);
   },
   listParts: (kind, settings, catalogue) =>
@@ -37,15 +46,17 @@ export const threadedSteel: Craft = {
         ? [{ part, sizes: ends.map(({ size }) => size) }]
         : [];
     }),
-  isCarried: (settings, catalogue) => catalogue.findThread(settings.size, getThreadSystem(settings)) !== null,
+  isCarried: (settings, catalogue) =>
+    catalogue.findThread(getNominal(settings), getThreadSystem(settings)) !== null,
   workOutBare,
   workOut,
-  getFigureKey: (settings) => getFigureKey(settings.size, getThreadSystem(settings)),
+  getFigureKey: (settings) => getFigureKey(getNominal(settings), getThreadSystem(settings)),
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
   getLeastPiece: ([near, far], rules) => getThreadingNeed(near, far, rules),
-  listBought: (settings, catalogue) => catalogue.getNippleLengths(settings.size, getThreadSystem(settings)),
-  findBought: (cut, { size }, [near, far], rules, catalogue) =>
-    findNipple(cut, size, near, far, rules, catalogue),
-  findNearestBought: (cut, { size }, [near], rules, catalogue) =>
-    findNearest(cut, size, near, rules, catalogue),
+  listBought: (settings, catalogue) =>
+    catalogue.getNippleLengths(getNominal(settings), getThreadSystem(settings)),
+  findBought: (cut, settings, [near, far], rules, catalogue) =>
+    findNipple(cut, getNominal(settings), near, far, rules, catalogue),
+  findNearestBought: (cut, settings, [near], rules, catalogue) =>
+    findNearest(cut, getNominal(settings), near, rules, catalogue),
 };

@@ -1,7 +1,7 @@
 import { makeSettings } from '../../materials/crafts.ts';
 import { generateKeyBetween } from 'fractional-indexing';
-import type { Material } from '../../catalogue/pipe.ts';
-import type { NominalSize } from '../../ends/size.ts';
+import type { Material, Stock } from '../../catalogue/pipe.ts';
+import type { LegSize } from '../../ends/size.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
 import { applyOps, type Op, type PlannedChange } from '../change.ts';
@@ -38,8 +38,10 @@ export interface NewLeg {
   /** The node it grows from; null for the first leg of a run, which brings its source with it. */
   readonly from: string | null;
   readonly geometry: LegGeometry;
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly material: Material;
+  /** What it is taken from; where nothing is said, what the material usually comes in. */
+  readonly stock?: Stock;
   /** Null where the length follows from the geometry. */
   readonly measure: NewMeasure | null;
   /** What closes its far end at once. */
@@ -79,7 +81,7 @@ export function planAddLeg(doc: RunDoc, leg: NewLeg, newId: NewId): Result<Plann
     from,
     to,
     geometry: leg.geometry,
-    ...makeSettings(leg.material, leg.size),
+    ...makeSettings(leg.material, leg.size, leg.stock),
     inline: {},
     rank: findRank(doc, from),
     tag: findNextTag(doc),

@@ -57,6 +57,7 @@ export function planBushDown(
       size,
       system: leg.system,
       material: leg.material,
+      stock: leg.stock,
       inline: {},
       rank: leg.rank,
       tag: tag++,

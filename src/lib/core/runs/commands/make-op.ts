@@ -40,9 +40,9 @@ export function setOp<
 
 /** A leg as it stands in the document, and its settings. */
 export function partLeg(leg: Leg): { entry: LegEntry; spec: LegSpec } {
-  const { id, from, to, geometry, system, rank, tag, material, size } = leg;
+  const { id, from, to, geometry, system, rank, tag, material, size, stock } = leg;
   const entry = { id, from, to, geometry, system, rank, tag };
-  return { entry, spec: { id: getSpecId(id, system), leg: id, system, material, size } };
+  return { entry, spec: { id: getSpecId(id, system), leg: id, system, material, size, stock } };
 }
 
 /** Puts in a leg with its settings and its parts. */

@@ -1,4 +1,5 @@
-import type { Part } from '../../catalogue/part.ts';
+import type { Part, Port } from '../../catalogue/part.ts';
+import { isSameJson } from '../../outcome/json.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
 import type { PlannedChange } from '../change.ts';
@@ -7,11 +8,15 @@ import { asJson, insertOp, removeOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 /** How a part is measured: end to end where both its ends are alike, otherwise one of its openings from the centre. */
-export type PartMeasure = { readonly endToEnd: Length } | { readonly port: string; readonly reach: Length };
+export type PartMeasure =
+  | { readonly endToEnd: Length }
+  | { readonly port: string; readonly reach: Length }
+  /** How far a tube goes in; of a flare 0: the reach was measured with a flared stub in place. */
+  | { readonly port: string; readonly depth: Length };
 
 /** A part whose two ends lie opposite is measured over all; half of it lies each side of its middle. */
 export const isMeasuredEndToEnd = (part: Part): boolean =>
-  part.kind === 'union' || part.kind === 'valve' || part.kind === 'coupling';
+  part.join === null && (part.kind === 'union' || part.kind === 'valve' || part.kind === 'coupling');
 
 export interface PartNotMeasured {
   readonly code: 'part-has-no-port';
@@ -37,13 +42,23 @@ export function planMeasurePart(
     return refuse({ code: 'part-has-no-port', part: part.id, port: measured.port });
   }
   const reaches =
-    'port' in measured
-      ? { ...before?.reaches, [measured.port]: measured.reach }
-      : halve(part, measured.endToEnd);
-  const own: OwnPart = { id: before?.id ?? newId(), of: part.id, reaches, ...said };
+    'endToEnd' in measured
+      ? halve(part, measured.endToEnd)
+      : { ...before?.reaches, ...('reach' in measured ? spread(part, measured.port, measured.reach) : {}) };
+  const deeper = 'depth' in measured ? spread(part, measured.port, measured.depth) : {};
+  const depths = { ...before?.depths, ...deeper };
+  const own: OwnPart = { id: before?.id ?? newId(), of: part.id, reaches, depths, ...said };
   if (!before) return accept({ label, ops: [insertOp('ownParts', own)] });
   const place = { in: 'ownParts', id: before.id } as const;
   return accept({ label, ops: [{ op: 'replace', ...place, old: asJson(before), value: asJson(own) }] });
+}
+
+/** What is measured of one opening of a fitting for tube holds for all of it that are alike; a threaded one is measured port by port. */
+function spread({ join, ports }: Part, port: string, length: Length): Record<string, Length> {
+  const measured = ports.find(({ id }) => id === port)!;
+  const isAlike = ({ id, end }: Port): boolean =>
+    id === port || (join !== null && isSameJson(asJson(end), asJson(measured.end)));
+  return Object.fromEntries(ports.filter(isAlike).map(({ id }) => [id, length]));
 }
 
 /** Both halves add up to the whole, to the nanometre. */

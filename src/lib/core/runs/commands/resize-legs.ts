@@ -1,5 +1,5 @@
 import type { Material } from '../../catalogue/pipe.ts';
-import type { NominalSize } from '../../ends/size.ts';
+import type { LegSize } from '../../ends/size.ts';
 import type { PlannedChange } from '../change.ts';
 import type { RunDoc } from '../run.ts';
 import { getLegs } from '../legs.ts';
@@ -12,7 +12,7 @@ import { partLeg, setOp } from './make-op.ts';
 export function planResizeLegs(
   doc: RunDoc,
   legs: string | null,
-  to: { readonly size: NominalSize } | { readonly material: Material },
+  to: { readonly size: LegSize } | { readonly material: Material },
 ): PlannedChange {
   const chosen = [...getLegs(doc).values()].filter(({ id }) => legs === null || id === legs);
   const ops = chosen.flatMap((leg) => {

@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES } from '../../ends/size.ts';
+import { rankSize } from '../../ends/size.ts';
 import { getInletSize } from '../drop.ts';
 import { trapRule } from './trap-rule.ts';
 
@@ -9,9 +9,7 @@ export const reducedNipple = trapRule({
   find: (drop) => {
     const { size } = drop.trap.nipple;
     const sizes = [drop.path[drop.trap.at]!.leg.size, getInletSize(drop)].flatMap((each) => each ?? []);
-    const [least] = sizes.sort((a, b) => NOMINAL_SIZES.indexOf(a) - NOMINAL_SIZES.indexOf(b));
-    return least && NOMINAL_SIZES.indexOf(size) < NOMINAL_SIZES.indexOf(least)
-      ? { code: 'reduced-nipple', size, least }
-      : null;
+    const [least] = sizes.sort((a, b) => rankSize(a) - rankSize(b));
+    return least && rankSize(size) < rankSize(least) ? { code: 'reduced-nipple', size, least } : null;
   },
 });

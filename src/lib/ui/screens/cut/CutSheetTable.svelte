@@ -5,7 +5,8 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { toMillimetres, type Length } from '#core/units/length.ts';
   import { sayExact, sayLength, sayNumber } from '#words/length-text.ts';
-  import { sayWrench } from '#words/joints.ts';
+  import { sayShop } from '#words/shop.ts';
+  import { sayTubeJoint } from '#words/tube.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';
@@ -27,7 +28,7 @@
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting known' : 'open end';
   const sayThread = ({ thread }: LaidEnd): string =>
-    thread ? `${thread.threadsToCut} threads, ${sayExact(thread.cutLength, unit)}` : 'no thread known';
+    thread ? `cut ${thread.threadsToCut} threads, ${sayExact(thread.cutLength, unit)}` : '';
   /** Into what was found in place the pipe goes beyond what was measured: that end adds to the cut. */
   const sayAllowance = ({ takeOff }: LaidEnd): string => {
     if (takeOff === null) return 'take off not known';
@@ -45,9 +46,12 @@
   const sayEnd = (end: LaidEnd, isBought: boolean): string =>
     [
       end.joint ? `${nameEnd(end)}, ${sayAllowance(end)}` : nameEnd(end),
-      ...(isBought ? [] : [`cut ${sayThread(end)}`]),
-      ...(end.joint?.tightness ? [`seal required, ${sayTightness(end.joint.tightness)}`] : []),
-    ].join('; ');
+      isBought ? '' : sayThread(end),
+      end.joint && !end.thread ? sayTubeJoint(end.joint, unit) : '',
+      end.joint?.tightness ? `seal required, ${sayTightness(end.joint.tightness)}` : '',
+    ]
+      .filter(Boolean)
+      .join('; ');
 </script>
 
 {#snippet ends(piece: Piece, isBought: boolean)}
@@ -89,7 +93,7 @@
           {group.size}
           {MATERIAL_NAMES[group.material]}
           <span class="chart-label text-sm font-medium"
-            >{group.size} die; {sayWrench(group.size, store.rules['who-holds'])}</span
+            >{sayShop(group.material, group.size, store.rules)}</span
           >
         </th>
       </tr>

@@ -6,7 +6,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
   import { sayConnector } from '#words/appliances.ts';
-  import { sayWrench } from '#words/joints.ts';
+  import { sayShop } from '#words/shop.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
   import LengthText from '../../controls/LengthText.svelte';
 
@@ -36,9 +36,7 @@
           {#if total.unknown > 0}<span class="font-semibold text-error"
               >; {total.unknown} not known and not in it</span
             >{/if}
-          <span class="chart-label block text-sm"
-            >{total.size} die; {sayWrench(total.size, rules['who-holds'])}</span
-          >
+          <span class="chart-label block text-sm">{sayShop(total.material, total.size, rules)}</span>
         </li>
       {/each}
     </ul>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
-  import type { NominalSize } from '#core/ends/size.ts';
+  import type { LegSize } from '#core/ends/size.ts';
   import type { Axis } from '#core/geometry/axis.ts';
   import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
   import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
@@ -69,7 +69,7 @@
         <select
           class="tap select w-24 text-lg font-semibold"
           value={laid.leg.size}
-          onchange={(event) => editor.resize(laid.id, event.currentTarget.value as NominalSize)}
+          onchange={(event) => editor.resize(laid.id, event.currentTarget.value as LegSize)}
         >
           {#each entry.store.catalogue.sizes as size (size)}<option>{size}</option>{/each}
         </select></label

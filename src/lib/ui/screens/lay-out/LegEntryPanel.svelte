@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { NominalSize } from '#core/ends/size.ts';
+  import type { LegSize } from '#core/ends/size.ts';
   import DirectionRose from '../../instruments/DirectionRose.svelte';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';
   import { findAxisForKey, isSlantKey } from '../../instruments/axis-keys.ts';
@@ -114,7 +114,7 @@
         <select
           class="tap select w-22 text-lg font-semibold"
           value={words.size}
-          onchange={(event) => (entry.pickedSize = event.currentTarget.value as NominalSize)}
+          onchange={(event) => (entry.pickedSize = event.currentTarget.value as LegSize)}
         >
           {#each entry.store.catalogue.sizes as size (size)}<option>{size}</option>{/each}
         </select>

@@ -1,6 +1,6 @@
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { Gender, ThreadEnd } from '#core/ends/end.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import type { Way } from '#core/geometry/way.ts';
 import { getCraft, makeSettings } from '#core/materials/crafts.ts';
 import type { ConnectorGeometry } from '#core/runs/run.ts';
@@ -20,7 +20,7 @@ export class ConnectorEntry {
   }
 
   /** The connector that goes this way; null where the material has no threads a connector is sold with. */
-  makeGeometry(axis: Way, material: Material, size: NominalSize): ConnectorGeometry | null {
+  makeGeometry(axis: Way, material: Material, size: LegSize): ConnectorGeometry | null {
     const settings = makeSettings(material, size);
     const [begins, ends] = [this.near, this.far].map((gender) => getCraft(settings).getEnd(settings, gender));
     if (begins?.kind !== 'thread' || ends?.kind !== 'thread') return null;

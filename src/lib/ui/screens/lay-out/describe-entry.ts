@@ -1,6 +1,6 @@
 import type { Axis } from '#core/geometry/axis.ts';
 import { nameRef } from '#core/runs/name-ref.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import type { Length } from '#core/units/length.ts';
 import { sayLength } from '#words/length-text.ts';
 import { nameFitting } from '#words/parts.ts';
@@ -18,7 +18,7 @@ export interface EntryWords {
     readonly tag: number;
     readonly follows: 'offset' | 'parts' | 'connector' | null;
   } | null;
-  readonly size: NominalSize;
+  readonly size: LegSize;
   readonly taken: readonly Axis[];
   /** From which point to which the next measure is taken. */
   readonly measured: string;

@@ -1,7 +1,7 @@
 import { FIRST_MATERIAL } from '#core/materials/crafts.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { Quarters } from '#core/geometry/isometric.ts';
 import { findDiagonal, isAxis, type Way } from '#core/geometry/way.ts';
@@ -71,7 +71,7 @@ export class LegEntry {
   /** Of fitting in fitting: whose end is the male one. */
   male = $state<'from' | 'to'>('to');
   /** The size picked for the next leg; null goes on in the size of the leg it grows from. */
-  pickedSize = $state<NominalSize | null>(null);
+  pickedSize = $state<LegSize | null>(null);
   pickedMaterial = $state<Material | null>(null);
   refusal = $state.raw<Refusal | null>(null);
   /** What the hand is doing. */
@@ -106,7 +106,7 @@ export class LegEntry {
     const node = this.growing === null ? null : this.layout?.nodes.get(this.growing);
     return node ?? null;
   });
-  size = $derived.by((): NominalSize => {
+  size = $derived.by((): LegSize => {
     return this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
   });
   material = $derived.by((): Material => {

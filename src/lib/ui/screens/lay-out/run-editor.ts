@@ -1,6 +1,6 @@
 import type { BoughtKind, Part } from '#core/catalogue/part.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import { accept } from '#core/outcome/result.ts';
 import { planBranchHere, type PartingPlace } from '#core/runs/commands/branch-here.ts';
 import { planBushDown } from '#core/runs/commands/bush-down.ts';
@@ -56,7 +56,7 @@ export class RunEditor {
     return done;
   }
 
-  resize(leg: string | null, size: NominalSize): void {
+  resize(leg: string | null, size: LegSize): void {
     const doc = this.#doc;
     this.#entry.pickedSize = null;
     if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { size })));

@@ -20,7 +20,9 @@ export function listStations(layout: RunLayout): StationChoice[] {
           ? 'point'
           : part === 'source'
             ? 'source'
-            : PART_KIND_NAMES[part];
+            : part === 'bend'
+              ? 'bend'
+              : PART_KIND_NAMES[part];
     return { kind: 'node', id, name: part === 'source' ? 'the source' : `${what} at leg ${mark}` };
   });
   const parts = [...layout.legs.values()].flatMap(({ leg }) =>

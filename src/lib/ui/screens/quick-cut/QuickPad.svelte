@@ -1,9 +1,8 @@
 <script lang="ts">
-  import type { Material } from '#core/catalogue/pipe.ts';
+  import { THREADED_MATERIALS, type ThreadedMaterial } from '#core/catalogue/pipe.ts';
   import type { NominalSize } from '#core/ends/size.ts';
   import { QUICK_MATERIALS } from '#words/quick-cut.ts';
   import { getCraft, makeSettings } from '#core/materials/crafts.ts';
-  import { MATERIALS } from '#core/catalogue/pipe.ts';
   import { catalogue } from '../../catalogue.ts';
   import { QUICK_KINDS, QUICK_POINTS } from '#core/cutting/quick-cut.ts';
   import { QUICK_KIND_NAMES, sayBetween, sayQuickSize } from '#words/quick-cut.ts';
@@ -22,12 +21,12 @@
   const id = $props.id();
   const cut = $derived(bench.cut);
   const sizes = $derived(
-    MATERIALS.map((material) => ({
+    THREADED_MATERIALS.map((material) => ({
       material,
       sizes: catalogue.sizes.filter((size) => isCarried(material, size)),
     })),
   );
-  function isCarried(material: Material, size: NominalSize): boolean {
+  function isCarried(material: ThreadedMaterial, size: NominalSize): boolean {
     const settings = makeSettings(material, size);
     return getCraft(settings).isCarried(settings, catalogue);
   }

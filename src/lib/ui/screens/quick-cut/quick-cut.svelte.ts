@@ -1,5 +1,5 @@
 import { getTraits } from '#core/materials/crafts.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
+import type { ThreadedMaterial } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import { catalogue } from '../../catalogue.ts';
 import {
@@ -114,7 +114,7 @@ export class QuickCutBench implements EntryStore {
 
   isMade = (kind: QuickKind): boolean => isQuickKindMade(kind, this.#cut, catalogue);
 
-  pickSize(material: Material, size: NominalSize): void {
+  pickSize(material: ThreadedMaterial, size: NominalSize): void {
     if (material !== this.#cut.material) this.unit = getTraits(material).unit;
     const next = { ...this.#cut, material, size };
     const [one, other] = next.ends.map((end) =>

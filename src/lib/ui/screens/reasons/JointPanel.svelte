@@ -10,7 +10,15 @@
   import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import { JOINT_WORDS, sayAsked, sayGrip, sayMadeAgain, saySealant, sayWrench } from '#words/joints.ts';
+  import {
+    JOINT_WORDS,
+    sayAsked,
+    sayGrip,
+    sayMadeAgain,
+    saySealant,
+    sayTurner,
+    sayWrench,
+  } from '#words/joints.ts';
   import { sayTurns } from '#words/tightness.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
@@ -66,7 +74,7 @@
 
 {#if joint}
   <div class="flex flex-wrap items-start gap-4">
-    <div class="w-72 max-w-full"><JointLens {end} {unit} /></div>
+    <div class="w-72 max-w-full"><JointLens {end} {layout} {unit} /></div>
     <div class="min-w-64 flex-1 space-y-2">
       {#await import('./JointVerdict.svelte') then { default: JointVerdict }}<JointVerdict
           verdict={joint.verdict}
@@ -130,7 +138,7 @@
       {/if}
       <p>
         <strong>With what.</strong>
-        {sayWrench(joint.part.size, rules['who-holds'])}.
+        {thread ? `${sayWrench(thread.size, rules['who-holds'])}.` : sayTurner(kind)}
         {#if practice.grips}{sayGrip(practice.grips)}{/if}
         {sayMadeAgain(practice.madeAgain)}
       </p>

@@ -20,7 +20,9 @@
   const rules = $derived([...HOUSE_RULES].sort((a, b) => Number(b.id === first) - Number(a.id === first)));
   const keys = $derived([
     ...new Set(
-      [...(store.doc ? getLegs(store.doc).values() : [])].map((leg) => getCraft(leg).getFigureKey(leg)),
+      [...(store.doc ? getLegs(store.doc).values() : [])].flatMap(
+        (leg) => getCraft(leg).getFigureKey(leg) ?? [],
+      ),
     ),
   ]);
   let wrong = $state('');

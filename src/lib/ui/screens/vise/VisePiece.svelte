@@ -7,7 +7,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
-  import { sayWrench } from '#words/joints.ts';
+  import { sayShop } from '#words/shop.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
   import JointLens from '../../instruments/JointLens.svelte';
@@ -124,7 +124,7 @@
               class="tap flex cursor-pointer items-center underline decoration-dotted underline-offset-4"
               >The joint cut open</summary
             >
-            <div class="max-w-64"><JointLens {end} {unit} /></div>
+            <div class="max-w-64"><JointLens {end} layout={store.layout!} {unit} /></div>
           </details>
           <button
             type="button"
@@ -136,7 +136,7 @@
       </li>
     {/each}
   </ul>
-  <p class="chart-label">{piece.size} die; {sayWrench(piece.size, store.rules['who-holds'])}</p>
+  <p class="chart-label">{sayShop(row.material, piece.size, store.rules)}</p>
   <div class="flex flex-wrap items-start gap-6">
     <div class="flex items-start gap-2">
       <span class="chart-label pt-2">as cut, if otherwise</span>

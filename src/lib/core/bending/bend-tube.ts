@@ -1,0 +1,65 @@
+import { addScaled, cross, dot, type Vector } from '../geometry/vector.ts';
+import type { Length } from '../units/length.ts';
+import { scale, type Turn } from './bent-path.ts';
+
+/** A tube about to be bent: where its end is held, which way it lies, and square to that the normal of its first bend (unit vectors). */
+export interface Held {
+  readonly at: Vector;
+  readonly way: Vector;
+  readonly normal: Vector;
+}
+
+/** A bend as the bender makes it: from this place along the straight tube on (nm). */
+export interface MarkedBend extends Turn {
+  readonly start: number;
+}
+
+/** Where a bent tube lies, nm. */
+export interface BentTube {
+  /** Where the straights before and after each bend cross. */
+  readonly crossings: readonly Vector[];
+  /** Where each bend ends. */
+  readonly ends: readonly Vector[];
+  readonly end: Vector;
+}
+
+/**
+ * Bends a straight tube of this length (nm) in space, bend after bend, as a bender does: forward to the mark, turned about itself, round
+ * the shoe. What it comes to where marks overlap is nonsense, and so it is in copper: ask for `left` before.
+ */
+export function bendTube({ at, way, normal }: Held, bends: readonly MarkedBend[], length: number): BentTube {
+  let [place, along, square, used] = [at, way, normal, 0];
+  const crossings: Vector[] = [];
+  const ends: Vector[] = [];
+  for (const bend of bends) {
+    place = addScaled(place, along, bend.start - used);
+    square = turnAbout(square, along, bend.rotation);
+    crossings.push(findCrossing(place, along, bend));
+    place = goRound(place, along, square, bend);
+    along = turnAbout(along, square, bend.degrees);
+    used = bend.start + (Math.PI * bend.radius * bend.degrees) / 180;
+    ends.push(place);
+  }
+  return { crossings, ends, end: addScaled(place, along, length - used) };
+}
+
+/** Where the bend ends that begins here: R·sin θ onward, R·(1 − cos θ) to the side. */
+function goRound(from: Vector, along: Vector, normal: Vector, { radius, degrees }: Turn): Vector {
+  const angle = (degrees * Math.PI) / 180;
+  const onward = addScaled(from, along, radius * Math.sin(angle));
+  return addScaled(onward, cross(normal, along), radius * (1 - Math.cos(angle)));
+}
+
+const findCrossing = (
+  from: Vector,
+  along: Vector,
+  { radius, degrees }: { radius: Length; degrees: number },
+) => addScaled(from, along, radius * Math.tan((degrees * Math.PI) / 360));
+
+/** A vector turned about an axis (unit) by degrees, clockwise looking along the axis. */
+export function turnAbout(vector: Vector, axis: Vector, degrees: number): Vector {
+  const angle = (degrees * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  const turned = addScaled(scale(vector, cos), cross(axis, vector), sin);
+  return addScaled(turned, axis, dot(axis, vector) * (1 - cos));
+}

@@ -1,0 +1,113 @@
+import { cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
+import type { Length } from '../units/length.ts';
+import { findBend, type Bend } from './bend.ts';
+
+/** One turn of a bent tube, as it is asked for. */
+export interface Turn {
+  /** From straight on. */
+  readonly degrees: number;
+  /** To the tube's centre line, nm. */
+  readonly radius: Length;
+  /**
+   * How far the tube is turned about itself since the bend before, 0 to 360°, clockwise looking along it in the direction of its
+   * marks; 0 for the first bend.
+   */
+  readonly rotation: number;
+}
+
+/** A tube that turns: straights from crossing to crossing (nm), and the turns between them: always one fewer. */
+export interface BentPath {
+  readonly straights: readonly Length[];
+  readonly turns: readonly Turn[];
+}
+
+/** A bend with its three marks along the straight tube, from where the path begins, nm; not rounded. */
+export interface LaidBend extends Turn, Bend {
+  readonly start: number;
+  readonly centre: number;
+  readonly end: number;
+}
+
+export interface Developed {
+  /** The centre line from end to end, nm; not rounded. */
+  readonly length: number;
+  readonly bends: readonly LaidBend[];
+  /** What is left straight of each straight between its bends, nm; less than nothing where two bends run into each other. */
+  readonly left: readonly number[];
+}
+
+/**
+ * The tube a path takes: developed = Σ straights − Σ gains, with the marks of every bend. Null where a turn is a return bend: it has no
+ * crossing to be measured to.
+ */
+export function develop({ straights, turns }: BentPath): Developed | null {
+  const figured: Bend[] = [];
+  for (const { radius, degrees } of turns) {
+    const bend = findBend(radius, degrees);
+    if (!bend) return null;
+    figured.push(bend);
+  }
+  const setback = (i: number): number => figured[i]?.setback ?? 0;
+  const left = straights.map((straight, i) => straight - setback(i - 1) - setback(i));
+  const bends: LaidBend[] = [];
+  let at = 0;
+  for (const [i, bend] of figured.entries()) {
+    const start = at + left[i]!;
+    at = start + bend.arc;
+    bends.push({ ...turns[i]!, ...bend, start, centre: start + bend.arc / 2, end: at });
+  }
+  return { length: at + left.at(-1)!, bends, left };
+}
+
+/**
+ * The path through points (any unit: the straights come in it, rounded to whole ones), bent at each inner one with the radius given for it
+ * (nm). Points that lie on top of each other have no direction: null.
+ */
+export function findPath(points: readonly Vector[], radii: readonly Length[]): BentPath | null {
+  const ways = listWays(points);
+  if (!ways) return null;
+  const straights = points.slice(1).map((point, i) => Math.round(magnitude(subtract(point, points[i]!))));
+  return { straights, turns: findTurns(ways, radii) };
+}
+
+function listWays(points: readonly Vector[]): readonly Vector[] | null {
+  const ways: Vector[] = [];
+  for (let i = 1; i < points.length; i++) {
+    const along = subtract(points[i]!, points[i - 1]!);
+    const size = magnitude(along);
+    if (size === 0) return null;
+    ways.push(scale(along, 1 / size));
+  }
+  return ways.length > 0 ? ways : null;
+}
+
+/** The turns from each way (unit vectors) to the next, with the rotation of the tube between them. Where it goes straight on it keeps its plane. */
+export function findTurns(ways: readonly Vector[], radii: readonly Length[]): readonly Turn[] {
+  let plane: Vector | null = null;
+  return ways.slice(1).map((way, i): Turn => {
+    const before = ways[i]!;
+    const across = cross(before, way);
+    const size = magnitude(across);
+    // Of nearly parallel ways the angle is told by what they differ in: the cosine is flat there.
+    const degrees = toDegrees(Math.atan2(size, dot(before, way)));
+    // Straight on, or straight back: in no plane of its own.
+    if (size < 1e-9) return { degrees: Math.round(degrees), radius: radii[i]!, rotation: 0 };
+    const normal = scale(across, 1 / size);
+    const rotation = plane ? findRotation(plane, normal, before) : 0;
+    plane = normal;
+    return { degrees, radius: radii[i]!, rotation };
+  });
+}
+
+/** From the plane of one bend to that of the next, degrees clockwise seen along the tube: both normals stand square to it. */
+function findRotation(from: Vector, to: Vector, along: Vector): number {
+  const angle = toDegrees(Math.atan2(dot(cross(from, to), along), dot(from, to)));
+  // −0 and what is lost in the last digits are no rotation.
+  const turned = angle < -1e-7 ? angle + 360 : Math.abs(angle);
+  return turned > 360 - 1e-7 ? 0 : turned;
+}
+
+const toDegrees = (radians: number): number => (radians * 180) / Math.PI;
+
+/** A vector made longer or shorter. */
+export const scale = ({ x, y, z }: Vector, by: number): Vector => ({ x: x * by, y: y * by, z: z * by });

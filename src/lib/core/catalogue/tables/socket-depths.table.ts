@@ -1,0 +1,11 @@
+import type { SocketDepthRow } from '../tube-parts.ts';
+
+/** How deep a socket takes its tube, inches or mm: typical, makers differ. What is not listed is not known. */
+export const socketDepthsTable: readonly SocketDepthRow[] = [
+  { join: 'capillary', size: '5/8 ACR', least: 0.5, most: 0.5, unit: 'in', source: 'wrought copper fittings, US', confidence: 'likely' },
+  { join: 'capillary', size: '7/8 ACR', least: 0.75, most: 0.75, unit: 'in', source: 'wrought copper fittings, US', confidence: 'likely' },
+  { join: 'capillary', size: '1-1/8 ACR', least: 0.91, most: 0.91, unit: 'in', source: 'wrought copper fittings, US', confidence: 'likely' },
+  { join: 'capillary', size: '15 mm', least: 10.6, most: 12, unit: 'mm', source: 'capillary fittings, metric', confidence: 'likely' },
+  { join: 'capillary', size: '22 mm', least: 15.4, most: 17, unit: 'mm', source: 'capillary fittings, metric', confidence: 'likely' },
+  { join: 'compression', size: '15 mm', least: 16, most: 18, unit: 'mm', source: 'compression fittings, metric', confidence: 'approximate' },
+];

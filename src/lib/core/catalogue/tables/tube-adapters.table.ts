@@ -1,0 +1,47 @@
+import type { AdapterRow } from '../tube-parts.ts';
+
+/**
+ * What a counter carries between tube and pipe thread: the thread that goes with a tube of this size, the usual one first. Counter stock
+ * differs from place to place.
+ */
+export const tubeAdaptersTable: readonly AdapterRow[] = [
+  { of: 'csst', system: 'NPT', size: '3/8', threads: ['1/2', '3/8'] },
+  { of: 'csst', system: 'NPT', size: '1/2', threads: ['1/2', '3/4'] },
+  { of: 'csst', system: 'NPT', size: '3/4', threads: ['3/4', '1/2'] },
+  { of: 'csst', system: 'NPT', size: '1', threads: ['1', '3/4'] },
+  { of: 'csst', system: 'NPT', size: '1-1/4', threads: ['1-1/4', '1'] },
+  { of: 'csst', system: 'NPT', size: '1-1/2', threads: ['1-1/2', '1-1/4'] },
+  { of: 'csst', system: 'NPT', size: '2', threads: ['2', '1-1/2'] },
+  { of: 'copper', system: 'NPT', size: '1/8 ACR', threads: ['1/8'] },
+  { of: 'copper', system: 'NPT', size: '3/16 ACR', threads: ['1/8', '1/4'] },
+  { of: 'copper', system: 'NPT', size: '1/4 ACR', threads: ['1/4', '1/8', '3/8'] },
+  { of: 'copper', system: 'NPT', size: '5/16 ACR', threads: ['1/4', '1/8', '3/8'] },
+  { of: 'copper', system: 'NPT', size: '3/8 ACR', threads: ['3/8', '1/4', '1/2'] },
+  { of: 'copper', system: 'NPT', size: '1/2 ACR', threads: ['1/2', '3/8', '3/4'] },
+  { of: 'copper', system: 'NPT', size: '5/8 ACR', threads: ['1/2', '3/4', '3/8'] },
+  { of: 'copper', system: 'NPT', size: '3/4 ACR', threads: ['3/4', '1/2'] },
+  { of: 'copper', system: 'NPT', size: '7/8 ACR', threads: ['3/4', '1'] },
+  { of: 'copper', system: 'NPT', size: '1-1/8 ACR', threads: ['1', '3/4'] },
+  { of: 'copper', system: 'NPT', size: '1-1/4 L', threads: ['1-1/4'] },
+  { of: 'copper', system: 'NPT', size: '1-1/2 L', threads: ['1-1/2'] },
+  { of: 'copper', system: 'NPT', size: '2 L', threads: ['2'] },
+  { of: 'copper', system: 'R', size: '6 mm', threads: ['1/8', '1/4'] },
+  { of: 'copper', system: 'R', size: '8 mm', threads: ['1/4', '3/8'] },
+  { of: 'copper', system: 'R', size: '10 mm', threads: ['3/8', '1/4', '1/2'] },
+  { of: 'copper', system: 'R', size: '12 mm', threads: ['3/8', '1/2'] },
+  { of: 'copper', system: 'R', size: '15 mm', threads: ['1/2', '3/8'] },
+  { of: 'copper', system: 'R', size: '22 mm', threads: ['3/4', '1/2', '1'] },
+  { of: 'copper', system: 'R', size: '28 mm', threads: ['1', '3/4'] },
+  { of: 'copper', system: 'R', size: '35 mm', threads: ['1-1/4'] },
+  { of: 'copper', system: 'R', size: '42 mm', threads: ['1-1/2'] },
+  { of: 'copper', system: 'R', size: '54 mm', threads: ['2'] },
+  { of: 'steel', system: 'NPT', size: '1/2', threads: ['1/2'] },
+  { of: 'steel', system: 'NPT', size: '3/4', threads: ['3/4', '1/2'] },
+  { of: 'steel', system: 'NPT', size: '1', threads: ['1', '3/4'] },
+  { of: 'steel', system: 'NPT', size: '1-1/4', threads: ['1-1/4', '1'] },
+  { of: 'steel', system: 'NPT', size: '1-1/2', threads: ['1-1/2', '1-1/4'] },
+  { of: 'steel', system: 'NPT', size: '2', threads: ['2'] },
+  { of: 'steel', system: 'NPT', size: '2-1/2', threads: ['2-1/2'] },
+  { of: 'steel', system: 'NPT', size: '3', threads: ['3'] },
+  { of: 'steel', system: 'NPT', size: '4', threads: ['4'] },
+];

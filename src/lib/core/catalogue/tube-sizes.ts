@@ -1,0 +1,64 @@
+import {
+  COPPER_SIZES,
+  NOMINAL_SIZES,
+  type CopperSize,
+  type LegSize,
+  type NominalSize,
+} from '../ends/size.ts';
+import type { Stock } from './pipe.ts';
+import { INCH, inches, millimetres, type Length } from '../units/length.ts';
+
+const SIXTEENTHS = 16;
+
+/** A size as an old hand writes it, `1-1/4`, in inches. */
+function readInches(name: string): number {
+  const [whole, part] = name.includes('-')
+    ? name.split('-')
+    : name.includes('/')
+      ? ['0', name]
+      : [name, '0/1'];
+  const [over, under] = part!.split('/').map(Number);
+  return Number(whole) + over! / under!;
+}
+
+/**
+ * Outside diameter of copper tube by what it is called, nm: ACR by its outside, K and L an eighth of an inch more than their name, metric by
+ * its outside. Source: ASTM B280, B88, EN 1057; a test holds every published row against it.
+ */
+export function getCopperOutside(size: CopperSize): Length {
+  const [name, of] = size.split(' ') as [string, string];
+  if (of === 'mm') return millimetres(Number(name));
+  return inches(readInches(name)) + (of === 'ACR' ? 0 : (2 * INCH) / SIXTEENTHS);
+}
+
+/** The tube of the lists that a size and a stock are: ACR is listed in coils and, from 3/8 up, in straight lengths. */
+export function getCopperName(size: CopperSize, stock: Stock): string {
+  if (!size.endsWith(' ACR')) return size;
+  const isListed = stock !== 'coil' && getCopperOutside(size) >= inches(3 / 8);
+  return `${size} ${isListed ? 'straight' : 'coil'}`;
+}
+
+/** Copper sizes of one outside diameter are one to a fitting: it goes by the first of them. */
+export const getFirstOfOutside = (size: CopperSize): CopperSize =>
+  COPPER_SIZES.find((each) => getCopperOutside(each) === getCopperOutside(size))!;
+
+/** Sizes corrugated stainless tubing is made in. */
+export const CSST_SIZES = [
+  '3/8',
+  '1/2',
+  '3/4',
+  '1',
+  '1-1/4',
+  '1-1/2',
+  '2',
+] as const satisfies readonly NominalSize[];
+
+/** Steel pipe that is pressed, in sizes that couplings listed for gas are made in. */
+export const STEEL_PRESS_SIZES: readonly NominalSize[] = NOMINAL_SIZES.slice(
+  NOMINAL_SIZES.indexOf('1/2'),
+  NOMINAL_SIZES.indexOf('4') + 1,
+);
+
+/** Whether it is a size of copper. */
+export const isCopperSize = (size: LegSize): size is CopperSize =>
+  (COPPER_SIZES as readonly string[]).includes(size);

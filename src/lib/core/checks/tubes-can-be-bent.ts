@@ -1,0 +1,59 @@
+import { RETURN_BEND_FROM } from '../bending/bend.ts';
+import { getCraft } from '../materials/crafts.ts';
+import type { Piece, RunLayout } from '../runs/layout.ts';
+import type { TubePath } from '../runs/tube-path.ts';
+import type { Finding } from './finding.ts';
+
+/**
+ * Tube can be bent as it is laid out: it is soft, no bend is tighter than it may be, none runs into the next. Bends nobody measured cannot be
+ * looked at: that is said. No joint lies in a tube for which no fitting is made.
+ */
+export function checkTubesCanBeBent(layout: RunLayout): Finding[] {
+  const findings: Finding[] = [];
+  for (const pieces of layout.pieces.values())
+    for (const piece of pieces) if (piece.path) findings.push(...checkPiece(piece, piece.path, layout));
+  for (const { leg, inline } of layout.legs.values()) {
+    if (getCraft(leg).turnsBy !== 'bend') continue;
+    for (const { id, part } of inline)
+      if (!part)
+        findings.push({ code: 'no-joint-in-tube', severity: 'stop', subject: id, mark: String(leg.tag) });
+  }
+  return findings;
+}
+
+function checkPiece(piece: Piece, path: TubePath, layout: RunLayout): Finding[] {
+  const { id: subject, mark, cut } = piece;
+  const findings: Finding[] = [];
+  if (path.turns.length > 0 && !path.bending)
+    return [{ code: 'tube-too-hard', severity: 'stop', subject, mark, bends: path.turns.length }];
+  for (const turn of path.turns) findings.push(...checkTurn(turn, path, layout));
+  const needed = path.bending?.between ?? 0;
+  for (const [i, left] of (piece.developed?.left ?? []).entries()) {
+    // Before the first bend and after the last its end needs room of its own: the fitting and the nut.
+    const isBetween = i > 0 && i < path.straights.length - 1;
+    if (left >= (isBetween ? needed : 0)) continue;
+    const severity = left < 0 ? 'stop' : 'ask';
+    findings.push({ code: 'bends-run-together', severity, subject, mark, left: Math.round(left), needed: isBetween ? needed : 0 }); // prettier-ignore
+  }
+  if (path.isRoute) findings.push({ code: 'route-not-measured', severity: 'note', subject, mark });
+  if (cut && cut.trim > 0)
+    findings.push({ code: 'trimmed-in-place', severity: 'note', subject, mark, trim: cut.trim });
+  return findings;
+}
+
+function checkTurn(
+  { node, degrees, radius }: TubePath['turns'][number],
+  { bending }: TubePath,
+  { nodes }: RunLayout,
+): Finding[] {
+  const mark = String(nodes.get(node)!.legs[0]!.tag);
+  if (degrees >= RETURN_BEND_FROM)
+    return [{ code: 'bend-returns', severity: 'stop', subject: node, mark, degrees }];
+  if (radius === null) return [{ code: 'bend-radius-unknown', severity: 'ask', subject: node, mark }];
+  if (!bending) return [];
+  const limit =
+    radius < bending.least ? bending.least : radius < bending.recommended ? bending.recommended : null;
+  if (limit === null) return [];
+  const severity = limit === bending.least ? 'stop' : 'ask';
+  return [{ code: 'bend-too-tight', severity, subject: node, mark, radius, limit }];
+}

@@ -1,0 +1,83 @@
+import type { TubeJoin } from '../../catalogue/part.ts';
+import type { Material } from '../../catalogue/pipe.ts';
+import { getCopperName, getCopperOutside } from '../../catalogue/tube-sizes.ts';
+import type { End, SocketKind, Temper } from '../../ends/end.ts';
+import { COPPER_SIZES, type CopperSize } from '../../ends/size.ts';
+import { FOOT, METRE, type Length } from '../../units/length.ts';
+import type { Craft, Settings } from '../craft.ts';
+import { makeTubeCraft } from '../tube-craft.ts';
+import { findCopperBending } from './copper-bending.ts';
+
+/** How each is joined. */
+const JOINS: Readonly<Partial<Record<Material, TubeJoin>>> = {
+  'copper-flared': 'flare',
+  'copper-compression': 'compression',
+  'copper-capillary': 'capillary',
+  'copper-brazed': 'brazed',
+};
+const MATERIALS = Object.keys(JOINS) as Material[];
+const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin => JOINS[material]!;
+
+/** What is bought in a coil is soft; straight lengths are hard but for ends that were made soft. */
+const TEMPERS: Readonly<Record<Settings['stock'], Temper>> = {
+  coil: 'soft',
+  annealed: 'soft',
+  length: 'hard',
+};
+
+const LONGEST_COIL: Length = 100 * FOOT;
+
+/** Copper tube: bent, and joined by flares, olives, solder or brazing. */
+export const copper: Craft = makeTubeCraft({
+  system: 'copper',
+  materials: {
+    'copper-flared': { unit: 'in', ink: 'copper', colour: 30 },
+    'copper-compression': { unit: 'mm', ink: 'copper', colour: 32 },
+    'copper-capillary': { unit: 'mm', ink: 'copper', colour: 34 },
+    'copper-brazed': { unit: 'in', ink: 'copper', colour: 36 },
+  },
+  fields: { material: MATERIALS, size: COPPER_SIZES, stock: ['coil', 'length', 'annealed'] },
+  turnsBy: 'bend',
+  kinds: ['coupling', 'elbow-90', 'elbow-45', 'tee', 'cap', 'valve'],
+  findBending: findCopperBending,
+  // Its last end is marked and trimmed in place while the tube can still be drawn aside: only soft tube can.
+  getTrimming: ({ stock }) => (stock === 'coil' ? 'last-end' : 'never'),
+  getSlack: () => 0,
+  findOutside: ({ size }) => getCopperOutside(size as CopperSize),
+  getStock: () => LONGEST_COIL,
+  getLeastPiece: (_, __, settings) => 2 * getCopperOutside(settings.size as CopperSize),
+  readEnd,
+  getJoin,
+  getTubeEnd: ({ material, size, stock }) => ({
+    kind: 'tube',
+    of: 'copper',
+    name: getCopperName(size as CopperSize, stock),
+    prepared: material === 'copper-flared' ? 'flared' : 'plain',
+    temper: TEMPERS[stock],
+  }),
+});
+
+const SOCKETS: Readonly<Partial<Record<SocketKind, Material>>> = {
+  'compression-body': 'copper-compression',
+  capillary: 'copper-capillary',
+  brazed: 'copper-brazed',
+};
+
+/** Metric lengths are three metres. */
+export const METRIC_LENGTH: Length = 3 * METRE;
+
+function readEnd(end: End): Settings | null {
+  const tube = end.kind === 'tube' ? end : end.kind === 'socket' ? end.takes : null;
+  if (tube?.of !== 'copper') return null;
+  const material = end.kind === 'tube' ? (end.prepared === 'flared' ? 'copper-flared' : null) : end.kind === 'socket' ? SOCKETS[end.how] : null; // prettier-ignore
+  const size = COPPER_SIZES.find(
+    (each) => tube.name === each || tube.name.replace(/ (coil|straight)$/, '') === each,
+  );
+  if (!material || !size) return null;
+  return {
+    system: 'copper',
+    material,
+    size,
+    stock: end.kind === 'tube' && end.temper === 'hard' ? 'length' : 'coil',
+  };
+}

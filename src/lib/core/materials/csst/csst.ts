@@ -1,0 +1,51 @@
+import { CSST_SIZES } from '../../catalogue/tube-sizes.ts';
+import type { End } from '../../ends/end.ts';
+import { rankSize } from '../../ends/size.ts';
+import { getSlack } from '../../house-rules/tube-slack.ts';
+import { inches } from '../../units/length.ts';
+import type { Craft, Settings } from '../craft.ts';
+import { makePlainEnd, makeTubeCraft } from '../tube-craft.ts';
+import { CSST_RADII } from './csst-radii.ts';
+
+/** A coil has no length a way is joined at: no joint may lie between its two end fittings. */
+const COIL = inches(12 * 1000);
+
+/** The least piece between two end fittings: both are put on by hand, a hand's breadth apart. Ours. */
+const LEAST = inches(4);
+
+/** Corrugated stainless tubing: from coil, in one piece from end fitting to end fitting, the maker's own. */
+export const csst: Craft = makeTubeCraft({
+  system: 'csst',
+  materials: {
+    csst: { unit: 'in', ink: 'corrugated', colour: 2 },
+    'csst-arc': { unit: 'in', ink: 'corrugated', colour: 8 },
+  },
+  fields: { material: ['csst', 'csst-arc'], size: CSST_SIZES, stock: ['coil'] },
+  turnsBy: 'bend',
+  kinds: ['coupling', 'tee'],
+  findBending: ({ size }) => {
+    const radii = CSST_RADII.find((row) => row.size === size);
+    if (!radii) return null;
+    const recommended = inches(radii.recommended);
+    return { usual: recommended, isTypical: false, recommended, least: inches(radii.least), between: 0 };
+  },
+  // Cut long, laid, marked at the fitting and trimmed there.
+  getTrimming: () => 'any-end',
+  getSlack: (_, developed, isStraight, rules) => getSlack(rules['tube-slack'], developed, isStraight),
+  findOutside: ({ size }, { ends }) => {
+    const tube = ends.figure(makePlainEnd('csst', size));
+    return tube.kind === 'tube' ? inches(tube.outside / 25.4) : null;
+  },
+  getStock: () => COIL,
+  getLeastPiece: () => LEAST,
+  readEnd,
+  getJoin: () => 'csst',
+  getTubeEnd: ({ size }) => makePlainEnd('csst', size),
+});
+
+function readEnd(end: End): Settings | null {
+  const tube =
+    end.kind === 'tube' ? end : end.kind === 'socket' && end.how === 'csst-fitting' ? end.takes : null;
+  const size = tube?.of === 'csst' && CSST_SIZES.find((each) => tube.name.split(/[ ,]/)[0] === each);
+  return size && rankSize(size) >= 0 ? { system: 'csst', material: 'csst', size, stock: 'coil' } : null;
+}

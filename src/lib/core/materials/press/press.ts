@@ -1,0 +1,66 @@
+import type { TubeJoin } from '../../catalogue/part.ts';
+import {
+  getCopperName,
+  getCopperOutside,
+  isCopperSize,
+  STEEL_PRESS_SIZES,
+} from '../../catalogue/tube-sizes.ts';
+import type { End } from '../../ends/end.ts';
+import { COPPER_SIZES, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
+import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
+import { inches } from '../../units/length.ts';
+import type { Craft, Settings } from '../craft.ts';
+import { makePlainEnd, makeTubeCraft } from '../tube-craft.ts';
+
+const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
+  material === 'steel-pressed' ? 'press-steel' : 'press-copper';
+
+/** The least piece between two pressed fittings: the jaws close side by side. Ours: the maker's spacing goes before it. */
+const LEAST = inches(2);
+
+/** Press fittings with a sealing ring, on black steel pipe and on hard copper: pushed in to a depth mark, pressed once. */
+export const press: Craft = makeTubeCraft({
+  system: 'press',
+  materials: {
+    'steel-pressed': { unit: 'in', ink: 'pressed', colour: 4 },
+    'copper-pressed': { unit: 'in', ink: 'pressed', colour: 6 },
+  },
+  fields: {
+    material: ['steel-pressed', 'copper-pressed'],
+    size: [...STEEL_PRESS_SIZES, ...COPPER_SIZES],
+    stock: ['length'],
+  },
+  turnsBy: 'fitting',
+  kinds: ['coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'tee', 'cap', 'slip-coupling'],
+  findBending: () => null,
+  getTrimming: () => 'never',
+  getSlack: () => 0,
+  findOutside: ({ size }, { findPipe }) =>
+    isCopperSize(size) ? getCopperOutside(size) : (findPipe(size)?.outside ?? null),
+  getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
+  getLeastPiece: () => LEAST,
+  readEnd,
+  getJoin,
+  getTubeEnd: (settings) =>
+    isCopperSize(settings.size)
+      ? {
+          kind: 'tube',
+          of: 'copper',
+          name: getCopperName(settings.size, 'length'),
+          prepared: 'plain',
+          temper: 'hard',
+        }
+      : makePlainEnd('press-steel', settings.size),
+});
+
+function readEnd(end: End): Settings | null {
+  if (end.kind !== 'socket') return null;
+  const settings = { system: 'press', stock: 'length' } as const;
+  if (end.how === 'press') {
+    const size = NOMINAL_SIZES.find((each) => end.takes.name === `${each} steel pipe`);
+    return size ? { ...settings, material: 'steel-pressed', size: size satisfies NominalSize } : null;
+  }
+  if (end.how !== 'press-copper') return null;
+  const size = COPPER_SIZES.find((each) => end.takes.name.replace(/ (coil|straight)$/, '') === each);
+  return size ? { ...settings, material: 'copper-pressed', size } : null;
+}

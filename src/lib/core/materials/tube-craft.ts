@@ -1,0 +1,112 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
+import { getTubeOf, makeTubeOpening } from '../catalogue/tube-parts.ts';
+import type { End, TubeEnd } from '../ends/end.ts';
+import type { LegSize } from '../ends/size.ts';
+import { judgeEnds } from '../joints/judge-ends.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { Craft, EndUnknown, Settings, WorkedEnd } from './craft.ts';
+
+/** What differs from one craft of tube to another; the rest is answered alike. */
+export interface TubeTrade extends Pick<
+  Craft,
+  | 'system'
+  | 'materials'
+  | 'fields'
+  | 'turnsBy'
+  | 'kinds'
+  | 'findBending'
+  | 'getTrimming'
+  | 'getSlack'
+  | 'findOutside'
+  | 'getStock'
+  | 'readEnd'
+  | 'getLeastPiece'
+> {
+  /** How its tube is joined. */
+  getJoin(settings: Settings): TubeJoin;
+  /** The end of its tube as it goes into a fitting. */
+  getTubeEnd(settings: Settings): TubeEnd;
+}
+
+/** A craft whose tube goes into fittings that are made for it: nothing is threaded on it, and no piece is bought ready made. */
+export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Craft {
+  const opening = (settings: Settings): End => makeTubeOpening(getJoin(settings), settings.size);
+  const isCarried: Craft['isCarried'] = (settings, catalogue) =>
+    catalogue.ends.figure(getTubeEnd(settings)).kind !== 'unknown';
+  return {
+    ...trade,
+    getEnd: (settings, gender) => (gender === 'male' ? getTubeEnd(settings) : opening(settings)),
+    goTogether: (a, b) => a.material === b.material,
+    findPart: (kind, settings, sizes, catalogue) => catalogue.tubes.find(kind, getJoin(settings), sizes),
+    listParts: (kind, settings, catalogue) =>
+      listParts(kind, settings, trade.fields.size, getJoin, catalogue),
+    listThreads: (settings, catalogue) => catalogue.tubes.listThreads(getJoin(settings), settings.size),
+    findAdapter: (settings, thread, catalogue) =>
+      catalogue.tubes.findAdapter(getJoin(settings), settings.size, thread),
+    isCarried,
+    workOutBare: (settings, unknown, catalogue) => {
+      if (!isCarried(settings, catalogue)) return bare(null, 'size-not-carried');
+      return bare(unknown ? null : 0, unknown);
+    },
+    workOut: (settings, part, port, catalogue, rules) =>
+      isCarried(settings, catalogue)
+        ? workOut(getTubeEnd(settings), part, port, catalogue, rules)
+        : bare(null, 'size-not-carried'),
+    getFigureKey: () => null,
+    listBought: () => [],
+    findBought: () => null,
+    findNearestBought: () => null,
+  };
+}
+
+const bare = (takeOff: number | null, unknown: EndUnknown | null): WorkedEnd => ({
+  thread: null,
+  joint: null,
+  takeOff,
+  unknown,
+});
+
+/**
+ * A tube in an opening made for it: take-off (nm) = reach of the opening − how far the tube goes in beyond its face; of a flare, less what
+ * the flare itself takes. Not known where the part was not measured.
+ */
+function workOut(tube: TubeEnd, part: Part, port: Port, catalogue: Catalogue, rules: HouseRules): WorkedEnd {
+  const reach = findReach(port);
+  const depth = port.depth === null ? 0 : port.depth.standing === 'unknown' ? null : port.depth.length;
+  const takeOff = reach === null || depth === null ? null : reach - depth;
+  const verdict = judgeEnds(tube, port.end, catalogue.ends, rules);
+  return {
+    thread: null,
+    joint: { part, port, reach, engagement: depth, tightness: null, verdict },
+    takeOff,
+    unknown: takeOff === null ? 'part-length-unknown' : null,
+  };
+}
+
+/** All parts of a kind with equal openings, and those that reduce by their branch or their far end. */
+function listParts(
+  kind: BoughtKind,
+  settings: Settings,
+  sizes: readonly string[],
+  getJoin: TubeTrade['getJoin'],
+  catalogue: Catalogue,
+): readonly { readonly part: Part; readonly sizes: readonly LegSize[] }[] {
+  return (sizes as readonly LegSize[]).flatMap((size) =>
+    [
+      [size],
+      ...(sizes as readonly LegSize[]).map((other) => (kind === 'tee' ? [size, size, other] : [size, other])),
+    ].flatMap((wanted) => {
+      const part = catalogue.tubes.find(kind, getJoin(settings), wanted);
+      return part ? [{ part, sizes: part.ports.map((_, i) => wanted[i] ?? size) }] : [];
+    }),
+  );
+}
+
+/** The tube that fittings of a size are marked for, cut and not prepared otherwise. */
+export const makePlainEnd = (join: TubeJoin, size: LegSize): TubeEnd => ({
+  kind: 'tube',
+  ...getTubeOf(join, size),
+  prepared: 'plain',
+  temper: null,
+});

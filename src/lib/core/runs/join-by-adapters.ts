@@ -1,0 +1,136 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import { makeTaperEnd, readTaperEnd, type TaperEnd } from '../catalogue/taper-end.ts';
+import { getOppositeGender, type End } from '../ends/end.ts';
+import type { NominalSize } from '../ends/size.ts';
+import { dot } from '../geometry/vector.ts';
+import type { Settings } from '../materials/craft.ts';
+import { getCraft, readSettings } from '../materials/crafts.ts';
+import type { Link } from './chains.ts';
+import { findPort, type Fitting } from './fitting.ts';
+import { getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
+import type { Leg, RunNode } from './run.ts';
+
+type PartOf = Extract<Fitting, { kind: 'part' }>;
+type Infer = (node: RunNode, legs: readonly Leg[], catalogue: Catalogue) => Fitting;
+
+/**
+ * Tube that meets pipe, or is capped where no cap is made for it: on the end of a pipe straight on an adapter with a female thread; else a
+ * fitting of the pipe, with an adapter in each opening that tube leaves by. Of the threads an adapter is sold with the usual one, or the first
+ * that the fitting is made with. Null where all legs are of one kind: nothing comes between.
+ */
+export function joinByAdapters(
+  node: RunNode,
+  legs: readonly Leg[],
+  infer: Infer,
+  catalogue: Catalogue,
+): Fitting | null {
+  const guests = legs.filter((leg) => getCraft(leg).listThreads(leg, catalogue).length > 0);
+  const [guest] = guests;
+  if (!guest) return null;
+  const host = legs.find((leg) => !guests.includes(leg)) ?? findStranger(node, legs, guest, catalogue);
+  if (host === null) return null;
+  if (host === 'none') return needTransition(getTubeEnd(guests[0]!), getTubeEnd(guests.at(-1)!));
+  const straight = legs.length === 2 && legs.includes(host as Leg) ? screwOn(node, host as Leg, guest, catalogue) : null; // prettier-ignore
+  return straight ?? standBetween(node, legs, host, guests, infer, catalogue);
+}
+
+const getTubeEnd = (leg: Leg): End => getCraft(leg).getEnd(leg, 'male');
+
+/** What tube alone is joined over: the pipe whose cap closes it; `none` where two kinds of tube meet; null where its own fittings do. */
+function findStranger(
+  node: RunNode,
+  legs: readonly Leg[],
+  guest: Leg,
+  catalogue: Catalogue,
+): Settings | 'none' | null {
+  const craft = getCraft(guest);
+  const areAlike = legs.every((leg) => leg.system === guest.system && craft.goTogether(guest, leg));
+  if (!areAlike) return 'none';
+  if (legs.length > 1 || node.terminal?.kind !== 'cap' || craft.kinds.includes('cap')) return null;
+  const [thread] = craft.listThreads(guest, catalogue);
+  return thread ? readSettings(makeTaperEnd(thread.system, thread.size, 'male')) : null;
+}
+
+const needTransition = (a: End, b: End): Fitting => ({
+  kind: 'none',
+  refusal: { code: 'transition-needed', ends: [a, b] },
+});
+
+/** Straight on from the end of a pipe: the adapter is screwed on it. Null where they turn, or none is sold for this pipe. */
+function screwOn(node: RunNode, host: Leg, guest: Leg, catalogue: Catalogue): PartOf | null {
+  if (node.part.kind === 'chosen' || !hasPipe(host) || isMaleAt(guest, node.id)) return null;
+  if (dot(getVectorFrom(host, node.id), getVectorFrom(guest, node.id)) > -1 + 1e-6) return null;
+  const pipe = readTaperEnd(getCraft(host).getEnd(host, 'female'));
+  const part = pipe && getCraft(guest).findAdapter(guest, { ...pipe, gender: 'female' }, catalogue);
+  return part && { kind: 'part', part, legs: [guest, host], adapters: null };
+}
+
+/** A fitting of the pipe with an adapter in each opening by which tube leaves. */
+function standBetween(
+  node: RunNode,
+  legs: readonly Leg[],
+  host: Settings,
+  guests: readonly Leg[],
+  infer: Infer,
+  catalogue: Catalogue,
+): Fitting {
+  const pipe = readTaperEnd(getCraft(host).getEnd(host, 'female'));
+  const threads = guests.map((guest) =>
+    getCraft(guest)
+      .listThreads(guest, catalogue)
+      .flatMap(({ system, size }) => (system === pipe?.system ? [size] : [])),
+  );
+  const lacking = threads.findIndex((sizes) => sizes.length === 0);
+  if (lacking >= 0)
+    return needTransition(getTubeEnd(guests[lacking]!), getCraft(host).getEnd(host, 'female'));
+  let first: Fitting | null = null;
+  for (const sizes of combine(threads)) {
+    const seen = legs.map((leg) => {
+      const i = guests.indexOf(leg);
+      return i < 0 ? leg : seeAs(leg, host, sizes[i]!);
+    });
+    const fitting = infer(node, seen, catalogue);
+    const joined = fitting.kind === 'part' ? adapt(node, fitting, guests, catalogue) : null;
+    if (joined) return joined;
+    first ??= fitting;
+  }
+  return first!;
+}
+
+const seeAs = (leg: Leg, { system, material, stock }: Settings, size: NominalSize): Leg => ({
+  ...leg,
+  system,
+  material,
+  stock,
+  size,
+});
+
+/** Every choice of one from each list, the first ones first. */
+function combine<Value>(lists: readonly (readonly Value[])[]): Value[][] {
+  return lists.reduce<Value[][]>(
+    (rows, list) => list.flatMap((value) => rows.map((row) => [...row, value])),
+    [[]],
+  );
+}
+
+/** Puts an adapter between a part's openings and the tubes that leave by them; null where one is not sold. */
+export function adapt(
+  node: RunNode,
+  fitting: PartOf,
+  guests: readonly Leg[],
+  catalogue: Catalogue,
+): PartOf | null {
+  const adapters: Record<string, Link> = {};
+  for (const guest of guests) {
+    const taper = readTaperEnd(findPort(fitting, guest.id)!.end);
+    const thread: TaperEnd | null = taper && { ...taper, gender: getOppositeGender(taper.gender) };
+    const part = thread && getCraft(guest).findAdapter(guest, thread, catalogue);
+    if (!part) return null;
+    const [tube, screwed] = part.ports;
+    adapters[guest.id] = { id: getAdapterId(node.id, guest.id), part, inner: screwed!, outer: tube! };
+  }
+  return { ...fitting, adapters };
+}
+
+/** The adapter that stands by itself between a node and a leg: an edit elsewhere does not change its id. */
+export const getAdapterId = (node: string, leg: string): string => `${node}+${leg}`;

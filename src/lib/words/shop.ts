@@ -1,0 +1,31 @@
+import type { Material } from '#core/catalogue/pipe.ts';
+import { isNominal, type LegSize } from '#core/ends/size.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
+import { sayWrench } from './joints.ts';
+
+type Shop = (size: LegSize, rules: HouseRules) => string;
+
+const threaded: Shop = (size, rules) =>
+  isNominal(size) ? `${size} die; ${sayWrench(size, rules['who-holds'])}` : '';
+const corrugated: Shop = () =>
+  'sharp wheel cutter, cut in a valley; jacket back as the maker says, no score; two spanners at each end';
+
+/** What stands ready in the shop for pieces of a material: tools by size, and how its ends are prepared. */
+const SHOPS: Readonly<Record<Material, Shop>> = {
+  'black-iron': threaded,
+  'steel-r': threaded,
+  csst: corrugated,
+  'csst-arc': corrugated,
+  'copper-flared': (size) =>
+    `wheel cutter; flare block with the hole for ${size}, no other; nut on first, facing the end; two spanners`,
+  'copper-compression': () =>
+    'wheel cutter, square and deburred; nut, then olive; no score where the olive sits; two spanners',
+  'copper-capillary': () => 'wheel cutter, square; both clean, flux, heat mat',
+  'copper-brazed': () => 'wheel cutter, square; both clean, brazing rod, heat mat',
+  'steel-pressed': (size) => `${size} jaw, listed for gas; square, deburred, paint and scale off, depth mark`,
+  'copper-pressed': (size) => `jaw for ${size}, listed for gas; square, deburred, depth mark`,
+};
+
+/** Tools and preparation for pieces of one material and size. */
+export const sayShop = (material: Material, size: LegSize, rules: HouseRules): string =>
+  SHOPS[material](size, rules);

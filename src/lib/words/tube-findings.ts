@@ -1,0 +1,48 @@
+import type { Finding } from '#core/checks/finding.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { sayExact, sayNumber } from './length-text.ts';
+
+type TubeCode =
+  | 'tube-too-hard'
+  | 'tube-too-short'
+  | 'bend-too-tight'
+  | 'bend-returns'
+  | 'bend-radius-unknown'
+  | 'bends-run-together'
+  | 'no-joint-in-tube'
+  | 'route-not-measured'
+  | 'trimmed-in-place'
+  | 'bond-tubing'
+  | 'strike-plates';
+
+/** What is to be said of tube: how it is bent, cut, kept from nails and from lightning. */
+export const TUBE_SENTENCES: {
+  readonly [Code in TubeCode]: (finding: Extract<Finding, { code: Code }>, unit: LengthUnit) => string;
+} = {
+  'tube-too-hard': ({ mark, bends }) =>
+    `Piece ${mark} turns ${bends === 1 ? 'once' : `${bends} times`} and is laid out in straight lengths, which are hard: hard copper kinks and splits. Take it from a coil, or put a fitting where it turns.`,
+  'tube-too-short': ({ mark, cut, needed }, unit) =>
+    `Piece ${mark}: ${sayExact(cut, unit)} is shorter than its two ends need (${sayExact(needed, unit)}). Make the way longer, or join the two fittings otherwise.`,
+  'bend-too-tight': ({ mark, radius, limit, severity }, unit) =>
+    severity === 'stop'
+      ? `The bend after leg ${mark}: radius ${sayExact(radius, unit)} is under the least this tube takes, ${sayExact(limit, unit)}. It would kink or crack: make it wider, or put a fitting there. A kinked piece is replaced, never rounded back.`
+      : `The bend after leg ${mark}: radius ${sayExact(radius, unit)} is under what is recommended, ${sayExact(limit, unit)}. Make it wider where there is room, and look at the maker’s sheet.`,
+  'bend-returns': ({ mark, degrees }) =>
+    `The tube turns back on itself after leg ${mark} (${sayNumber(degrees, 0)}°): such a bend has no crossing to measure to. Lay it out as two bends with a straight of twice the radius between them.`,
+  'bend-radius-unknown': ({ mark }) =>
+    `The bend after leg ${mark}: no usual radius is known for this size. Say the radius there, or enter your bender’s in House rules.`,
+  'bends-run-together': ({ mark, left, needed }, unit) =>
+    left < 0
+      ? `Piece ${mark}: two bends run into each other by ${sayExact(-left, unit)}. Lay them farther apart, or bend to a smaller radius.`
+      : `Piece ${mark}: ${sayExact(left, unit)} is left straight between two bends, and your bender needs ${sayExact(needed, unit)}. Lay them farther apart, or look whether yours takes it.`,
+  'no-joint-in-tube': ({ mark }) =>
+    `Nothing is made that stands in the tube of leg ${mark}: no valve, union or coupling lies between its two end fittings. Put it in the pipe before or after.`,
+  'route-not-measured': ({ mark }) =>
+    `Piece ${mark} was measured along its way, not bend by bend: whether its bends are wide enough and its supports near enough is for you to see.`,
+  'trimmed-in-place': ({ mark, trim }, unit) =>
+    `Piece ${mark} ends in a fitting that was not measured: it is cut ${sayExact(trim, unit)} long. Lay it, mark it at the fitting and trim it in place; or measure the fitting.`,
+  'bond-tubing': ({ mark }) =>
+    `Corrugated tubing (leg ${mark}) is bonded to the electrode system: conductor, clamp on rigid pipe, and how long it may be are the electrical code’s and the maker’s to say. Ask who does it; until then gas does not go on.`,
+  'strike-plates': ({ nearest }, unit) =>
+    `Tubing that passes a stud or joist, or runs along it, nearer to its face than ${sayExact(nearest, unit)} gets a steel plate, 4 in beyond the member. The maker’s distance goes before the house rule.`,
+};

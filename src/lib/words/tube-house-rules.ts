@@ -1,0 +1,110 @@
+import type { RuleWords } from './rule-words.ts';
+import type { HouseRules } from '#core/house-rules/house-rules.ts';
+
+type PlainTubeRule = 'tube-slack' | 'tube-trim' | 'strike-plates' | 'bending';
+type BenderRule = 'bender-mark' | 'bender-radius' | 'bend-straight';
+
+/** What each school says of tube that turns. */
+export const TUBE_RULE_WORDS: {
+  readonly [Id in PlainTubeRule]: RuleWords<Exclude<HouseRules[Id]['option'], 'own'>>;
+} = {
+  'tube-slack': {
+    title: 'Slack of corrugated tubing',
+    question: 'How much more tubing is cut than its way is long?',
+    reason:
+      '3 %, and at least an inch where it lies straight: it must be able to move, and never hang taut. Said separately.',
+    options: {
+      'three-percent': {
+        name: '3 %',
+        says: 'Enough to move with the building and to make an end anew once.',
+      },
+      'five-percent': {
+        name: '5 %',
+        says: 'Long ways through joists are never as straight as they were measured.',
+      },
+      none: {
+        name: 'None',
+        says: 'Measured bend by bend and laid as measured: slack is tubing nobody asked for.',
+      },
+    },
+  },
+  'tube-trim': {
+    title: 'Left to trim in place',
+    question: 'How much longer is tube cut where its end fitting has not been measured?',
+    reason: '4 in: ours. It is cut long, laid, marked at the fitting and trimmed there; rigid pipe never is.',
+    options: {
+      'two-inch': { name: '2 in', says: 'For short ends beside the fitting.' },
+      'four-inch': { name: '4 in', says: 'A hand’s breadth: a cutter can be turned round what is left.' },
+      'six-inch': { name: '6 in', says: 'Where the far end was measured through a wall.' },
+    },
+  },
+  'strike-plates': {
+    title: 'Strike plates',
+    question: 'How near the face of a stud or joist may tubing pass without a plate?',
+    reason:
+      '1-3/4 in: the longer of the distances met in code texts. The maker’s own distance goes before it.',
+    options: {
+      'one-and-half': { name: '1-1/2 in', says: 'As older editions have it.' },
+      'one-and-three-quarter': {
+        name: '1-3/4 in',
+        says: 'As newer editions have it; the longer nail is the usual one.',
+      },
+    },
+  },
+  bending: {
+    title: 'How copper is bent',
+    question: 'With a bender, or by hand over a spring?',
+    reason: 'A bender holds the tube round: its own radius is accepted for its size.',
+    options: {
+      bender: {
+        name: 'With a bender',
+        says: 'The radius that stands on it, 2-1/2 diameters and less, is ordinary.',
+      },
+      'by-hand': {
+        name: 'By hand or spring',
+        says: 'Wide bends only: under 5 diameters it is asked, under 4 refused.',
+      },
+    },
+  },
+};
+
+export const BENDER_RULE_WORDS: { readonly [Id in BenderRule]: RuleWords<HouseRules[Id]['option']> } = {
+  'bender-mark': {
+    title: 'The bender’s mark',
+    question: 'What of a bend lies at the mark on the tube?',
+    reason:
+      'The beginning of the bend: what the zero line of most benders stands for. All three marks are always shown.',
+    options: {
+      start: {
+        name: 'Beginning of the bend',
+        says: 'The zero of the shoe on the mark: what is before it stays straight.',
+      },
+      centre: { name: 'Middle of the bend', says: 'The middle of the arc on the mark: good for equal legs.' },
+      'shoe-front': {
+        name: 'Front of the shoe',
+        says: 'The front edge of the shoe on the mark; how far it stands ahead is measured once on the bender.',
+      },
+    },
+  },
+  'bender-radius': {
+    title: 'Radius of the benders',
+    question: 'To what radius do your benders bend each size?',
+    reason: 'The radii commonly stated on lever benders: typical. Read yours, it stands on the former.',
+    options: {
+      usual: {
+        name: 'As commonly stated',
+        says: '9/16 in for 1/4, 15/16 for 3/8, 1-1/2 for 1/2; about three diameters of metric tube.',
+      },
+      own: { name: 'Own', says: 'What stands on your own benders, to the centre line of the tube.' },
+    },
+  },
+  'bend-straight': {
+    title: 'Straight between bends',
+    question: 'How much straight tube does your bender need between two bends?',
+    reason: 'One outside diameter of the tube: ours. The hook and the shoe must both find straight tube.',
+    options: {
+      'one-diameter': { name: 'One diameter', says: 'As much as the tube is thick.' },
+      own: { name: 'Own', says: 'As your bender’s hook has it.' },
+    },
+  },
+};
