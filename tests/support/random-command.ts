@@ -7,6 +7,9 @@ import { planPutRight } from '#core/build-in/put-right.ts';
 import { listDrops } from '#core/traps/drop.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { PART_KINDS } from '#core/catalogue/part.ts';
+import { MATERIALS, STOCKS } from '#core/catalogue/pipe.ts';
+import { getCraft } from '#core/materials/crafts.ts';
+import { isNominal } from '#core/ends/size.ts';
 import { AXES, getOpposite } from '#core/geometry/axis.ts';
 import { WAYS } from '#core/geometry/way.ts';
 import type { Result } from '#core/outcome/result.ts';
@@ -15,7 +18,7 @@ import { planAddLeg, centreToCentre } from '#core/runs/commands/add-leg.ts';
 import { planBranchHere } from '#core/runs/commands/branch-here.ts';
 import { planBushDown } from '#core/runs/commands/bush-down.ts';
 import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
-import { planChoosePart } from '#core/runs/commands/choose-part.ts';
+import { planChoosePart, planSetBend } from '#core/runs/commands/choose-part.ts';
 import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
 import { planClockJoint } from '#core/runs/commands/clock-joint.ts';
 import { planCloseEnd } from '#core/runs/commands/close-end.ts';
@@ -38,8 +41,32 @@ import { layOut, newLeg } from './make-run.ts';
 
 type Random = () => number;
 
-/** A random command that may make sense, or null when the one picked refused. Every command of the screens is among them. */
-export function planRandomCommand(doc: RunDoc, random: Random, newId: () => string): PlannedChange | null {
+/** Tube of every craft. */
+const TUBES = [
+  { material: 'csst', size: '1/2' },
+  { material: 'csst', size: '3/4' },
+  { material: 'copper-flared', size: '3/8 ACR' },
+  { material: 'copper-flared', size: '1/2 ACR', stock: 'length' },
+  { material: 'copper-compression', size: '8 mm' },
+  { material: 'steel-pressed', size: '3/4' },
+  { material: 'copper-pressed', size: '22 mm' },
+] as const;
+const TUBE_PARTS = [
+  'tube/csst/adapter/1-2/NPT-3-4-female',
+  'tube/flare/tee/3-8-ACR',
+  'tube/press-steel/elbow-90/3-4',
+];
+
+/**
+ * A random command that may make sense, or null when the one picked refused. Every command of the screens is among them. `mixed`: the run comes
+ * to be of tube and pipe; without, it is of steel.
+ */
+export function planRandomCommand(
+  doc: RunDoc,
+  random: Random,
+  newId: () => string,
+  mixed = true,
+): PlannedChange | null {
   const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
   const take = (result: Result<PlannedChange, unknown>) => (result.ok ? result.value : null);
   const legs = [...getLegs(doc).values()];
@@ -90,12 +117,27 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
   const grown = () => {
     const geometry = pickGeometry();
     const measure = geometry.kind === 'axis' ? centreToCentre(length(300), 't') : null;
+    // Tube goes on as tube mostly, so that it comes to turn.
+    const { material, size, stock } = leg;
+    if (getCraft(leg).turnsBy === 'bend' && random() < 0.7)
+      return {
+        geometry: random() < 0.1 ? { kind: 'route' as const, axis: pick(AXES) } : geometry,
+        measure,
+        size,
+        material,
+        stock,
+      };
+    if (mixed && random() < 0.15) return { geometry, measure, ...pick(TUBES) };
     return { geometry, measure, size: pick(['1/8', '3/4', '1'] as const), material: 'black-iron' as const };
   };
   const planTrap = (): PlannedChange | null => {
     const laid = layout();
     const drops = listDrops(laid);
-    if (drops.length === 0) return null;
+    // A drop of some length, square and measured: the others hang mostly where no trap has room.
+    if (drops.length === 0 || random() < 0.3) {
+      const hang = newLeg(leg.to, pick(['down', 'right', 'back'] as const), 36 + Math.floor(random() * 24));
+      return take(planAddLeg(doc, { ...hang, terminal: newAppliance('kiln') }, newId));
+    }
     const { node, trap } = drops.find((each) => each.trap) ?? pick(drops);
     const wish = { ...NO_WISH, side: pick(AXES.filter((axis) => axis !== 'up' && axis !== 'down')) };
     const near = pick(drops).path.at(-1)?.near;
@@ -104,7 +146,11 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
       return take(
         planAddLeg(
           doc,
-          { ...newLeg(near, 'down', 4 + 2 * random()), size: leg.size, terminal: { kind: 'cap' } },
+          {
+            ...newLeg(near, 'down', 4 + 2 * random()),
+            size: isNominal(leg.size) ? leg.size : '3/4',
+            terminal: { kind: 'cap' },
+          },
           newId,
         ),
       );
@@ -130,8 +176,9 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     () => (parts.length > 0 ? take(planTakeOutPart(doc, pick(parts))) : null),
     () => take(planChoosePart(doc, node, random() < 0.3 ? null : pick(PART_KINDS))),
     () => {
-      const part = pick(standardCatalogue.parts);
-      const measured = random() < 0.2 ? null : { port: part.ports[0]!.id, reach: length(3) };
+      const part = random() < 0.6 ? pick(standardCatalogue.parts) : standardCatalogue.findPartById(pick(TUBE_PARTS))!;
+      const port = part.ports[0]!.id;
+      const measured = random() < 0.2 ? null : random() < 0.7 ? { port, reach: length(3) } : { port, depth: length(1) };
       return take(planMeasurePart(doc, part, measured, { typed: 't', by: 'A' }, newId));
     },
     () => take(planBushDown(doc, node, standardCatalogue, newId)),
@@ -144,11 +191,14 @@ export function planRandomCommand(doc: RunDoc, random: Random, newId: () => stri
     () => (measures.length > 0 ? take(planReferMeasure(doc, pick(measures).id, { from: pickRef() })) : null),
     () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
     () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
-    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, pickAppliance(), null] as const))),
+    () => !mixed ? null : planResizeLegs(doc, random() < 0.9 ? leg.id : null, pick([{ material: pick(MATERIALS) }, { stock: pick(STOCKS) }])),
+    () => take(planSetBend(doc, node, random() < 0.3 ? null : { radius: length(6), typed: 't' })),
+    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, pickAppliance(), pickAppliance(), null] as const))),
     () => {
       const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
       return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));
     },
+    planTrap,
     planTrap,
     planTrap,
     () => planChooseRule(doc, 'trap-measured', { option: pick(['nipple', 'exposed', 'pocket'] as const) }),

@@ -45,6 +45,8 @@ export function sayBuildRefusal(refusal: BuildRefusal | PutRightRefusal, unit: L
       return 'Which way the gas comes to it is not known: say where the source is, and open any ring.';
     case 'trap-inlet-looks-down':
       return `Leg ${refusal.mark} rises straight into an inlet that looks down: there is no place for gas to fall before it. Bring the supply in from above or from the side.`;
+    case 'trap-on-tube':
+      return `Leg ${refusal.mark} is tube: nothing hangs from tubing, and no valve either. End the tube on something rigid and fixed, lay the last of the drop in pipe, and build the trap in there.`;
     case 'trap-leg-not-square':
       return `Leg ${refusal.mark} is no pipe that goes square: make the last of the drop level or upright first, then build the trap in.`;
     case 'trap-node-full':

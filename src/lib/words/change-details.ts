@@ -79,7 +79,13 @@ const sayMakes: Say = (ops) => {
   const materials = findSet(ops, 'specs', 'material').map(({ value }) =>
     isMaterial(value) ? MATERIAL_NAMES[value] : null,
   );
-  return [...new Set([...sizes, ...materials])];
+  const others = findWhole(ops, 'specs').map((spec) => {
+    const [material, size] = [read(spec, 'material'), read(spec, 'size')];
+    return material !== null && isMaterial(material)
+      ? `${isText(size) ? `${size} ` : ''}${MATERIAL_NAMES[material]}`
+      : null;
+  });
+  return [...new Set([...sizes, ...materials, ...others])];
 };
 
 const sayKind = (value: Json | null): string | null =>
@@ -107,7 +113,7 @@ const sayTerminals: Say = (ops) =>
 const sayOwnParts: Say = (ops, _, catalogue) => {
   const replaced = ops.flatMap((op) => (op.op === 'replace' && op.in === 'ownParts' ? [op.value] : []));
   return [...findWhole(ops, 'ownParts'), ...replaced].map((own) => {
-    const part = catalogue.parts.find(({ id }) => id === read(own, 'of'));
+    const part = catalogue.findPartById(String(read(own, 'of')));
     const typed = read(own, 'typed');
     return part ? `${namePart(part)}${isText(typed) ? `, ${keepWhole(typed)}` : ''}` : null;
   });
@@ -129,6 +135,10 @@ const SAYS: Readonly<Partial<Record<CommandName, Say>>> = {
   'put-part': (...said) => [...sayInline(...said), ...sayMeasures(...said)],
   'take-out-part': sayInline,
   'choose-part': sayChosen,
+  'set-bend': (ops, unit) =>
+    findSet(ops, 'nodes', 'part').map(
+      ({ value }) => sayIfLength(read(value, 'radius'), unit) ?? 'as the house bends it',
+    ),
   'close-end': sayTerminals,
   'measure-part': sayOwnParts,
   'choose-rule': sayRules,

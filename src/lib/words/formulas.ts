@@ -40,6 +40,7 @@ export const QUANTITY_NAMES: Readonly<Record<Quantity, string>> = {
   slack: 'slack',
   trim: 'to trim in place',
   'goes-in': 'goes in',
+  slant: 'slant',
 };
 
 /** Each formula as a fitter would say it, and with `#1 #2 #3` where its terms go. */
@@ -62,6 +63,7 @@ export const FORMULAS: Readonly<Record<FormulaCode, { readonly says: string; rea
     values: '#1 + #2 + #3',
   },
   'sum-of-measures': { says: 'what the measures come to', values: '' },
+  'along-slant': { says: 'as far as that comes to along the slanting leg', values: '#1 × #2' },
   setback: { says: 'setback: radius × tan(angle ÷ 2)', values: '#1 × tan(#2° ÷ 2)' },
   arc: { says: 'arc: π × radius × angle ÷ 180', values: 'π × #1 × #2° ÷ 180' },
   gain: { says: 'gain: two setbacks less the arc', values: '2 × #1 − #2' },

@@ -1,6 +1,7 @@
 import type { ShorthandRefusal } from '#core/shorthand/sentence.ts';
 import { getWordsFor, type Expected } from '#core/shorthand/vocabulary.ts';
 import { sayGasInputRefusal } from './appliances.ts';
+import { MATERIAL_NAMES } from './parts.ts';
 import { sayRefusal } from './refusals.ts';
 
 /** What is expected where no single word says it. */
@@ -52,6 +53,10 @@ export function sayShorthandRefusal(refusal: ShorthandRefusal): string {
       return sayRefusal(refusal.refusal);
     case 'gas-input-wrong':
       return sayGasInputRefusal(refusal.refusal);
+    case 'copper-type-m':
+      return 'Type M, DWV and thin-wall copper never carry gas. Types K, L and ACR do, and metric tube.';
+    case 'size-not-of-material':
+      return `${MATERIAL_NAMES[refusal.material]} is not made in ${refusal.size}. Say another size, or another material.`;
     case 'offset-not-square':
       return 'The ways of an offset must be square to each other: onward, to one side, to the other. Name other sides.';
     case 'leg-not-there':

@@ -1,6 +1,7 @@
 import type { LegSize } from '../ends/size.ts';
 import { subtract, magnitude } from '../geometry/vector.ts';
 import type { Settings } from '../materials/craft.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { applyOps, type Op, type PlannedChange } from '../runs/change.ts';
 import { setOp } from '../runs/commands/make-op.ts';
@@ -70,8 +71,17 @@ export function planBuildTrap(
   const drop = findDrop(layout, node);
   if (!drop) return refuse({ code: 'leg-unknown', leg: node });
   if (drop.appliance.plate.hasTrap === true) return refuse({ code: 'trap-built-in' });
+  const tube = findTube(drop);
+  if (tube) return refuse(tube);
   if (drop.trap) return refuse({ code: 'trap-there', verdict: judgeDrop(drop).headline.finding.code });
   return buildInto(drop, wish, [], newId, 'build-trap');
+}
+
+/** The tubing a trap would hang from; null where the whole drop is of pipe that is screwed. A flexible connector after the trap is none of it. */
+export function findTube({ path, trap }: Drop): Extract<ShapeRefusal, { code: 'trap-on-tube' }> | null {
+  const legs = [...path, ...(trap ? [trap.nipple.leg] : [])];
+  const tube = legs.find(({ leg }) => hasPipe(leg) && !getCraft(leg).screws);
+  return tube ? { code: 'trap-on-tube', mark: String(tube.leg.tag) } : null;
 }
 
 /** Builds a trap into a drop without one; `first` are operations that cleared the way for it, and are part of the change. */

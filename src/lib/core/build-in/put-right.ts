@@ -15,7 +15,7 @@ import { judgeDrop } from '../traps/judge-drop.ts';
 import type { TrapCode } from '../traps/trap-finding.ts';
 import { looksDown } from '../traps/tee-use.ts';
 import { addShutOffs } from './add-shut-off.ts';
-import { buildInto, type BuildRefusal, type TrapBuild } from './build-trap.ts';
+import { buildInto, type BuildRefusal, type TrapBuild, findTube } from './build-trap.ts';
 import type { TrapWish } from './trap-wish.ts';
 import { proposeNipples, typeInches, type ProposedNipple } from './propose-nipple.ts';
 import { findObstacle, pickNearer, type Obstacle } from './trap-obstacle.ts';
@@ -60,6 +60,8 @@ export function planPutRight(
   const drop = findDrop(layout, node);
   if (!drop) return refuse({ code: 'leg-unknown', leg: node });
   if (!drop.trap) return refuse({ code: 'trap-missing' });
+  const tube = findTube(drop);
+  if (tube) return refuse(tube);
   if (drop.appliance.plate.hasTrap === true) return refuse({ code: 'trap-built-in' });
   const { headline, further } = judgeDrop(drop);
   const codes = [headline, ...further].map(({ finding }) => finding.code);

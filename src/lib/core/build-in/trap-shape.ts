@@ -42,6 +42,8 @@ export type ShapeRefusal =
   | { readonly code: 'trap-inlet-looks-down'; readonly mark: string }
   /** At a slant, an offset, or fitting in fitting. */
   | { readonly code: 'trap-leg-not-square'; readonly mark: string }
+  /** Nothing hangs from tubing: a trap stands in pipe that is screwed and fixed. */
+  | { readonly code: 'trap-on-tube'; readonly mark: string }
   | { readonly code: 'trap-node-full'; readonly mark: string };
 
 const findLevelWay = ({ leg, near }: LaidLeg): Axis | null => {

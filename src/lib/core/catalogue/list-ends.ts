@@ -137,11 +137,16 @@ export const listFlanges = (): FlangeEnd[] =>
     NOMINAL_SIZES.slice(NOMINAL_SIZES.indexOf('1/2')).map((size) => ({ kind: 'flange', size, drilling })),
   );
 
+/** Copper that is flared, soft as its coil; the nut is on it. */
+const listFlaredEnds = (tubes: readonly FiguredTube[]): FiguredTube[] =>
+  tubes.flatMap((tube) => (tube.temper === 'soft' ? [{ ...tube, prepared: 'flared' as const }] : []));
+
 /** Every end there is, the unknown one last. */
 export function listEnds(list: ThreadList, tubes: readonly FiguredTube[]): FiguredEnd[] {
   return [
     ...listThreadEnds(list),
     ...tubes,
+    ...listFlaredEnds(tubes),
     ...listSockets(tubes),
     ...listFlanges(),
     ...listUnionHalves(),

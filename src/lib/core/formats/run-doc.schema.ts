@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { PART_KINDS } from '../catalogue/part.ts';
-import { CRAFTS } from '../materials/crafts.ts';
+import { CRAFTS, getCraftOf } from '../materials/crafts.ts';
 import { COPPER_SIZES, NOMINAL_SIZES } from '../ends/size.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
 import { WAYS } from '../geometry/way.ts';
@@ -223,8 +223,12 @@ const geometrySchema = Joi.alternatives()
 /** `leg.system` */
 const specId = Joi.string().pattern(SPEC_ID).required();
 
+/** A size of one material of a system need not be one of another: press fittings are for steel and for copper. */
+const isMadeSo = ({ material, size }: LegSpec): boolean =>
+  getCraftOf(material).listSizes(material).includes(size);
+
 const isUnderItsLeg: Joi.CustomValidator<LegSpec> = (spec, helpers) =>
-  spec.id === getSpecId(spec.leg, spec.system) ? spec : helpers.error('any.invalid');
+  spec.id === getSpecId(spec.leg, spec.system) && isMadeSo(spec) ? spec : helpers.error('any.invalid');
 const specSchema = Joi.alternatives()
   .conditional('.system', {
     switch: Object.values(CRAFTS).map(({ system, fields }) => ({

@@ -87,6 +87,10 @@ export interface Craft {
   readonly materials: Readonly<Partial<Record<Material, MaterialTraits>>>;
   /** What may stand in the settings of a leg, field by field. */
   readonly fields: Readonly<Record<Exclude<keyof Settings, 'system'>, readonly string[]>>;
+  /** Whether its pipe is screwed together: what else meets it is brought to its thread. */
+  readonly screws: boolean;
+  /** The sizes a material of it is made in. */
+  listSizes(material: Material): readonly LegSize[];
   /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
   readonly turnsBy: 'fitting' | 'bend';
   /** The kinds of part that are made for it. */

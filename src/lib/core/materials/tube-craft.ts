@@ -1,4 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { Material } from '../catalogue/pipe.ts';
 import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
 import { getTubeOf, makeTubeOpening } from '../catalogue/tube-parts.ts';
 import type { End, TubeEnd } from '../ends/end.ts';
@@ -23,6 +24,8 @@ export interface TubeTrade extends Pick<
   | 'readEnd'
   | 'getLeastPiece'
 > {
+  /** The sizes of one of its materials, where they are not those of all. */
+  listSizes?(material: Material): readonly LegSize[];
   /** How its tube is joined. */
   getJoin(settings: Settings): TubeJoin;
   /** The end of its tube as it goes into a fitting. */
@@ -36,6 +39,8 @@ export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Cra
     catalogue.ends.figure(getTubeEnd(settings)).kind !== 'unknown';
   return {
     ...trade,
+    screws: false,
+    listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),
     getEnd: (settings, gender) => (gender === 'male' ? getTubeEnd(settings) : opening(settings)),
     goTogether: (a, b) => a.material === b.material,
     findPart: (kind, settings, sizes, catalogue) => catalogue.tubes.find(kind, getJoin(settings), sizes),

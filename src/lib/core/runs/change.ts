@@ -57,6 +57,7 @@ export const COMMAND_NAMES = [
   'put-part',
   'take-out-part',
   'choose-part',
+  'set-bend',
   'measure-part',
   'bush-down',
   'change-measure',

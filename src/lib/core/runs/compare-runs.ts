@@ -5,7 +5,7 @@ import type { Way } from '../geometry/way.ts';
 import { HOUSE_RULES, type RuleId } from '../house-rules/house-rules.ts';
 import type { Length } from '../units/length.ts';
 import type { Fitting } from './fitting.ts';
-import { getPieces } from './lay-out-run.ts';
+import { findPiecesThrough, getPieces } from './lay-out-run.ts';
 import { findWayFrom } from './leg-direction.ts';
 import type { LaidEnd, LaidLeg, RunLayout } from './layout.ts';
 
@@ -71,13 +71,16 @@ function findFigures(layout: RunLayout, id: string): LegFigures | null {
   const far = laid && layout.nodes.get(laid.far);
   if (!laid || !far) return null;
   const { size, material } = laid.leg;
-  const cuts = (layout.pieces.get(id) ?? []).map(({ cut }) => cut?.onTape.length ?? null);
+  const cuts = findPiecesThrough(layout, id).map(({ cut }) => cut?.onTape.length ?? null);
   const way = findWayFrom(laid.leg, laid.near);
   return { way, size, material, centreToCentre: laid.centreToCentre, cuts, far: far.fitting };
 }
 
-/** A fitting is told by its part, or by why there is none. */
-const nameFar = ({ far }: LegFigures): string => (far.kind === 'part' ? far.part.id : far.kind);
+/** A fitting is told by its part, a bend by its angle and radius, or by why there is none. */
+const nameFar = ({ far }: LegFigures): string => {
+  if (far.kind === 'bend') return `bend ${far.degrees} ${far.radius}`;
+  return far.kind === 'part' ? far.part.id : far.kind;
+};
 
 function isSame(field: LegField, a: LegFigures, b: LegFigures): boolean {
   if (field === 'cuts') return a.cuts.join() === b.cuts.join();

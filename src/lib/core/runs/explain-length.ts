@@ -1,6 +1,6 @@
 import { getOffsetLengths } from '../allowances/offset.ts';
 import { findReach } from '../catalogue/part.ts';
-import { term, type Term, type Working } from './explanation.ts';
+import { count, term, type Term, type Working } from './explanation.ts';
 import { findPort } from './fitting.ts';
 import { makeSolveContext } from './lay-out-run.ts';
 import type { LaidLeg, RunLayout } from './layout.ts';
@@ -31,7 +31,7 @@ export function explainLength(laid: LaidLeg, layout: RunLayout): Working[] {
     if (!measure) return term('between-centres', sign * distance, { end: other });
     const added = readAdditions(context, measure);
     if (added && (added.from !== 0 || added.to !== 0)) {
-      workings.push(explainMeasure(measure, added, distance));
+      workings.push(...explainMeasure(measure, added, distance));
       return term('between-centres', sign * distance, { measure: id });
     }
     const isAsRead = distance === measure.value;
@@ -42,20 +42,38 @@ export function explainLength(laid: LaidLeg, layout: RunLayout): Working[] {
   return [...workings, { formula: 'sum-of-measures', result, terms: ordered, rule: null }];
 }
 
-const explainMeasure = (
+/** Between centres, and where it was taken square across a slanting leg, as far as that comes to along it. */
+function explainMeasure(
   measure: Measure,
   added: { readonly from: number; readonly to: number },
   distance: number,
-): Working => ({
-  formula: 'measure-to-centres',
-  result: term('between-centres', distance, { measure: measure.id }),
-  terms: [
-    term('measured', measure.value, { measure: measure.id }),
-    term('to-centre', added.from),
-    term('to-centre', added.to),
-  ],
-  rule: null,
-});
+): Working[] {
+  const across = measure.value + added.from + added.to;
+  const centres = term('between-centres', across, { measure: measure.id });
+  const workings: Working[] = [
+    {
+      formula: 'measure-to-centres',
+      result: centres,
+      terms: [
+        term('measured', measure.value, { measure: measure.id }),
+        term('to-centre', added.from),
+        term('to-centre', added.to),
+      ],
+      rule: null,
+    },
+  ];
+  // Rounded to a nanometre at every step.
+  if (Math.abs(Math.abs(across) - distance) > 4) {
+    const result = term('between-centres', distance, { measure: measure.id });
+    workings.push({
+      formula: 'along-slant',
+      result,
+      terms: [centres, count('slant', distance / across)],
+      rule: null,
+    });
+  }
+  return workings;
+}
 
 function explainOffset({ leg }: LaidLeg): Working[] {
   if (leg.geometry.kind !== 'offset') return [];

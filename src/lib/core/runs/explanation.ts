@@ -9,7 +9,7 @@ export type Quantity =
   | 'hand-tight' | 'turns' | 'threads-per-inch' | 'thread-length' | 'threads-showing' | 'rounding-error'
   | 'turns-asked' | 'set' | 'roll' | 'true-set' | 'run' | 'travel' | 'measured' | 'to-centre' | 'between-centres'
   | 'place' | 'nipple' | 'line-error' | 'developed' | 'straight' | 'gain' | 'radius' | 'degrees' | 'setback' | 'arc' | 'slack'
-  | 'trim' | 'goes-in'; // prettier-ignore
+  | 'trim' | 'goes-in' | 'slant'; // prettier-ignore
 
 /** One value of a formula: nm for lengths, otherwise a plain number. */
 export interface Term {
@@ -28,7 +28,7 @@ export type FormulaCode =
   | 'cut-by-allowances' | 'face-to-face' | 'cut-by-make-in' | 'on-tape' | 'on-tape-in-line' | 'nipple' | 'take-off'
   | 'engagement-shop-table' | 'engagement-hand-tight-plus-turns' | 'engagement-own-measured'
   | 'turns-past-hand-tight' | 'threads-showing' | 'true-set' | 'travel' | 'run-of-offset' | 'made-up'
-  | 'measure-to-centres' | 'sum-of-measures' | 'between-places' | 'setback' | 'arc' | 'gain' | 'developed' | 'on-tape-tube'; // prettier-ignore
+  | 'measure-to-centres' | 'sum-of-measures' | 'between-places' | 'along-slant' | 'setback' | 'arc' | 'gain' | 'developed' | 'on-tape-tube'; // prettier-ignore
 
 /** A formula with its values: result = f(terms), in the order the formula names them. */
 export interface Working {
@@ -86,6 +86,8 @@ export function evaluateWorking({ formula, terms }: Working): number {
     case 'take-off':
     case 'between-places':
       return a - b;
+    case 'along-slant':
+      return a * b;
     case 'setback':
       return a * Math.tan((b * Math.PI) / 360);
     case 'arc':

@@ -63,7 +63,7 @@ export function joinAppliance(
 /** Whether a leg is made up in what is there: a pipe screws in it; a tube is joined as its craft joins it. */
 function isJoined(leg: Leg, node: string, end: End, { ends }: Catalogue): boolean {
   const { verdict, screws } = joinEnds(getLegEnd(leg, node), end, ends);
-  return getCraft(leg).getFigureKey(leg) === null ? verdict.joint !== null : screws;
+  return getCraft(leg).screws ? screws : verdict.joint !== null;
 }
 
 /** The thread tube is usually brought to: what an inlet is taken to have of which nothing is said. */
@@ -80,7 +80,7 @@ function adaptTo(
   leg: Leg,
   catalogue: Catalogue,
 ): Fitting | null {
-  if (!readTaperEnd(end) || getCraft(leg).listThreads(leg, catalogue).length === 0) return null;
+  if (!readTaperEnd(end) || getCraft(leg).screws) return null;
   const found = takeAsFound(kind, end, leg);
   const adapted = found.kind === 'part' ? adapt(node, found, [leg], catalogue) : null;
   return (

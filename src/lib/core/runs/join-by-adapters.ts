@@ -24,7 +24,7 @@ export function joinByAdapters(
   infer: Infer,
   catalogue: Catalogue,
 ): Fitting | null {
-  const guests = legs.filter((leg) => getCraft(leg).listThreads(leg, catalogue).length > 0);
+  const guests = legs.filter((leg) => !getCraft(leg).screws);
   const [guest] = guests;
   if (!guest) return null;
   const host = legs.find((leg) => !guests.includes(leg)) ?? findStranger(node, legs, guest, catalogue);

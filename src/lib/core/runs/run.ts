@@ -102,8 +102,8 @@ export interface Leg extends LegEntry, Settings {
   readonly inline: Readonly<Record<string, InlinePart>>;
 }
 
-/** Kinds that stand in a straight pipe, one thread size at both ends. */
-export const INLINE_KINDS = ['union', 'valve', 'coupling'] as const;
+/** Kinds that stand in a straight pipe, one size at both ends. */
+export const INLINE_KINDS = ['union', 'valve', 'coupling', 'slip-coupling'] as const;
 export type InlineKind = (typeof INLINE_KINDS)[number];
 
 /** A part in the pipe of a leg. `share` (0 to 1, from the leg's beginning) places it while no measure does. */

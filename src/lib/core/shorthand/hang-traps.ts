@@ -29,6 +29,7 @@ export function hangTraps(legs: readonly LegSentence[]): LegSentence[] {
       geometry: { kind: 'axis', axis: 'down' },
       size: null,
       material: null,
+      stock: null,
       measure: {
         ...trap,
         from: { at: 'end', gap: 0, of: name, place },

@@ -1,10 +1,11 @@
 import { solveOffset, type OffsetPart } from '../allowances/offset.ts';
-import type { Material } from '../catalogue/pipe.ts';
+import type { Material, Stock } from '../catalogue/pipe.ts';
 import type { LegSize } from '../ends/size.ts';
 import type { ThreadEnd } from '../ends/end.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
 import { isAxis, type Way } from '../geometry/way.ts';
 import type { LegGeometry } from '../runs/run.ts';
+import { getCraftOf } from '../materials/crafts.ts';
 import type { LineReader } from './line-reader.ts';
 import { takeEnd } from './end-in-words.ts';
 import { NodeWords } from './node-words.ts';
@@ -14,6 +15,7 @@ import {
   findInlineKind,
   findMaterial,
   findSize,
+  findStock,
   findWay,
   type Expected,
   type Keyword,
@@ -43,6 +45,7 @@ export class LegLine {
   };
   #size: LegSize | null = null;
   #material: Material | null = null;
+  #stock: Stock | null = null;
   #length: SaidLength | null = null;
   #measure: { from: SaidRef | null; to: SaidRef | null; along: Axis | null; instrument: string | null } = {
     from: null,
@@ -80,6 +83,7 @@ export class LegLine {
       geometry,
       size: this.#size,
       material: this.#material,
+      stock: this.#stock,
       measure: this.#length && { ...this.#length, ...this.#measure },
       parts: this.#parts,
       trap: this.#trap,
@@ -94,13 +98,16 @@ export class LegLine {
     const isOffset = this.#kind === 'offset';
     const open: [boolean, readonly Expected[]][] = [
       [this.#way === null, ['way']],
-      [this.#way === null && this.#said.size === 0, ['off', 'offset', 'no-pipe', 'connector', 'loose']],
+      [
+        this.#way === null && this.#said.size === 0,
+        ['off', 'offset', 'no-pipe', 'connector', 'route', 'loose'],
+      ],
       [
         this.#kind === 'connector',
         (['begins', 'ends', 'long', 'new'] as const).filter((part) => !this.#said.has(part)),
       ],
       [isOffset, (['set', 'roll', 'run', 'travel'] as const).filter((part) => !this.#said.has(part))],
-      [this.#kind === 'axis' && !this.#length, ['length']],
+      [(this.#kind === 'axis' || this.#kind === 'route') && !this.#length, ['length']],
       [this.#kind === 'made-up' && !this.#said.has('male'), ['male']],
       [!this.#size, ['of']],
       [this.#length !== null, (['from', 'to'] as const).filter((each) => !this.#said.has(each))],
@@ -224,6 +231,9 @@ export class LegLine {
     connector: () => {
       this.#kind = 'connector';
     },
+    route: () => {
+      this.#kind = 'route';
+    },
     begins: () => {
       this.#connector.begins = this.#takeThread();
     },
@@ -258,9 +268,16 @@ export class LegLine {
       this.#size = both;
     } else this.#size = reader.takeBy(findSize, 'size');
     if (reader.peek()?.toLowerCase() === 'in') reader.skip();
+    // Types K and L carry gas; M, DWV and thin wall never do.
+    if (/^(?:m|dwv)$/i.test(reader.peek() ?? '')) reader.stop({ code: 'copper-type-m' });
     const material = reader.peek();
     this.#material = material === null ? null : findMaterial(material);
     if (this.#material) reader.skip();
+    const stock = reader.peek();
+    this.#stock = stock === null ? null : findStock(stock);
+    if (this.#stock) reader.skip();
+    const sizes = this.#material && getCraftOf(this.#material).listSizes(this.#material);
+    if (sizes && !sizes.includes(this.#size)) reader.stop({ code: 'size-not-of-material', size: this.#size, material: this.#material! }); // prettier-ignore
   }
 
   #takeFigure(part: OffsetPart): void {
@@ -276,7 +293,7 @@ export class LegLine {
     if (this.#kind === 'connector') return this.#makeConnector(this.#way);
     if (this.#kind === 'offset') return this.#makeOffset(this.#way);
     if (!this.#said.has('length')) return reader.expect('length');
-    return { kind: 'axis', axis: this.#way };
+    return { kind: this.#kind === 'route' ? 'route' : 'axis', axis: this.#way };
   }
 
   #makeConnector(axis: Way): LegGeometry {

@@ -1,4 +1,6 @@
-import { FIRST_MATERIAL, makeSettings } from '../materials/crafts.ts';
+import { MATERIALS, type Material } from '../catalogue/pipe.ts';
+import type { Settings } from '../materials/craft.ts';
+import { FIRST_MATERIAL, getCraft, getCraftOf, makeSettings } from '../materials/crafts.ts';
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
 import type { Gender } from '../ends/end.ts';
 import type { LegSize } from '../ends/size.ts';
@@ -55,6 +57,21 @@ const FIRST_SIZE: LegSize = '3/4';
 export function makeWrittenRun(sentences: readonly Sentence[], base: RunDoc, newId: NewId): WrittenRun {
   return new RunWriter(base, newId).make(sentences);
 }
+
+/** What the line before said, but for what this one does. A size of another material alone brings the usual material of that size with it. */
+function goOnWith(before: Settings, { size, material, stock }: LegSentence): Settings {
+  const next = size ?? before.size;
+  const kept = getCraft(before).listSizes(before.material).includes(next)
+    ? before.material
+    : FIRST_OF_SIZE(next);
+  const made = makeSettings(material ?? kept, next, stock ?? undefined);
+  return stock === null && material === null && made.system === before.system
+    ? { ...made, stock: before.stock }
+    : made;
+}
+
+const FIRST_OF_SIZE = (size: LegSize): Material =>
+  MATERIALS.find((each) => getCraftOf(each).listSizes(each).includes(size))!;
 
 class RunWriter {
   readonly #base: RunDoc;
@@ -214,20 +231,19 @@ class RunWriter {
   }
 
   #makeLegs(): void {
-    let [size, material] = [FIRST_SIZE, FIRST_MATERIAL];
+    let settings = makeSettings(FIRST_MATERIAL, FIRST_SIZE);
     // In the order of the text: what is not said goes on from the line before.
     const lines = [...this.#lines.values()].sort((a, b) => a.said.place.line - b.said.place.line);
     for (const line of lines) {
       const { said, tag, id, from, to } = line;
-      size = said.size ?? size;
-      material = said.material ?? material;
+      settings = goOnWith(settings, said);
       this.#sayNodeAt(to, said);
       const inline: Record<string, InlinePart> = {};
       for (const [i, { part, share }] of said.parts.entries()) {
         inline[line.parts[i]!] = { id: line.parts[i]!, leg: id, part, share };
       }
       const { geometry } = said;
-      this.#legs[id] = { id, from, to, geometry, ...makeSettings(material, size), inline, rank: 'a0', tag };
+      this.#legs[id] = { id, from, to, geometry, ...settings, inline, rank: 'a0', tag };
       this.#addLineMeasures(line);
     }
   }
@@ -287,13 +303,14 @@ class RunWriter {
       this.#tell(said.place, { code: 'leg-not-there', tag: said.node.kind === 'source' ? 0 : said.node.tag });
   }
 
-  #sayNodeAt(id: string, { terminal, part, inlet }: SaidNode): void {
+  #sayNodeAt(id: string, { terminal, part, bend, inlet }: SaidNode): void {
     const node = this.#nodes[id]!;
     if (inlet !== undefined) this.#inlets.set(id, inlet);
     this.#nodes[id] = {
       ...node,
       ...(terminal === undefined ? {} : { terminal }),
       ...(part === undefined ? {} : { part: { kind: 'chosen', part } }),
+      ...(bend === undefined ? {} : { part: { kind: 'bend', radius: bend.value, typed: bend.typed } }),
     };
   }
 

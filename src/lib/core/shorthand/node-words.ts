@@ -5,7 +5,7 @@ import type { Terminal } from '../runs/run.ts';
 import { addToPlate, PLATE_KEYWORDS, PLATE_TAKERS } from './plate-words.ts';
 import type { LineReader } from './line-reader.ts';
 import { takeEnd } from './end-in-words.ts';
-import type { SaidNode } from './sentence.ts';
+import type { SaidLength, SaidNode } from './sentence.ts';
 import type { Keyword } from './vocabulary.ts';
 
 /** What stands at a point: `cap`, `appliance "kiln"`, `as street-90`. */
@@ -13,6 +13,7 @@ export class NodeWords {
   readonly #reader: LineReader;
   #terminal: Terminal | null | undefined;
   #part: BoughtKind | undefined;
+  #bend: SaidLength | undefined;
   #inlet: Gender | undefined;
   #plate: Plate | undefined;
   readonly #ofPlate = new Set<Keyword>();
@@ -29,6 +30,7 @@ export class NodeWords {
     return {
       ...(terminal === undefined ? {} : { terminal }),
       ...(this.#part === undefined ? {} : { part: this.#part }),
+      ...(this.#bend === undefined ? {} : { bend: this.#bend }),
       ...(this.#inlet === undefined ? {} : { inlet: this.#inlet }),
     };
   }
@@ -40,7 +42,7 @@ export class NodeWords {
       ...(this.#terminal?.kind === 'appliance'
         ? PLATE_KEYWORDS.filter((each) => !this.#ofPlate.has(each))
         : []),
-      ...(this.#part ? [] : (['as'] as const)),
+      ...(this.#part || this.#bend ? [] : (['as', 'bend'] as const)),
     ];
   }
 
@@ -52,6 +54,12 @@ export class NodeWords {
       if (this.#part) reader.stop({ code: 'said-twice', read: 'as' });
       reader.skip();
       this.#part = reader.takeKind();
+      return true;
+    }
+    if (keyword === 'bend') {
+      if (this.#bend) reader.stop({ code: 'said-twice', read: 'bend' });
+      reader.skip();
+      this.#bend = reader.takeLength();
       return true;
     }
     if (keyword && keyword in PLATE_TAKERS && this.#terminal?.kind === 'appliance') {

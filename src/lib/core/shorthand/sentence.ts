@@ -1,6 +1,6 @@
 import type { Gender } from '../ends/end.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
-import type { Material } from '../catalogue/pipe.ts';
+import type { Material, Stock } from '../catalogue/pipe.ts';
 import type { LegSize } from '../ends/size.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { InlineKind, LegGeometry, RefPoint, Terminal } from '../runs/run.ts';
@@ -51,6 +51,8 @@ export interface SaidPart {
 export interface SaidNode {
   readonly terminal?: Terminal | null;
   readonly part?: BoughtKind;
+  /** To what radius a tube is bent here. */
+  readonly bend?: SaidLength;
   /** Of an appliance's inlet only the gender was said. */
   readonly inlet?: Gender;
 }
@@ -66,6 +68,7 @@ export interface LegSentence extends SaidNode {
   readonly geometry: LegGeometry;
   readonly size: LegSize | null;
   readonly material: Material | null;
+  readonly stock: Stock | null;
   readonly measure: SaidMeasure | null;
   readonly parts: readonly SaidPart[];
   /** The nipple of a sediment trap that hangs at the end of the leg, with its cap. */
@@ -105,6 +108,8 @@ export type ShorthandRefusal =
   | { readonly code: 'length-wrong'; readonly refusal: LengthRefusal }
   | { readonly code: 'offset-wrong'; readonly refusal: OffsetRefusal }
   | { readonly code: 'offset-not-square' }
+  | { readonly code: 'copper-type-m' }
+  | { readonly code: 'size-not-of-material'; readonly size: LegSize; readonly material: Material }
   | { readonly code: 'gas-input-wrong'; readonly refusal: GasInputRefusal }
   | { readonly code: 'leg-not-there'; readonly tag: number }
   | { readonly code: 'part-not-there'; readonly tag: number; readonly number: number; readonly there: number }

@@ -1,8 +1,8 @@
 import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { GASES } from '../house-rules/jurisdictions.ts';
 import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
+import type { Material, Stock } from '../catalogue/pipe.ts';
+import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { AXES } from '../geometry/axis.ts';
 import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
 import type { InlineKind, RefPoint } from '../runs/run.ts';
@@ -60,6 +60,8 @@ export const KEYWORDS = {
   'own-shut-off': ['own-shut-off'],
   floor: ['floor'],
   near: ['near'],
+  bend: ['bend', 'bent', 'radius'],
+  route: ['route'],
   far: ['far'],
 } as const;
 export type Keyword = keyof typeof KEYWORDS;
@@ -77,6 +79,7 @@ const INLINE_WORDS: Readonly<Record<InlineKind, readonly string[]>> = {
   union: ['union', 'un'],
   valve: ['valve', 'cock', 'stop'],
   coupling: ['coupling', 'cplg', 'cpl'],
+  'slip-coupling': ['slip-coupling', 'slip'],
 };
 
 /** `back` and `end` are written otherwise beside a way and an end of a leg: `back of`, `pipe-end of`. */
@@ -154,11 +157,23 @@ export const findPoint = look(POINTS_BY_WORD);
 export const findMaterial = look(MATERIALS_BY_WORD);
 export const findUnit = look(UNITS_BY_WORD);
 export const findKind = look(KINDS_BY_WORD);
-/** The nominal size a word stands for; null for any other word. */
-export const findSize = (word: string): LegSize | null => {
-  const plain = word.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
-  return NOMINAL_SIZES.find((size) => size === plain) ?? null;
+/** The size a word, or two, stands for: nominal, `3/8 acr`, `1/2 l`, `8mm`; null for anything else. */
+export const findSize = (words: string): LegSize | null => {
+  const plain = words.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
+  const [name, of] = words.replace(/^(\d+)mm$/i, '$1 mm').split(/\s+/);
+  const copper = of === undefined ? null : `${name} ${of === 'mm' ? 'mm' : of.toUpperCase()}`;
+  return LEG_SIZES.find((size) => size === plain || size === copper) ?? null;
 };
+
+const STOCK_WORDS: Readonly<Record<Stock, readonly string[]>> = {
+  coil: ['coil', 'soft'],
+  length: ['straight', 'hard', 'lengths'],
+  annealed: ['annealed'],
+};
+const STOCKS_BY_WORD = invert(STOCK_WORDS);
+export const findStock = look(STOCKS_BY_WORD);
+/** The word that is written for a stock. */
+export const nameStock = (stock: Stock): string => STOCK_WORDS[stock][0]!;
 
 /** The word that is written for a value of each list. */
 export const nameMaterial = (material: Material): string => MATERIAL_WORDS[material][0]!;

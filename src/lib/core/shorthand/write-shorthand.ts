@@ -1,3 +1,4 @@
+import { getCraft } from '../materials/crafts.ts';
 import {
   findSource,
   type ConnectorGeometry,
@@ -22,7 +23,7 @@ import { LineReader, LineStop } from './line-reader.ts';
 import { sortParts } from './make-written-run.ts';
 import { sayPlate } from './plate-words.ts';
 import { quote } from './split-words.ts';
-import { nameMaterial, namePoint } from './vocabulary.ts';
+import { nameMaterial, nameStock, namePoint } from './vocabulary.ts';
 
 /**
  * Writes a run as shorthand, one line for each leg, then what no line of a leg can hold. Read again it is the same run but
@@ -109,12 +110,13 @@ class TextWriter {
     } else if (geometry.kind === 'made-up') {
       clauses.push(`no-pipe ${geometry.axis}${geometry.male === 'from' ? ', male near' : ''}`);
     } else if (geometry.kind === 'connector') clauses.push(...this.#sayConnector(geometry));
-    else clauses.push(`${geometry.axis} ${this.#sayMeasureOf(leg) ?? '?'}`);
-    if (leg.size !== before?.size || leg.material !== before.material) {
-      clauses.push(
-        `of ${leg.size}${leg.material === before?.material ? '' : ` ${nameMaterial(leg.material)}`}`,
-      );
+    else {
+      const said = this.#sayMeasureOf(leg) ?? '?';
+      clauses.push(`${geometry.kind === 'route' ? 'route ' : ''}${geometry.axis} ${said}`);
     }
+    const isAsBefore = leg.material === before?.material && leg.stock === before.stock;
+    if (leg.size !== before?.size || !isAsBefore)
+      clauses.push(`of ${leg.size}${isAsBefore ? '' : ` ${nameMaterial(leg.material)}${sayStock(leg)}`}`);
     clauses.push(...this.#parts.get(leg.id)!.map((part) => this.#sayPart(leg, part)));
     if (this.#ended.get(leg.to) === leg.id) {
       const said = this.#sayNode(this.#doc.nodes[leg.to]!, false);
@@ -138,7 +140,7 @@ class TextWriter {
 
   /** The first measure to the leg's end that only takes its own words; the others have lines of their own. */
   #sayMeasureOf(leg: Leg): string | null {
-    if (leg.geometry.kind !== 'axis') return null;
+    if (leg.geometry.kind !== 'axis' && leg.geometry.kind !== 'route') return null;
     const candidates = REF_KEYS.flatMap((at) => this.#byEnds.get(`node ${leg.to} ${at}`) ?? []);
     const isPlain = ({ from, to, along }: Measure) =>
       from.id === leg.from && from.at === 'centre' && to.at === 'centre' && along === null;
@@ -199,7 +201,7 @@ class TextWriter {
   /** What stands at a point, with a comma before it; nothing where it follows from the legs. */
   #sayNode({ id, terminal, part }: RunNode, isSource: boolean): string {
     const isUsual = isSource ? terminal?.kind === 'open' : terminal === null;
-    const chosen = part.kind === 'chosen' ? `, as ${part.part}` : '';
+    const chosen = part.kind === 'chosen' ? `, as ${part.part}` : part.kind === 'bend' ? `, bend ${this.#sayLength({ value: part.radius, typed: part.typed })}` : ''; // prettier-ignore
     return `${isUsual ? '' : `, ${this.#sayTerminal(id, terminal)}`}${chosen}`;
   }
 
@@ -254,6 +256,10 @@ class TextWriter {
     return `${sayExactly(value)} ${quote(typed)}`;
   }
 }
+
+/** The stock where it is not the one the material usually comes in. */
+const sayStock = (leg: Leg): string =>
+  leg.stock === getCraft(leg).fields.stock[0] ? '' : ` ${nameStock(leg.stock)}`;
 
 /** The legs that leave each point, in the order of their ranks. */
 const listLeavingLegs = (doc: RunDoc): Leg[][] =>

@@ -118,7 +118,9 @@ function layStations(layout: RunLayout, laid: LaidLeg, pieces: readonly Piece[])
 function listParts(layout: RunLayout, laid: LaidLeg, kind: Ref['kind'], id: string): StationParts {
   if (kind === 'node') {
     const node = layout.nodes.get(id);
-    return node ? listOpenings(id, node.fitting, layout.catalogue) : { openings: [], outside: null, isBare: false };
+    return node
+      ? listOpenings(id, node.fitting, layout.catalogue)
+      : { openings: [], outside: null, isBare: false };
   }
   const inline = laid.inline.find((each) => each.id === id);
   return listInlineOpenings(laid.leg, inline?.part ?? null);

@@ -30,6 +30,7 @@ export const press: Craft = makeTubeCraft({
     size: [...STEEL_PRESS_SIZES, ...COPPER_SIZES],
     stock: ['length'],
   },
+  listSizes: (material) => (material === 'steel-pressed' ? STEEL_PRESS_SIZES : COPPER_SIZES),
   turnsBy: 'fitting',
   kinds: ['coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'tee', 'cap', 'slip-coupling'],
   findBending: () => null,

@@ -17,6 +17,8 @@ export const threadedSteel: Craft = {
     'steel-r': { unit: 'mm', ink: 'pipe-r', colour: 5 },
   },
   fields: { material: THREADED_MATERIALS, size: NOMINAL_SIZES, stock: ['length'] },
+  listSizes: () => NOMINAL_SIZES,
+  screws: true,
   turnsBy: 'fitting',
   kinds: [
     'coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'hex-bushing', 'face-bushing', 'plug', 'cap',

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../../catalogue/catalogue.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Op, PlannedChange } from '../change.ts';
+import { getCraft } from '../../materials/crafts.ts';
 import { findShape, inferFitting } from '../infer-fitting.ts';
 import { findWayFrom } from '../leg-direction.ts';
 import type { Leg, RunDoc } from '../run.ts';
@@ -34,6 +35,7 @@ export function planBushDown(
   if (
     fitting?.kind !== 'none' ||
     fitting.refusal.code !== 'fitting-unequal-sizes' ||
+    !legs.every((leg) => getCraft(leg).screws) ||
     !fitting.refusal.nearest ||
     !shape ||
     shape === 'open' ||

@@ -1,6 +1,8 @@
 import type { BoughtKind } from '../../catalogue/part.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
+import type { Length } from '../../units/length.ts';
 import type { PlannedChange } from '../change.ts';
+import { findBend } from '../find-bend.ts';
 import { findShape } from '../infer-fitting.ts';
 import { isMaleAt } from '../leg-direction.ts';
 import type { RunDoc } from '../run.ts';
@@ -30,6 +32,30 @@ export function findKindsThatFit(doc: RunDoc, node: string): readonly BoughtKind
   if (!at || legs.length === 0) return [];
   const shape = findShape(at, legs);
   return shape === 'open' || 'code' in shape ? [] : shape.kinds;
+}
+
+/** No tube goes on through this point: there is nothing to bend. */
+export interface NoBendHere {
+  readonly code: 'no-bend-here';
+  readonly node: string;
+}
+
+/** Plans to what radius (nm, to the centre line, and as typed) the tube is bent at a node; null: as the house bends it. */
+export function planSetBend(
+  doc: RunDoc,
+  node: string,
+  bend: { readonly radius: Length; readonly typed: string } | null,
+): Result<PlannedChange, ChoosePartRefusal | NoBendHere> {
+  const at = Object.hasOwn(doc.nodes, node) ? doc.nodes[node]! : null;
+  if (!at) return refuse({ code: 'node-unknown', node });
+  const legs = findLegsAt(doc, node);
+  if (bend && !findBend({ ...at, part: { kind: 'auto' } }, legs))
+    return refuse({ code: 'no-bend-here', node });
+  const value = bend ? ({ kind: 'bend', ...bend } as const) : ({ kind: 'auto' } as const);
+  return accept({
+    label: { command: 'set-bend', leg: legs[0]?.tag ?? null, turn: null },
+    ops: [setOp('nodes', at, 'part', value)],
+  });
 }
 
 /** Plans which of the parts that fit stands at a node; null goes back to the usual one. Refuses one that does not fit. */

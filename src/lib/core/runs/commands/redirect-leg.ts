@@ -25,7 +25,7 @@ export function planRedirectLeg(
     if (refusal && refusal.code !== 'leg-existing-end-taken') return refuse(refusal);
   }
   const ops: Op[] = [setOp('legs', found, 'geometry', geometry)];
-  if (geometry.kind !== 'axis') {
+  if (geometry.kind !== 'axis' && geometry.kind !== 'route') {
     for (const measure of findMeasures(doc, found)) ops.push(removeOp('measures', measure));
   }
   return accept({ label: { command: 'redirect-leg', leg: found.tag, turn: null }, ops });

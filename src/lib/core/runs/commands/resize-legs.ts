@@ -1,25 +1,63 @@
-import type { Material } from '../../catalogue/pipe.ts';
+import type { Material, Stock } from '../../catalogue/pipe.ts';
 import type { LegSize } from '../../ends/size.ts';
-import type { PlannedChange } from '../change.ts';
-import type { RunDoc } from '../run.ts';
+import { findLikeSize } from '../../materials/craft-sizes.ts';
+import { getCraft, getCraftOf, makeSettings } from '../../materials/crafts.ts';
+import type { Op, PlannedChange } from '../change.ts';
+import { getSpecId, type Leg, type RunDoc } from '../run.ts';
 import { getLegs } from '../legs.ts';
-import { partLeg, setOp } from './make-op.ts';
+import { insertOp, partLeg, setOp } from './make-op.ts';
+
+/** Another size, material or stock; a size with a material is one of that material. */
+export type OtherSettings =
+  | { readonly size: LegSize }
+  | { readonly material: Material; readonly size?: LegSize }
+  | { readonly stock: Stock };
 
 /**
- * Plans a nominal size or a material for one leg, or for every leg of the run (`legs` null). Legs that are so already are
- * left.
+ * Plans a size, a material or a stock for one leg, or for every leg of the run (`legs` null). Legs that are so already are left, and so are legs
+ * of a material that has no such size or stock. Into another system of material a leg goes with the settings it had there before; without any with
+ * the size that comes nearest. Those of the old system stay with it.
  */
-export function planResizeLegs(
-  doc: RunDoc,
-  legs: string | null,
-  to: { readonly size: LegSize } | { readonly material: Material },
-): PlannedChange {
+export function planResizeLegs(doc: RunDoc, legs: string | null, to: OtherSettings): PlannedChange {
   const chosen = [...getLegs(doc).values()].filter(({ id }) => legs === null || id === legs);
-  const ops = chosen.flatMap((leg) => {
-    const { spec } = partLeg(leg);
-    if ('size' in to) return spec.size === to.size ? [] : [setOp('specs', spec, 'size', to.size)];
-    return spec.material === to.material ? [] : [setOp('specs', spec, 'material', to.material)];
-  });
+  const ops = chosen.flatMap((leg) => ('material' in to ? planMaterial(doc, leg, to) : planSetting(leg, to)));
   const tag = legs === null ? null : (chosen[0]?.tag ?? null);
   return { label: { command: 'resize-legs', leg: tag, turn: null }, ops };
+}
+
+function planSetting(leg: Leg, to: Exclude<OtherSettings, { material: Material }>): Op[] {
+  const craft = getCraft(leg);
+  const { spec } = partLeg(leg);
+  if ('size' in to)
+    return spec.size === to.size || !craft.listSizes(leg.material).includes(to.size)
+      ? []
+      : [setOp('specs', spec, 'size', to.size)];
+  return spec.stock === to.stock || !craft.fields.stock.includes(to.stock)
+    ? []
+    : [setOp('specs', spec, 'stock', to.stock)];
+}
+
+function planMaterial(
+  doc: RunDoc,
+  leg: Leg,
+  { material, size }: Extract<OtherSettings, { material: Material }>,
+): Op[] {
+  const { system, listSizes } = getCraftOf(material);
+  const { entry } = partLeg(leg);
+  const before = doc.specs[getSpecId(leg.id, system)];
+  const sizes = listSizes(material);
+  const wanted = size !== undefined && sizes.includes(size) ? size : undefined;
+  if (!before) {
+    const settings = makeSettings(material, wanted ?? findLikeSize(leg, material));
+    return [
+      setOp('legs', entry, 'system', system),
+      insertOp('specs', { id: getSpecId(leg.id, system), leg: leg.id, ...settings } as { id: string }),
+    ];
+  }
+  const fits = wanted ?? (sizes.includes(before.size) ? before.size : findLikeSize(before, material));
+  return [
+    ...(leg.system === system ? [] : [setOp('legs', entry, 'system', system)]),
+    ...(before.material === material ? [] : [setOp('specs', before, 'material', material)]),
+    ...(before.size === fits ? [] : [setOp('specs', before, 'size', fits)]),
+  ];
 }
