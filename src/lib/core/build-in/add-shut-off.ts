@@ -35,6 +35,9 @@ export function addShutOff(
   if (isUnionAfter && !needsUnion) return false;
   if (!needsValve && !needsUnion) return at === 0;
   const host = hosts[at];
+  const hosted = host && drop.layout.legs.get(host.leg);
+  // No valve hangs from tubing, and no union stands in it.
+  if (hosted && !getCraft(hosted.leg).screws) return false;
   if (!host && (needsValve || !isUnionAfter)) return false;
   const settings = drop.path.at(-1)!.leg;
   let last: Ref | null = host ? centreOf(host.toward) : null;

@@ -77,9 +77,9 @@ export function planBuildTrap(
   return buildInto(drop, wish, [], newId, 'build-trap');
 }
 
-/** The tubing a trap would hang from; null where the whole drop is of pipe that is screwed. A flexible connector after the trap is none of it. */
+/** The tubing a trap would hang from; null where the last of the drop, where it is built, is of pipe that is screwed. */
 export function findTube({ path, trap }: Drop): Extract<ShapeRefusal, { code: 'trap-on-tube' }> | null {
-  const legs = [...path, ...(trap ? [trap.nipple.leg] : [])];
+  const legs = [...path.slice(-2), ...(trap ? [trap.nipple.leg, ...path.slice(trap.at, trap.at + 2)] : [])];
   const tube = legs.find(({ leg }) => hasPipe(leg) && !getCraft(leg).screws);
   return tube ? { code: 'trap-on-tube', mark: String(tube.leg.tag) } : null;
 }

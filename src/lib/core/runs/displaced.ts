@@ -49,7 +49,9 @@ function hasSameBodies({ anew, nodes, legs, open }: Walk, before: RunLayout): bo
   if (anew.size > 0 || nodes.size !== before.nodes.size || legs.size !== before.legs.size) return false;
   return open.every(({ id }) => {
     const [was, is] = [before.legs.get(id), legs.get(id)!];
-    return was?.leg === is.leg && was.inline.length === is.inline.length;
+    if (was?.leg !== is.leg || was.inline.length !== is.inline.length) return false;
+    // Two parts of a leg that were measured past each other stand in another order.
+    return was.inline.every(({ id: part }, i) => part === is.inline[i]!.id);
   });
 }
 
