@@ -1,4 +1,5 @@
-import type { NominalSize } from '#core/ends/size.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
+import type { LegSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
 import type { Way } from '#core/geometry/way.ts';
 import { newAppliance } from '#core/runs/appliance.ts';
@@ -12,7 +13,9 @@ export const DEMO_RUN = 'demofernhillheader';
 export interface DemoLeg {
   readonly from: number;
   readonly geometry: LegGeometry;
-  readonly size: NominalSize;
+  readonly size: LegSize;
+  /** Black iron where nothing is said. */
+  readonly material?: Material;
   /** As typed; null where the length follows from the geometry. */
   readonly measure: string | null;
   /** The leg at whose far end the measure begins, where that is not where the leg grows from. */
@@ -103,3 +106,52 @@ export const VALVE_LENGTHS = [
   ['1', '2 11/16'],
   ['3/4', '2 3/8'],
 ] as const;
+
+export const TUBING_RUN = 'demofernhilltubing';
+const HALF = { size: '1/2' } as const;
+const CSST = { size: '1/2', material: 'csst' } as const;
+const FLARED = { size: '3/8 ACR', material: 'copper-flared' } as const;
+
+/**
+ * From the last outlet of the header: corrugated tubing through the joists to the heater in the loft, which stands on pipe of its own with
+ * shut-off and trap; and copper with flares, bent round the bench, to the burner for glaze tests.
+ */
+export const TUBING: readonly DemoLeg[] = [
+  straight(0, 'right', '1-6', HALF),
+  straight(1, 'up', '2-9', CSST),
+  straight(2, 'right', '11-4', CSST),
+  straight(3, 'back', '3-2', CSST),
+  straight(4, 'down', '2-8', { ...HALF, parts: [['valve', '10'], ['union', '1-8']] }), // prettier-ignore
+  straight(5, 'back', '9', {
+    ...HALF,
+    terminal: newAppliance(
+      'loft heater',
+      { kind: 'thread', family: 'npt', size: '1/2', gender: 'female', hand: null, seat: 'none', metal: 'brass' },
+      { what: 'heater', input: { amount: 30_000, unit: 'Btu/h', basis: null, typed: '30,000 Btu/h' }, gas: 'natural', hasTrap: false, moves: false },
+    ),
+  }), // prettier-ignore
+  straight(5, 'down', '4', { ...HALF, terminal: { kind: 'cap' }, isNipple: true }),
+  straight(1, 'right', '3-2', { ...HALF, parts: [['valve', '1-4']] }),
+  straight(8, 'right', '2-2', FLARED),
+  straight(9, 'down', '2-7 1/2', FLARED),
+  straight(10, 'out', '1-4 1/4', FLARED),
+  straight(11, 'right', '11', {
+    ...FLARED,
+    terminal: newAppliance(
+      'glaze burner',
+      { kind: 'thread', family: 'sae-45', size: '3/8 tube', gender: 'male', hand: null, seat: '45', metal: 'brass' },
+      { what: 'own', ownKind: 'burner for glaze tests', gas: 'natural', hasTrap: true },
+    ),
+  }), // prettier-ignore
+];
+
+/** Fittings as they were measured: which opening, how far it reaches, and how deep it takes the tube (of a flare 0: with a flared stub in place). */
+export const TUBING_PARTS: readonly (readonly [
+  part: string,
+  port: string,
+  reach: string,
+  depth: string | null,
+])[] = [
+  ['tube/flare/adapter/3-8-ACR/NPT-1-2-female', 'thread', '3/4', null],
+  ['tube/flare/adapter/3-8-ACR/NPT-1-2-female', 'tube', '15/16', '0'],
+];

@@ -12,6 +12,7 @@ import { layOutRun } from '#core/runs/lay-out-run.ts';
 import { centreOf, newRun, type RunDoc } from '#core/runs/run.ts';
 import { listDrops } from '#core/traps/drop.ts';
 import type { NominalSize } from '#core/ends/size.ts';
+import { inches } from '#core/units/length.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
@@ -23,7 +24,18 @@ import { beginRun } from '#server/use-cases/begin-run.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { toChangeText } from '#server/work/read-change.ts';
 import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
-import { BUILT_IN, DEMO_JOB, DEMO_RUN, HEADER, VALVE_LENGTHS, type DemoLeg } from './demo-fernhill.ts';
+import {
+  BUILT_IN,
+  DEMO_JOB,
+  DEMO_RUN,
+  HEADER,
+  TUBING,
+  TUBING_PARTS,
+  TUBING_RUN,
+  VALVE_LENGTHS,
+  type DemoLeg,
+} from './demo-fernhill.ts';
+import { BURNER, BURNER_PARTS, BURNER_RUN, DEMO_CIDER } from './demo-tidewrack.ts';
 import { DECK_OVEN, DECK_OVEN_RUN } from './demo-lantern-street.ts';
 import { ensureDatabase } from './ensure-database.ts';
 
@@ -34,6 +46,7 @@ await prepareDatabase(url, 'drizzle');
 const { db, close } = connect(url, 1);
 try {
   await loadFernhill();
+  await loadTidewrack();
   await loadLanternStreet();
 } finally {
   await close();
@@ -54,15 +67,39 @@ async function loadFernhill(): Promise<void> {
     }),
   );
   const build = await loadRun(DEMO_JOB, DEMO_RUN, 'Header along the north wall', 'in', HEADER);
-  if (!build) return;
-  for (const [size, length] of VALVE_LENGTHS) await build.measureValve(size, length);
-  await build.buildTrap(BUILT_IN);
+  if (build) {
+    for (const [size, length] of VALVE_LENGTHS) await build.measureValve(size, length);
+    await build.buildTrap(BUILT_IN);
+  }
+  const tubing = await loadRun(DEMO_JOB, TUBING_RUN, 'Tubing to the loft and the glaze bench', 'in', TUBING);
+  await tubing?.measureValve('1/2', '2 1/8');
+  for (const measured of TUBING_PARTS) await tubing?.measurePart(...measured);
+}
+
+/** A cider-press trailer on LP: metric copper with olives, its insertions measured. */
+async function loadTidewrack(): Promise<void> {
+  get(
+    await openJob(db, resolveActor(), {
+      id: DEMO_CIDER,
+      name: 'Tidewrack Cider',
+      place: 'A cider-press trailer, cylinder compartment and burner',
+      units: 'mm',
+      gas: 'lp',
+      jurisdiction: 'uk-vehicle',
+      edition: '',
+      people: ['Ines Marlow', 'Tobin Reed'],
+    }),
+  );
+  const burner = await loadRun(DEMO_CIDER, BURNER_RUN, 'To the pasteurising burner', 'mm', BURNER);
+  for (const measured of BURNER_PARTS) await burner?.measurePart(...measured);
 }
 
 /** A run of the demo as it is laid out: what else is done to it. */
 interface DemoRun {
   readonly measureValve: (size: NominalSize, typed: string) => Promise<void>;
   readonly buildTrap: (appliance: string) => Promise<void>;
+  /** An opening of a fitting for tube: how far it reaches, and how deep it takes the tube. */
+  readonly measurePart: (part: string, port: string, reach: string, depth: string | null) => Promise<void>;
 }
 
 /** Lays a run out, change by change as a hand would; null where it is there already. */
@@ -89,14 +126,17 @@ async function loadRun(
   let made = 0;
   const newId = () => `${run}thing${String(made++).padStart(3, '0')}`;
   const read = (typed: string) => get(parseMeasure(typed, unit)).length;
-  for (const [i, { from, geometry, size, measure, datum, terminal, parts, isNipple }] of legs.entries()) {
+  for (const [
+    i,
+    { from, geometry, size, material, measure, datum, terminal, parts, isNipple },
+  ] of legs.entries()) {
     const said = measure === null ? null : centreToCentre(read(measure), measure);
     const begins = from === 0 ? (Object.values(doc.anchors)[0]?.node ?? null) : ends[from - 1]!;
     const leg: NewLeg = {
       from: begins,
       geometry,
       size,
-      material: 'black-iron',
+      material: material ?? 'black-iron',
       measure: said && {
         ...said,
         from: isNipple
@@ -121,6 +161,14 @@ async function loadRun(
       const valve = standardCatalogue.findPart('valve', size)!;
       const measured = { typed, by: 'Ines Marlow' };
       await make(get(planMeasurePart(doc, valve, { endToEnd: read(typed) }, measured, newId)));
+    },
+    measurePart: async (id, port, reach, depth) => {
+      const part = standardCatalogue.findPartById(id)!;
+      const by = 'Ines Marlow';
+      await make(get(planMeasurePart(doc, part, { port, reach: read(reach) }, { typed: reach, by }, newId)));
+      if (depth === null) return;
+      const deep = depth === '0' ? inches(0) : read(depth);
+      await make(get(planMeasurePart(doc, part, { port, depth: deep }, { typed: depth, by }, newId)));
     },
     buildTrap: async (appliance) => {
       const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS);

@@ -51,7 +51,7 @@ const SENTENCES: Sentences = {
     `${size}: your own engagement is ${sayExact(figure, unit)}. ${sayEngagementDoubt(doubt, unit)} House rules, “engagement figure”, has it.`,
   'size-not-carried': ({ size }) => `The catalogue does not carry ${size}. Choose another size.`,
   'part-length-unknown': ({ part, marks }) =>
-    `${capital(namePart(part))} (leg ${marks.join(', ')}): its length is fixed by no standard. Measure yours and enter it; no cut is given over it until then.`,
+    `${capital(namePart(part))} (leg ${marks.join(', ')}): its length is fixed by no standard. Measure yours and enter it; ${part.join === null ? 'no cut is given over it until then' : 'until then tube that can be trimmed in place is cut long, and nothing else is cut over it'}.`,
   'part-length-typical': ({ part, marks, plusMinus }, unit) =>
     `${capital(namePart(part))} (leg ${marks.join(', ')}): the length is typical only (± ${sayLength(plusMinus, unit)}). Measure yours before cutting.`,
   'part-placed-by-eye': ({ mark, part }) =>

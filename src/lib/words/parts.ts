@@ -2,7 +2,7 @@ import { getEndSize, type End } from '#core/ends/end.ts';
 import { readTaperEnd } from '#core/catalogue/taper-end.ts';
 import type { Part, PartKind, PartLength, Port, TubeJoin } from '#core/catalogue/part.ts';
 import type { Confidence } from '#core/catalogue/confidence.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
+import type { Material, Stock } from '#core/catalogue/pipe.ts';
 import type { Fitting } from '#core/runs/fitting.ts';
 import { sayNumber } from './length-text.ts';
 
@@ -50,6 +50,26 @@ export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
   'copper-brazed': 'copper, brazed',
   'steel-pressed': 'steel, pressed',
   'copper-pressed': 'copper, pressed',
+};
+
+/** What tells a leg of it in a list, beside its size; empty for what needs no telling. */
+export const SHORT_MATERIALS: Readonly<Record<Material, string>> = {
+  'black-iron': '',
+  'steel-r': 'R',
+  csst: 'CSST',
+  'csst-arc': 'CSST',
+  'copper-flared': 'flared',
+  'copper-compression': 'olives',
+  'copper-capillary': 'soldered',
+  'copper-brazed': 'brazed',
+  'steel-pressed': 'pressed',
+  'copper-pressed': 'pressed',
+};
+
+export const STOCK_NAMES: Readonly<Record<Stock, string>> = {
+  coil: 'a coil, soft',
+  length: 'straight lengths, hard',
+  annealed: 'straight lengths, ends annealed',
 };
 
 export const STANDING_NAMES: Readonly<Record<PartLength['standing'], string>> = {
@@ -136,11 +156,19 @@ const getSizes = (part: Part): string[] => {
   const sizes = part.ports.map(({ end }) => getEndSize(end));
   return part.kind === 'hex-bushing' || part.kind === 'face-bushing' ? sizes.toReversed() : sizes;
 };
-const isReducing = (part: Part): boolean => part.ports.some(({ end }) => getEndSize(end) !== part.size);
+const isReducing = ({ join, size, ports }: Part): boolean =>
+  join === null
+    ? ports.some(({ end }) => getEndSize(end) !== size)
+    : new Set(ports.map(({ end }) => getEndSize(end))).size > 1;
 
 /** `3/4 × 1/2 90° elbow`, `1 × 3/4 × 1/2 tee`: a tee is named run, run, branch. */
 export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
   `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${PART_KIND_NAMES[kind]}`;
+
+/** Their ends differ by what they are. */
+const NEVER_SAID_TO_REDUCE: ReadonlySet<PartKind> = new Set([
+  'hex-bushing', 'face-bushing', 'adapter', 'existing', 'appliance',
+]); // prettier-ignore
 
 /** `90° bend`; where a tube goes straight through nothing stands. */
 const nameBend = ({ degrees }: Extract<Fitting, { kind: 'bend' }>): string =>
@@ -150,7 +178,7 @@ const nameBend = ({ degrees }: Extract<Fitting, { kind: 'bend' }>): string =>
 export function nameFitting(fitting: Fitting): string {
   if (fitting.kind === 'part') {
     const { kind } = fitting.part;
-    const reduces = isReducing(fitting.part) && kind !== 'hex-bushing' && kind !== 'face-bushing';
+    const reduces = isReducing(fitting.part) && !NEVER_SAID_TO_REDUCE.has(kind);
     return `${reduces ? 'reducing ' : ''}${PART_KIND_NAMES[kind]}`;
   }
   if (fitting.kind === 'open') return 'open end';

@@ -3,7 +3,7 @@ import type { AddLegRefusal } from '#core/runs/commands/add-leg.ts';
 import type { LengthFollows, UnknownLeg } from '#core/runs/commands/change-measure.ts';
 import type { BranchRefusal } from '#core/runs/commands/branch-here.ts';
 import type { NothingToBush } from '#core/runs/commands/bush-down.ts';
-import type { ChoosePartRefusal } from '#core/runs/commands/choose-part.ts';
+import type { ChoosePartRefusal, NoBendHere } from '#core/runs/commands/choose-part.ts';
 import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
 import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
 import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
@@ -51,6 +51,7 @@ export type Refusal =
   | LengthFollows
   | BranchRefusal
   | ChoosePartRefusal
+  | NoBendHere
   | PutPartRefusal
   | PartNotMeasured
   | MovesIntoItself
@@ -131,6 +132,7 @@ const SENTENCES: Sentences = {
   'node-unknown': () => 'That point is not in the run any more. Pick another.',
   'part-does-not-fit': ({ part, kinds }) =>
     `A ${PART_KIND_NAMES[part]} does not fit the legs at this point${kinds.length > 0 ? `; what does: ${kinds.map((kind) => PART_KIND_NAMES[kind]).join(', ')}` : ''}. Change the legs first.`,
+  'no-bend-here': () => 'No tube goes on through this point: there is nothing to bend here.',
   'bushing-into-pipe': ({ part }) =>
     `A ${PART_KIND_NAMES[part]} goes with its male thread into a fitting's opening, never onto a pipe. Use a reducing coupling here, or let the smaller leg grow fitting in fitting out of the larger one.`,
   'male-end-takes-no-pipe': ({ part }) =>

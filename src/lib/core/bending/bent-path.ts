@@ -1,4 +1,4 @@
-import { cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
+import { addScaled, cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
 import type { Length } from '../units/length.ts';
 import { findBend, type Bend } from './bend.ts';
 
@@ -111,3 +111,33 @@ const toDegrees = (radians: number): number => (radians * 180) / Math.PI;
 
 /** A vector made longer or shorter. */
 export const scale = ({ x, y, z }: Vector, by: number): Vector => ({ x: x * by, y: y * by, z: z * by });
+
+/** The arc that joins two straights at their crossing, as points from the one to the other. For a drawing; nm. */
+export function roundCorner(
+  before: Vector,
+  corner: Vector,
+  after: Vector,
+  radius: Length,
+  steps: number,
+): readonly Vector[] {
+  const toward = (to: Vector): Vector => {
+    const along = subtract(to, corner);
+    return scale(along, 1 / (magnitude(along) || 1));
+  };
+  const [back, onward] = [toward(before), toward(after)];
+  const half = Math.acos(Math.max(-1, Math.min(1, dot(back, onward)))) / 2;
+  const middle = toward(addScaled(addScaled(corner, back, 1), onward, 1));
+  const centre = addScaled(corner, middle, radius / Math.sin(half));
+  const setback = radius / Math.tan(half);
+  const [from, to] = [back, onward].map((way) => subtract(addScaled(corner, way, setback), centre)) as [
+    Vector,
+    Vector,
+  ];
+  const angle = Math.PI - 2 * half;
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    // Between two radii of one circle: their shares by the sines of what is left and what is done.
+    const done = (angle * i) / steps;
+    const whole = Math.sin(angle) || 1;
+    return addScaled(addScaled(centre, from, Math.sin(angle - done) / whole), to, Math.sin(done) / whole);
+  });
+}

@@ -1,15 +1,16 @@
 import type { Part, PartKind } from '../catalogue/part.ts';
 import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { getThreadId } from '../ends/end.ts';
-import { NOMINAL_SIZES, type LegSize, rankSize } from '../ends/size.ts';
+import { LEG_SIZES, rankSize, type LegSize } from '../ends/size.ts';
 import { getKerf } from '../house-rules/saw-kerf.ts';
-import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { assemble } from '../runs/bodies.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
 import type { ConnectorGeometry } from '../runs/run.ts';
 import { listDrops } from '../traps/drop.ts';
 import type { Length } from '../units/length.ts';
+import { makeTubeSheet, type TubeSheet } from './tube-sheet.ts';
 
 /** A piece with what the bench needs to make it. */
 export interface CutSheetRow {
@@ -21,6 +22,10 @@ export interface CutSheetRow {
   readonly nipple: Length | null;
   /** The appliance whose sediment trap it is the nipple of; null for any other piece. */
   readonly trapOf: string | null;
+  /** Whether its bends are marked and made on a bender; what is bent by hand as it is laid is not. */
+  readonly isMarked: boolean;
+  /** A tube laid straight, with its bends; null for straight pipe, and while its cut is not known. */
+  readonly tube: TubeSheet | null;
 }
 
 /** The pieces of one size: one set of dies. */
@@ -45,9 +50,10 @@ export interface SizeTotal {
   readonly length: Length;
   /** What the cuts themselves take of the stock, nm: one a piece. */
   readonly kerf: Length;
-  /** No fewer stock lengths than these hold it all; how the cuts fall may take more. */
-  readonly stockAtLeast: number;
+  /** No fewer stock lengths than these hold it all; how the cuts fall may take more. Null: from a coil. */
+  readonly stockAtLeast: number | null;
   readonly threads: number;
+  readonly bends: number;
   /** Pieces whose cut is not known and is therefore not in the length. */
   readonly unknown: number;
 }
@@ -111,12 +117,23 @@ function groupPieces(layout: RunLayout): SizeGroup[] {
   );
   let order = 1;
   for (const material of MATERIALS) {
-    for (const size of NOMINAL_SIZES.toReversed()) {
+    for (const size of LEG_SIZES.toReversed()) {
       const rows = [...getPieces(layout)]
         .filter((piece) => piece.size === size && layout.legs.get(piece.leg)!.leg.material === material)
         .map((piece): CutSheetRow => {
           const nipple = piece.cut?.nipple ?? null;
-          return { piece, material, order: order++, nipple, trapOf: traps.get(piece.leg) ?? null };
+          const { leg } = layout.legs.get(piece.leg)!;
+          // What is trimmed in place at any end is bent as it is laid.
+          const isMarked = piece.path !== null && getCraft(leg).getTrimming(leg) !== 'any-end';
+          return {
+            piece,
+            material,
+            order: order++,
+            nipple,
+            trapOf: traps.get(piece.leg) ?? null,
+            isMarked,
+            tube: makeTubeSheet(piece, layout),
+          };
         });
       if (rows.length > 0) groups.push({ size, material, rows });
     }
@@ -124,9 +141,12 @@ function groupPieces(layout: RunLayout): SizeGroup[] {
   return groups;
 }
 
-function sumSize({ size, material, rows }: SizeGroup, { rules }: RunLayout): SizeTotal | null {
+function sumSize({ size, material, rows }: SizeGroup, { rules, legs }: RunLayout): SizeTotal | null {
   const pieces = rows.filter(({ nipple }) => nipple === null);
-  if (pieces.length === 0) return null;
+  const [first] = pieces;
+  if (!first) return null;
+  const { leg } = legs.get(first.piece.leg)!;
+  const craft = getCraft(leg);
   const cuts = pieces.flatMap(({ piece }) => (piece.cut ? [piece.cut.onTape.length] : []));
   const length = cuts.reduce((sum, cut) => sum + cut, 0);
   const kerf = cuts.length * getKerf(rules['saw-kerf']);
@@ -136,8 +156,9 @@ function sumSize({ size, material, rows }: SizeGroup, { rules }: RunLayout): Siz
     pieces: pieces.length,
     length,
     kerf,
-    stockAtLeast: Math.ceil((length + kerf) / STOCK_LENGTHS[rules['stock-length'].option]),
-    threads: pieces.length * 2,
+    stockAtLeast: leg.stock === 'coil' ? null : Math.ceil((length + kerf) / craft.getStock(rules)),
+    threads: craft.screws ? pieces.length * 2 : 0,
+    bends: pieces.reduce((sum, { piece }) => sum + (piece.path?.turns.length ?? 0), 0),
     unknown: pieces.length - cuts.length,
   };
 }

@@ -1,5 +1,6 @@
 import { getEndSize } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
+import type { TubeSheet } from '../cutting/tube-sheet.ts';
 import type { LaidEnd, Piece } from '../runs/layout.ts';
 import { formatLength, getTapeFormat } from '../units/format-length.ts';
 import { toInches, toMillimetres, type Length } from '../units/length.ts';
@@ -32,9 +33,11 @@ export function makeCutSheetTable(
     'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)', 'end of the line off (in)', 'nipple to buy (in)',
     'thread A (in)', 'threads A (count)', 'thread B (in)', 'threads B (count)',
     'turns past hand-tight A', 'threads showing A', 'turns past hand-tight B', 'threads showing B',
+    'legs', 'developed (in)', 'slack (in)', 'to trim in place (in)', 'goes in A (in)', 'goes in B (in)',
+    'bend marks on the tape', 'bend angles (degrees)', 'turned before each (degrees)',
     'as cut (in)', 'cut by', 'ticked off by', 'trap of', 'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
-  const rows = sheet.rows.map(({ piece, material, nipple, order, trapOf }) => [
+  const rows = sheet.rows.map(({ piece, material, nipple, order, trapOf, tube, isMarked }) => [
     ...[String(order), piece.mark, piece.size, material, inch(piece.centreToCentre)],
     ...piece.ends.flatMap((end) => [nameEnd(end), inch(end.takeOff)]),
     ...writeCut(piece, graduation),
@@ -44,6 +47,8 @@ export function makeCutSheetTable(
       String(end.thread?.threadsToCut ?? ''),
     ]),
     ...piece.ends.flatMap(writeTightness),
+    ...writeTube(piece),
+    ...writeBends(isMarked ? tube : null, graduation),
     ...[inch(piece.asCut?.length ?? null), piece.asCut?.by ?? '', piece.ticked?.by ?? '', trapOf ?? ''],
     ...tail,
   ]);
@@ -72,6 +77,29 @@ function writeCut({ cut }: Piece, graduation: TapeGraduation): string[] {
     inch(cut.farEndOff),
   ];
 }
+
+/** What a tube goes through, and what is cut longer; empty for straight pipe. */
+function writeTube({ path, developed, cut, ends }: Piece): string[] {
+  if (!path) return ['', '', '', '', '', ''];
+  return [
+    String(path.legs.length),
+    inch(developed && Math.round(developed.length)),
+    inch(cut?.slack ?? null),
+    inch(cut?.trim ?? null),
+    ...ends.map(({ joint, thread }) => inch(thread ? null : (joint?.engagement ?? null))),
+  ];
+}
+
+/** The bends of a tube that are marked, each separated by a semicolon. */
+const writeBends = (tube: TubeSheet | null, graduation: TapeGraduation): string[] => {
+  const format = getTapeFormat(graduation);
+  const bends = tube?.bends ?? [];
+  return [
+    bends.map(({ mark }) => formatLength(mark, format)).join('; '),
+    bends.map(({ degrees }) => degrees).join('; '),
+    bends.map(({ rotation }) => rotation).join('; '),
+  ];
+};
 
 const writeTightness = ({ joint }: LaidEnd): string[] =>
   joint?.tightness

@@ -1,4 +1,4 @@
-import { getTaperEnd } from '../catalogue/taper-end.ts';
+import { readTaperEnd } from '../catalogue/taper-end.ts';
 import { getEndSize, getThreadId } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
@@ -20,9 +20,12 @@ export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: 
     'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
   const pipes = sheet.sizes.map(({ size, material, stockAtLeast, length, kerf, unknown }) => [
-    ...['pipe', size, material, String(stockAtLeast), ...writeLength(stock)],
+    // Tube from a coil is asked for by its length.
+    ...(stockAtLeast === null
+      ? ['tube', size, material, '', '', '']
+      : ['pipe', size, material, String(stockAtLeast), ...writeLength(stock)]),
     ((length + kerf) / FOOT).toFixed(2),
-    `at least; how the cuts fall may take more${unknown > 0 ? `; ${unknown} cuts not known` : ''}`,
+    `${stockAtLeast === null ? 'from a coil, slack and what is trimmed with it' : 'at least; how the cuts fall may take more'}${unknown > 0 ? `; ${unknown} cuts not known` : ''}`,
     ...tail,
   ]);
   const nipples = sheet.nipples.map(({ size, length, count }) => [
@@ -35,7 +38,12 @@ export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: 
     const standings = new Set(part.ports.map(({ reach }) => reach.standing));
     const note =
       standings.has('unknown') || standings.has('typical') ? 'measure this part before cutting' : '';
-    const what = `${part.material} ${kind}, ${getTaperEnd(part.ports[0]!.end).system} threads`;
+    const taper = part.ports.map(({ end }) => readTaperEnd(end)).find((each) => each !== null);
+    const threads = taper ? `${taper.system} thread${part.join === null ? 's' : ''}` : '';
+    const what = [
+      `${part.material} ${part.join === null ? '' : `${part.join} `}${kind}`,
+      ...(threads ? [threads] : []),
+    ].join(', ');
     return [
       ...['fitting', isReducing ? sizes.join(' x ') : size, what, String(count), '', '', '', note],
       ...tail,

@@ -1,7 +1,10 @@
 import { getTraits } from '../materials/crafts.ts';
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
 import { MATERIALS } from '../catalogue/pipe.ts';
-import type { Vector } from '../geometry/vector.ts';
+import { roundCorner } from '../bending/bent-path.ts';
+import { addScaled, magnitude, subtract, type Vector } from '../geometry/vector.ts';
+import { getPieces } from '../runs/lay-out-run.ts';
+import type { Leg } from '../runs/run.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { listDrops } from '../traps/drop.ts';
 import { INCH, MILLIMETRE, type LengthUnit } from '../units/length.ts';
@@ -29,15 +32,48 @@ export function writeRunDxf(
   const point = ({ x, y, z }: Vector) => point3d(x / scale, y / scale, z / scale);
   const letter = unit === 'in' ? 2 : 50;
   const missing: number[] = [];
+  const bends = readBends(layout);
+  /** Where a leg begins: at its node, or where the tube comes out of its bend there. */
+  const trim = (node: string, other: string): Vector => {
+    const from = layout.nodes.get(node)!.position;
+    const by = bends.get(node)?.setback ?? 0;
+    const along = subtract(layout.nodes.get(other)!.position, from);
+    return addScaled(from, along, by / (magnitude(along) || 1));
+  };
   for (const { leg, near, far, centreToCentre } of layout.legs.values()) {
     const [from, to] = [layout.nodes.get(near)!.position, layout.nodes.get(far)!.position];
     if (centreToCentre === null) {
       missing.push(leg.tag);
       continue;
     }
-    writer.addLine(point(from), point(to), { layerName: traps.has(leg.id) ? TRAPS_LAYER : leg.material });
+    const layerName = traps.has(leg.id) ? TRAPS_LAYER : leg.material;
+    const [begins, ends] = [trim(near, far), trim(far, near)];
+    writer.addLine(point(begins), point(ends), { layerName });
     const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, z: (from.z + to.z) / 2 };
     writer.addText(point(middle), letter, String(leg.tag), { layerName: MARKS_LAYER });
   }
+  for (const [node, { radius, legs }] of bends) {
+    const corner = layout.nodes.get(node)!.position;
+    const [a, b] = legs.map((leg) => getFar(layout, leg, node));
+    if (a && b) writer.addPolyline3D(roundCorner(a, corner, b, radius, 8).map((at) => ({ point: point(at) })), { layerName: legs[0]!.material }); // prettier-ignore
+  }
   return { text: writer.stringify(), missing };
 }
+
+/** Node → the bend of the tube there. */
+function readBends(
+  layout: RunLayout,
+): ReadonlyMap<string, { readonly setback: number; readonly radius: number; readonly legs: readonly Leg[] }> {
+  const found = new Map<string, { setback: number; radius: number; legs: readonly Leg[] }>();
+  for (const { path, developed } of getPieces(layout))
+    for (const [i, { node }] of (path?.turns ?? []).entries()) {
+      const bend = developed?.bends[i];
+      const fitting = layout.nodes.get(node)?.fitting;
+      if (bend && fitting?.kind === 'bend')
+        found.set(node, { setback: bend.setback, radius: bend.radius, legs: fitting.legs });
+    }
+  return found;
+}
+
+const getFar = ({ nodes }: RunLayout, { from, to }: Leg, node: string): Vector =>
+  nodes.get(from === node ? to : from)!.position;

@@ -103,7 +103,7 @@ describe('the purchase list as CSV', () => {
     const count = (kind: string) => rows.filter((row) => row['kind'] === kind).reduce((sum, row) => sum + Number(row['count (pieces)']), 0); // prettier-ignore
     expect(count('fitting')).to.equal(sheet.fittings.reduce((sum, each) => sum + each.count, 0));
     expect(count('nipple')).to.equal(sheet.nipples.reduce((sum, each) => sum + each.count, 0));
-    expect(count('pipe')).to.equal(sheet.sizes.reduce((sum, each) => sum + each.stockAtLeast, 0));
+    expect(count('pipe')).to.equal(sheet.sizes.reduce((sum, each) => sum + each.stockAtLeast!, 0));
     expect(rows.every((row) => row['revision'] === '3')).to.equal(true);
   });
 });

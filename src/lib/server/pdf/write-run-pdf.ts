@@ -14,6 +14,7 @@ import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
 import { toInches, type LengthUnit } from '#core/units/length.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
 import { sayFinding } from '#words/findings.ts';
+import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
 import { sayLength } from '#words/length-text.ts';
 import { sayConnector } from '#words/appliances.ts';
 import { namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
@@ -78,6 +79,7 @@ export function writeRunPdf(printed: PrintedRun, paper: Paper, now: Date): Promi
     doc.y = top + DRAWING_HEIGHT + 12;
   }
   writeTable(doc, printed);
+  writeBends(doc, printed);
   writeTotals(doc, printed);
   const notes = printed.findings.map((finding) => sayFinding(finding, unit));
   writeLines(
@@ -152,12 +154,27 @@ function nameEnd({ piece }: CutSheetRow, i: number): string {
   return `${part.kind === 'tee' ? namePort(part, port.id) : PART_KIND_NAMES[part.kind]}${takeOff}`;
 }
 
+/** How each tube is marked and bent, or that it is bent as it is laid. */
+function writeBends(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void {
+  const graduation = layout.rules['tape-rounding'].option;
+  const lines = makeCutSheet(layout).rows.flatMap(({ piece, tube, isMarked }) => {
+    if (!piece.path) return [];
+    const way = `Tube ${piece.mark}: ${sayTubeWay(piece, unit)}.`;
+    const marked =
+      tube && isMarked && piece.cut
+        ? ` ${sayTubeSheet(tube, piece.cut.onTape.length, unit, graduation)}`
+        : '';
+    return [`${way}${marked}`];
+  });
+  writeLines(doc, 'Tube', lines);
+}
+
 function writeTotals(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void {
   const sheet = makeCutSheet(layout);
   writeLines(doc, 'To buy', [
     ...sheet.sizes.map(
       ({ size, material, length, stockAtLeast, pieces }) =>
-        `${size} ${BOUGHT_PIPE[material]}: ${sayLength(length, unit)} in ${pieces} pieces, at least ${stockAtLeast} stock length${stockAtLeast === 1 ? '' : 's'}`,
+        `${size} ${BOUGHT_PIPE[material]}: ${sayLength(length, unit)} in ${pieces} ${pieces === 1 ? 'piece' : 'pieces'}, ${stockAtLeast === null ? 'from a coil' : `at least ${stockAtLeast} stock length${stockAtLeast === 1 ? '' : 's'}`}`,
     ),
     ...sheet.nipples.map(
       ({ size, length, count }) => `${count} × ${size} nipple, ${sayLength(length, 'in')}`,

@@ -6,7 +6,8 @@
   import { toMillimetres, type Length } from '#core/units/length.ts';
   import { sayExact, sayLength, sayNumber } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';
-  import { sayTubeJoint } from '#words/tube.ts';
+  import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
+  import BendTable from '../vise/BendTable.svelte';
   import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';
@@ -37,8 +38,8 @@
   const sayOff = (error: Length): string =>
     error === 0 ? 'on the mark' : `tape ${error < 0 ? '−' : '+'}${sayExact(Math.abs(error), unit)}`;
   /** Pieces in one line share their rounding: what their far end is off by, where that is not this piece's own. */
-  const sayLine = ({ cut }: Piece): string =>
-    !cut || cut.farEndOff === cut.onTape.error
+  const sayLine = ({ cut, path }: Piece): string =>
+    !cut || path || cut.farEndOff === cut.onTape.error
       ? ''
       : `; end of the line ${cut.farEndOff === 0 ? 'on its mark' : `${cut.farEndOff < 0 ? '−' : '+'}${sayExact(Math.abs(cut.farEndOff), unit)}`}`;
 
@@ -98,7 +99,7 @@
         </th>
       </tr>
     </tbody>
-    {#each group.rows as { piece, order, nipple, trapOf } (piece.id)}
+    {#each group.rows as { piece, order, nipple, trapOf, tube, isMarked } (piece.id)}
       <tbody class="border-b border-base-300">
         <tr>
           <th scope="row" class="py-1 align-top text-2xl leading-none font-bold">
@@ -120,6 +121,7 @@
                 ><WhyButton id={piece.id} what="cut of piece {piece.mark}" {onwhy} small /></span
               >
               {#if nipple !== null}<strong class="block">buy a nipple {sayLength(nipple, 'in')}</strong>{/if}
+              {#if piece.path}<span class="block text-sm">{sayTubeWay(piece, unit)}</span>{/if}
               {#if trapOf !== null}<span class="block text-sm">the sediment trap of {trapOf}</span>{/if}
               <span class="block text-sm md:hidden print:hidden"
                 >{piece.centreToCentre === null ? '?' : sayLength(piece.centreToCentre, unit)} c-c</span
@@ -139,7 +141,15 @@
         </tr>
         <tr>
           <td></td>
-          <td colspan="6" class="pb-2">{@render ends(piece, nipple !== null)}</td>
+          <td colspan="6" class="pb-2"
+            >{@render ends(piece, nipple !== null)}
+            {#if tube && isMarked && tube.bends.length > 0}<BendTable
+                sheet={tube}
+                mark={store.rules['bender-mark'].option}
+                {unit}
+                {graduation}
+              />{/if}</td
+          >
         </tr>
       </tbody>
     {/each}

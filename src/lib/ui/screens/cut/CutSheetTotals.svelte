@@ -28,11 +28,15 @@
         <li class="py-1">
           <strong>{total.size} {MATERIAL_NAMES[total.material]}:</strong>
           <LengthText length={total.length} {unit} {format} /> in {total.pieces}
-          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads} threads to cut{#if total.kerf > 0}, and {sayExact(
-              total.kerf,
-              unit,
-            )} of saw kerf{/if}; no fewer than {total.stockAtLeast}
-          {total.stockAtLeast === 1 ? 'length' : 'lengths'} of {rules['stock-length'].option}
+          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads > 0
+            ? `${total.threads} threads to cut`
+            : total.bends > 0
+              ? `${total.bends} bends`
+              : 'no bends'}{#if total.kerf > 0}, and {sayExact(total.kerf, unit)} of saw kerf{/if}{#if total.stockAtLeast === null},
+            from a coil{:else}; no fewer than {total.stockAtLeast}
+            {total.stockAtLeast === 1 ? 'length' : 'lengths'}{total.threads > 0
+              ? ` of ${rules['stock-length'].option}`
+              : ''}{/if}
           {#if total.unknown > 0}<span class="font-semibold text-error"
               >; {total.unknown} not known and not in it</span
             >{/if}

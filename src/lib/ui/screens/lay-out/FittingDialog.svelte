@@ -7,6 +7,10 @@
   import type { LaidNode } from '#core/runs/layout.ts';
   import { APPLIANCE_KIND_NAMES } from '#words/appliances.ts';
   import { sayFittingRefusal } from '#words/fitting-refusals.ts';
+  import { findBend } from '#core/runs/find-bend.ts';
+  import { getCraft } from '#core/materials/crafts.ts';
+  import { sayLength } from '#words/length-text.ts';
+  import MeasureField from '../../controls/MeasureField.svelte';
   import { nameFitting, namePart, PART_KIND_NAMES } from '#words/parts.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import Dialog from '../../controls/Dialog.svelte';
@@ -25,7 +29,24 @@
   const id = $props.id();
   const node = $derived<LaidNode | null>(open ? entry.growingNode : null);
   const kinds = $derived(node && entry.store.doc ? findKindsThatFit(entry.store.doc, node.id) : []);
-  const chosen = $derived(node?.node.part.kind === 'chosen' ? node.node.part.part : (kinds[0] ?? null));
+  const bend = $derived(node?.fitting.kind === 'bend' ? node.fitting : null);
+  /** Tube goes on through here: a bend unless a fitting is put there. */
+  const isTube = $derived(
+    node ? findBend({ ...node.node, part: { kind: 'auto' } }, node.legs) !== null : false,
+  );
+  const chosen = $derived(
+    node?.node.part.kind === 'chosen' ? node.node.part.part : isTube ? null : (kinds[0] ?? null),
+  );
+  const bending = $derived(
+    bend && entry.layout ? getCraft(bend.legs[0]).findBending(bend.legs[0], entry.layout.rules) : null,
+  );
+  const parts = $derived(
+    node?.fitting.kind === 'part'
+      ? [node.fitting.part, ...Object.values(node.fitting.adapters ?? {}).map(({ part }) => part)].filter(
+          ({ kind }) => kind !== 'existing' && kind !== 'appliance',
+        )
+      : [],
+  );
   const isEnd = $derived(node?.legs.length === 1);
   const isPipeEnd = $derived(isEnd && node?.legs[0]?.geometry.kind !== 'made-up');
   const terminal = $derived(node?.node.terminal ?? null);
@@ -64,10 +85,42 @@
         </p>
       {/if}
     {/if}
-    {#if kinds.length > 1}
+    {#if bend && bend.degrees > 0}
+      <div class="flex flex-wrap items-end gap-3">
+        <MeasureField
+          label="bent to a radius of{bend.radius === null ? ', as the house bends it' : ''}"
+          unit={entry.unit}
+          value={bend.radius}
+          placeholder={bending?.usual ? sayLength(bending.usual, entry.unit) : 'say it'}
+          optional
+          onmeasure={(radius, typed) => editor.setBend(node.id, radius === null ? null : { radius, typed })}
+        />
+        {#if bending}
+          <p class="chart-label pb-2 text-sm">
+            to its centre line; under {sayLength(bending.recommended, entry.unit)} it is asked, under {sayLength(
+              bending.least,
+              entry.unit,
+            )} refused
+          </p>
+        {/if}
+      </div>
+    {/if}
+    {#if kinds.length > 1 || (isTube && kinds.length > 0)}
       <fieldset>
         <legend class="chart-label">what stands here</legend>
         <div class="flex flex-wrap gap-x-6">
+          {#if isTube}
+            <label class="tap flex cursor-pointer items-center gap-2">
+              <input
+                type="radio"
+                class="radio checked:bg-accent checked:text-accent-content"
+                name="{id}-kind"
+                checked={chosen === null}
+                onchange={() => editor.choosePart(node.id, null)}
+              />
+              the tube itself, bent
+            </label>
+          {/if}
           {#each kinds as kind (kind)}
             <label class="tap flex cursor-pointer items-center gap-2">
               <input
@@ -75,7 +128,7 @@
                 class="radio checked:bg-accent checked:text-accent-content"
                 name="{id}-kind"
                 checked={chosen === kind}
-                onchange={() => editor.choosePart(node.id, kind === kinds[0] ? null : kind)}
+                onchange={() => editor.choosePart(node.id, kind === kinds[0] && !isTube ? null : kind)}
               />
               {PART_KIND_NAMES[kind]}
             </label>
@@ -83,10 +136,15 @@
         </div>
       </fieldset>
     {/if}
-    {#if node.fitting.kind === 'part' && node.fitting.part.kind !== 'existing' && node.fitting.part.kind !== 'appliance'}
-      <div class="flex flex-wrap items-end gap-3">
-        <PartLength part={node.fitting.part} unit={entry.unit} {editor} />
-      </div>
+    {#if parts.length > 0}
+      {#each parts as part, i (part.id)}
+        {#if i > 0 || node.fitting.kind !== 'part' || node.fitting.part !== part}<p class="font-semibold">
+            {namePart(part)}
+          </p>{/if}
+        <div class="flex flex-wrap items-end gap-3">
+          <PartLength {part} unit={entry.unit} {editor} />
+        </div>
+      {/each}
       <p class="chart-label text-sm">
         Measured with your own rule, a length counts for every such part of this run.
       </p>

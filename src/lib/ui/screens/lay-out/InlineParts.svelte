@@ -1,5 +1,6 @@
 <script lang="ts">
   import { INLINE_KINDS, type InlineKind } from '#core/runs/run.ts';
+  import { getCraft } from '#core/materials/crafts.ts';
   import type { LaidInline, LaidLeg } from '#core/runs/layout.ts';
   import { sayLength } from '#words/length-text.ts';
   import { nameFitting, PART_KIND_NAMES } from '#words/parts.ts';
@@ -12,6 +13,10 @@
   let { laid, entry, editor }: { laid: LaidLeg; entry: LegEntry; editor: RunEditor } = $props();
   const unit = $derived(entry.unit);
   let kind = $state<InlineKind>('union');
+  const offered = $derived(INLINE_KINDS.filter((each) => getCraft(laid.leg).kinds.includes(each)));
+  $effect(() => {
+    if (!offered.includes(kind)) kind = offered[0] ?? 'valve';
+  });
   let from = $state<'near' | 'far'>('near');
 
   const own = $derived(laid.inline.filter(({ placedBy }) => placedBy !== 'stock'));
@@ -81,7 +86,7 @@
     <label class="flex flex-col text-sm"
       ><span class="chart-label">put in a</span>
       <select class="tap select w-32" bind:value={kind}>
-        {#each INLINE_KINDS as each (each)}<option value={each}>{PART_KIND_NAMES[each]}</option>{/each}
+        {#each offered as each (each)}<option value={each}>{PART_KIND_NAMES[each]}</option>{/each}
       </select></label
     >
     <EndSelect {laid} layout={entry.layout} bind:end={from} />

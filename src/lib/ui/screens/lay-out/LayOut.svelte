@@ -3,6 +3,7 @@
   import { resolve } from '$app/paths';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import Scale from '@lucide/svelte/icons/scale';
+  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import BenchSelect from '../../controls/BenchSelect.svelte';
   import GloveSwitch from '../../controls/GloveSwitch.svelte';
@@ -40,10 +41,20 @@
   let reasons = $state<ReasonDialogs>();
   const shown = untrack(() => new Scene(store, entry));
   const layout = $derived(hand?.tried ?? shown.layout);
-  const isTaped = $derived(hand !== null && hand.leg !== null);
+  /** The leg along whose tube the tape lies. */
+  let tubeLeg = $state<string | null>(null);
+  const isTaped = $derived((hand !== null && hand.leg !== null) || tubeLeg !== null);
   const isEmpty = $derived(Object.keys(store.doc?.legs ?? {}).length === 0);
 
+  const tubeTape = new Later(() => import('../tape/TubePanel.svelte'));
+
   async function layTapeOn(leg: string): Promise<void> {
+    const isTube = layout !== null && findPiecesThrough(layout, leg).some(({ path }) => path !== null);
+    if (isTube) {
+      await tubeTape.get();
+      tubeLeg = leg;
+      return;
+    }
     const { TapeHand } = await tape.get();
     hand ??= new TapeHand(entry);
     hand.layOn(leg);
@@ -91,7 +102,10 @@
     onredo={ACTS.redo}
   />
   <section class="readout" class:under-tape={isTaped}>
-    {#if isTaped && hand && tape.value && layout}
+    {#if tubeLeg !== null && tubeTape.value && layout?.legs.has(tubeLeg)}
+      {@const Panel = tubeTape.value.default}
+      <Panel {layout} leg={tubeLeg} unit={entry.unit} onclose={() => (tubeLeg = null)} />
+    {:else if isTaped && hand && tape.value && layout}
       <tape.value.Panel {hand} {layout} />
     {:else}
       <Readout

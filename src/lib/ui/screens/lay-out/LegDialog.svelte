@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
+  import { MATERIALS, type Material, type Stock } from '#core/catalogue/pipe.ts';
+  import { getCraft } from '#core/materials/crafts.ts';
   import type { LegSize } from '#core/ends/size.ts';
   import type { Axis } from '#core/geometry/axis.ts';
   import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
   import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
   import type { LaidLeg } from '#core/runs/layout.ts';
-  import { MATERIAL_NAMES } from '#words/parts.ts';
+  import { MATERIAL_NAMES, STOCK_NAMES } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';
@@ -28,6 +29,14 @@
   const laid = $derived<LaidLeg | null>(open ? entry.selected : null);
   const beyond = $derived(laid ? editor.countBeyond(laid.id) : 0);
   const isPipe = $derived(laid?.leg.geometry.kind === 'axis');
+  const isMeasurable = $derived(isPipe || laid?.leg.geometry.kind === 'route');
+  const stocks = $derived(laid ? (getCraft(laid.leg).fields.stock as readonly Stock[]) : []);
+  /** Measured along its way, or from crossing to crossing: the figure stays. */
+  function follow(isRoute: boolean): void {
+    const geometry = laid?.leg.geometry;
+    if (laid && (geometry?.kind === 'axis' || geometry?.kind === 'route'))
+      editor.redirect(laid.id, { kind: isRoute ? 'route' : 'axis', axis: geometry.axis });
+  }
   let branchFrom = $state<'near' | 'far'>('near');
   let slanting = $state(false);
   const offset = new OffsetEntry(() => entry.unit);
@@ -43,7 +52,7 @@
     const { geometry } = laid.leg;
     editor.redirect(
       laid.id,
-      geometry.kind === 'made-up' || geometry.kind === 'connector'
+      geometry.kind === 'made-up' || geometry.kind === 'connector' || geometry.kind === 'route'
         ? { ...geometry, axis: drawn }
         : { kind: 'axis', axis: drawn },
     );
@@ -67,11 +76,11 @@
       <label class="flex flex-col text-sm"
         ><span class="chart-label">size</span>
         <select
-          class="tap select w-24 text-lg font-semibold"
+          class="tap select w-28 text-lg font-semibold"
           value={laid.leg.size}
           onchange={(event) => editor.resize(laid.id, event.currentTarget.value as LegSize)}
         >
-          {#each entry.store.catalogue.sizes as size (size)}<option>{size}</option>{/each}
+          {#each getCraft(laid.leg).listSizes(laid.leg.material) as size (size)}<option>{size}</option>{/each}
         </select></label
       >
       <label class="flex flex-col text-sm"
@@ -85,6 +94,28 @@
             >{/each}
         </select></label
       >
+      {#if stocks.length > 1}
+        <label class="flex flex-col text-sm"
+          ><span class="chart-label">taken from</span>
+          <select
+            class="tap select w-52"
+            value={laid.leg.stock}
+            onchange={(event) => editor.changeStock(laid.id, event.currentTarget.value as Stock)}
+          >
+            {#each stocks as stock (stock)}<option value={stock}>{STOCK_NAMES[stock]}</option>{/each}
+          </select></label
+        >
+      {/if}
+      {#if getCraft(laid.leg).turnsBy === 'bend' && isMeasurable}
+        <label class="tap flex items-center gap-2"
+          ><input
+            type="checkbox"
+            class="checkbox"
+            checked={laid.leg.geometry.kind === 'route'}
+            onchange={(event) => follow(event.currentTarget.checked)}
+          /> measured along its way only</label
+        >
+      {/if}
       <button type="button" class="tap btn" onclick={() => editor.resize(null, laid.leg.size)}>
         All legs {laid.leg.size}
       </button>
@@ -127,7 +158,7 @@
             onslant={() => (slanting = !slanting)}
           />
         </div>
-        {#if hasPipe(laid.leg)}
+        {#if hasPipe(laid.leg) && getCraft(laid.leg).screws}
           <details class="grow" open={laid.leg.geometry.kind === 'offset'}>
             <summary class="tap cursor-pointer py-2 underline decoration-dotted">as an offset</summary>
             <OffsetFields {offset} unit={entry.unit} />

@@ -1,5 +1,7 @@
 <script lang="ts">
+  import { MATERIALS } from '#core/catalogue/pipe.ts';
   import type { LegSize } from '#core/ends/size.ts';
+  import { MATERIAL_NAMES } from '#words/parts.ts';
   import DirectionRose from '../../instruments/DirectionRose.svelte';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';
   import { findAxisForKey, isSlantKey } from '../../instruments/axis-keys.ts';
@@ -23,12 +25,26 @@
     () => describeEntry(entry),
   );
   const words = $derived(scene.current);
-  const KINDS: readonly { kind: LegKind; name: string; says: string }[] = [
+  type KindOffered = { kind: LegKind; name: string; says: string };
+  const FLEX: KindOffered = { kind: 'connector', name: 'flex', says: 'a flexible appliance connector' };
+  const PIPE_KINDS: readonly KindOffered[] = [
     { kind: 'pipe', name: 'pipe', says: 'a leg of pipe' },
     { kind: 'offset', name: 'offset', says: 'an offset between two 45° elbows' },
     { kind: 'fitting', name: 'no pipe', says: 'fitting straight into fitting' },
-    { kind: 'connector', name: 'flex', says: 'a flexible appliance connector' },
+    FLEX,
   ];
+  const TUBE_KINDS: readonly KindOffered[] = [
+    { kind: 'pipe', name: 'tube', says: 'a straight of tube, from crossing to crossing' },
+    { kind: 'route', name: 'along', says: 'tubing measured along its way, not bend by bend' },
+    FLEX,
+  ];
+  const kinds = $derived(words.isTube ? TUBE_KINDS : PIPE_KINDS);
+  /** One list has the sizes of what is laid, and the other materials. */
+  function choose(value: string): void {
+    const other = MATERIALS.find((each) => value === `of ${each}`);
+    if (other) entry.pickMaterial(other);
+    else entry.pickedSize = value as LegSize;
+  }
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === '[' || event.key === ']') {
@@ -97,8 +113,12 @@
   </div>
   {#if !words.selected}
     <div class="flex items-stretch gap-1">
-      <div class="grid grow grid-cols-4 gap-1" role="group" aria-label="What comes next">
-        {#each KINDS as { kind, name, says: what } (kind)}
+      <div
+        class="grid grow gap-1 {kinds.length === 3 ? 'grid-cols-3' : 'grid-cols-4'}"
+        role="group"
+        aria-label="What comes next"
+      >
+        {#each kinds as { kind, name, says: what } (kind)}
           <button
             type="button"
             class="kind tap max-sm:text-[15px]"
@@ -112,11 +132,18 @@
       <label class="flex items-center gap-2 text-sm">
         <span class="chart-label max-sm:sr-only">size</span>
         <select
-          class="tap select w-22 text-lg font-semibold"
+          class="tap select {words.isTube ? 'w-28' : 'w-22'} text-lg font-semibold"
           value={words.size}
-          onchange={(event) => (entry.pickedSize = event.currentTarget.value as LegSize)}
+          onchange={(event) => choose(event.currentTarget.value)}
         >
-          {#each entry.store.catalogue.sizes as size (size)}<option>{size}</option>{/each}
+          <optgroup label={MATERIAL_NAMES[words.material]}>
+            {#each words.sizes as size (size)}<option value={size}>{size}</option>{/each}
+          </optgroup>
+          <optgroup label="of another material">
+            {#each MATERIALS.filter((each) => each !== words.material) as each (each)}<option
+                value="of {each}">{MATERIAL_NAMES[each]}</option
+              >{/each}
+          </optgroup>
         </select>
       </label>
     </div>
@@ -225,7 +252,7 @@
           />{/if}</span
       >
     </button>
-    {#if !words.selected && entry.kind === 'pipe'}
+    {#if !words.selected && (entry.kind === 'pipe' || entry.kind === 'route')}
       <button
         type="button"
         class="btn h-14 w-24 shrink-0 px-1 text-sm leading-tight {words.isPlainMeasure ? '' : 'btn-accent'}"

@@ -1,8 +1,10 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
-  import { nameFitting, PART_KIND_NAMES } from '#words/parts.ts';
+  import { nameFitting, PART_KIND_NAMES, SHORT_MATERIALS } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
   import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
+  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
+  import { findHolder } from '#core/runs/lay-tube.ts';
   import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { Length } from '#core/units/length.ts';
@@ -31,6 +33,8 @@
     readonly isPipe: boolean;
     readonly isFlexible: boolean;
     readonly cuts: readonly (Length | null)[];
+    /** The piece of tube that goes through it, where another leg keeps that. */
+    readonly inPiece: string;
     readonly far: string;
     readonly fitting: string;
   }
@@ -64,7 +68,8 @@
     onpicked?.();
   }
 
-  function makeLine(laid: LaidLeg, { pieces, nodes }: RunLayout): Line {
+  function makeLine(laid: LaidLeg, layout: RunLayout): Line {
+    const { nodes } = layout;
     const { leg, near, far, inline } = laid;
     const parts = inline.map(({ id, part }) => part?.kind ?? leg.inline[id]?.part ?? 'coupling');
     const kinds = [...new Set(parts)].map((kind) => PART_KIND_NAMES[kind]);
@@ -72,10 +77,17 @@
       id: laid.id,
       tag: leg.tag,
       centres: laid.centreToCentre,
-      course: [`${leg.size} ${nameWay(findWayFrom(leg, near))}`, ...kinds].join(', '),
+      course: [
+        [leg.size, SHORT_MATERIALS[leg.material], nameWay(findWayFrom(leg, near))].filter(Boolean).join(' '),
+        ...kinds,
+      ].join(', '),
       isPipe: hasPipe(leg),
       isFlexible: leg.geometry.kind === 'connector',
-      cuts: (pieces.get(laid.id) ?? []).map(({ cut }) => cut?.onTape.length ?? null),
+      cuts: (layout.pieces.get(laid.id) ?? []).map(({ cut }) => cut?.onTape.length ?? null),
+      inPiece:
+        findHolder(layout.pieces.get(laid.id)) === null
+          ? ''
+          : (findPiecesThrough(layout, laid.id)[0]?.mark ?? ''),
       far,
       fitting: nameFitting(nodes.get(far)!.fitting),
     };
@@ -103,7 +115,8 @@
           <span class="block text-xs {picked === line.id ? '' : 'text-secondary'}">{line.course}</span>
         </span>
         <span class="text-lg leading-tight font-semibold">
-          {#if line.isPipe}
+          {#if line.inPiece}<span class="text-base font-normal">in tube {line.inPiece}</span>
+          {:else if line.isPipe}
             {#each line.cuts as cut, i (i)}
               <span class="block"
                 >{#if cut !== null && format}<LengthText

@@ -16,8 +16,16 @@
       ? null
       : reaches.reduce<number>((sum, reach) => sum + (reach ?? 0), 0);
   });
-  /** Openings whose length is not its origin itself. */
-  const ports = $derived(part.ports.filter((port) => findReach(port) !== 0));
+  /** Openings whose length is not its origin itself; of a fitting for tube those that are alike are measured once. */
+  const ports = $derived(
+    part.ports.filter(
+      (port, i) =>
+        (findReach(port) !== 0 || port.depth !== null) &&
+        (part.join === null || part.ports.findIndex((each) => isAlike(each, port)) === i),
+    ),
+  );
+  const isAlike = (a: Port, b: Port): boolean => JSON.stringify(a.end) === JSON.stringify(b.end);
+  const sayDepth = ({ depth }: Port): string => (depth === null ? '' : `${STANDING_NAMES[depth.standing]}`);
   const isOwn = $derived(part.ports.some(({ reach }) => reach.standing === 'entered'));
   const standing = $derived(part.ports[0]?.reach.standing ?? 'unknown');
 
@@ -60,5 +68,21 @@
       optional
       onmeasure={(length, typed) => measure(port.id, length, typed)}
     />
+    {#if port.depth !== null}
+      <MeasureField
+        label="{port.end.kind === 'thread'
+          ? 'the flare takes more, 0: measured with a flared stub'
+          : 'the tube goes in'}, {sayDepth(port)}"
+        {unit}
+        value={port.depth.standing === 'entered' ? port.depth.length : null}
+        placeholder={port.depth.standing === 'unknown' ? 'measure it' : say(port.depth.length)}
+        optional
+        zero
+        onmeasure={(length, typed) =>
+          length === null
+            ? editor.measurePart(part, null, '')
+            : editor.measurePart(part, { port: port.id, depth: length }, typed)}
+      />
+    {/if}
   {/each}
 {/if}

@@ -4,6 +4,8 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
   import { sayTightness } from '#words/tightness.ts';
+  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
+  import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
   import { nameFitting, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';
   import WhyButton from '../reasons/WhyButton.svelte';
@@ -39,7 +41,7 @@
     const laid = (leg && layout.legs.get(leg)) || newest;
     return laid && { laid, layout, isDraft: false };
   });
-  const pieces = $derived(shown?.layout.pieces.get(shown.laid.id) ?? []);
+  const pieces = $derived(shown ? findPiecesThrough(shown.layout, shown.laid.id) : []);
   const format = $derived(shown && getTapeFormat(shown.layout.rules['tape-rounding'].option));
   const isMadeUp = $derived(shown?.laid.leg.geometry.kind === 'made-up');
   const isConnector = $derived(shown?.laid.leg.geometry.kind === 'connector');
@@ -56,6 +58,7 @@
       <span class="grow">
         <span class="chart-label">{nameEnd(each)}:</span>
         {#if each.joint?.tightness}{sayTightness(each.joint.tightness)}
+        {:else if each.joint && !each.thread}{sayTubeJoint(each.joint, entry.unit)}
         {:else if each.joint || each.unknown}not known{:else}nothing taken off{/if}
       </span>
       {#if each.joint && !shown?.isDraft}
@@ -89,9 +92,11 @@
         {#each pieces as piece (piece.mark)}
           <div>
             <p class="chart-label leading-none">
-              {shown.isDraft ? 'would cut' : `leg ${piece.mark}, cut`}{piece.cut && piece.cut.nipple !== null
-                ? ': buy a nipple'
-                : ''}
+              {shown.isDraft
+                ? 'would cut'
+                : piece.path
+                  ? `tube ${piece.mark}, cut`
+                  : `leg ${piece.mark}, cut`}{piece.cut && piece.cut.nipple !== null ? ': buy a nipple' : ''}
             </p>
             <div class="flex items-center gap-2">
               {#if piece.cut}
@@ -151,13 +156,13 @@
         exact {sayExact(exact, entry.unit)}, {sayError(
           onTape.error,
           entry.unit,
-        )}{#if farEndOff !== onTape.error}; end of the line off by {sayExact(
+        )}{#if farEndOff !== onTape.error && !pieces[0].path}; end of the line off by {sayExact(
             farEndOff,
             entry.unit,
           )}{/if}{#if isDerived && shown.laid.centreToCentre !== null}; centres {sayLength(
             shown.laid.centreToCentre,
             entry.unit,
-          )}{/if}
+          )}{/if}{#if pieces[0].path}; {sayTubeWay(pieces[0], entry.unit)}{/if}
       </p>
     {/if}
     <ul class="text-sm max-sm:hidden">

@@ -3,7 +3,9 @@ import { nameRef } from '#core/runs/name-ref.ts';
 import type { LegSize } from '#core/ends/size.ts';
 import type { Length } from '#core/units/length.ts';
 import { sayLength } from '#words/length-text.ts';
-import { nameFitting } from '#words/parts.ts';
+import { MATERIAL_NAMES, nameFitting } from '#words/parts.ts';
+import type { Material } from '#core/catalogue/pipe.ts';
+import { FIRST_MATERIAL, getCraftOf } from '#core/materials/crafts.ts';
 import { REF_POINT_NAMES, sayRef } from '#words/refs.ts';
 import { sayRefusal } from '#words/refusals.ts';
 import { sayWay } from '#words/ways.ts';
@@ -19,6 +21,10 @@ export interface EntryWords {
     readonly follows: 'offset' | 'parts' | 'connector' | null;
   } | null;
   readonly size: LegSize;
+  readonly material: Material;
+  /** The sizes that material is laid in. */
+  readonly sizes: readonly LegSize[];
+  readonly isTube: boolean;
   readonly taken: readonly Axis[];
   /** From which point to which the next measure is taken. */
   readonly measured: string;
@@ -38,7 +44,7 @@ const LONG_ENOUGH = 6;
 export function describeEntry(entry: LegEntry): EntryWords {
   const { reading, selected, kind } = entry;
   const measured = sayMeasured(entry);
-  const hasLength = reading?.ok && (selected !== null || kind === 'pipe');
+  const hasLength = reading?.ok && (selected !== null || kind === 'pipe' || kind === 'route');
   const geometry = selected?.leg.geometry.kind;
   return {
     title: entry.inserting ? 'Leg in between' : isEmpty(entry) ? 'First leg' : 'Next leg',
@@ -46,9 +52,16 @@ export function describeEntry(entry: LegEntry): EntryWords {
     selected: selected && {
       tag: selected.leg.tag,
       follows:
-        geometry === 'axis' ? null : geometry === 'offset' || geometry === 'connector' ? geometry : 'parts',
+        geometry === 'axis' || geometry === 'route'
+          ? null
+          : geometry === 'offset' || geometry === 'connector'
+            ? geometry
+            : 'parts',
     },
     size: entry.size,
+    material: entry.material,
+    sizes: listSizes(entry),
+    isTube: entry.isTube,
     taken: entry.taken,
     measured,
     isPlainMeasure: measured === 'centre to centre',
@@ -59,6 +72,12 @@ export function describeEntry(entry: LegEntry): EntryWords {
   };
 }
 
+/** Threaded pipe in the sizes the catalogue has figures for. */
+const listSizes = ({ material, store }: LegEntry): readonly LegSize[] => {
+  const craft = getCraftOf(material);
+  return craft.screws ? store.catalogue.sizes : craft.listSizes(material);
+};
+
 const isEmpty = ({ layout }: LegEntry): boolean => layout?.legs.size === 0;
 
 function sayGrowsFrom(entry: LegEntry): string {
@@ -67,11 +86,13 @@ function sayGrowsFrom(entry: LegEntry): string {
     return `in between, at the far end of leg ${before?.leg.tag ?? '?'}`;
   }
   const node = entry.growingNode;
-  if (!node || isEmpty(entry)) return 'from the source';
-  return `from the ${nameFitting(node.fitting)} at leg ${node.legs[0]?.tag ?? '?'}`;
+  const made = entry.material === FIRST_MATERIAL ? '' : `, ${MATERIAL_NAMES[entry.material]}`;
+  if (!node || isEmpty(entry)) return `from the source${made}`;
+  return `from the ${nameFitting(node.fitting)} at leg ${node.legs[0]?.tag ?? '?'}${made}`;
 }
 
-function sayMeasured({ datum, fromPoint, toPoint, layout, unit }: LegEntry): string {
+function sayMeasured({ datum, fromPoint, toPoint, layout, unit, kind }: LegEntry): string {
+  if (kind === 'route') return 'along its way';
   const to = REF_POINT_NAMES[toPoint.at].name;
   if (!datum || !layout) return `${REF_POINT_NAMES[fromPoint.at].name} to ${to}`;
   const from = nameRef(layout, { kind: 'node', id: datum, ...fromPoint });
@@ -87,5 +108,6 @@ function sayDoes(entry: LegEntry): string {
   if (kind === 'connector') return way ? `${verb} connector: ${way}` : 'Pick the way it is led';
   if (kind === 'fitting') return way ? `${verb} fitting: ${way}` : 'Pick the way it looks';
   if (!way) return reading?.ok ? 'Pick a direction for ' : 'Pick a direction and type the measure';
-  return reading?.ok ? `${verb} leg: ${way} ` : `${way}: type the measure`;
+  const what = kind === 'route' ? 'along its way' : 'leg';
+  return reading?.ok ? `${verb} ${what}: ${way} ` : `${way}: type the measure`;
 }

@@ -1,4 +1,5 @@
-import { FIRST_MATERIAL } from '#core/materials/crafts.ts';
+import { findLikeSize } from '#core/materials/craft-sizes.ts';
+import { FIRST_MATERIAL, getCraftOf, makeSettings } from '#core/materials/crafts.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { LegSize } from '#core/ends/size.ts';
@@ -41,8 +42,11 @@ export interface EntryStore {
   apply(planned: PlannedChange): Result<void, Refusal>;
 }
 
-/** What kind of leg comes next: pipe, an offset between two 45° elbows, fitting straight into fitting, or a flexible connector. */
-export type LegKind = 'pipe' | 'offset' | 'fitting' | 'connector';
+/**
+ * What kind of leg comes next: pipe or tube, an offset between two 45° elbows, fitting straight into fitting, a flexible connector, or tubing
+ * measured along its way.
+ */
+export type LegKind = 'pipe' | 'offset' | 'fitting' | 'connector' | 'route';
 
 /** A point a measure is taken from or to, as it is picked. */
 export interface PickedPoint {
@@ -107,11 +111,17 @@ export class LegEntry {
     return node ?? null;
   });
   size = $derived.by((): LegSize => {
-    return this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
+    const size = this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
+    const { material } = this;
+    const before = this.growingNode?.legs[0];
+    if (getCraftOf(material).listSizes(material).includes(size)) return size;
+    return findLikeSize(before ?? { ...makeSettings(FIRST_MATERIAL, '3/4') }, material);
   });
   material = $derived.by((): Material => {
     return this.pickedMaterial ?? this.growingNode?.legs[0]?.material ?? FIRST_MATERIAL;
   });
+  /** Whether what comes next is tube that is bent: then it goes by its way or by its crossings, and never fitting in fitting. */
+  isTube = $derived.by((): boolean => getCraftOf(this.material).turnsBy === 'bend');
   /** Square ways out of the growing point that other legs take. */
   taken = $derived.by((): Axis[] => {
     return this.growingNode && !this.inserting ? findTakenWays(this.growingNode) : [];
@@ -122,9 +132,8 @@ export class LegEntry {
     if (this.kind === 'offset') return this.offset.geometry;
     if (!this.axis) return null;
     if (this.kind === 'connector') return this.connector.makeGeometry(this.axis, this.material, this.size);
-    return this.kind === 'fitting'
-      ? { kind: 'made-up', axis: this.axis, male: this.male }
-      : { kind: 'axis', axis: this.axis };
+    if (this.kind === 'fitting') return { kind: 'made-up', axis: this.axis, male: this.male };
+    return { kind: this.kind === 'route' ? 'route' : 'axis', axis: this.axis };
   });
   /** Everything that was said, to be watched without working anything out of it. */
   get said(): readonly unknown[] {
@@ -193,6 +202,14 @@ export class LegEntry {
     if (!offset.along) offset.along = axis;
     else if (!offset.setWay) offset.setWay = axis;
     else offset.rollWay = axis;
+  }
+
+  /** What the next leg is made of; an offset or fitting in fitting is none of tube's. */
+  pickMaterial(material: Material): void {
+    this.pickedMaterial = material;
+    this.pickedSize = null;
+    if (this.isTube && (this.kind === 'offset' || this.kind === 'fitting')) this.kind = 'pipe';
+    if (!this.isTube && this.kind === 'route') this.kind = 'pipe';
   }
 
   takeKind(kind: LegKind): void {
@@ -299,9 +316,16 @@ export class LegEntry {
   #newLeg(terminal: Terminal | null = null): NewLeg | null {
     const { geometry, size, material } = this;
     if (!geometry) return null;
-    const measure = geometry.kind === 'axis' ? this.#newMeasure() : null;
-    if (geometry.kind === 'axis' && !measure) return null;
-    return { from: this.growing, geometry, size, material, measure, terminal };
+    const isMeasured = geometry.kind === 'axis' || geometry.kind === 'route';
+    const measure = isMeasured ? this.#newMeasure() : null;
+    if (isMeasured && !measure) return null;
+    return { from: this.growing, geometry, ...this.#settings(size, material), measure, terminal };
+  }
+
+  /** Tube goes on from the same stock as the tube it grows from. */
+  #settings(size: LegSize, material: Material): Pick<NewLeg, 'size' | 'material' | 'stock'> {
+    const before = this.growingNode?.legs[0];
+    return before?.material === material ? { size, material, stock: before.stock } : { size, material };
   }
 
   #newMeasure(): NewMeasure | null {
@@ -331,7 +355,7 @@ export class LegEntry {
   #addLeg(terminal: Terminal | null): Result<void, Refusal> {
     const { doc } = this.store;
     if (!doc) return refuse({ code: 'run-unknown', run: '' });
-    if (this.kind === 'pipe') {
+    if (this.kind === 'pipe' || this.kind === 'route') {
       const measured = parseMeasure(this.typed, this.unit);
       if (!measured.ok) return measured;
     }

@@ -1,10 +1,11 @@
 import type { BoughtKind, Part } from '#core/catalogue/part.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
+import type { Length } from '#core/units/length.ts';
+import type { Material, Stock } from '#core/catalogue/pipe.ts';
 import type { LegSize } from '#core/ends/size.ts';
 import { accept } from '#core/outcome/result.ts';
 import { planBranchHere, type PartingPlace } from '#core/runs/commands/branch-here.ts';
 import { planBushDown } from '#core/runs/commands/bush-down.ts';
-import { planChoosePart } from '#core/runs/commands/choose-part.ts';
+import { planChoosePart, planSetBend } from '#core/runs/commands/choose-part.ts';
 import { planCloseEnd } from '#core/runs/commands/close-end.ts';
 import { planMeasurePart, type PartMeasure } from '#core/runs/commands/measure-part.ts';
 import { planPutPart, planTakeOutPart, type PartPlace } from '#core/runs/commands/put-part.ts';
@@ -65,6 +66,17 @@ export class RunEditor {
   changeMaterial(leg: string, material: Material): void {
     const doc = this.#doc;
     if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { material })));
+  }
+
+  changeStock(leg: string, stock: Stock): void {
+    const doc = this.#doc;
+    if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { stock })));
+  }
+
+  /** To what radius the tube is bent at a point; null: as the house bends it. */
+  setBend(node: string, bend: { readonly radius: Length; readonly typed: string } | null): boolean {
+    const doc = this.#doc;
+    return doc !== null && this.#entry.take(planSetBend(doc, node, bend));
   }
 
   redirect(leg: string, geometry: LegGeometry): boolean {

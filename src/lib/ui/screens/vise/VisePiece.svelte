@@ -3,6 +3,11 @@
   import type { CutSheetRow } from '#core/cutting/cut-sheet.ts';
   import { getPieceMarks, type PieceMark } from '#core/cutting/piece-marks.ts';
   import { getKerf } from '#core/house-rules/saw-kerf.ts';
+  import { makeTubeSheet } from '#core/cutting/tube-sheet.ts';
+  import TubeTape from '../../instruments/TubeTape.svelte';
+  import BendSteps from './BendSteps.svelte';
+  import BendTable from './BendTable.svelte';
+  import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
   import type { LaidEnd } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
@@ -26,7 +31,13 @@
   let { row, store, unit, onwhy }: Props = $props();
   const piece = $derived(row.piece);
   const format = $derived(getTapeFormat(store.rules['tape-rounding'].option));
-  const marks = $derived(row.nipple === null ? getPieceMarks(piece) : null);
+  const marks = $derived(row.nipple === null && !piece.path ? getPieceMarks(piece) : null);
+  const tube = $derived(store.layout && piece.path ? makeTubeSheet(piece, store.layout) : null);
+  let bend = $state(0);
+  $effect(() => {
+    if (bend >= (tube?.bends.length ?? 0)) bend = 0;
+  });
+  const graduation = $derived(store.rules['tape-rounding'].option);
   const kerf = $derived(getKerf(store.rules['saw-kerf']));
   /** In the hand the joints are opened when asked for. */
   const isWide = new MediaQuery('min-width: 700px').current;
@@ -69,7 +80,20 @@
     </div>
   {:else}<p class="text-4xl font-bold text-error">no cut yet: see the cut sheet</p>{/if}
 
-  {#if marks}
+  {#if tube && piece.cut}
+    <p class="text-lg">{sayTubeWay(piece, unit)}</p>
+    <TubeTape
+      sheet={tube}
+      cut={piece.cut.onTape.length}
+      {unit}
+      {graduation}
+      at={tube.bends.length > 0 ? bend : null}
+    />
+    {#if tube.bends[bend] && piece.path?.bending && row.isMarked}
+      <BendSteps sheet={tube} mark={store.rules['bender-mark'].option} {unit} {graduation} bind:at={bend} />
+      <BendTable sheet={tube} mark={store.rules['bender-mark'].option} {unit} {graduation} />
+    {/if}
+  {:else if marks}
     <svg viewBox="0 0 600 96" class="w-full" role="img" aria-label="The piece with its marks">
       <path class="body" d="M30 30H570V66H30Z" />
       {#each marks as { what, end, at }, i (i)}
@@ -119,6 +143,10 @@
         {/if}
         {#if end.joint?.tightness}
           <span class="block">{sayTightness(end.joint.tightness)}</span>
+        {:else if end.joint && !end.thread}
+          <span class="block text-lg">{sayTubeJoint(end.joint, unit)}</span>
+        {/if}
+        {#if end.joint && (end.joint.tightness || !end.thread)}
           <details class="mt-1" open={isWide}>
             <summary
               class="tap flex cursor-pointer items-center underline decoration-dotted underline-offset-4"
