@@ -65,6 +65,17 @@ export const SHORTHAND_GUIDE: readonly GuideTopic[] = [
       'down 48 of 3/4, valve, trap 4\nconnector right, begins "npt-3/4-male", ends "npt-3/4-male", long 36, new yes, appliance "oven", kind oven',
   },
   {
+    title: 'Tube',
+    says: 'After the size what it is made of: csst, copper (flared), compression, soldered, brazed, press. Copper is called 3/8 ACR, 1/2 L, 8 mm; “coil” and “straight” say what it is taken from. It is bent where it turns; “bend” gives a radius, “as elbow” puts a fitting there.',
+    example:
+      'right 24 of 1/2 black\nup 33 of 1/2 csst\nright 11 ft 4\nback 38, appliance "heater"\noff 1, right 26 of 3/8 ACR copper, bend 1 1/2\ndown 30, as elbow\nout 16',
+  },
+  {
+    title: 'Along its way',
+    says: '“route” before the way: tubing that was measured along its way, not bend by bend.',
+    example: 'right 24 of 1/2\nroute up 27 ft of 1/2 csst, appliance "loft heater"',
+  },
+  {
     title: 'What is copied out',
     says: 'The whole run reads back the same. A length whose text does not say it exactly is written to the nanometre, with what was typed in quotation marks. Parts the shop measured are “own” lines; “units” says what figures without a unit are. After “#” comes a remark, which is not kept.',
     example: 'units mm\nup 1219.2 "48 in" of 3/4 # to the joist\nright 1500\nsource, cap',

@@ -3,9 +3,9 @@ import type { MadeJoint } from '#core/materials/craft.ts';
 import type { ShoeMark } from '#core/bending/bender.ts';
 import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-import type { Length, LengthUnit } from '#core/units/length.ts';
+import { toInches, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
-import { sayExact } from './length-text.ts';
+import { sayExact, sayNumber } from './length-text.ts';
 
 /** What of a bend lies at the mark, as the middle of a sentence. */
 export const BENDER_MARK_NAMES: Readonly<Record<ShoeMark, string>> = {
@@ -54,11 +54,15 @@ export function sayTubeWay({ path, cut }: Pick<Piece, 'path' | 'cut'>, unit: Len
   return adds ? `${way}, ${adds}` : way;
 }
 
+/** As fine as anybody marks it: a hundredth of an inch, a tenth of a millimetre. */
+export const sayAbout = (length: Length, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(toInches(length), 2)} in` : `${sayNumber(toMillimetres(length), 1)} mm`;
+
 /** What of a cut tube is not its way: `with 1.1 in of slack and 4 in to trim in place`; empty where nothing is. */
 export function sayAdds({ slack, trim }: Pick<PieceCut, 'slack' | 'trim'>, unit: LengthUnit): string {
   const said = [
-    ...(slack > 0 ? [`${sayExact(slack, unit)} of slack`] : []),
-    ...(trim > 0 ? [`${sayExact(trim, unit)} to trim in place`] : []),
+    ...(slack > 0 ? [`${sayAbout(slack, unit)} of slack`] : []),
+    ...(trim > 0 ? [`${sayAbout(trim, unit)} to trim in place`] : []),
   ];
   return said.length > 0 ? `with ${said.join(' and ')}` : '';
 }

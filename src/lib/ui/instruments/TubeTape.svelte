@@ -98,7 +98,7 @@
     <path class="strip" d="M{x(0)} {STRIP}H{x(cut)}" />
     {#each ticks as tick, i (i)}
       <path class="strip" d="M{x(tick)} {STRIP}v{i % 2 === 0 ? 9 : 6}" />
-      {#if x(tick) < x(cut) - 46}<text class="tick" x={x(tick)} y={STRIP + 22}
+      {#if x(tick) < x(cut) - 104}<text class="tick" x={x(tick)} y={STRIP + 22}
           ><FractionText text={say(tick)} /></text
         >{/if}
     {/each}

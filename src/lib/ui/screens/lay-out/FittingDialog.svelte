@@ -97,10 +97,9 @@
         />
         {#if bending}
           <p class="chart-label pb-2 text-sm">
-            to its centre line; under {sayLength(bending.recommended, entry.unit)} it is asked, under {sayLength(
-              bending.least,
-              entry.unit,
-            )} refused
+            to its centre line{bending.recommended > bending.least
+              ? `; under ${sayLength(bending.recommended, entry.unit)} it is asked`
+              : ''}; under {sayLength(bending.least, entry.unit)} it is refused
           </p>
         {/if}
       </div>

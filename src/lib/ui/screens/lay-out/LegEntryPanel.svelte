@@ -132,6 +132,7 @@
       <label class="flex items-center gap-2 text-sm">
         <span class="chart-label max-sm:sr-only">size</span>
         <select
+          aria-label="size"
           class="tap select {words.isTube ? 'w-28' : 'w-22'} text-lg font-semibold"
           value={words.size}
           onchange={(event) => choose(event.currentTarget.value)}

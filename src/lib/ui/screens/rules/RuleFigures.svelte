@@ -10,6 +10,7 @@
   } from '#core/house-rules/engagement-figure.ts';
   import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
   import type { TurnsWindows } from '#core/house-rules/how-tight.ts';
+  import type { CopperSize } from '#core/ends/size.ts';
   import { accept } from '#core/outcome/result.ts';
   import { parseMeasure } from '#core/units/check-measure.ts';
   import { INCH, type Length, type LengthUnit } from '#core/units/length.ts';
@@ -17,7 +18,9 @@
   import { sayEngagementDoubt } from '#words/findings.ts';
   import { sayLength } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
+  import type { ShoeMark } from '#core/bending/bender.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
+  import BenderMarkPicture from '../../instruments/BenderMarkPicture.svelte';
 
   interface Props {
     rule: RuleId;
@@ -96,12 +99,27 @@
     length: 'grip between the threads',
     width: 'width of the blade’s cut',
   } as const;
+  /** What the length of a rule’s own way is. */
+  const OWN_LENGTHS: Readonly<Partial<Record<RuleId, string>>> = {
+    'trap-room': 'room for the wrench',
+    'bender-mark': 'front of the shoe, before the bend begins',
+    'bend-straight': 'straight tube between two bends',
+  };
   const field = $derived(
     (Object.keys(LENGTHS) as (keyof typeof LENGTHS)[]).find(
       (each) => each in choice && choice.option !== 'cut-in-house',
     ),
   );
   const figure = $derived(field && (choice as unknown as Record<string, Length>)[field]);
+  const BENT_SIZES: readonly CopperSize[] = ['1/4 ACR', '5/16 ACR', '3/8 ACR', '1/2 ACR', '5/8 ACR', '3/4 ACR', '7/8 ACR', '6 mm', '8 mm', '10 mm', '12 mm', '15 mm', '22 mm']; // prettier-ignore
+  function setRadius(
+    radii: Readonly<Partial<Record<CopperSize, Length>>>,
+    size: CopperSize,
+    radius: Length | null,
+  ): void {
+    const rest = Object.fromEntries(Object.entries(radii).filter(([other]) => other !== size));
+    choose({ option: 'own', radii: radius === null ? rest : { ...rest, [size]: radius } });
+  }
   /** Figures of the other rules: the most they can be, and how they are kept. */
   function setLength(which: keyof typeof LENGTHS, length: Length | null): void {
     if (length === null) return;
@@ -114,6 +132,7 @@
   }
 </script>
 
+{#if rule === 'bender-mark'}<BenderMarkPicture mark={choice.option as ShoeMark} />{/if}
 {#if choice.option === 'hand-tight-plus-turns'}
   <div class="flex flex-wrap gap-4">
     {#each [['upTo2in', 'Turns, up to 2 in'], ['above2in', 'Turns, from 2-1/2 up']] as const as [which, label] (which)}
@@ -195,9 +214,24 @@
       >
     {/each}
   </div>
+{:else if choice.option === 'own' && 'radii' in choice}
+  <p class="text-sm">Radius to the tube’s centre line, as it stands on your benders:</p>
+  <div class="flex flex-wrap gap-4">
+    {#each BENT_SIZES as size (size)}
+      <MeasureField
+        label={size}
+        {unit}
+        value={choice.radii[size] ?? null}
+        placeholder="as stated"
+        optional
+        width="w-28"
+        onmeasure={(radius) => setRadius(choice.radii, size, radius)}
+      />
+    {/each}
+  </div>
 {:else if field && figure !== undefined}
   <MeasureField
-    label={rule === 'trap-room' ? 'room for the wrench' : LENGTHS[field]}
+    label={OWN_LENGTHS[rule] ?? LENGTHS[field]}
     {unit}
     value={figure}
     onmeasure={(length) => setLength(field, length)}

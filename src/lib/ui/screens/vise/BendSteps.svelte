@@ -20,6 +20,12 @@
     at: number;
   }
   let { sheet, mark, unit, graduation, at = $bindable() }: Props = $props();
+  let section = $state<HTMLElement>();
+  /** One bend a screen: the card comes into sight whole. */
+  function go(by: 1 | -1): void {
+    at += by;
+    section?.scrollIntoView({ block: 'start' });
+  }
   const SIZE = 220;
   const bend = $derived(sheet.bends[at]!);
   const picture = $derived(drawBending(sheet, at, SIZE));
@@ -33,21 +39,21 @@
   const turned = $derived(at === 0 ? 0 : bend.rotation);
 </script>
 
-<section aria-label="Bend {at + 1} of {sheet.bends.length}" class="rounded border-2 border-base-300 p-3">
+<section
+  bind:this={section}
+  aria-label="Bend {at + 1} of {sheet.bends.length}"
+  class="scroll-mt-16 rounded border-2 border-base-300 p-3"
+>
   <div class="flex items-center justify-between gap-3">
-    <button
-      type="button"
-      class="tap btn"
-      disabled={at === 0}
-      onclick={() => (at -= 1)}
-      aria-label="Bend before"><ArrowLeft size={20} aria-hidden="true" /></button
+    <button type="button" class="tap btn" disabled={at === 0} onclick={() => go(-1)} aria-label="Bend before"
+      ><ArrowLeft size={20} aria-hidden="true" /></button
     >
     <h2 class="text-xl font-semibold">Bend {at + 1} of {sheet.bends.length}</h2>
     <button
       type="button"
       class="tap btn"
       disabled={at === sheet.bends.length - 1}
-      onclick={() => (at += 1)}
+      onclick={() => go(1)}
       aria-label="Next bend"><ArrowRight size={20} aria-hidden="true" /></button
     >
   </div>

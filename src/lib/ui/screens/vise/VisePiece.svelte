@@ -70,7 +70,10 @@
   </div>
   {#if piece.cut}
     <div>
-      <p class="text-6xl leading-none font-bold sm:text-8xl" data-testid="cut-length">
+      <p
+        class="text-6xl leading-none font-bold {piece.path ? 'sm:text-7xl' : 'sm:text-8xl'}"
+        data-testid="cut-length"
+      >
         <LengthText length={piece.cut.onTape.length} {unit} {format} />
       </p>
       <p>

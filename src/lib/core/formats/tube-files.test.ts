@@ -1,0 +1,78 @@
+import { expect } from 'chai';
+import { makeCutSheet } from '../cutting/cut-sheet.ts';
+import { makeRecordingSink } from '../drawing/sink.ts';
+import { drawBending } from '../drawing/draw-bending.ts';
+import { drawLine } from '../drawing/draw-line.ts';
+import { inches } from '../units/length.ts';
+import { getLeg, getPiece, layOut, makeRun, type TestLeg } from '#support/make-run.ts';
+import { makeCutSheetTable } from './cut-sheet-csv.ts';
+import { makePurchaseTable } from './purchase-csv.ts';
+import { writeRunDxf } from './run-dxf.ts';
+
+const flared = { material: 'copper-flared', size: '3/8 ACR' } as const;
+const csst = { material: 'csst', size: '1/2' } as const;
+const LEGS: readonly TestLeg[] = [
+  [0, 'right', 26, flared],
+  [1, 'down', 31.5, flared],
+  [2, 'out', 16.25, flared],
+];
+const layout = layOut(makeRun(LEGS));
+const versions = { app: '0', catalogue: '1', rulePack: '2', run: 'r', revision: 3 };
+
+describe('files of a run of tube', () => {
+  it('the cut list has its bends, marks, angles and rotations', () => {
+    const [headings, row] = makeCutSheetTable(makeCutSheet(layout), '1/16', versions) as [string[], string[]];
+    const cell = (heading: string): string => row[headings.indexOf(heading)]!;
+    expect(cell('legs')).to.equal('3');
+    expect(cell('bend angles (degrees)')).to.equal('90; 90');
+    expect(cell('turned before each (degrees)')).to.match(/^0; (90|270)$/);
+    expect(cell('bend marks on the tape').split('; ')).to.have.length(2);
+    // 73.75 less two gains of 0.4024.
+    expect(Number(cell('developed (in)'))).to.be.closeTo(73.75 - 2 * 0.4024, 2e-4);
+    expect(cell('cut on the tape')).to.contain('6 ft');
+  });
+
+  it('the purchase list asks for tube by its length, and says slack is in it', () => {
+    const sheet = makeCutSheet(layOut(makeRun([[0, 'right', 40], [1, 'right', 76, csst], [2, 'up', 24, csst]]))); // prettier-ignore
+    const rows = makePurchaseTable(sheet, layout.rules, versions);
+    const tube = rows.find(([kind]) => kind === 'tube')!;
+    expect(tube.slice(0, 4)).to.deep.equal(['tube', '1/2', 'csst', '']);
+    expect(Number(tube[6])).to.be.greaterThan(100 / 12);
+    expect(rows.find(([kind, , what]) => kind === 'fitting' && what!.includes('csst adapter'))).not.to.equal(undefined); // prettier-ignore
+  });
+
+  it('DXF goes round each bend on the layer of its material, straights ending where the bends begin', () => {
+    const { text, missing } = writeRunDxf(layout, 'in');
+    expect(missing).to.deep.equal([]);
+    expect(text.match(/^POLYLINE$/gm)).to.have.length(2);
+    expect(text).to.contain('copper-flared');
+    // The first straight ends a setback before its crossing.
+    expect(text).to.contain('25.0625');
+  });
+
+  it('is drawn round its corners, each half of a double line', () => {
+    const sink = makeRecordingSink();
+    drawLine(layout, sink, { width: 800, height: 600, margin: 20, letter: 16, quarters: 0 }, 'in');
+    const copper = sink.shapes.filter((shape) => shape.kind === 'stroke' && shape.role === 'copper');
+    // Two lines for each of three legs and two bends.
+    expect(copper).to.have.length(10);
+    const bend = getLeg(layout.doc, 1).to;
+    expect(copper.filter(({ subject }) => subject === bend)).to.have.length(2);
+  });
+
+  it('the sheet of the bender: marks on the tape, and the tube after each bend', () => {
+    const { tube, piece } = makeCutSheet(layout).rows[0]!;
+    expect(piece).to.equal(getPiece(layout, 1));
+    expect(tube!.bends.map(({ after }) => after)).to.deep.equal(['1', '2']);
+    for (const { mark } of tube!.bends) expect(mark % inches(1 / 16)).to.equal(0);
+    expect(tube!.endOff).to.be.lessThan(inches(1 / 16));
+    for (const at of [0, 1]) {
+      const { before, bend, after } = drawBending(tube!, at, 200);
+      for (const { x, y } of [...before, ...bend, ...after])
+        expect(x >= 0 && x <= 200 && y >= 0 && y <= 200).to.equal(true);
+      expect(bend).to.have.length(13);
+      // What is not bent yet is straight on.
+      expect(after.length).to.equal(at === 0 ? 15 : 2);
+    }
+  });
+});
