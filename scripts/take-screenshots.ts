@@ -6,6 +6,7 @@ import { startServer, stopServer } from './system/server.mjs';
 
 const FOLDER = 'docs/screenshots';
 const RUN = '/jobs/demofernhill/runs/demofernhillheader';
+const TUBING = '/jobs/demofernhill/runs/demofernhilltubing';
 const SIZES = {
   desk: { width: 1280, height: 800 },
   phone: { width: 390, height: 844 },
@@ -98,7 +99,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'two-ends', path: '/joints', size: 'desk', theme: 'daylight', act: putTogether },
   { name: 'lay-out', path: `${RUN}/lay-out`, size: 'desk', theme: 'daylight', act: type },
   { name: 'tape', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: layTape },
-  { name: 'lay-out-phone', path: `${RUN}/lay-out`, size: 'phone', theme: 'daylight', act: understood },
+  { name: 'lay-out-phone', path: `${TUBING}/lay-out`, size: 'phone', theme: 'daylight', act: understood },
   {
     name: 'write',
     path: `${RUN}/write`,

@@ -44,16 +44,19 @@ export class LaidCut implements PieceCut {
     return this.line.marked - this.line.exact;
   }
   get slack() {
-    return 0;
+    return NOTHING;
   }
   get trim() {
-    return 0;
+    return NOTHING;
   }
   get trimmed() {
     return NOT_TRIMMED;
   }
 }
 const NOT_TRIMMED = [false, false] as const;
+/** Pipe is cut to its length, and goes straight. */
+const NOTHING: Length = 0;
+const STRAIGHT = null;
 
 /** Kept small, as an end is: thousands of pieces are made anew at every edit, and few ids are ever asked for. */
 export class LaidPiece implements Piece {
@@ -98,10 +101,10 @@ export class LaidPiece implements Piece {
     return this.place === null ? String(tag) : `${tag}${getLetter(this.place)}`;
   }
   get path() {
-    return null;
+    return STRAIGHT;
   }
   get developed() {
-    return null;
+    return STRAIGHT;
   }
   get size() {
     return this.laid.leg.size;

@@ -3,7 +3,7 @@ import type { Material } from '../../catalogue/pipe.ts';
 import { getCopperName, getCopperOutside } from '../../catalogue/tube-sizes.ts';
 import type { End, SocketKind, Temper } from '../../ends/end.ts';
 import { COPPER_SIZES, type CopperSize } from '../../ends/size.ts';
-import { FOOT, METRE, type Length } from '../../units/length.ts';
+import { FOOT, type Length } from '../../units/length.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { findCopperBending } from './copper-bending.ts';
@@ -63,8 +63,6 @@ const SOCKETS: Readonly<Partial<Record<SocketKind, Material>>> = {
   brazed: 'copper-brazed',
 };
 
-/** Metric lengths are three metres. */
-export const METRIC_LENGTH: Length = 3 * METRE;
 
 function readEnd(end: End): Settings | null {
   const tube = end.kind === 'tube' ? end : end.kind === 'socket' ? end.takes : null;

@@ -25,7 +25,11 @@
     () => describeEntry(entry),
   );
   const words = $derived(scene.current);
-  type KindOffered = { kind: LegKind; name: string; says: string };
+  interface KindOffered {
+    readonly kind: LegKind;
+    readonly name: string;
+    readonly says: string;
+  }
   const FLEX: KindOffered = { kind: 'connector', name: 'flex', says: 'a flexible appliance connector' };
   const PIPE_KINDS: readonly KindOffered[] = [
     { kind: 'pipe', name: 'pipe', says: 'a leg of pipe' },
