@@ -132,13 +132,15 @@ const SHOTS: readonly Shot[] = [
   { name: 'cut-sheet', path: `${RUN}/cut`, size: 'desk', theme: 'daylight', act: understood },
   {
     name: 'vise',
-    path: `${RUN}/vise`,
+    path: `${TUBING}/vise`,
     size: 'phone',
     theme: 'daylight',
     act: async (page) => {
       await understood(page);
-      await page.getByRole('button', { name: 'Next piece' }).click();
-      await page.getByRole('button', { name: 'Next piece' }).click();
+      // The last piece is the copper: its second bend.
+      await page.getByRole('button', { name: 'Before' }).click();
+      await page.getByRole('button', { name: 'Next bend' }).click();
+      await page.evaluate(() => scrollTo(0, 330));
     },
   },
   { name: 'history', path: `${RUN}/history`, size: 'desk', theme: 'daylight', act: lookBack },

@@ -344,6 +344,37 @@ test.describe('accessibility', () => {
     await expectAccessible(page, 'smell of gas');
   });
 
+  test('tube: laid out, unrolled, its bend, the bender, its cut sheet', async ({ page, request, app }) => {
+    const run = await makeJob(request, app.url);
+    const flared = { material: 'copper-flared', size: '3/8 ACR' } as const;
+    const csst = { material: 'csst', size: '1/2' } as const;
+    const doc = makeRun([
+      [0, 'right', 26, flared],
+      [1, 'down', 31.5, flared],
+      [2, 'out', 16.25, flared],
+    ]);
+    await writeRun(request, app.url, run, doc);
+    await openRun(page, run.layOut);
+    await page.getByRole('button', { name: 'Lay the tape on leg 3' }).click();
+    await expect(page.getByRole('heading', { name: 'Tube 1, unrolled' })).toBeVisible();
+    await expectAccessible(page, 'a tube unrolled');
+    await page.getByRole('button', { name: 'Put the tape away' }).click();
+    await page.getByRole('button', { name: 'Grow from the 90° bend at the end of leg 1' }).click();
+    await page.getByRole('button', { name: /^Change the 90° bend/ }).click();
+    await expectAccessible(page, 'a bend');
+    await page.keyboard.press('Escape');
+    await goTo(page, 'Make', 'Vise');
+    await page.getByRole('button', { name: 'Next bend' }).click();
+    await expectAccessible(page, 'at the bender');
+    await goTo(page, 'Make', 'Cut sheet');
+    await expectAccessible(page, 'cut sheet of tube');
+    const mixed = await makeJob(request, app.url);
+    await writeRun(request, app.url, mixed, makeRun([[0, 'right', 40], [1, 'right', 76, csst], [2, 'up', 24, csst]])); // prettier-ignore
+    await page.goto(mixed.layOut);
+    await expect(page.getByText(/of slack and/)).toBeVisible();
+    await expectAccessible(page, 'corrugated tubing');
+  });
+
   test('cut sheet: empty, full, a refused record', async ({ page, request, app }) => {
     const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
     await openRun(page, run.cut);

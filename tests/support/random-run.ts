@@ -2,7 +2,9 @@ import { takeApart } from '#core/runs/commands/make-op.ts';
 import { NOMINAL_SIZES } from '#core/ends/size.ts';
 import { AXES, getOpposite, type Axis } from '#core/geometry/axis.ts';
 import type { Leg, Measure, RunDoc, RunNode } from '#core/runs/run.ts';
-import { centreOf, newRun } from '#core/runs/run.ts';
+import { centreOf, getSpecId, newRun } from '#core/runs/run.ts';
+import type { Settings } from '#core/materials/craft.ts';
+import { makeSettings } from '#core/materials/crafts.ts';
 import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
 import { INCH } from '#core/units/length.ts';
 
@@ -102,4 +104,21 @@ function findBranchPoint(
     if (ways.get(id)!.length < 3) return id;
   }
   return tip;
+}
+
+/** The same run with about a third of its legs of corrugated tubing or flared copper, several in a row more often than not. */
+export function makeMixedRun(count: number, seed: number): RunDoc {
+  const doc = makeRandomRun(count, seed);
+  const random = makeRandom(seed + 1);
+  const legs = { ...doc.legs };
+  const specs = { ...doc.specs };
+  let tube: Settings | null = null;
+  for (const [id, leg] of Object.entries(doc.legs)) {
+    if (random() < 0.3) tube = random() < 0.35 ? (random() < 0.7 ? makeSettings('csst', '1/2') : makeSettings('copper-flared', '3/8 ACR')) : null; // prettier-ignore
+    if (!tube) continue;
+    legs[id] = { ...leg, system: tube.system };
+    const spec = { id: getSpecId(id, tube.system), leg: id, ...tube };
+    specs[spec.id] = spec;
+  }
+  return { ...doc, legs, specs };
 }

@@ -137,7 +137,16 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     reach: UNKNOWN,
     depth: join === 'flare' ? findFlareExtra(flares, size) : findDepth(depths, join, size),
   });
-  const find = (kind: BoughtKind, join: TubeJoin, sizes: readonly LegSize[]): Part | null => {
+  const asked = new Map<string, Part | null>();
+  const find: TubeParts['find'] = (kind, join, sizes) => {
+    const key = `${join} ${kind} ${sizes.join('x')}`;
+    const known = asked.get(key);
+    if (known !== undefined) return known;
+    const found = make(kind, join, sizes);
+    asked.set(key, found);
+    return found;
+  };
+  const make: TubeParts['find'] = (kind, join, sizes) => {
     if (!KINDS[join].includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
     const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
@@ -148,7 +157,14 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
       keep(makePart(id, join, kind, own, ports.map(({ id: port }, i) => makePort(kind, port, join, own[i]!)))) // prettier-ignore
     );
   };
-  const listThreads = (join: TubeJoin, size: LegSize) => {
+  const threads = new Map<string, ReturnType<TubeParts['listThreads']>>();
+  const listThreads: TubeParts['listThreads'] = (join, size) => {
+    const key = `${join} ${size}`;
+    const known = threads.get(key) ?? readThreads(join, size);
+    threads.set(key, known);
+    return known;
+  };
+  const readThreads: TubeParts['listThreads'] = (join, size) => {
     const row = SIZES[join](first(size))
       ? adapters.find((each) => each.of === TUBES[join] && each.size === first(size))
       : undefined;

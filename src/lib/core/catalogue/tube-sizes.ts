@@ -25,11 +25,17 @@ function readInches(name: string): number {
  * Outside diameter of copper tube by what it is called, nm: ACR by its outside, K and L an eighth of an inch more than their name, metric by
  * its outside. Source: ASTM B280, B88, EN 1057; a test holds every published row against it.
  */
-export function getCopperOutside(size: CopperSize): Length {
+export const getCopperOutside = (size: CopperSize): Length => OUTSIDES.get(size)!;
+
+function workOutOutside(size: CopperSize): Length {
   const [name, of] = size.split(' ') as [string, string];
   if (of === 'mm') return millimetres(Number(name));
   return inches(readInches(name)) + (of === 'ACR' ? 0 : (2 * INCH) / SIXTEENTHS);
 }
+
+const OUTSIDES: ReadonlyMap<string, Length> = new Map(
+  COPPER_SIZES.map((size) => [size, workOutOutside(size)]),
+);
 
 /** The tube of the lists that a size and a stock are: ACR is listed in coils and, from 3/8 up, in straight lengths. */
 export function getCopperName(size: CopperSize, stock: Stock): string {
@@ -39,8 +45,14 @@ export function getCopperName(size: CopperSize, stock: Stock): string {
 }
 
 /** Copper sizes of one outside diameter are one to a fitting: it goes by the first of them. */
-export const getFirstOfOutside = (size: CopperSize): CopperSize =>
-  COPPER_SIZES.find((each) => getCopperOutside(each) === getCopperOutside(size))!;
+export const getFirstOfOutside = (size: CopperSize): CopperSize => FIRSTS.get(size)!;
+
+const FIRSTS: ReadonlyMap<string, CopperSize> = new Map(
+  COPPER_SIZES.map((size) => [
+    size,
+    COPPER_SIZES.find((each) => getCopperOutside(each) === getCopperOutside(size))!,
+  ]),
+);
 
 /** Sizes corrugated stainless tubing is made in. */
 export const CSST_SIZES = [
@@ -60,5 +72,4 @@ export const STEEL_PRESS_SIZES: readonly NominalSize[] = NOMINAL_SIZES.slice(
 );
 
 /** Whether it is a size of copper. */
-export const isCopperSize = (size: LegSize): size is CopperSize =>
-  (COPPER_SIZES as readonly string[]).includes(size);
+export const isCopperSize = (size: LegSize): size is CopperSize => OUTSIDES.has(size);

@@ -47,7 +47,7 @@ function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Findin
   const needed = craft.getLeastPiece(piece.ends, rules, leg);
   if (exact >= needed) return null;
   const { mark, size } = piece;
-  if (piece.path)
+  if (!craft.screws)
     return { code: 'tube-too-short', severity: 'stop', subject: piece.id, mark, cut: exact, needed };
   if (nipple !== null) {
     const off = nipple - exact;

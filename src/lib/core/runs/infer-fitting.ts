@@ -223,8 +223,27 @@ function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue):
     if (part) return { kind: 'part', part, legs: ordered, adapters: null };
   }
   const sizes = legs.map((each) => each.size);
-  const nearest = findNearestSizes(kind, leg, sizes, catalogue);
+  const nearest = recallNearestSizes(kind, leg, sizes, catalogue);
   return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes, nearest } };
+}
+
+/** Catalogue → what was looked for in it → what came nearest: a run has few kinds of corner, and a search goes through every part. */
+const nearestIn = new WeakMap<Catalogue, Map<string, readonly LegSize[] | null>>();
+
+function recallNearestSizes(
+  kind: BoughtKind,
+  leg: Leg,
+  wanted: readonly LegSize[],
+  catalogue: Catalogue,
+): readonly LegSize[] | null {
+  const known = nearestIn.get(catalogue) ?? new Map<string, readonly LegSize[] | null>();
+  nearestIn.set(catalogue, known);
+  const key = `${kind} ${leg.material} ${wanted.join('x')}`;
+  const before = known.get(key);
+  if (before !== undefined) return before;
+  const found = findNearestSizes(kind, leg, wanted, catalogue);
+  known.set(key, found);
+  return found;
 }
 
 /** The fitting with every opening at least as large as wanted and the least to bush down; sizes in the order wanted. */

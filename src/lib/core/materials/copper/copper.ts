@@ -63,7 +63,6 @@ const SOCKETS: Readonly<Partial<Record<SocketKind, Material>>> = {
   brazed: 'copper-brazed',
 };
 
-
 function readEnd(end: End): Settings | null {
   const tube = end.kind === 'tube' ? end : end.kind === 'socket' ? end.takes : null;
   if (tube?.of !== 'copper') return null;
