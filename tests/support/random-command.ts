@@ -200,7 +200,6 @@ export function planRandomCommand(
     },
     planTrap,
     planTrap,
-    planTrap,
     () => planChooseRule(doc, 'trap-measured', { option: pick(['nipple', 'exposed', 'pocket'] as const) }),
     () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
     () => {

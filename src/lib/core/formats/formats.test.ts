@@ -266,6 +266,7 @@ describe('makeCutSheet', () => {
         kerf: 0,
         stockAtLeast: 1,
         threads: 6,
+        bends: 0,
         unknown: 0,
       },
     ]);

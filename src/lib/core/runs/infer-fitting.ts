@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { PART_SHAPES, type PartShape } from '../catalogue/part-shapes.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
+import type { Craft } from '../materials/craft.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { type LegSize, rankSize } from '../ends/size.ts';
 import { dot, isNear } from '../geometry/vector.ts';
@@ -227,6 +228,18 @@ function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue):
   return { kind: 'none', refusal: { code: 'fitting-unequal-sizes', part: kind, sizes, nearest } };
 }
 
+/** Catalogue → kind and material → the parts of it: gone through once. */
+const partsIn = new WeakMap<Catalogue, Map<string, ReturnType<Craft['listParts']>>>();
+
+function listParts(kind: BoughtKind, leg: Leg, catalogue: Catalogue): ReturnType<Craft['listParts']> {
+  const known = partsIn.get(catalogue) ?? new Map<string, ReturnType<Craft['listParts']>>();
+  partsIn.set(catalogue, known);
+  const key = `${kind} ${leg.material}`;
+  const parts = known.get(key) ?? getCraft(leg).listParts(kind, leg, catalogue);
+  known.set(key, parts);
+  return parts;
+}
+
 /** Catalogue → what was looked for in it → what came nearest: a run has few kinds of corner, and a search goes through every part. */
 const nearestIn = new WeakMap<Catalogue, Map<string, readonly LegSize[] | null>>();
 
@@ -255,7 +268,7 @@ function findNearestSizes(
 ): readonly LegSize[] | null {
   const rank = (size: LegSize) => rankSize(size);
   let best: { sizes: readonly LegSize[]; steps: number } | null = null;
-  for (const { sizes: openings } of getCraft(leg).listParts(kind, leg, catalogue)) {
+  for (const { sizes: openings } of listParts(kind, leg, catalogue)) {
     for (const order of ORDERS[kind]) {
       const sizes = inOrder(openings, order);
       const over = sizes.map((size, i) => rank(size) - rank(wanted[i]!));
