@@ -22,6 +22,7 @@ export const CAUTIONS = {
   threads: 'Threads and swarf cut: eye protection, gloves for fresh threads, hands out of the jaws.',
   wrench:
     'Snug, not brute force: no cheater on cast fittings. A taper joint only goes tighter, never back it off.',
+  tube: 'Cut edges of tube are sharp: eye protection, gloves, deburr with the end down. No cheater on a nut; a split flare or a kink is cut off, never forced.',
   heat: 'Heat burns and sets fire: never on a line that holds gas. Isolate it, purge it outside, test for gas, put a heat mat behind and an extinguisher at hand, and watch the place afterwards.',
   openEnd: 'Cap every open end before gas comes, even behind a shut valve.',
   unscrew:

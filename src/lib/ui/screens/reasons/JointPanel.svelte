@@ -16,12 +16,14 @@
     sayGrip,
     sayMadeAgain,
     saySealant,
+    sayTightening,
     sayTurner,
     sayWrench,
   } from '#words/joints.ts';
   import { sayTurns } from '#words/tightness.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
+  import { sayTubeJoint } from '#words/tube.ts';
   import type { Refusal } from '#words/refusals.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
   import JointLens from '../../instruments/JointLens.svelte';
@@ -136,6 +138,8 @@
           {#if asked}<p class="text-sm">{sayAsked(asked, unit)}</p>{/if}
         </div>
       {/if}
+      {#if !thread}<p><strong>How tight.</strong> {sayTightening(kind)}</p>
+        <p><strong>Made up.</strong> {sayTubeJoint(joint, unit)}.</p>{/if}
       <p>
         <strong>With what.</strong>
         {thread ? `${sayWrench(thread.size, rules['who-holds'])}.` : sayTurner(kind)}
@@ -143,12 +147,12 @@
         {sayMadeAgain(practice.madeAgain)}
       </p>
       <p class="border-l-4 border-warning pl-3 font-medium text-warning">
-        {CAUTIONS.wrench}
-        {CAUTIONS.threads}
+        {#if thread}{CAUTIONS.wrench}
+          {CAUTIONS.threads}{:else if kind.tightening.by === 'heat'}{CAUTIONS.heat}{:else}{CAUTIONS.tube}{/if}
       </p>
     </div>
   </div>
-  <JointClocking {end} {layout} {unit} {onchange} />
+  {#if thread}<JointClocking {end} {layout} {unit} {onchange} />{/if}
   <RulesHere
     rules={practice.decidedBy}
     {layout}
