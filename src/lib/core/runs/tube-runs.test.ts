@@ -12,6 +12,7 @@ import {
   mustBe,
   type TestLeg,
 } from '#support/make-run.ts';
+import { withParts } from '#support/make-trap.ts';
 import { newAppliance } from './appliance.ts';
 import { assemble } from './bodies.ts';
 import { planMeasurePart } from './commands/measure-part.ts';
@@ -221,4 +222,57 @@ describe('tube in a run', () => {
       if (code === 'tube-too-short') doc = measure(doc, 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]); // prettier-ignore
       expect(codes(layOut(doc))).to.include(code);
     });
+
+  it('a route is as long as it was measured along its way, ties nothing, and says that its bends were not looked at', () => {
+    const legs: readonly TestLeg[] = [[0, 'right', 40], [1, 'up', 324, { ...csst, geometry: { kind: 'route', axis: 'up' }, terminal: heater() }]]; // prettier-ignore
+    const layout = layOut(makeRun(legs, '1/2'));
+    const piece = getPiece(layout, 2);
+    expect(piece.developed!.length).to.equal(inches(324));
+    expect(piece.path!.turns).to.deep.equal([]);
+    expect(codes(layout)).to.include('route-not-measured');
+    expect(codes(layout)).not.to.include('legs-cross');
+  });
+
+  it('a slip coupling closes a gap: half its length goes over each side, and nothing is taken off between', () => {
+    const pressed = { material: 'steel-pressed', size: '3/4' } as const;
+    const run = withParts(makeRun([[0, 'right', 60, pressed], [1, 'up', 20, pressed]]), [[1, 'slip-coupling', 0.5]]); // prettier-ignore
+    const slip = 'tube/press-steel/slip-coupling/3-4';
+    const layout = layOut(measure(measure(run, slip, ['a', 1.25, 1.25]), 'tube/press-steel/elbow-90/3-4', ['a', 2, 1])); // prettier-ignore
+    const [first, second] = ['1a', '1b'].map((mark) => getPiece(layout, mark).cut!.exact / INCH);
+    expect(first).to.equal(30);
+    // The half of the leg less the elbow's centre-to-face, and what goes into it.
+    expect(second).to.equal(29);
+    expect(getPiece(layout, '1a').ends[1].joint!.verdict.joint).to.equal('press');
+  });
+
+  it('a valve in copper parts the tube; in corrugated tubing none may stand', () => {
+    const olives = { material: 'copper-compression', size: '15 mm' } as const;
+    const parted = layOut(withParts(makeRun([[0, 'right', 40, olives], [1, 'up', 20, olives]]), [[1, 'valve', 0.5]])); // prettier-ignore
+    expect([...getPieces(parted)].map(({ mark, path }) => [mark, path!.legs.length])).to.deep.equal([['1a', 1], ['1b', 2]]); // prettier-ignore
+    const none = layOut(withParts(makeRun([[0, 'right', 40, csst], [1, 'up', 20, csst]]), [[1, 'valve', 0.5]])); // prettier-ignore
+    expect(codes(none)).to.include('no-joint-in-tube');
+  });
+
+  it('keeps its id and its mark wherever the gas comes from', () => {
+    const doc = makeRun(TO_HEATER);
+    const [anchor] = Object.values(doc.anchors);
+    const turned = { ...doc, anchors: { [anchor!.id]: { ...anchor!, node: getLeg(doc, 4).to } } };
+    const [before, after] = [getPiece(layOut(doc), 2), getPiece(layOut(turned), 2)];
+    expect(after.id).to.equal(before.id);
+    expect(after.developed!.length).to.be.closeTo(before.developed!.length, 1);
+    expect(after.ends.map(({ id }) => id)).to.deep.equal(before.ends.map(({ id }) => id).toReversed());
+  });
+
+  it('goes through a ring once', () => {
+    const ring: readonly TestLeg[] = [[0, 'right', 40, csst], [1, 'up', 40, csst], [2, 'left', 40, csst]]; // prettier-ignore
+    const doc = makeRun(ring);
+    const [source] = Object.values(doc.anchors);
+    const closing = { ...getLeg(doc, 3) };
+    const legs = { ...doc.legs, closing000: { id: 'closing000', from: closing.to, to: source!.node, geometry: { kind: 'axis', axis: 'down' }, system: 'csst', rank: 'a0', tag: 4 } } as RunDoc['legs']; // prettier-ignore
+    const specs = { ...doc.specs, 'closing000.csst': { id: 'closing000.csst', leg: 'closing000', system: 'csst', material: 'csst', size: '1/2', stock: 'coil' } } as RunDoc['specs']; // prettier-ignore
+    const nodes = { ...doc.nodes, [source!.node]: { ...doc.nodes[source!.node]!, terminal: null } };
+    const layout = layOut({ ...doc, legs, specs, nodes });
+    expect([...getPieces(layout)].length).to.be.lessThan(3);
+    expect(codes(layout)).to.include('gas-goes-round');
+  });
 });

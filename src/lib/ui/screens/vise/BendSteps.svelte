@@ -57,9 +57,9 @@
       aria-label="Next bend"><ArrowRight size={20} aria-hidden="true" /></button
     >
   </div>
-  <dl class="mt-2 grid grid-cols-3 gap-2">
+  <dl class="mt-2 grid grid-cols-[1.7fr_0.9fr_1.1fr] gap-2">
     <div>
-      <dt class="chart-label text-sm">mark, from end A</dt>
+      <dt class="chart-label text-sm">mark, from A</dt>
       <dd class="text-3xl leading-tight font-bold sm:text-4xl" data-testid="bend-mark">
         <LengthText length={bend.mark} {unit} format={getTapeFormat(graduation)} />
       </dd>
@@ -73,10 +73,10 @@
       <dd class="text-3xl leading-tight font-bold sm:text-4xl">{at === 0 ? '—' : `${bend.rotation}°`}</dd>
     </div>
   </dl>
-  <div class="flex flex-wrap items-center justify-center gap-4">
+  <div class="flex items-center justify-center gap-2 sm:gap-4">
     <svg
       viewBox="0 0 {SIZE} {SIZE}"
-      class="w-56 max-w-full"
+      class="w-44 shrink sm:w-56"
       role="img"
       aria-label="The tube after bend {at + 1}"
     >
@@ -86,7 +86,7 @@
       {#if picture.before[0]}<circle class="end" cx={picture.before[0].x} cy={picture.before[0].y} r="5" />
         <text x={picture.before[0].x} y={picture.before[0].y - 10}>A</text>{/if}
     </svg>
-    <figure class="flex w-36 flex-col items-center text-center">
+    <figure class="flex w-32 shrink-0 flex-col items-center text-center">
       <svg viewBox="0 0 120 120" class="w-28" role="img" aria-label={sayRotation(at, turned)}>
         <circle class="rim" cx="60" cy="60" r="46" />
         {#each [0, 90, 180, 270] as tick (tick)}<path
