@@ -181,8 +181,8 @@ describe('solveLengths', () => {
 });
 
 describe('the order of the keys of a document', () => {
-  it('changes nothing of what is worked out (40 runs of random commands)', () => {
-    for (let seed = 0; seed < 40; seed++) {
+  it('changes nothing of what is worked out (25 runs of random commands)', () => {
+    for (let seed = 0; seed < 25; seed++) {
       const random = makeRandom(9_000 + seed);
       const newId = makeIds();
       let doc = newRun('orderedrun', standardCatalogue.version, {});
