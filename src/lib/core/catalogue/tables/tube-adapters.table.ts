@@ -1,8 +1,8 @@
 import type { AdapterRow } from '../tube-parts.ts';
 
 /**
- * What a counter carries between tube and pipe thread: the thread that goes with a tube of this size, the usual one first. Counter stock
- * differs from place to place.
+ * What a counter carries between tube and pipe thread: the thread that goes with a tube of this size, the usual one first. Source: ours,
+ * from what is usually sold; approximate: counter stock differs from place to place, and the maker's list goes before it.
  */
 export const tubeAdaptersTable: readonly AdapterRow[] = [
   { of: 'csst', system: 'NPT', size: '3/8', threads: ['1/2', '3/8'] },
