@@ -4,7 +4,7 @@ import { findDepartures, HOUSE_RULES, resolveRules } from '#core/house-rules/hou
 import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
 import { USUAL_WINDOWS } from '#core/house-rules/how-tight.ts';
 import { getWraps, tapeWrapsRule } from '#core/house-rules/tape-wraps.ts';
-import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { makeChoice } from '#core/house-rules/make-choice.ts';
 import { RULE_WORDS, sayChoice } from './house-rules.ts';
 

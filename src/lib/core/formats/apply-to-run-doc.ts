@@ -5,7 +5,8 @@ import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
 import { readRunDoc, type DocumentRefusal } from './read-run-doc.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
 import { findOverfullLeg, MOST_IN, MOST_PARTS_IN_LEG } from '../runs/fullness.ts';
-import { ENTITY_SCHEMAS, ruleChoicesSchema } from './run-doc.schema.ts';
+import { ruleChoicesSchema } from './rule-choices.schema.ts';
+import { ENTITY_SCHEMAS } from './run-doc.schema.ts';
 
 /**
  * Applies the operations of a change to a document that was sound, and gives the document after it: the same as reading the

@@ -6,7 +6,7 @@ import { JOB_FILE_VERSION, type JobFile, type JobsFile } from './job-file.ts';
 import { newJobSchema } from './job.schema.ts';
 import { LIMITS } from './limits.ts';
 import { milestoneSchema, versionsSchema } from './milestone.schema.ts';
-import { ruleChoicesSchema } from './run-doc.schema.ts';
+import { ruleChoicesSchema } from './rule-choices.schema.ts';
 import { specimenSchema } from './specimen.schema.ts';
 import { text } from './text.schema.ts';
 

@@ -1,17 +1,8 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { PART_KINDS } from '../catalogue/part.ts';
 import { CRAFTS, getCraftOf } from '../materials/crafts.ts';
-import { COPPER_SIZES, NOMINAL_SIZES } from '../ends/size.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
 import { WAYS } from '../geometry/way.ts';
-import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
-import { lengthMethodRule } from '../house-rules/length-method.ts';
-import { nipplesRule } from '../house-rules/nipples.ts';
-import { howTightRule, type TurnsWindow } from '../house-rules/how-tight.ts';
-import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
-import { stockLengthRule } from '../house-rules/stock-length.ts';
-import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
 import type { Collection } from '../runs/change.ts';
 import { findOverfullLeg, MOST_IN, MOST_PARTS_IN_LEG } from '../runs/fullness.ts';
 import {
@@ -23,132 +14,22 @@ import {
   type OffsetGeometry,
   type RunDoc,
 } from '../runs/run.ts';
-import { INCH } from '../units/length.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import { applianceSchema } from './appliance.schema.ts';
 import { endOf, endSchema } from './end.schema.ts';
 import { idSchema } from './id.schema.ts';
 import { ID, SPEC_ID } from './is-id.ts';
+import { bendRadius, length, short } from './length.schema.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
 import { oneOf } from './one-of.ts';
+import { ruleChoicesSchema } from './rule-choices.schema.ts';
 
 const empty = Joi.object({}).required();
 const map = (entity: Joi.Schema, most: number, ids: RegExp) =>
   Joi.object().pattern(ids, entity).max(most).required();
 /** Every entity says its own id, and it is the key it stands under. */
 const entity = (fields: Joi.SchemaMap) => Joi.object({ id: idSchema, ...fields }).required();
-
-const turns = Joi.number().min(0).max(6).required();
-const engagementChoice = Joi.alternatives().try(
-  Joi.object({ option: oneOf([engagementFigureRule.options[0]!]) }),
-  Joi.object({ option: oneOf([engagementFigureRule.options[1]!]), upTo2in: turns, above2in: turns }),
-  Joi.object({
-    option: oneOf([engagementFigureRule.options[2]!]),
-    figures: Joi.object(
-      Object.fromEntries(
-        NOMINAL_SIZES.flatMap((size) => [size, `R ${size}`]).map((key) => [
-          key,
-          Joi.number()
-            .integer()
-            .min(1)
-            .max(3 * INCH),
-        ]),
-      ),
-    ).required(),
-  }),
-);
-
-const length = Joi.number().integer().min(1).max(LONGEST_MEASURE).required();
-const short = Joi.number()
-  .integer()
-  .min(0)
-  .max(24 * INCH)
-  .required();
-
-/** To the centre line of a tube, nm: from an eighth of an inch to what a large coil lies in. */
-const bendRadius = Joi.number()
-  .integer()
-  .min(INCH / 8)
-  .max(120 * INCH);
-
-/** A school of a rule; where a shop may add one of its own, it says what and why. */
-const plainChoices = Object.fromEntries(
-  PLAIN_RULES.map(({ id, options, mayAdd }) => {
-    const school = Joi.object({ option: oneOf(options) });
-    const own = Joi.object({
-      option: oneOf(['own']),
-      name: text(LIMITS.name).trim().min(1),
-      reason: text(LIMITS.reason).trim().min(3),
-    });
-    return [id, mayAdd ? Joi.alternatives().try(school, own) : school];
-  }),
-);
-
-const turnsWindow = Joi.object({
-  least: turns,
-  most: turns,
-})
-  .custom((window: TurnsWindow, helpers) =>
-    window.least <= window.most ? window : helpers.error('any.invalid'),
-  )
-  .required();
-
-/** Which house rules were chosen, and how. */
-export const ruleChoicesSchema = Joi.object({
-  'engagement-figure': engagementChoice,
-  'tape-rounding': Joi.object({ option: oneOf(tapeRoundingRule.options) }),
-  'length-method': Joi.object({ option: oneOf(lengthMethodRule.options) }),
-  nipples: Joi.object({ option: oneOf(nipplesRule.options), tolerance: short.max(INCH) }),
-  'threading-grip': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['one-inch']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
-  ),
-  'saw-kerf': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['wheel-cutter']) }),
-    Joi.object({ option: oneOf(['saw']), width: short.max(INCH) }),
-  ),
-  'stock-length': Joi.object({ option: oneOf(stockLengthRule.options) }),
-  'how-tight': Joi.alternatives().try(
-    Joi.object({ option: oneOf(howTightRule.options.filter((option) => option !== 'own-window')) }),
-    Joi.object({
-      option: oneOf(['own-window']),
-      upTo2in: turnsWindow,
-      above2in: turnsWindow,
-      british: turnsWindow,
-    }),
-  ),
-  'trap-kinds': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['model']) }),
-    Joi.object({
-      option: oneOf(['own-list']),
-      kinds: Joi.array()
-        .items(Joi.string().valid(...APPLIANCE_KINDS))
-        .unique()
-        .required(),
-    }),
-  ),
-  'trap-room': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['two-inch']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
-  ),
-  'bender-radius': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['usual']) }),
-    Joi.object({
-      option: oneOf(['own']),
-      radii: Joi.object(Object.fromEntries(COPPER_SIZES.map((size) => [size, bendRadius]))).required(),
-    }),
-  ),
-  'bender-mark': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['start', 'centre']) }),
-    Joi.object({ option: oneOf(['shoe-front']), length: short }),
-  ),
-  'bend-straight': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['one-diameter']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
-  ),
-  ...plainChoices,
-}).required();
 
 const nodeSchema = entity({
   part: Joi.alternatives()

@@ -7,7 +7,7 @@ import { LIMITS } from '#core/formats/limits.ts';
 import { milestoneSchema } from '#core/formats/milestone.schema.ts';
 import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
-import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { text as anyText } from '#core/formats/text.schema.ts';
 import type { RunAnswer, StandingAnswer } from '#core/formats/wire.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';

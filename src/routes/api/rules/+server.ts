@@ -1,4 +1,4 @@
-import { ruleChoicesSchema } from '#core/formats/run-doc.schema.ts';
+import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
