@@ -57,6 +57,8 @@ function measure(legs: number, make = makeRandomRun): { median: number; first: n
 console.log(
   `layout: seed ${SEED}, ${ROUNDS} rounds, one leg in five a branch, first leg edited, every piece read`,
 );
+// Before the large ones: what they leave behind is not charged to these.
+const mixedAt = new Map([1_000, 3_000].map((legs) => [legs, measure(legs, makeMixedRun)]));
 const points: [legs: number, ms: number][] = [];
 for (const legs of [1_000, 100, 300, 3_000, 10_000]) {
   const { median: ms, first, checks } = measure(legs);
@@ -75,13 +77,12 @@ const slope = (() => {
 })();
 console.log(`  exponent of growth from 100 to 10,000 legs: ${slope.toFixed(3)} (at most 1.1 is wanted)`);
 console.log(`  1,000 legs: ${at(1_000).toFixed(2)} ms (under 16 ms is wanted)`);
-for (const legs of [1_000, 3_000]) {
-  const { median: ms, checks } = measure(legs, makeMixedRun);
+for (const [legs, { median: ms, checks }] of mixedAt) {
   console.log(
     `  ${String(legs).padStart(6)} legs, a third of tube: median ${ms.toFixed(2)} ms, all checks ${checks.toFixed(2)} ms`,
   );
 }
-if (at(1_000) >= 16 || slope > 1.1) process.exitCode = 1;
+if (at(1_000) >= 16 || slope > 1.1 || mixedAt.get(1_000)!.median >= 16) process.exitCode = 1;
 
 /** One edit as a screen makes it: planned, applied, laid out with what it did not touch taken over, checked. Milliseconds. */
 function editMany(legs: number, edits: number, make = makeRandomRun): number[] {

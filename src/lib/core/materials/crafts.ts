@@ -31,6 +31,10 @@ export function makeSettings(material: Material, size: LegSize, stock?: Stock): 
   return { system, material, size, stock: stock ?? (fields.stock[0] as Stock) };
 }
 
+/** Whether two are made of the very same. */
+export const areAlike = (a: Settings, b: Settings): boolean =>
+  a.system === b.system && a.material === b.material && a.size === b.size && a.stock === b.stock;
+
 /** How a material is shown. */
 export const getTraits = (material: Material): MaterialTraits => getCraftOf(material).materials[material]!;
 

@@ -1,7 +1,7 @@
 import { getOffsetLengths } from '../allowances/offset.ts';
 import { findReach } from '../catalogue/part.ts';
 import { count, term, type Term, type Working } from './explanation.ts';
-import { findPort } from './fitting.ts';
+import { findLink, findPort } from './fitting.ts';
 import { makeSolveContext } from './lay-out-run.ts';
 import type { LaidLeg, RunLayout } from './layout.ts';
 import { isMaleAt } from './leg-direction.ts';
@@ -100,7 +100,9 @@ function explainMadeUp({ leg }: LaidLeg, layout: RunLayout, result: Term): Worki
     const provenance = 'source' in reach ? reach : null;
     const name = male ? 'reach-male' : 'reach';
     const own = term(name, findReach(port) ?? 0, { provenance, standing: reach.standing });
-    const engagement = male ? null : ends.workOut(leg, fitting.part, port, node).joint?.engagement;
+    const engagement = male
+      ? null
+      : ends.workOut(leg, fitting.part, port, node, findLink(fitting, leg.id)).joint?.engagement;
     return engagement ? [own, term('engagement', engagement)] : [own];
   });
   const order = ['reach-male', 'reach', 'engagement'];

@@ -1,5 +1,5 @@
 import { magnitude, cross, dot } from '../geometry/vector.ts';
-import { getCraft } from '../materials/crafts.ts';
+import { areAlike, getCraft } from '../materials/crafts.ts';
 import type { Fitting } from './fitting.ts';
 import { getVectorFrom, hasPipe } from './leg-direction.ts';
 import type { Leg, RunNode } from './run.ts';
@@ -11,7 +11,7 @@ import type { Leg, RunNode } from './run.ts';
 export function findBend(node: RunNode, legs: readonly Leg[]): Extract<Fitting, { kind: 'bend' }> | null {
   const [a, b] = legs;
   if (!a || !b || legs.length !== 2 || node.part.kind === 'chosen' || node.terminal !== null) return null;
-  if (getCraft(a).turnsBy !== 'bend' || !isSameTube(a, b) || !hasPipe(a) || !hasPipe(b)) return null;
+  if (getCraft(a).turnsBy !== 'bend' || !areAlike(a, b) || !hasPipe(a) || !hasPipe(b)) return null;
   const [back, onward] = [getVectorFrom(a, node.id), getVectorFrom(b, node.id)];
   // Of nearly straight ways the angle is told by what they differ in.
   const angle = (Math.atan2(magnitude(cross(back, onward)), dot(back, onward)) * 180) / Math.PI;
@@ -22,6 +22,3 @@ export function findBend(node: RunNode, legs: readonly Leg[]): Extract<Fitting, 
 
 /** What is lost in the last digits is no angle. */
 const roundOff = (degrees: number): number => Math.round(degrees * 1e6) / 1e6;
-
-const isSameTube = (a: Leg, b: Leg): boolean =>
-  a.system === b.system && a.material === b.material && a.size === b.size && a.stock === b.stock;

@@ -11,7 +11,7 @@ export type Fitting =
   | {
       readonly kind: 'part';
       readonly part: Part;
-      /** The legs made up in it, in the order of the part's ports: tube behind an adapter as the pipe its adapter takes the place of. */
+      /** The legs made up in it, in the order of the part's ports. */
       readonly legs: readonly Leg[];
       /** Leg → the adapter that brings its tube to the thread of this part; null where none does. */
       readonly adapters: Readonly<Record<string, Link>> | null;
@@ -64,3 +64,7 @@ export const findPort = (fitting: Fitting, leg: string): Port | null =>
   fitting.kind === 'part'
     ? (fitting.part.ports[fitting.legs.findIndex(({ id }) => id === leg)] ?? null)
     : null;
+
+/** The adapter between a fitting and a leg; null where none stands there. */
+export const findLink = (fitting: Fitting, leg: string): Link | null =>
+  (fitting.kind === 'part' && fitting.adapters?.[leg]) || null;

@@ -10,6 +10,7 @@ import { joinByAdapters } from './join-by-adapters.ts';
 import { findBend } from './find-bend.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
 import { findWayFrom, getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
+import { recallFitting } from './recall-fitting.ts';
 import type { Leg, RunNode } from './run.ts';
 
 /** The kinds of part the legs at a node call for, the usual one first, and the legs in the order of its ports. */
@@ -30,12 +31,11 @@ export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Cat
     return joinExisting(node, node.terminal, leg, catalogue);
   if (legs.length === 1 && node.terminal?.kind === 'appliance')
     return joinAppliance(node, node.terminal, leg, catalogue);
-  return (
-    findBend(node, legs) ??
-    joinByAdapters(node, legs, inferPart, catalogue) ??
-    inferPart(node, legs, catalogue)
-  );
+  return findBend(node, legs) ?? recallFitting(node, legs, catalogue, inferJoined);
 }
+
+const inferJoined = (node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting =>
+  joinByAdapters(node, legs, inferPart, catalogue) ?? inferPart(node, legs, catalogue);
 
 /** The part that takes the legs at a node as they are. */
 function inferPart(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting {

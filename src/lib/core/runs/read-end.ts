@@ -2,9 +2,9 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, Port } from '../catalogue/part.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { EndUnknown, WorkedEnd } from '../materials/craft.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { workOutChain, type Chains } from './chains.ts';
-import { findPort, type Fitting } from './fitting.ts';
+import { areAlike, getCraft } from '../materials/crafts.ts';
+import { workOutChain, type Chains, type Link } from './chains.ts';
+import { findLink, findPort, type Fitting } from './fitting.ts';
 import { isEmpty } from './is-empty.ts';
 import type { LaidEnd } from './layout.ts';
 import type { Leg, RunDoc } from './run.ts';
@@ -18,12 +18,19 @@ export interface EndReader {
   /** The end of a piece of a leg at a port of a part that stands in the leg; `station` names the opening. */
   readInLeg(leg: Leg, station: string, part: Part | null, port: Port | null): LaidEnd;
   /** Take-off, engagement and tightness of what is made up in a port of the part at a station. */
-  workOut(leg: Leg, part: Part, port: Port, station: string): WorkedEnd;
+  workOut(leg: Leg, part: Part, port: Port, station: string, link: Link | null): WorkedEnd;
+}
+
+/** What was worked out of an opening, for all that is alike and made up in it behind the same adapter. */
+interface Known {
+  readonly leg: Leg;
+  readonly adapter: Part | null;
+  readonly worked: WorkedEnd;
 }
 
 /**
- * Reads ends, working out each port of each part once: a port has one size, and so has every leg made up in it. A joint that
- * is clocked goes in as far as its fitting's turning takes it.
+ * Reads ends, working out each port of each part once for all legs that are alike. A joint that is clocked goes in as far as its fitting's
+ * turning takes it.
  */
 export function makeEndReader(
   catalogue: Catalogue,
@@ -34,17 +41,21 @@ export function makeEndReader(
   const clocked = isEmpty(clockings)
     ? null
     : new Map(Object.values(clockings).map((each) => [getEndId(each.station, each.leg), each]));
-  const known = new Map<Port, WorkedEnd>();
-  const workOut = (leg: Leg, part: Part, port: Port, station: string): WorkedEnd => {
+  const knownOf = new Map<Port, Known[]>();
+  const workOut: EndReader['workOut'] = (leg, part, port, station, link) => {
     const chain = chains.at.size === 0 ? undefined : chains.at.get(getEndId(station, leg.id));
     if (chain) return workOutChain(chain, port, catalogue, rules);
     const clocking = clocked?.get(getEndId(station, leg.id));
     const craft = getCraft(leg);
-    if (clocking) return craft.workOut(leg, part, port, catalogue, rules, clocking);
-    const before = known.get(port);
-    if (before) return before;
-    const worked = craft.workOut(leg, part, port, catalogue, rules, null);
-    known.set(port, worked);
+    if (clocking && !link) return craft.workOut(leg, part, port, catalogue, rules, clocking);
+    const known = knownOf.get(port) ?? [];
+    if (known.length === 0) knownOf.set(port, known);
+    const adapter = link?.part ?? null;
+    for (const each of known) if (each.adapter === adapter && areAlike(each.leg, leg)) return each.worked;
+    const worked = link
+      ? workOutChain({ leg, links: [link] }, port, catalogue, rules)
+      : craft.workOut(leg, part, port, catalogue, rules, null);
+    known.push({ leg, adapter, worked });
     return worked;
   };
   const withoutPart = (leg: Leg, unknown: EndUnknown | null): WorkedEnd =>
@@ -56,20 +67,13 @@ export function makeEndReader(
         return new EndOfLeg(node, leg, withoutPart(leg, fitting.kind === 'none' ? 'no-fitting' : null));
       const port = findPort(fitting, leg.id);
       if (!port) throw new Error(`leg ${leg.id} meets no port of ${fitting.part.id}`);
-      const link = fitting.adapters?.[leg.id];
-      return new EndOfLeg(
-        node,
-        leg,
-        link
-          ? workOutChain({ leg, links: [link] }, port, catalogue, rules)
-          : workOut(leg, fitting.part, port, node),
-      );
+      return new EndOfLeg(node, leg, workOut(leg, fitting.part, port, node, findLink(fitting, leg.id)));
     },
     readInLeg: (leg, station, part, port) =>
       new EndOfLeg(
         station,
         leg,
-        part && port ? workOut(leg, part, port, station) : withoutPart(leg, 'no-fitting'),
+        part && port ? workOut(leg, part, port, station, null) : withoutPart(leg, 'no-fitting'),
       ),
   };
 }

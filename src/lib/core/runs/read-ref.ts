@@ -3,17 +3,19 @@ import { getCraft } from '../materials/crafts.ts';
 import { findReach, type Part, type Port } from '../catalogue/part.ts';
 import { dot, negate, type Vector } from '../geometry/vector.ts';
 import type { Length } from '../units/length.ts';
-import { findPort, type Fitting } from './fitting.ts';
+import type { Link } from './chains.ts';
+import { findLink, findPort, type Fitting } from './fitting.ts';
 import { getLegVector, getVectorFrom, isSameWay } from './leg-direction.ts';
 import type { EndReader } from './read-end.ts';
 import type { Leg, Ref } from './run.ts';
 
-/** An opening of what stands at a station, the unit vector it looks along, and the leg made up in it. */
+/** An opening of what stands at a station, the unit vector it looks along, and the leg made up in it, behind its adapter where one stands. */
 export interface Opening {
   readonly part: Part;
   readonly port: Port;
   readonly way: Vector;
   readonly leg: Leg;
+  readonly link: Link | null;
 }
 
 /** What stands at a station, as a measure meets it. */
@@ -38,7 +40,8 @@ export const listOpenings = (node: string, fitting: Fitting, catalogue: Catalogu
       : {
           openings: fitting.legs.flatMap((leg) => {
             const port = findPort(fitting, leg.id);
-            return port ? [{ part: fitting.part, port, way: getVectorFrom(leg, node), leg }] : [];
+            const link = findLink(fitting, leg.id);
+            return port ? [{ part: fitting.part, port, way: getVectorFrom(leg, node), leg, link }] : [];
           }),
           outside: fitting.part.outside,
           isBare: false,
@@ -52,6 +55,7 @@ export const listInlineOpenings = (leg: Leg, part: Part | null): StationParts =>
         port,
         way: i === 0 ? negate(getLegVector(leg)) : getLegVector(leg),
         leg,
+        link: null,
       }))
     : [],
   outside: part?.outside ?? null,
@@ -71,7 +75,9 @@ export function findRefOffset(ref: Ref, parts: StationParts, way: Vector, ends: 
   const ahead = parts.openings.find((opening) => isSameWay(opening.way, way));
   if (ref.at === 'end') {
     if (parts.isBare) return 0;
-    return ahead ? ends.workOut(ahead.leg, ahead.part, ahead.port, getStation(ref, ahead)).takeOff : null;
+    return ahead
+      ? ends.workOut(ahead.leg, ahead.part, ahead.port, getStation(ref, ahead), ahead.link).takeOff
+      : null;
   }
   if (ref.at === 'face') return parts.isBare ? 0 : ahead ? findReach(ahead.port) : null;
   const behind = parts.isBare ? 0 : findBack(parts, way);

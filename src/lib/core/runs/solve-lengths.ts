@@ -6,7 +6,7 @@ import { findReach } from '../catalogue/part.ts';
 import { getOffsetLengths } from '../allowances/offset.ts';
 import type { Length } from '../units/length.ts';
 import { isMaleAt } from './leg-direction.ts';
-import { findPort } from './fitting.ts';
+import { findLink, findPort } from './fitting.ts';
 import { solveByStations, type StationSolution } from './solve-by-stations.ts';
 import type { LegsByNode } from './straight-line.ts';
 import type { Leg, Measure, RunDoc } from './run.ts';
@@ -200,7 +200,9 @@ function findMadeUpLength(leg: Leg, { getFitting, ends }: SolveContext): Length 
     if (fitting.kind !== 'part' || !port) return null;
     const male = isMaleAt(leg, node);
     const reach = findReach(port);
-    const takeOff = male ? reach : ends.workOut(leg, fitting.part, port, node).takeOff;
+    const takeOff = male
+      ? reach
+      : ends.workOut(leg, fitting.part, port, node, findLink(fitting, leg.id)).takeOff;
     if (takeOff === null) return null;
     total += takeOff;
   }
