@@ -54,7 +54,9 @@ export function develop({ straights, turns }: BentPath): Developed | null {
   for (const [i, bend] of figured.entries()) {
     const start = at + left[i]!;
     at = start + bend.arc;
-    bends.push({ ...turns[i]!, ...bend, start, centre: start + bend.arc / 2, end: at });
+    const { degrees, radius, rotation } = turns[i]!;
+    const { setback, arc, gain } = bend;
+    bends.push({ degrees, radius, rotation, setback, arc, gain, start, centre: start + arc / 2, end: at });
   }
   return { length: at + left.at(-1)!, bends, left };
 }
