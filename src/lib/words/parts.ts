@@ -21,6 +21,9 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   cap: 'cap',
   'slip-coupling': 'slip coupling',
   adapter: 'adapter',
+  flange: 'flanged end fitting',
+  'reducing-set': 'reducing set',
+  manifold: 'manifold',
   existing: 'existing fitting',
   appliance: 'appliance inlet',
 };
@@ -128,9 +131,13 @@ const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {
 /** `3/8 ACR brass flare 90° elbow`, `1/2 CSST × 1/2 male NPT adapter`: what closes a flared tube is a plug in its nut. */
 function nameTubePart(part: Part, join: TubeJoin): string {
   const sizes = [...new Set(part.ports.map((port) => nameTubePort(port, part)))];
-  if (part.kind === 'adapter') {
+  if (part.kind === 'adapter' || part.kind === 'flange') {
     const [tube, thread] = sizes;
-    return `${tube} ${JOIN_NAMES[join]} × ${thread} adapter`;
+    return `${tube} ${JOIN_NAMES[join]} × ${thread} ${PART_KIND_NAMES[part.kind]}`;
+  }
+  if (part.kind === 'reducing-set') {
+    const [small, large] = sizes;
+    return `${large} × ${small} ${JOIN_NAMES[join]} reducing set`;
   }
   const kind = join === 'flare' ? (FLARE_NAMES[part.kind] ?? PART_KIND_NAMES[part.kind]) : PART_KIND_NAMES[part.kind]; // prettier-ignore
   const material = join === 'csst' ? '' : `${MATERIAL_OF_PART[part.material]} `;
@@ -142,7 +149,8 @@ const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = { cap: 'plug', 
 function nameTubePort({ end }: Port, { size }: Part): string {
   if (readTaperEnd(end)) return nameTaper(end);
   if (end.kind === 'thread') return `${end.size.replace(/ tube$/, '')} OD`;
-  return end.kind === 'socket' ? end.takes.name.replace(/ (coil|straight|CSST|steel pipe)$/, '') : size;
+  const name = end.kind === 'socket' ? end.takes.name : end.kind === 'tube' ? end.name : size;
+  return name.replace(/ (coil|straight|CSST|steel pipe)$/, '');
 }
 
 /** The pressure class of a malleable fitting, as it is ordered; empty where there is none. */
@@ -167,7 +175,7 @@ export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
 
 /** Their ends differ by what they are. */
 const NEVER_SAID_TO_REDUCE: ReadonlySet<PartKind> = new Set([
-  'hex-bushing', 'face-bushing', 'adapter', 'existing', 'appliance',
+  'hex-bushing', 'face-bushing', 'adapter', 'flange', 'reducing-set', 'existing', 'appliance',
 ]); // prettier-ignore
 
 /** `90° bend`; where a tube goes straight through nothing stands. */

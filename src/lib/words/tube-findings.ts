@@ -13,6 +13,7 @@ type TubeCode =
   | 'route-not-measured'
   | 'trimmed-in-place'
   | 'bond-tubing'
+  | 'other-jacket'
   | 'strike-plates';
 
 /** What is to be said of tube: how it is bent, cut, kept from nails and from lightning. */
@@ -43,6 +44,8 @@ export const TUBE_SENTENCES: {
     `Piece ${mark} ends in a fitting that was not measured: it is cut ${sayExact(trim, unit)} long. Lay it, mark it at the fitting and trim it in place; or measure the fitting.`,
   'bond-tubing': ({ mark }) =>
     `Corrugated tubing (leg ${mark}) is bonded to the electrode system: conductor, clamp on rigid pipe, and how long it may be are the electrical code’s and the maker’s to say. Ask who does it; until then gas does not go on.`,
+  'other-jacket': ({ marks, wanted }) =>
+    `Corrugated tubing of ${marks.length === 1 ? `leg ${marks[0]}` : `legs ${marks.join(', ')}`} has another jacket than the house uses (${wanted}). Take that of the house, or change the house rule “jacket of CSST”; fittings are of the maker of the tubing either way.`,
   'strike-plates': ({ nearest }, unit) =>
     `Tubing that passes a stud or joist, or runs along it, nearer to its face than ${sayExact(nearest, unit)} gets a steel plate, 4 in beyond the member. The maker’s distance goes before the house rule.`,
 };

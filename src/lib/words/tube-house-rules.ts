@@ -2,7 +2,7 @@ import type { RuleWords } from './rule-words.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 
 type PlainTubeRule = 'tube-slack' | 'tube-trim' | 'strike-plates' | 'bending';
-type BenderRule = 'bender-mark' | 'bender-radius' | 'bend-straight';
+type TubeRule = 'bender-mark' | 'bender-radius' | 'bend-straight' | 'press-spacing';
 
 /** What each school says of tube that turns. */
 export const TUBE_RULE_WORDS: {
@@ -68,7 +68,7 @@ export const TUBE_RULE_WORDS: {
   },
 };
 
-export const BENDER_RULE_WORDS: { readonly [Id in BenderRule]: RuleWords<HouseRules[Id]['option']> } = {
+export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRules[Id]['option']> } = {
   'bender-mark': {
     title: 'The bender’s mark',
     question: 'What of a bend lies at the mark on the tube?',
@@ -105,6 +105,22 @@ export const BENDER_RULE_WORDS: { readonly [Id in BenderRule]: RuleWords<HouseRu
     options: {
       'one-diameter': { name: 'One diameter', says: 'As much as the tube is thick.' },
       own: { name: 'Own', says: 'As your bender’s hook has it.' },
+    },
+  },
+  'press-spacing': {
+    title: 'Pipe between pressed fittings',
+    question: 'How much pipe must stand between two pressed fittings?',
+    reason:
+      'Two inches: ours. The jaws must close square on each, and pressing one must not hurt the ring of the other; large sizes want more. The maker’s sheet goes before it.',
+    options: {
+      'two-inches': {
+        name: 'Two inches',
+        says: 'Two inches of pipe, from face to face less both insertions.',
+      },
+      own: {
+        name: 'Own',
+        says: 'As the maker’s sheet of your fittings has it, for the largest size you press.',
+      },
     },
   },
 };

@@ -40,9 +40,9 @@ export const CASTING_SPREAD: Length = INCH / 16;
 
 type Column =
   | 'elbow90A' | 'teeA' | 'elbow45C' | 'couplingW' | 'capP' | 'streetA' | 'streetJ' | 'street45C' | 'street45K'; // prettier-ignore
-type MalleableKind = Exclude<
+type MalleableKind = Extract<
   BoughtKind,
-  'union' | 'valve' | 'hex-bushing' | 'face-bushing' | 'plug' | 'slip-coupling' | 'adapter'
+  'elbow-90' | 'elbow-45' | 'street-90' | 'street-45' | 'tee' | 'coupling' | 'cap'
 >;
 
 interface ListedPort {

@@ -18,6 +18,7 @@ export interface PartShape {
 const RIGHT: Vector = { x: 1, y: 0, z: 0 };
 const LEFT: Vector = { x: -1, y: 0, z: 0 };
 const UP: Vector = { x: 0, y: 0, z: 1 };
+const DOWN: Vector = { x: 0, y: 0, z: -1 };
 /** Where the second opening of a 45° elbow looks, the first looking left. */
 const SLANT: Vector = { x: Math.SQRT1_2, y: 0, z: Math.SQRT1_2 };
 
@@ -26,6 +27,7 @@ const straight = (sizes: PartShape['sizes']): PartShape => ({
   ports: [port('a', LEFT), port('b', RIGHT)],
   sizes,
 });
+const adapter: PartShape = { ports: [port('tube', LEFT), port('thread', RIGHT)], sizes: 'any' };
 const bushing: PartShape = { ports: [port('small', LEFT), port('large', RIGHT, 'male')], sizes: 'reduces' };
 
 /** Every kind that is bought, in the order in which it is taken where several fit: the usual one first. */
@@ -45,7 +47,15 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
   // Without a stop, so that it slides over a tube that cannot be pulled back: it closes a gap between two fixed ends.
   'slip-coupling': straight('equal'),
   // Between tube and pipe thread: which of its ends goes in is told by what it meets.
-  adapter: { ports: [port('tube', LEFT), port('thread', RIGHT)], sizes: 'any' },
+  adapter,
+  flange: adapter,
+  // In place of the olive in a compression body: a smaller tube goes in it.
+  'reducing-set': bushing,
+  // Of the maker of a tubing: gas comes in at one opening and leaves by three, square to one another.
+  manifold: {
+    ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch-a', UP), port('branch-b', DOWN)],
+    sizes: 'any',
+  },
 };
 
 /** The way a port of a kind looks. */

@@ -48,9 +48,11 @@ export type TubeJoin = (typeof TUBE_JOINS)[number];
 /** Kinds that are bought. */
 export const PART_KINDS = [
   'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
-  'plug', 'cap', 'slip-coupling', 'adapter',
+  'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold',
 ] as const; // prettier-ignore
 export type BoughtKind = (typeof PART_KINDS)[number];
+/** What brings tube to a thread: an end fitting, or one with a flange that is fixed to the wall or the floor it comes through. */
+export type AdapterKind = Extract<BoughtKind, 'adapter' | 'flange'>;
 /** Kinds that are bought, what was found in place, and the inlet of an appliance. */
 export type PartKind = BoughtKind | 'existing' | 'appliance';
 
@@ -76,6 +78,10 @@ export interface Part {
 /** Half the spread of a length that is typical only, nm; 0 for one that is fixed or was measured. */
 export const getPlusMinus = (reach: PartLength): Length =>
   reach.standing === 'typical' ? reach.plusMinus : 0;
+
+/** How far a tube goes into an opening, nm; null while it is not known, and where none is meant to. */
+export const findDepth = ({ depth }: Port): Length | null =>
+  depth === null || depth.standing === 'unknown' ? null : depth.length;
 
 /** A reach in nm; null while it is not known. */
 export const findReach = ({ reach }: Port): Length | null =>

@@ -230,6 +230,9 @@ describe('standardCatalogue', () => {
         // For tube only.
         'slip-coupling': true,
         adapter: true,
+        flange: true,
+        'reducing-set': true,
+        manifold: true,
       };
       for (const kind of PART_KINDS) {
         const part = standardCatalogue.findPart(kind, size);

@@ -56,7 +56,7 @@ describe('fittings for tube', () => {
         (['male', 'female'] as const).map((gender) => ({
           join,
           size,
-          part: tubes.findAdapter(join, size, { system, size: thread, gender })!,
+          part: tubes.findAdapter('adapter', join, size, { system, size: thread, gender })!,
         })),
       ),
     ),
@@ -67,9 +67,9 @@ describe('fittings for tube', () => {
     expect(adapters.length).to.be.greaterThan(150);
     for (const { part } of [...all, ...adapters]) expect(findPartById(part.id), part.id).to.equal(part);
     // By their ids alone, in a catalogue that made none of them yet.
-    for (const id of ['tube/flare/tee/3-8-ACR', 'tube/csst/adapter/1-2/NPT-1-2-male', 'tube/compression/elbow-90/15-mmx8-mm'])
+    for (const id of ['tube/flare/tee/3-8-ACR', 'tube/csst/adapter/1-2/NPT-1-2-male', 'tube/compression/elbow-90/15-mmx8-mm', 'tube/csst/flange/1-2/NPT-1-2-male', 'tube/compression/reducing-set/8-mmx15-mm', 'tube/csst/manifold/NPT-3-4x1-2x1-2x3-8'])
       expect(findPartById(id)?.id).to.equal(id); // prettier-ignore
-    for (const id of ['tube/flare/tee/nosuch', 'tube/glue/tee/1-2', 'tube/flare/adapter/3-8-ACR/NPT-4-male', 'tube'])
+    for (const id of ['tube/flare/tee/nosuch', 'tube/glue/tee/1-2', 'tube/flare/adapter/3-8-ACR/NPT-4-male', 'tube/flare/flange/3-8-ACR/NPT-3-8-male', 'tube/compression/reducing-set/15-mmx8-mm', 'tube/csst/manifold/1-2x1-2', 'tube/flare/manifold/3-8-ACRx3-8-ACRx3-8-ACRx3-8-ACR', 'tube'])
       expect(findPartById(id)).to.equal(null); // prettier-ignore
   });
 
@@ -101,5 +101,29 @@ describe('fittings for tube', () => {
     expect(tubes.find('union', 'flare', ['3/8 ACR'])).to.equal(null);
     expect(tubes.find('valve', 'csst', ['1/2'])).to.equal(null);
     expect(tubes.find('elbow-90', 'flare', ['15 mm'])).to.equal(null);
+  });
+
+  it('a reducing set goes in the body as its tube would, and takes a smaller one; none is made the other way', () => {
+    for (const [small, large] of [['8 mm', '15 mm'], ['15 mm', '22 mm'], ['3/8 ACR', '1/2 ACR']] as const) {
+      const set = tubes.find('reducing-set', 'compression', [small, large])!;
+      const [takes, goes] = set.ports;
+      const body = tubes.find('tee', 'compression', [large])!.ports[0]!;
+      expect(checkJoint(ends.figure(goes!.end), ends.figure(body.end)).joint).to.equal('compression');
+      const tube = tubes.find('coupling', 'compression', [small])!.ports[0]!;
+      expect(takes!.end).to.deep.equal(tube.end);
+      for (const sizes of [[large, small], [small], [small, '28 mm L']])
+        expect(tubes.find('reducing-set', 'compression', sizes as LegSize[]), sizes.join()).to.equal(null);
+      expect(tubes.find('reducing-set', 'flare', [small, large])).to.equal(null);
+    }
+  }); // prettier-ignore
+
+  it('a manifold has a pipe thread where it is asked for, and nothing of it is known before it is measured', () => {
+    const thread = { system: 'NPT', size: '3/4', gender: 'female' } as const;
+    const part = tubes.findManifold('csst', [thread, '1/2', '1/2', '3/8'])!;
+    expect(part.ports.map(({ end }) => end.kind)).to.deep.equal(['thread', 'socket', 'socket', 'socket']);
+    expect(part.ports.every(({ reach }) => reach.standing === 'unknown')).to.equal(true);
+    expect(tubes.findManifold('csst', [thread, thread, thread, thread])).to.equal(null);
+    expect(tubes.findManifold('csst', ['1/2', '1/2', '1/2'])).to.equal(null);
+    expect(tubes.findManifold('compression', ['8 mm', '8 mm', '8 mm', '8 mm'])).to.equal(null);
   });
 });

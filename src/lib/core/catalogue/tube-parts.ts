@@ -1,9 +1,24 @@
-import type { End, Gender, SocketKind, TubeKind, TubeName } from '../ends/end.ts';
-import { COPPER_SIZES, rankSize, type CopperSize, type LegSize, type NominalSize } from '../ends/size.ts';
+import type { End, Gender, SocketKind, TubeEnd, TubeKind, TubeName } from '../ends/end.ts';
+import {
+  COPPER_SIZES,
+  NOMINAL_SIZES,
+  rankSize,
+  type CopperSize,
+  type LegSize,
+  type NominalSize,
+} from '../ends/size.ts';
 import { inches, millimetres, type Length } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';
-import { TUBE_JOINS, type BoughtKind, type Part, type PartLength, type Port, type TubeJoin } from './part.ts';
+import {
+  TUBE_JOINS,
+  type AdapterKind,
+  type BoughtKind,
+  type Part,
+  type PartLength,
+  type Port,
+  type TubeJoin,
+} from './part.ts';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
 import { CSST_SIZES, getCopperName, getCopperOutside, getFirstOfOutside, isCopperSize, STEEL_PRESS_SIZES } from './tube-sizes.ts'; // prettier-ignore
 
@@ -36,12 +51,16 @@ export interface TubeTables {
   readonly depths: readonly SocketDepthRow[];
 }
 
+export type ManifoldOpening = LegSize | TaperEnd;
+
 /** Fittings made for tube. They are many and each is simple: made when first asked for, found again by what they are. */
 export interface TubeParts {
   /** The fitting of a kind for tubes of these sizes, in the order of its ports; null where none is sold. */
   find(kind: BoughtKind, join: TubeJoin, sizes: readonly LegSize[]): Part | null;
   /** What goes between a tube and this thread (the thread of the adapter itself); null where none is sold. */
-  findAdapter(join: TubeJoin, size: LegSize, thread: TaperEnd): Part | null;
+  findAdapter(kind: AdapterKind, join: TubeJoin, size: LegSize, thread: TaperEnd): Part | null;
+  /** The manifold with these openings, in the order of its ports: for a tube, or with a female pipe thread. Null where none is made. */
+  findManifold(join: TubeJoin, openings: readonly ManifoldOpening[]): Part | null;
   /** The threads an adapter for this tube is sold with, the usual one first; empty where none is. */
   listThreads(
     join: TubeJoin,
@@ -51,14 +70,14 @@ export interface TubeParts {
 }
 
 /** What is made for each way of joining. A flared joint comes apart like a union: no union is made for it. */
-const KINDS: Readonly<Record<TubeJoin, readonly BoughtKind[]>> = {
+export const TUBE_KINDS: Readonly<Record<TubeJoin, readonly BoughtKind[]>> = {
   flare: ['coupling', 'elbow-90', 'tee', 'cap', 'valve'],
-  compression: ['coupling', 'elbow-90', 'tee', 'cap', 'valve'],
+  compression: ['coupling', 'elbow-90', 'tee', 'cap', 'valve', 'reducing-set'],
   capillary: ['coupling', 'elbow-90', 'elbow-45', 'tee', 'cap'],
   brazed: ['coupling', 'elbow-90', 'elbow-45', 'tee', 'cap'],
   'press-copper': ['coupling', 'slip-coupling', 'elbow-90', 'elbow-45', 'tee', 'cap', 'union', 'valve'],
   'press-steel': ['coupling', 'slip-coupling', 'elbow-90', 'elbow-45', 'tee', 'cap', 'union', 'valve'],
-  csst: ['coupling', 'tee'],
+  csst: ['coupling', 'tee', 'manifold'],
 };
 
 /** Tubes that 45° flares are made on: those of the inch list, and 8 mm, which is 5/16 within a tenth of a millimetre. */
@@ -119,6 +138,18 @@ const SLUGS: ReadonlyMap<string, LegSize> = new Map(
   [...COPPER_SIZES, ...STEEL_PRESS_SIZES, ...CSST_SIZES].map((size) => [toSlug(size), size]),
 );
 
+/** An opening of a manifold as part ids have it. */
+const toOpeningSlug = (opening: ManifoldOpening): string =>
+  typeof opening === 'string' ? toSlug(opening) : `${opening.system}-${toSlug(opening.size)}`;
+
+/** The tube that fittings of a size are marked for, cut and not prepared otherwise. */
+export const makePlainEnd = (join: TubeJoin, size: LegSize): TubeEnd => ({
+  kind: 'tube',
+  ...getTubeOf(join, size),
+  prepared: 'plain',
+  temper: null,
+});
+
 const UNKNOWN: PartLength = { standing: 'unknown' };
 
 /** Builds the fittings for tube from what is published of them. */
@@ -129,7 +160,11 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return part;
   };
   const first = (size: LegSize): LegSize => (isCopperSize(size) ? getFirstOfOutside(size) : size);
-  const makePort = (kind: BoughtKind, id: string, join: TubeJoin, size: LegSize): Port => ({
+  const makePort = (kind: BoughtKind, id: string, join: TubeJoin, size: LegSize): Port =>
+    kind === 'reducing-set' && id === 'large'
+      ? { id, way: getPortWay(kind, id), end: makePlainEnd(join, size), reach: UNKNOWN, depth: null }
+      : makeOpening(kind, id, join, size);
+  const makeOpening = (kind: BoughtKind, id: string, join: TubeJoin, size: LegSize): Port => ({
     id,
     way: getPortWay(kind, id),
     end: makeTubeOpening(join, size),
@@ -147,7 +182,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return found;
   };
   const make: TubeParts['find'] = (kind, join, sizes) => {
-    if (!KINDS[join].includes(kind)) return null;
+    if (!TUBE_KINDS[join].includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
     const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
     if (own.length !== ports.length || !own.every(SIZES[join]) || !isSoldSo(kind, own)) return null;
@@ -171,23 +206,47 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return (row?.threads ?? []).map((thread) => ({ system: row!.system, size: thread }));
   };
   const findAdapter = (
+    kind: AdapterKind,
     join: TubeJoin,
     size: LegSize,
     { system, size: thread, gender }: TaperEnd,
   ): Part | null => {
+    if (kind === 'flange' && join !== 'csst') return null;
     if (!listThreads(join, size).some((each) => each.system === system && each.size === thread)) return null;
-    const id = `tube/${join}/adapter/${toSlug(first(size))}/${system}-${toSlug(thread)}-${gender}`;
+    const id = `tube/${join}/${kind}/${toSlug(first(size))}/${system}-${toSlug(thread)}-${gender}`;
     const before = made.get(id);
     if (before) return before;
     const end = makeTaperEnd(system, thread, gender, 'brass');
     return keep(
-      makePart(id, join, 'adapter', [first(size)], [
-        makePort('adapter', 'tube', join, first(size)),
-        { id: 'thread', way: getPortWay('adapter', 'thread'), end, reach: UNKNOWN, depth: null },
+      makePart(id, join, kind, [first(size)], [
+        makePort(kind, 'tube', join, first(size)),
+        { id: 'thread', way: getPortWay(kind, 'thread'), end, reach: UNKNOWN, depth: null },
       ]),
     ); // prettier-ignore
   };
-  return { find, findAdapter, listThreads, findById: (id) => made.get(id) ?? readId(id, find, findAdapter) };
+  const findManifold: TubeParts['findManifold'] = (join, openings) => {
+    const { ports } = PART_SHAPES.manifold;
+    const sizes = openings.filter((each) => typeof each === 'string');
+    if (!TUBE_KINDS[join].includes('manifold') || openings.length !== ports.length || sizes.length === 0)
+      return null;
+    if (!sizes.every(SIZES[join])) return null;
+    const id = `tube/${join}/manifold/${openings.map(toOpeningSlug).join('x')}`;
+    const before = made.get(id);
+    if (before) return before;
+    const openedPorts = ports.map(({ id: port, way }, i): Port => {
+      const opening = openings[i]!;
+      if (typeof opening === 'string') return makePort('manifold', port, join, opening);
+      const end = makeTaperEnd(opening.system, opening.size, 'female', 'brass');
+      return { id: port, way, end, reach: UNKNOWN, depth: null };
+    });
+    return keep(makePart(id, join, 'manifold', sizes, openedPorts));
+  };
+  const findAny: TubeParts['find'] = (kind, join, sizes) =>
+    kind === 'manifold'
+      ? findManifold(join, sizes.length === 1 ? PART_SHAPES.manifold.ports.map(() => sizes[0]!) : sizes)
+      : find(kind, join, sizes);
+  const whole: Omit<TubeParts, 'findById'> = { find: findAny, findAdapter, findManifold, listThreads };
+  return { ...whole, findById: (id) => made.get(id) ?? readId(id, whole) };
 }
 
 const METALS: Readonly<Record<TubeJoin, Part['material']>> = {
@@ -218,29 +277,39 @@ export const getWidth = (size: LegSize): number =>
 
 /** Reduced by two outsides at the most; a coupling and an elbow either way, a tee nowhere wider in its branch than in its run. */
 function isSoldSo(kind: BoughtKind, sizes: readonly LegSize[]): boolean {
-  if (new Set(sizes).size === 1) return true;
+  if (new Set(sizes).size === 1) return kind !== 'reducing-set';
   if (new Set(sizes.map(isMetric)).size > 1) return false;
   if (kind === 'coupling' || kind === 'elbow-90') return true;
   const [a, b, branch] = sizes.map(getWidth);
+  if (kind === 'reducing-set') return a! < b!;
   return kind === 'tee' && a! >= b! && branch! <= a!;
 }
 
-function readId(id: string, find: TubeParts['find'], findAdapter: TubeParts['findAdapter']): Part | null {
-  const [, join, kind, named, thread] = id.split('/');
-  const sizes = named?.split('x').map((slug) => SLUGS.get(slug));
-  const isJoin = TUBE_JOINS.some((each) => each === join);
-  if (!isJoin || !sizes || sizes.some((size) => size === undefined)) return null;
-  if (kind !== 'adapter')
-    return Object.hasOwn(PART_SHAPES, kind ?? '')
-      ? find(kind as BoughtKind, join as TubeJoin, sizes as LegSize[])
-      : null;
-  const [, system, size, gender] = /^(NPT|R)-(.+)-(male|female)$/.exec(thread ?? '') ?? [];
-  const nominal = size && ([...SLUGS, ...NOMINAL_SLUGS].find(([slug]) => slug === size)?.[1] as NominalSize);
-  if (!nominal) return null;
-  return findAdapter(join as TubeJoin, sizes[0]!, { system: system as TaperFamily, size: nominal, gender: gender as Gender }); // prettier-ignore
+function readId(id: string, { find, findAdapter, findManifold }: Omit<TubeParts, 'findById'>): Part | null {
+  const [, join, kind, named, thread] = id.split('/') as [string, TubeJoin, BoughtKind, string?, string?];
+  if (!TUBE_JOINS.includes(join) || !Object.hasOwn(PART_SHAPES, kind) || named === undefined) return null;
+  const openings = named.split('x').map(readOpening);
+  const sizes = openings.filter((each): each is LegSize => typeof each === 'string');
+  if (openings.includes(null)) return null;
+  if (kind === 'manifold') return findManifold(join, openings as ManifoldOpening[]);
+  if (sizes.length < openings.length) return null;
+  if (kind !== 'adapter' && kind !== 'flange') return find(kind, join, sizes);
+  const [, on, gender] = /^(.+)-(male|female)$/.exec(thread ?? '') ?? [];
+  const taper = on === undefined ? null : readOpening(on);
+  if (taper === null || typeof taper === 'string' || sizes.length !== 1) return null;
+  return findAdapter(kind, join, sizes[0]!, { ...taper, gender: gender as Gender });
 }
-const NOMINAL_SLUGS: readonly (readonly [string, LegSize])[] = (['1/8', '1/4', '3/8'] as const).map(
-  (size) => [toSlug(size), size],
+
+/** `3-4`, `1-2-ACR`: a size; `NPT-3-4`: a female thread of it. Null for what is neither. */
+function readOpening(slug: string): ManifoldOpening | null {
+  const [, system, size] = /^(NPT|R)-(.+)$/.exec(slug) ?? [];
+  if (size === undefined) return SLUGS.get(slug) ?? null;
+  const nominal = NOMINAL_SLUGS.get(size);
+  return nominal ? { system: system as TaperFamily, size: nominal, gender: 'female' } : null;
+}
+
+const NOMINAL_SLUGS: ReadonlyMap<string, NominalSize> = new Map(
+  NOMINAL_SIZES.map((size) => [toSlug(size), size]),
 );
 
 const findDepth = (rows: readonly SocketDepthRow[], join: TubeJoin, size: LegSize): PartLength => {

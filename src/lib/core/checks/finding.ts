@@ -150,6 +150,11 @@ export type Finding = FindingBase &
         readonly needed: Length;
       }
     | { readonly code: 'trimmed-in-place'; readonly mark: string; readonly trim: Length }
+    | {
+        readonly code: 'other-jacket';
+        readonly marks: readonly string[];
+        readonly wanted: 'yellow' | 'black';
+      }
     | { readonly code: 'strike-plates'; readonly nearest: Length }
     | { readonly code: 'open-end'; readonly mark: string }
     /** What is wrong with the sediment trap of a drop, or must be asked of it. */

@@ -17,7 +17,8 @@ export function checkFittingsExist(layout: RunLayout): Finding[] {
     } else if (fitting.kind === 'part' && node.part.kind === 'chosen') {
       const { part } = node.part;
       const stands = fitting.part.kind;
-      if (part === stands) continue;
+      const adapts = Object.values(fitting.adapters ?? {}).some((link) => link.part.kind === part);
+      if (part === stands || adapts) continue;
       const marks = legs.map((leg) => String(leg.tag));
       findings.push({ code: 'choice-does-not-fit', severity: 'note', subject: id, marks, part, stands });
     }

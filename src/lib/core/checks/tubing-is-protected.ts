@@ -1,6 +1,8 @@
 import { getPlateDistance } from '../house-rules/strike-plates.ts';
 import { getCraft } from '../materials/crafts.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import type { Material } from '../catalogue/pipe.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { LaidLeg, RunLayout } from '../runs/layout.ts';
 import type { Finding } from './finding.ts';
 
 /** Tubing is struck by nails and by lightning: plates where it passes a member near its face; corrugated tubing is bonded. Said once a run. */
@@ -11,7 +13,28 @@ export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
   const nearest = getPlateDistance(rules['strike-plates']);
   const plates: Finding = { code: 'strike-plates', severity: 'note', subject: first.id, nearest };
   const bonded = tubes.find(({ leg }) => getCraft(leg).getTrimming(leg) === 'any-end');
-  return bonded
-    ? [{ code: 'bond-tubing', severity: 'ask', subject: bonded.id, mark: String(bonded.leg.tag) }, plates]
-    : [plates];
+  if (!bonded) return [plates];
+  const bond: Finding = {
+    code: 'bond-tubing',
+    severity: 'ask',
+    subject: bonded.id,
+    mark: String(bonded.leg.tag),
+  };
+  return [bond, ...findStrangeJackets(tubes, rules), plates];
+}
+
+/** Which jacket each material comes in. */
+const JACKETS: Readonly<Partial<Record<Material, 'yellow' | 'black'>>> = {
+  csst: 'yellow',
+  'csst-arc': 'black',
+};
+
+/** Tubing in another jacket than the house uses. */
+function findStrangeJackets(tubes: readonly LaidLeg[], rules: HouseRules): Finding[] {
+  const wanted = rules['csst-jacket'].option;
+  if (wanted !== 'yellow' && wanted !== 'black') return [];
+  const strange = tubes.filter(({ leg }) => (JACKETS[leg.material] ?? wanted) !== wanted);
+  const marks = strange.map(({ leg }) => String(leg.tag));
+  const [first] = strange;
+  return first ? [{ code: 'other-jacket', severity: 'ask', subject: first.id, marks, wanted }] : [];
 }

@@ -109,5 +109,9 @@ export const ruleChoicesSchema = Joi.object({
     Joi.object({ option: oneOf(['one-diameter']) }),
     Joi.object({ option: oneOf(['own']), length: short }),
   ),
+  'press-spacing': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['two-inches']) }),
+    Joi.object({ option: oneOf(['own']), length: short }),
+  ),
   ...plainChoices,
 }).required();

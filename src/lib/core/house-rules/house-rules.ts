@@ -9,6 +9,7 @@ import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
 import type { PlainChoice } from './house-rule.ts';
 import { NIPPLE_TOLERANCE, nipplesRule, type NipplesChoice } from './nipples.ts';
 import { PLAIN_RULES } from './plain-rules.ts';
+import { pressSpacingRule, type PressSpacingChoice } from './press-spacing.ts';
 import { sawKerfRule, type KerfChoice } from './saw-kerf.ts';
 import { stockLengthRule, type StockOption } from './stock-length.ts';
 import { tapeRoundingRule } from './tape-rounding.ts';
@@ -31,6 +32,7 @@ export const HOUSE_RULES = [
   benderRadiusRule,
   benderMarkRule,
   bendStraightRule,
+  pressSpacingRule,
   ...PLAIN_RULES,
 ] as const;
 
@@ -57,6 +59,7 @@ export interface HouseRules extends PlainHouseRules {
   readonly 'bender-radius': BenderRadiusChoice;
   readonly 'bender-mark': BenderMarkChoice;
   readonly 'bend-straight': BendStraightChoice;
+  readonly 'press-spacing': PressSpacingChoice;
 }
 
 /** The choices a document carries: a rule that is absent stands at its default. */
@@ -87,6 +90,7 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'bender-radius': { option: 'usual' },
     'bender-mark': { option: 'start' },
     'bend-straight': { option: 'one-diameter' },
+    'press-spacing': { option: 'two-inches' },
     ...choices,
   };
 }

@@ -22,6 +22,7 @@ const BEGINS_WITH: Readonly<Record<string, object>> = {
   'bender-radius own': { radii: {} },
   'bender-mark shoe-front': { length: USUAL_AHEAD },
   'bend-straight own': { length: INCH },
+  'press-spacing own': { length: 2 * INCH },
 };
 
 /** The choice an option of a rule stands for when it is first picked. */

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
+import type { AdapterKind, BoughtKind, Part, Port } from '../catalogue/part.ts';
 import type { Material, Stock, SystemId } from '../catalogue/pipe.ts';
+import type { ManifoldOpening } from '../catalogue/tube-parts.ts';
 import type { TaperEnd, TaperFamily } from '../catalogue/taper-end.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
 import type { End, Gender } from '../ends/end.ts';
@@ -94,7 +95,7 @@ export interface Craft {
   /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
   readonly turnsBy: 'fitting' | 'bend';
   /** The kinds of part that are made for it. */
-  readonly kinds: readonly BoughtKind[];
+  listKinds(settings: Settings): readonly BoughtKind[];
   /** What bending it goes by; null where this tube is not bent. */
   findBending(settings: Settings, rules: HouseRules): Bending | null;
   getTrimming(settings: Settings): Trimming;
@@ -103,7 +104,11 @@ export interface Craft {
   /** The pipe threads its tube is brought to by one adapter, the usual one first; empty where it screws itself. */
   listThreads(settings: Settings, catalogue: Catalogue): readonly { readonly system: TaperFamily; readonly size: NominalSize }[]; // prettier-ignore
   /** The adapter between its tube and something threaded: `thread` is the adapter's own. Null where none is sold. */
-  findAdapter(settings: Settings, thread: TaperEnd, catalogue: Catalogue): Part | null;
+  findAdapter(kind: AdapterKind, settings: Settings, thread: TaperEnd, catalogue: Catalogue): Part | null;
+  /** Whether its end fittings are made with a flange too, that is fixed where the tube comes through. */
+  readonly hasFlange: boolean;
+  /** The manifold with these openings, each for its tube or with a pipe thread; null where none is made for it. */
+  findManifold(settings: Settings, openings: readonly ManifoldOpening[], catalogue: Catalogue): Part | null;
   /** Outside diameter, nm; null where it is not known. */
   findOutside(settings: Settings, catalogue: Catalogue): Length | null;
   /** The end of a piece, or of an opening that a leg without pipe meets: the one that goes in (male), or the one that takes it. */

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
-import { getTubeOf, makeTubeOpening } from '../catalogue/tube-parts.ts';
+import { makeTubeOpening, TUBE_KINDS } from '../catalogue/tube-parts.ts';
 import type { End, TubeEnd } from '../ends/end.ts';
 import type { LegSize } from '../ends/size.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
@@ -15,7 +15,7 @@ export interface TubeTrade extends Pick<
   | 'materials'
   | 'fields'
   | 'turnsBy'
-  | 'kinds'
+  | 'hasFlange'
   | 'findBending'
   | 'getTrimming'
   | 'getSlack'
@@ -40,6 +40,7 @@ export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Cra
   return {
     ...trade,
     screws: false,
+    listKinds: (settings) => TUBE_KINDS[getJoin(settings)],
     listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),
     getEnd: (settings, gender) => (gender === 'male' ? getTubeEnd(settings) : opening(settings)),
     goTogether: (a, b) => a.material === b.material,
@@ -47,8 +48,10 @@ export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Cra
     listParts: (kind, settings, catalogue) =>
       listParts(kind, settings, trade.fields.size, getJoin, catalogue),
     listThreads: (settings, catalogue) => catalogue.tubes.listThreads(getJoin(settings), settings.size),
-    findAdapter: (settings, thread, catalogue) =>
-      catalogue.tubes.findAdapter(getJoin(settings), settings.size, thread),
+    findAdapter: (kind, settings, thread, catalogue) =>
+      catalogue.tubes.findAdapter(kind, getJoin(settings), settings.size, thread),
+    findManifold: (settings, openings, catalogue) =>
+      catalogue.tubes.findManifold(getJoin(settings), openings),
     isCarried,
     workOutBare: (settings, unknown, catalogue) => {
       if (!isCarried(settings, catalogue)) return bare(null, 'size-not-carried');
@@ -107,11 +110,3 @@ function listParts(
     }),
   );
 }
-
-/** The tube that fittings of a size are marked for, cut and not prepared otherwise. */
-export const makePlainEnd = (join: TubeJoin, size: LegSize): TubeEnd => ({
-  kind: 'tube',
-  ...getTubeOf(join, size),
-  prepared: 'plain',
-  temper: null,
-});

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { findReach, type Part, type Port } from '../catalogue/part.ts';
+import { findDepth, findReach, type Part, type Port } from '../catalogue/part.ts';
 import { goesIn, type End } from '../ends/end.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import { joinEnds } from '../joints/judge-ends.ts';
@@ -87,14 +87,20 @@ export function seeLeg(leg: Leg, station: string, chains: Chains): Leg {
 }
 
 /**
- * From one origin to the other (nm) where two openings are screwed together: both reaches less what the one goes into the other.
+ * From one origin to the other (nm) where two openings are joined: both reaches less what the one goes into the other.
  * Null while one of them is not known.
  */
 export function findSpan(a: Port, b: Port, catalogue: Catalogue, rules: HouseRules): Length | null {
   const [male, female] = goesIn(a.end) ? [a, b] : [b, a];
-  const settings = readSettings(male.end);
   const reach = findReach(male);
-  if (!settings || reach === null) return null;
+  if (reach === null) return null;
+  // What goes in as a tube would, goes in as far as a tube.
+  if (female.end.kind === 'socket') {
+    const [mouth, depth] = [findReach(female), findDepth(female)];
+    return mouth === null || depth === null ? null : reach + mouth - depth;
+  }
+  const settings = readSettings(male.end);
+  if (!settings) return null;
   const { takeOff } = getCraft(settings).workOut(settings, STANDING, female, catalogue, rules, null);
   return takeOff === null ? null : takeOff + reach;
 }

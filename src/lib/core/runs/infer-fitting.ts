@@ -7,10 +7,12 @@ import { type LegSize, rankSize } from '../ends/size.ts';
 import { dot, isNear } from '../geometry/vector.ts';
 import type { Fitting, FittingRefusal } from './fitting.ts';
 import { joinByAdapters } from './join-by-adapters.ts';
+import { canReduceBySets, reduceBySets } from './reduce-by-sets.ts';
 import { findBend } from './find-bend.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
 import { findWayFrom, getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
 import { recallFitting } from './recall-fitting.ts';
+import { matchPorts } from './match-ports.ts';
 import type { Leg, RunNode } from './run.ts';
 
 /** The kinds of part the legs at a node call for, the usual one first, and the legs in the order of its ports. */
@@ -47,6 +49,7 @@ function inferPart(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): F
   if (legs.some((other) => other.system !== leg.system || !craft.goTogether(leg, other)))
     return { kind: 'none', refusal: { code: 'fitting-threads-differ' } };
   const chosen = node.part.kind === 'chosen' && shape.kinds.includes(node.part.part) ? node.part.part : null;
+  if (chosen === 'reducing-set') return reduceBySets(node, legs, inferPart, catalogue);
   return takePart(chosen ?? shape.kinds[0]!, shape.legs, catalogue);
 }
 
@@ -56,13 +59,14 @@ export function findShape(node: RunNode, legs: readonly Leg[]): FittingShape | F
   const matches = findMatches(node.id, legs);
   if (matches.length === 0) return explainNoShape(node, legs);
   // Sizes decide last: what goes the same ways and reduces otherwise is not made, which is not a matter of ways.
-  const { kinds } = getCraft(legs[0]!);
-  const made = matches.filter(
-    ({ kind, order }) => kinds.includes(kind) && areSizesMade(PART_SHAPES[kind], legs, order),
-  );
+  const kinds = getCraft(legs[0]!).listKinds(legs[0]!);
+  const known = matches.filter(({ kind }) => kinds.includes(kind));
+  if (known.length === 0) return explainNoShape(node, legs);
+  const made = known.filter(({ kind, order }) => areSizesMade(PART_SHAPES[kind], legs, order));
   const [first] = made;
   if (!first) return { code: 'fitting-male-not-made', legs: legs.length };
-  return { kinds: made.map(({ kind }) => kind), legs: inOrder(legs, first.order) };
+  const sets = kinds.includes('reducing-set') && canReduceBySets(node, legs) ? ['reducing-set' as const] : [];
+  return { kinds: [...made.map(({ kind }) => kind), ...sets], legs: inOrder(legs, first.order) };
 }
 
 /** A kind of part whose openings look where legs go, and which leg is made up in which of its ports. */
@@ -112,34 +116,6 @@ function listKinds(openings: number, males: number): readonly BoughtKind[] {
   return kinds;
 }
 
-/**
- * The legs, by their places, in the order of a part's ports: the ways they leave the node stand to one another as the ports do, and where one end is
- * male it is that of the leg. Null where they do not fit. Of several orders the first.
- */
-function matchPorts({ ports }: PartShape, node: string, legs: readonly Leg[]): readonly number[] | null {
-  if (ports.length !== legs.length) return null;
-  const ways = legs.map((leg) => getVectorFrom(leg, node));
-  const fits = (order: readonly number[]): boolean => {
-    const last = order.length - 1;
-    const at = order[last]!;
-    if ((ports[last]!.gender === 'male') !== isMaleAt(legs[at]!, node)) return false;
-    return order
-      .slice(0, last)
-      .every((other, i) => isNear(dot(ways[other]!, ways[at]!), dot(ports[i]!.way, ports[last]!.way)));
-  };
-  const place = (order: readonly number[]): readonly number[] | null => {
-    if (order.length === legs.length) return order;
-    for (let i = 0; i < legs.length; i++) {
-      if (order.includes(i)) continue;
-      const longer = [...order, i];
-      const found = fits(longer) ? place(longer) : null;
-      if (found) return found;
-    }
-    return null;
-  };
-  return place([]);
-}
-
 function areSizesMade({ sizes, ports }: PartShape, legs: readonly Leg[], order: readonly number[]): boolean {
   if (sizes === 'any') return true;
   if (sizes === 'equal') return legs.every(({ size }) => size === legs[0]!.size);
@@ -176,10 +152,10 @@ function findEndShape(node: RunNode, leg: Leg): FittingShape | FittingRefusal | 
   return hasPipe(leg) ? 'open' : { code: 'fitting-undecided' };
 }
 
-const AS_GIVEN = [[0, 1, 2]] as const;
+const AS_GIVEN = [[0, 1, 2, 3]] as const;
 const EITHER_FIRST = [
-  [0, 1, 2],
-  [1, 0, 2],
+  [0, 1, 2, 3],
+  [1, 0, 2, 3],
 ] as const;
 
 /** The orders in which legs may stand at the openings of a part: an elbow has no first end, a tee's run two. */
@@ -198,6 +174,14 @@ const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
   cap: AS_GIVEN,
   'slip-coupling': EITHER_FIRST,
   adapter: AS_GIVEN,
+  flange: AS_GIVEN,
+  'reducing-set': AS_GIVEN,
+  manifold: [
+    [0, 1, 2, 3],
+    [1, 0, 2, 3],
+    [0, 1, 3, 2],
+    [1, 0, 3, 2],
+  ],
 };
 
 const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>

@@ -1,4 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { AdapterKind } from '../catalogue/part.ts';
+import { PART_SHAPES } from '../catalogue/part-shapes.ts';
+import type { ManifoldOpening } from '../catalogue/tube-parts.ts';
 import { makeTaperEnd, readTaperEnd, type TaperEnd } from '../catalogue/taper-end.ts';
 import { getOppositeGender, type End } from '../ends/end.ts';
 import type { NominalSize } from '../ends/size.ts';
@@ -8,10 +11,11 @@ import { getCraft, readSettings } from '../materials/crafts.ts';
 import type { Link } from './chains.ts';
 import { findPort, type Fitting } from './fitting.ts';
 import { getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
+import { matchPorts } from './match-ports.ts';
 import type { Leg, RunNode } from './run.ts';
 
 type PartOf = Extract<Fitting, { kind: 'part' }>;
-type Infer = (node: RunNode, legs: readonly Leg[], catalogue: Catalogue) => Fitting;
+export type Infer = (node: RunNode, legs: readonly Leg[], catalogue: Catalogue) => Fitting;
 
 /**
  * Tube that meets pipe, or is capped where no cap is made for it: on the end of a pipe straight on an adapter with a female thread; else a
@@ -31,7 +35,11 @@ export function joinByAdapters(
   if (host === null) return null;
   if (host === 'none') return needTransition(getTubeEnd(guests[0]!), getTubeEnd(guests.at(-1)!));
   const straight = legs.length === 2 && legs.includes(host as Leg) ? screwOn(node, host as Leg, guest, catalogue) : null; // prettier-ignore
-  return straight ?? standBetween(node, legs, host, guests, infer, catalogue);
+  return (
+    straight ??
+    standOnManifold(node, legs, guest, catalogue) ??
+    standBetween(node, legs, host, guests, infer, catalogue)
+  );
 }
 
 const getTubeEnd = (leg: Leg): End => getCraft(leg).getEnd(leg, 'male');
@@ -46,7 +54,7 @@ function findStranger(
   const craft = getCraft(guest);
   const areAlike = legs.every((leg) => leg.system === guest.system && craft.goTogether(guest, leg));
   if (!areAlike) return 'none';
-  if (legs.length > 1 || node.terminal?.kind !== 'cap' || craft.kinds.includes('cap')) return null;
+  if (legs.length > 1 || node.terminal?.kind !== 'cap' || craft.listKinds(guest).includes('cap')) return null;
   const [thread] = craft.listThreads(guest, catalogue);
   return thread ? readSettings(makeTaperEnd(thread.system, thread.size, 'male')) : null;
 }
@@ -58,11 +66,46 @@ const needTransition = (a: End, b: End): Fitting => ({
 
 /** Straight on from the end of a pipe: the adapter is screwed on it. Null where they turn, or none is sold for this pipe. */
 function screwOn(node: RunNode, host: Leg, guest: Leg, catalogue: Catalogue): PartOf | null {
-  if (node.part.kind === 'chosen' || !hasPipe(host) || isMaleAt(guest, node.id)) return null;
-  if (dot(getVectorFrom(host, node.id), getVectorFrom(guest, node.id)) > -1 + 1e-6) return null;
+  const kind = node.part.kind === 'auto' ? 'adapter' : node.part.kind === 'chosen' ? node.part.part : null;
+  if ((kind !== 'adapter' && kind !== 'flange') || !canScrewOn(node, host, guest)) return null;
   const pipe = readTaperEnd(getCraft(host).getEnd(host, 'female'));
-  const part = pipe && getCraft(guest).findAdapter(guest, { ...pipe, gender: 'female' }, catalogue);
+  const part = pipe && getCraft(guest).findAdapter(kind, guest, { ...pipe, gender: 'female' }, catalogue);
   return part && { kind: 'part', part, legs: [guest, host], adapters: null };
+}
+
+const canScrewOn = (node: RunNode, host: Leg, guest: Leg): boolean =>
+  hasPipe(host) &&
+  !isMaleAt(guest, node.id) &&
+  dot(getVectorFrom(host, node.id), getVectorFrom(guest, node.id)) <= -1 + 1e-6;
+
+/** What may bring tube to the pipe that goes straight on from it: an adapter, or one with a flange; empty where they meet otherwise. */
+export function listAdapterKinds(node: RunNode, legs: readonly Leg[]): readonly AdapterKind[] {
+  const guest = legs.find((leg) => !getCraft(leg).screws);
+  const host = legs.find((leg) => getCraft(leg).screws);
+  if (!guest || !host || legs.length !== 2 || !canScrewOn(node, host, guest)) return [];
+  return getCraft(guest).hasFlange ? ['adapter', 'flange'] : ['adapter'];
+}
+
+/** A manifold of the tube's maker, with a pipe thread in it for whatever pipe meets it; null where they do not meet so, or none is made. */
+function standOnManifold(
+  node: RunNode,
+  legs: readonly Leg[],
+  guest: Leg,
+  catalogue: Catalogue,
+): PartOf | null {
+  const craft = getCraft(guest);
+  const order = craft.listKinds(guest).includes('manifold')
+    ? matchPorts(PART_SHAPES.manifold, node.id, legs)
+    : null;
+  if (!order) return null;
+  const met = order.map((i) => legs[i]!);
+  const openings = met.map((leg): ManifoldOpening | null => {
+    if (leg.system === guest.system) return leg.size;
+    return readTaperEnd(getCraft(leg).getEnd(leg, 'female'));
+  });
+  if (openings.includes(null)) return null;
+  const part = craft.findManifold(guest, openings as ManifoldOpening[], catalogue);
+  return part && { kind: 'part', part, legs: met, adapters: null };
 }
 
 /** A fitting of the pipe with an adapter in each opening by which tube leaves. */
@@ -124,7 +167,7 @@ export function adapt(
   for (const guest of guests) {
     const taper = readTaperEnd(findPort(fitting, guest.id)!.end);
     const thread: TaperEnd | null = taper && { ...taper, gender: getOppositeGender(taper.gender) };
-    const part = thread && getCraft(guest).findAdapter(guest, thread, catalogue);
+    const part = thread && getCraft(guest).findAdapter('adapter', guest, thread, catalogue);
     if (!part) return null;
     const [tube, screwed] = part.ports;
     adapters[guest.id] = { id: getAdapterId(node.id, guest.id), part, inner: screwed!, outer: tube! };

@@ -33,6 +33,7 @@ function measureTubeParts(tubes: TubeParts, own: ReadonlyMap<string, OwnPart>): 
     listThreads: tubes.listThreads,
     find: (...what) => measure(tubes.find(...what)),
     findAdapter: (...what) => measure(tubes.findAdapter(...what)),
+    findManifold: (...what) => measure(tubes.findManifold(...what)),
     findById: (id) => measure(tubes.findById(id)),
   };
 }

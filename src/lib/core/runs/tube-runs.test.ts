@@ -108,6 +108,8 @@ describe('tube in a run', () => {
       inches(1 / 32),
     );
     expect(codes(layOut(doc))).to.include.members(['part-length-unknown', 'trimmed-in-place', 'bond-tubing', 'strike-plates']); // prettier-ignore
+    for (const [option, isAsked] of [['either', false], ['yellow', false], ['black', true]] as const)
+      expect(codes(layOut({ ...doc, ruleChoices: { 'csst-jacket': { option } } })).includes('other-jacket'), option).to.equal(isAsked); // prettier-ignore
     const measured = measure(measure(doc, 'tube/csst/adapter/1-2/NPT-3-4-female', ['tube', 0.75, 0], ['thread', 0.75]), 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]); // prettier-ignore
     const cut = getPiece(layOut(measured), 2).cut!;
     expect(cut.trim).to.equal(0);

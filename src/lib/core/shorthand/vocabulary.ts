@@ -110,6 +110,7 @@ const KIND_WORDS: Readonly<Partial<Record<BoughtKind, readonly string[]>>> = {
   'street-90': ['street', 'street-elbow', 'street-ell'],
   coupling: ['cplg'],
   'hex-bushing': ['bushing', 'hex'],
+  'reducing-set': ['set'],
 };
 
 const UNIT_WORDS: Readonly<Record<LengthUnit, readonly string[]>> = {

@@ -1,10 +1,11 @@
+import { makePlainEnd } from '../../catalogue/tube-parts.ts';
 import { CSST_SIZES } from '../../catalogue/tube-sizes.ts';
 import type { End } from '../../ends/end.ts';
 import { rankSize } from '../../ends/size.ts';
 import { getSlack } from '../../house-rules/tube-slack.ts';
 import { inches } from '../../units/length.ts';
 import type { Craft, Settings } from '../craft.ts';
-import { makePlainEnd, makeTubeCraft } from '../tube-craft.ts';
+import { makeTubeCraft } from '../tube-craft.ts';
 import { CSST_RADII } from './csst-radii.ts';
 
 /** A coil has no length a way is joined at: no joint may lie between its two end fittings. */
@@ -22,7 +23,7 @@ export const csst: Craft = makeTubeCraft({
   },
   fields: { material: ['csst', 'csst-arc'], size: CSST_SIZES, stock: ['coil'] },
   turnsBy: 'bend',
-  kinds: ['coupling', 'tee'],
+  hasFlange: true,
   findBending: ({ size }) => {
     const radii = CSST_RADII.find((row) => row.size === size);
     if (!radii) return null;

@@ -1,4 +1,5 @@
 import type { TubeJoin } from '../../catalogue/part.ts';
+import { makePlainEnd } from '../../catalogue/tube-parts.ts';
 import {
   getCopperName,
   getCopperOutside,
@@ -7,16 +8,13 @@ import {
 } from '../../catalogue/tube-sizes.ts';
 import type { End } from '../../ends/end.ts';
 import { COPPER_SIZES, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
+import { getPressSpacing } from '../../house-rules/press-spacing.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
-import { inches } from '../../units/length.ts';
 import type { Craft, Settings } from '../craft.ts';
-import { makePlainEnd, makeTubeCraft } from '../tube-craft.ts';
+import { makeTubeCraft } from '../tube-craft.ts';
 
 const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
   material === 'steel-pressed' ? 'press-steel' : 'press-copper';
-
-/** The least piece between two pressed fittings: the jaws close side by side. Ours: the maker's spacing goes before it. */
-const LEAST = inches(2);
 
 /** Press fittings with a sealing ring, on black steel pipe and on hard copper: pushed in to a depth mark, pressed once. */
 export const press: Craft = makeTubeCraft({
@@ -32,14 +30,14 @@ export const press: Craft = makeTubeCraft({
   },
   listSizes: (material) => (material === 'steel-pressed' ? STEEL_PRESS_SIZES : COPPER_SIZES),
   turnsBy: 'fitting',
-  kinds: ['coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'tee', 'cap', 'slip-coupling'],
+  hasFlange: false,
   findBending: () => null,
   getTrimming: () => 'never',
   getSlack: () => 0,
   findOutside: ({ size }, { findPipe }) =>
     isCopperSize(size) ? getCopperOutside(size) : (findPipe(size)?.outside ?? null),
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
-  getLeastPiece: () => LEAST,
+  getLeastPiece: (_, rules) => getPressSpacing(rules['press-spacing']),
   readEnd,
   getJoin,
   getTubeEnd: (settings) =>

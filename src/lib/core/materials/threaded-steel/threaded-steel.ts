@@ -1,5 +1,6 @@
 import { THREADED_MATERIALS } from '../../catalogue/pipe.ts';
 import { isNominal, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
+import type { BoughtKind } from '../../catalogue/part.ts';
 import { getTaperEnd } from '../../catalogue/taper-end.ts';
 import { getFigureKey } from '../../house-rules/engagement-figure.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
@@ -7,6 +8,10 @@ import type { Craft } from '../craft.ts';
 import { workOut, workOutBare } from './make-up.ts';
 import { getNominal, getPipeEnd, getThreadSystem, readPipeEnd } from './pipe-end.ts';
 import { findNearest, findNipple, getThreadingNeed } from './threading-need.ts';
+
+const KINDS: readonly BoughtKind[] = [
+  'coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'hex-bushing', 'face-bushing', 'plug', 'cap',
+]; // prettier-ignore
 
 /** Black steel, screwed together by taper threads: American pipe (NPT) and British tube (R in Rp). */
 export const threadedSteel: Craft = {
@@ -20,14 +25,14 @@ export const threadedSteel: Craft = {
   listSizes: () => NOMINAL_SIZES,
   screws: true,
   turnsBy: 'fitting',
-  kinds: [
-    'coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'hex-bushing', 'face-bushing', 'plug', 'cap',
-  ], // prettier-ignore
+  listKinds: () => KINDS,
   findBending: () => null,
   getTrimming: () => 'never',
   getSlack: () => 0,
   listThreads: () => [],
   findAdapter: () => null,
+  hasFlange: false,
+  findManifold: () => null,
   findOutside: (settings, catalogue) => catalogue.findPipe(getNominal(settings))?.outside ?? null,
   getEnd: getPipeEnd,
   readEnd: readPipeEnd,

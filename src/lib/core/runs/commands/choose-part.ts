@@ -4,6 +4,7 @@ import type { Length } from '../../units/length.ts';
 import type { PlannedChange } from '../change.ts';
 import { findBend } from '../find-bend.ts';
 import { findShape } from '../infer-fitting.ts';
+import { listAdapterKinds } from '../join-by-adapters.ts';
 import { isMaleAt } from '../leg-direction.ts';
 import type { RunDoc } from '../run.ts';
 import { findLegsAt } from './leg-ways.ts';
@@ -31,7 +32,7 @@ export function findKindsThatFit(doc: RunDoc, node: string): readonly BoughtKind
   const legs = findLegsAt(doc, node);
   if (!at || legs.length === 0) return [];
   const shape = findShape(at, legs);
-  return shape === 'open' || 'code' in shape ? [] : shape.kinds;
+  return [...listAdapterKinds(at, legs), ...(shape === 'open' || 'code' in shape ? [] : shape.kinds)];
 }
 
 /** No tube goes on through this point: there is nothing to bend. */

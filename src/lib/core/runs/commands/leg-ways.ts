@@ -1,3 +1,4 @@
+import { getCraft } from '../../materials/crafts.ts';
 import { getLegsByNode } from '../legs.ts';
 import { findWayFrom, getVectorFrom, isSameWay } from '../leg-direction.ts';
 import type { Way } from '../../geometry/way.ts';
@@ -27,5 +28,9 @@ export function checkWay(doc: RunDoc, leg: Leg, node: string, others: readonly L
   if (first && (terminal === 'existing' || terminal === 'appliance')) {
     return { code: 'leg-existing-end-taken', mark: String(first.tag) };
   }
-  return others.length >= 3 ? { code: 'leg-node-full', legs: others.length } : null;
+  return others.length >= findMost([leg, ...others]) ? { code: 'leg-node-full', legs: others.length } : null;
 }
+
+/** How many legs may meet: three in a tee, four in a manifold where one of them is of a tube that such are made for. */
+const findMost = (legs: readonly Leg[]): number =>
+  legs.some((leg) => getCraft(leg).listKinds(leg).includes('manifold')) ? 4 : 3;

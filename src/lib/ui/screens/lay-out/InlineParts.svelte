@@ -13,7 +13,9 @@
   let { laid, entry, editor }: { laid: LaidLeg; entry: LegEntry; editor: RunEditor } = $props();
   const unit = $derived(entry.unit);
   let kind = $state<InlineKind>('union');
-  const offered = $derived(INLINE_KINDS.filter((each) => getCraft(laid.leg).kinds.includes(each)));
+  const offered = $derived(
+    INLINE_KINDS.filter((each) => getCraft(laid.leg).listKinds(laid.leg).includes(each)),
+  );
   $effect(() => {
     if (!offered.includes(kind)) kind = offered[0] ?? 'valve';
   });

@@ -104,6 +104,7 @@
     'trap-room': 'room for the wrench',
     'bender-mark': 'front of the shoe, before the bend begins',
     'bend-straight': 'straight tube between two bends',
+    'press-spacing': 'pipe between two pressed fittings',
   };
   const field = $derived(
     (Object.keys(LENGTHS) as (keyof typeof LENGTHS)[]).find(

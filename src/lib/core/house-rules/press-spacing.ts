@@ -1,0 +1,23 @@
+import { inches, type Length } from '../units/length.ts';
+import type { HouseRule } from './house-rule.ts';
+
+export type PressSpacingOption = 'two-inches' | 'own';
+
+/** How much pipe must stand between two pressed fittings, so that the jaws close on each and neither ring is hurt. */
+export const pressSpacingRule: HouseRule<'press-spacing', PressSpacingOption> = {
+  id: 'press-spacing',
+  topic: 'joints',
+  options: ['two-inches', 'own'],
+  default: 'two-inches',
+  outrankedBy: ['maker'],
+  version: 1,
+};
+
+export type PressSpacingChoice =
+  | { readonly option: 'two-inches' }
+  /** As the maker's sheet has it for the size, nm. */
+  | { readonly option: 'own'; readonly length: Length };
+
+/** The least piece between two pressed fittings, nm. Two inches is ours. */
+export const getPressSpacing = (choice: PressSpacingChoice): Length =>
+  choice.option === 'own' ? choice.length : inches(2);
