@@ -51,9 +51,9 @@ const SENTENCES: Sentences = {
     `${size}: your own engagement is ${sayExact(figure, unit)}. ${sayEngagementDoubt(doubt, unit)} House rules, “engagement figure”, has it.`,
   'size-not-carried': ({ size }) => `The catalogue does not carry ${size}. Choose another size.`,
   'part-length-unknown': ({ part, marks }) =>
-    `${capital(namePart(part))} (leg ${marks.join(', ')}): its length is fixed by no standard. Measure yours and enter it; ${part.join === null ? 'no cut is given over it until then' : 'until then tube that can be trimmed in place is cut long, and nothing else is cut over it'}.`,
+    `${capital(namePart(part))} (${nameLegs(marks)}): its length is fixed by no standard. Measure yours and enter it; ${part.join === null ? 'no cut is given over it until then' : 'until then tube that can be trimmed in place is cut long, and nothing else is cut over it'}.`,
   'part-length-typical': ({ part, marks, plusMinus }, unit) =>
-    `${capital(namePart(part))} (leg ${marks.join(', ')}): the length is typical only (± ${sayLength(plusMinus, unit)}). Measure yours before cutting.`,
+    `${capital(namePart(part))} (${nameLegs(marks)}): the length is typical only (± ${sayLength(plusMinus, unit)}). Measure yours before cutting.`,
   'part-placed-by-eye': ({ mark, part }) =>
     `The ${PART_KIND_NAMES[part]} in leg ${mark} stands where it was put by eye. Its place decides both cuts: measure it from one end when it matters.`,
   'choice-does-not-fit': ({ marks, part, stands }) =>
@@ -102,6 +102,12 @@ const SENTENCES: Sentences = {
     `The run has ${count} ${FULLNESS_NAMES[of]} of the ${most} that one run holds. Go on in another run of the job before it is full.`,
   'catalogue-changed': ({ pinned, now }) =>
     `This run was laid out with catalogue ${pinned}; the figures shown are of ${now}. Compare the cuts before using an old sheet.`,
+};
+
+/** `leg 4`, `legs 1, 4`: in their order. */
+const nameLegs = (marks: readonly string[]): string => {
+  const inOrder = marks.toSorted((a, b) => Number(a) - Number(b));
+  return marks.length === 1 ? `leg ${marks[0]}` : `legs ${inOrder.join(', ')}`;
 };
 
 /** What is wrong with an engagement of the shop's own, and what to do. */

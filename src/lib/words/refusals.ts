@@ -107,7 +107,7 @@ const SENTENCES: Sentences = {
   'leg-existing-end-taken': ({ mark }) =>
     `Leg ${mark} is already made up in what was found or stands there, and it takes one pipe. Branch at another point.`,
   'leg-node-full': ({ legs }) =>
-    `${legs} legs already meet at this point, and no threaded gas fitting takes another. Branch at another point.`,
+    `${legs} legs already meet at this point, and no gas fitting that goes here takes another. Branch at another point.`,
   'leg-begins-nowhere': () =>
     'The point this leg would grow from is not in the run. Pick a point of the drawing.',
   'leg-unknown': () => 'That leg is not in the run any more. Pick a leg of the list.',

@@ -5,7 +5,7 @@ import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
 import { toInches, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
-import { sayExact, sayNumber } from './length-text.ts';
+import { sayExact, sayReading, sayNumber } from './length-text.ts';
 
 /** What of a bend lies at the mark, as the middle of a sentence. */
 export const BENDER_MARK_NAMES: Readonly<Record<ShoeMark, string>> = {
@@ -41,7 +41,7 @@ export function sayTubeSheet(
 /** How far a tube goes into what it is joined to; of a flare, how much more tube the flare takes. */
 export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit): string {
   if (engagement === null) return 'how far the tube goes in is not known: measure this part';
-  if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayExact(engagement, unit)} more`; // prettier-ignore
+  if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayReading(engagement, unit)} more`; // prettier-ignore
   return `goes in ${sayExact(engagement, unit)}: mark the depth`;
 }
 

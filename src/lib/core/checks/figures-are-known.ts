@@ -89,8 +89,8 @@ function checkParts(layout: RunLayout): Finding[] {
   };
   for (const { id, fitting } of layout.nodes.values()) {
     if (fitting.kind !== 'part') continue;
-    for (const { part, outer, id: adapter } of Object.values(fitting.adapters ?? {}))
-      if (isDoubtful(part)) look(part, outer, adapter, String(fitting.legs[0]!.tag));
+    for (const [leg, { part, outer, id: adapter }] of Object.entries(fitting.adapters ?? {}))
+      if (isDoubtful(part)) look(part, outer, adapter, String(layout.legs.get(leg)!.leg.tag));
     if (!isDoubtful(fitting.part)) continue;
     for (const leg of fitting.legs) look(fitting.part, findPort(fitting, leg.id)!, id, String(leg.tag));
   }

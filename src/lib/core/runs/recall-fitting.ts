@@ -9,7 +9,7 @@ import type { Leg, RunNode } from './run.ts';
 interface Recipe {
   readonly fitting: Fitting;
   readonly order: readonly number[];
-  readonly adapters: readonly (Omit<Link, 'id'> | null)[] | null;
+  readonly adapters: readonly (readonly [leg: number, link: Link])[] | null;
 }
 
 const recipesIn = new WeakMap<Catalogue, Map<string, Recipe>>();
@@ -52,7 +52,11 @@ function describe({ id, part, terminal }: RunNode, legs: readonly Leg[]): string
 function readRecipe(fitting: Fitting, legs: readonly Leg[]): Recipe {
   if (fitting.kind !== 'part') return { fitting, order: [], adapters: null };
   const order = fitting.legs.map(({ id }) => legs.findIndex((leg) => leg.id === id));
-  const adapters = fitting.adapters && order.map((i) => fitting.adapters![legs[i]!.id] ?? null);
+  const adapters =
+    fitting.adapters &&
+    Object.entries(fitting.adapters).map(
+      ([leg, link]) => [legs.findIndex(({ id }) => id === leg), link] as const,
+    );
   return { fitting, order, adapters };
 }
 
@@ -63,7 +67,7 @@ function putTo(node: RunNode, legs: readonly Leg[], { fitting, order, adapters }
     kind: 'part',
     part: fitting.part,
     legs: met,
-    adapters: adapters && nameLinks(node, met, adapters),
+    adapters: adapters && nameLinks(node, legs, adapters),
   };
 }
 
@@ -73,7 +77,9 @@ function nameLinks(
   links: NonNullable<Recipe['adapters']>,
 ): Readonly<Record<string, Link>> {
   const named: Record<string, Link> = {};
-  for (const [i, link] of links.entries())
-    if (link) named[legs[i]!.id] = { ...link, id: getAdapterId(node.id, legs[i]!.id) };
+  for (const [i, link] of links) {
+    const { id } = legs[i]!;
+    named[id] = { ...link, id: getAdapterId(node.id, id) };
+  }
   return named;
 }

@@ -11,6 +11,9 @@
   }
   let { typed, unit, use = 'measure', onpress }: Props = $props();
 
+  const rows = $derived(getPadRows(unit, use));
+  /** The first key of a shorter row is as much wider. */
+  const widest = $derived(Math.max(...rows.map(({ length }) => length)));
   const EIGHTHS = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'];
 
   function getName(key: PadKey): string {
@@ -22,12 +25,13 @@
 </script>
 
 <div role="group" aria-label="Measure keypad" class="grid gap-1">
-  {#each getPadRows(unit, use) as row, i (i)}
+  {#each rows as row, i (i)}
     <div class="grid auto-cols-fr grid-flow-col gap-1">
-      {#each row as key (getName(key))}
+      {#each row as key, k (getName(key))}
         <button
           type="button"
           class="key {key.kind}"
+          style:grid-column={k === 0 && row.length < widest ? `span ${widest - row.length + 1}` : undefined}
           aria-label={getName(key)}
           onclick={() => onpress(pressKey(typed, key))}
         >

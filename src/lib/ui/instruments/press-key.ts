@@ -56,26 +56,31 @@ export type PadUse = 'measure' | 'reading';
 /** The keys of the pad, row by row, for the unit that is read in. Across a pipe nobody reads feet, but decimals. */
 export const getPadRows = (unit: LengthUnit, use: PadUse): readonly (readonly PadKey[])[] => {
   if (use === 'measure') return PAD_ROWS[unit];
-  const POINT: PadKey = { kind: 'point' };
-  if (unit === 'mm') return PAD_ROWS.mm.slice(0, 4);
+  if (unit === 'mm') return READING_ROWS;
   return PAD_ROWS.in.map((row) => row.map((key) => (key.kind === 'feet' ? POINT : key)));
 };
+const POINT: PadKey = { kind: 'point' };
+const RUB_OUT: PadKey = { kind: 'rub-out' };
 
 const PAD_ROWS: Readonly<Record<LengthUnit, readonly (readonly PadKey[])[]>> = {
   in: [
     [digit('7'), digit('8'), digit('9'), eighths(1), eighths(2)],
     [digit('4'), digit('5'), digit('6'), eighths(3), eighths(4)],
     [digit('1'), digit('2'), digit('3'), eighths(5), eighths(6)],
-    [{ kind: 'feet' }, digit('0'), { kind: 'rub-out' }, eighths(7), { kind: 'step' }],
+    [{ kind: 'feet' }, digit('0'), RUB_OUT, eighths(7), { kind: 'step' }],
   ],
+  // Four rows: with a fifth the pad would cover what is done with a leg.
   mm: [
-    [digit('7'), digit('8'), digit('9')],
-    [digit('4'), digit('5'), digit('6')],
-    [digit('1'), digit('2'), digit('3')],
-    [{ kind: 'point' }, digit('0'), { kind: 'rub-out' }],
-    [
-      { kind: 'unit', unit: 'mm' },
-      { kind: 'unit', unit: 'm' },
-    ],
+    [digit('7'), digit('8'), digit('9'), RUB_OUT],
+    [digit('4'), digit('5'), digit('6'), { kind: 'unit', unit: 'm' }],
+    [digit('1'), digit('2'), digit('3'), { kind: 'unit', unit: 'mm' }],
+    [digit('0'), POINT],
   ],
 };
+
+const READING_ROWS: readonly (readonly PadKey[])[] = [
+  [digit('7'), digit('8'), digit('9')],
+  [digit('4'), digit('5'), digit('6')],
+  [digit('1'), digit('2'), digit('3')],
+  [POINT, digit('0'), RUB_OUT],
+];

@@ -59,6 +59,14 @@
     hand ??= new TapeHand(entry);
     hand.layOn(leg);
   }
+  /** What stands at a node is measured in its own dialog, a part in a leg in that of its leg. */
+  function measure(subject: string): void {
+    const isNode = store.doc?.nodes[subject] !== undefined;
+    const at = isNode ? subject : store.doc?.parts[subject]?.leg;
+    if (at === undefined) return;
+    entry.pick(at);
+    (isNode ? fittingDialog : legDialog).open();
+  }
   const turn = (): void => {
     entry.quarters = ((entry.quarters + 1) % 4) as typeof entry.quarters;
   };
@@ -118,6 +126,7 @@
         onwhy={(id) => reasons?.showWhy(id)}
         onleg={() => legDialog.open()}
         onfitting={() => fittingDialog.open()}
+        onmeasure={measure}
         ontape={(leg) => void layTapeOn(leg).catch(() => undefined)}
       />
     {/if}

@@ -174,7 +174,7 @@
 <style>
   .line {
     display: grid;
-    grid-template-columns: 2.2rem minmax(0, 1fr) minmax(0, 1fr) minmax(0, 5.6rem);
+    grid-template-columns: 2.2rem minmax(0, 0.9fr) minmax(0, 1.2fr) minmax(0, 5rem);
     column-gap: 0.25rem;
     align-items: center;
   }

@@ -3,7 +3,7 @@
   import { findReach, type Part, type Port } from '#core/catalogue/part.ts';
   import { isMeasuredEndToEnd } from '#core/runs/commands/measure-part.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
-  import { sayExact } from '#words/length-text.ts';
+  import { sayReading } from '#words/length-text.ts';
   import { STANDING_NAMES } from '#words/parts.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
   import type { RunEditor } from './run-editor.ts';
@@ -35,7 +35,7 @@
     a: 'one end',
     b: 'other end',
   };
-  const say = (length: Length | null) => (length === null ? '' : sayExact(length, unit));
+  const say = (length: Length | null) => (length === null ? '' : sayReading(length, unit));
   const namePort = ({ end, id }: Port): string =>
     ports.length === 1
       ? goesIn(end)

@@ -24,10 +24,13 @@
     onwhy: (id: string) => void;
     onleg: () => void;
     onfitting: () => void;
+    /** What stands at a station is to be measured: a node, or a part in a leg. */
+    onmeasure: (subject: string) => void;
     /** The tape is laid on a leg. */
     ontape: (leg: string) => void;
   }
-  let { entry, draft, layout, leg, point, editor, onwhy, onleg, onfitting, ontape }: Props = $props();
+  let { entry, draft, layout, leg, point, editor, onwhy, onleg, onfitting, onmeasure, ontape }: Props =
+    $props();
 
   /** What is being looked at: the draft while a leg is typed, the leg picked, or the newest. */
   const shown = $derived.by((): { laid: LaidLeg; layout: RunLayout; isDraft: boolean } | null => {
@@ -48,6 +51,12 @@
   const isDerived = $derived(shown ? shown.layout.solved.derived.has(shown.laid.id) : false);
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting' : 'open end';
+  /** The first end that nothing can be cut over before its fitting is measured. */
+  const unmeasured = $derived(
+    shown && !shown.isDraft
+      ? (pieces.flatMap(({ ends }) => ends).find(({ unknown }) => unknown === 'part-length-unknown') ?? null)
+      : null,
+  );
   /** An end that can be capped at once: the one being grown from. */
   const end = $derived(point?.legs.length === 1 && point.node.terminal?.kind !== 'existing' ? point : null);
 </script>
@@ -125,6 +134,11 @@
               class="tap btn"
               aria-label="Lay the tape on leg {tag}"
               onclick={() => ontape(shown.laid.id)}><Ruler size={18} aria-hidden="true" /> Tape</button
+            >
+          {/if}
+          {#if unmeasured}
+            <button type="button" class="tap btn" onclick={() => onmeasure(unmeasured.station.split('.')[0]!)}
+              >Measure the {nameEnd(unmeasured)}</button
             >
           {/if}
           {#if leg}
