@@ -53,5 +53,4 @@ const sayParts = ({ leg, inline }: LaidLeg): string => {
     : `, with a ${names.map((kind) => PART_KIND_NAMES[kind]).join(' and a ')} in it`;
 };
 
-const withArticle = (name: string): string =>
-  /^(?:open|elbow|existing|appliance)/.test(name) ? `an ${name}` : `a ${name}`;
+const withArticle = (name: string): string => (/^[aeio]/.test(name) ? `an ${name}` : `a ${name}`);

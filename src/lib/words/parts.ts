@@ -130,7 +130,8 @@ const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {
 
 /** `3/8 ACR brass flare 90° elbow`, `1/2 CSST × 1/2 male NPT adapter`: what closes a flared tube is a plug in its nut. */
 function nameTubePart(part: Part, join: TubeJoin): string {
-  const sizes = [...new Set(part.ports.map((port) => nameTubePort(port, part)))];
+  const openings = part.ports.map((port) => nameTubePort(port, part));
+  const sizes = part.kind === 'manifold' && new Set(openings).size > 1 ? openings : [...new Set(openings)];
   if (part.kind === 'adapter' || part.kind === 'flange') {
     const [tube, thread] = sizes;
     return `${tube} ${JOIN_NAMES[join]} × ${thread} ${PART_KIND_NAMES[part.kind]}`;
@@ -175,7 +176,7 @@ export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
 
 /** Their ends differ by what they are. */
 const NEVER_SAID_TO_REDUCE: ReadonlySet<PartKind> = new Set([
-  'hex-bushing', 'face-bushing', 'adapter', 'flange', 'reducing-set', 'existing', 'appliance',
+  'hex-bushing', 'face-bushing', 'adapter', 'flange', 'reducing-set', 'manifold', 'existing', 'appliance',
 ]); // prettier-ignore
 
 /** `90° bend`; where a tube goes straight through nothing stands. */
@@ -197,6 +198,7 @@ export function nameFitting(fitting: Fitting): string {
 /** A port as seen in its fitting; only a tee and a street elbow have ports that differ. */
 export function namePort(part: Part, port: string): string {
   if (part.kind === 'tee') return port === 'branch' ? 'tee, branch' : 'tee, run';
+  if (part.kind === 'manifold') return port.startsWith('branch') ? 'manifold, outlet' : 'manifold, run';
   if (part.kind === 'street-90' || part.kind === 'street-45') {
     return `${PART_KIND_NAMES[part.kind]}, ${port} end`;
   }

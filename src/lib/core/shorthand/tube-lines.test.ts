@@ -62,4 +62,20 @@ describe('shorthand of tube', () => {
     const own = sentences.find(({ kind }) => kind === 'own');
     expect(own?.kind === 'own' && [own.reaches, own.depths]).to.deep.equal([{ a: 23e6, b: 23e6 }, { a: 9.5e6, b: 9.5e6 }]); // prettier-ignore
   });
+
+  it('says a flanged end fitting, a reducing set and a manifold as they were chosen, and reads them again', () => {
+    const text =
+      'units mm\n1: right 500, of 15 mm compression, as reducing-set\n2: right 600\n3: off 1, up 300, of 8 mm compression\n4: off 2, right 200, of 1/2 black, as flange\n5: right 900, of 1/2 csst, as manifold\n';
+    const doc = write(text);
+    const parts = [...getLegs(doc).values()].map(({ to }) => doc.nodes[to]!.part);
+    expect(parts.flatMap((part) => (part.kind === 'chosen' ? [part.part] : []))).to.deep.equal([
+      'reducing-set',
+      'flange',
+      'manifold',
+    ]);
+    const written = writeShorthand(doc, 'mm');
+    expect(writeShorthand(write(written), 'mm')).to.equal(written);
+    for (const word of ['set', 'Flange', 'manifold'])
+      expect(read(`1: right 500 of 15 mm compression, as ${word}`, 'mm').problems, word).to.deep.equal([]);
+  });
 });
