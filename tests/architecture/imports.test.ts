@@ -104,9 +104,9 @@ describe('imports', () => {
     const branches = new RegExp(
       `(?:[=!]==?|case|\\?\\?)\\s*'${names}'|'${names}'\\s*[=!]==?|family === |from '[^']*/materials/(?!craft)`,
     );
-    // Data, the rules about pairs of threads, what is identified, and words are about threads themselves.
+    // Data, the rules about pairs and about places, what is identified, and words are about threads and materials themselves.
     const isAbout =
-      /^lib\/(?:core\/(?:catalogue|ends|identify|instruments|joints|house-rules|allowances|materials)\/|words\/)|\/drawing\/(?:lens\/|draw-joint|thread-profile)|formats\/carry-up|ui\/(?:instruments\/|screens\/(?:identify|joints)\/)/;
+      /^lib\/(?:core\/(?:catalogue|ends|identify|instruments|joints|house-rules|allowances|materials|permissions)\/|words\/)|\/drawing\/(?:lens\/|draw-joint|thread-profile)|formats\/carry-up|ui\/(?:instruments\/|screens\/(?:identify|joints)\/)/;
     const found = files
       .filter((file) => !isAbout.test(relative(ROOT, file)))
       .flatMap((file) =>

@@ -34,6 +34,8 @@ import { planGoBack, planWriteRun } from '#core/runs/commands/write-run.ts';
 import { makeWrittenRun } from '#core/shorthand/make-written-run.ts';
 import { readShorthand } from '#core/shorthand/read-shorthand.ts';
 import { writeShorthand } from '#core/shorthand/write-shorthand.ts';
+import { planSayZone } from '#core/runs/commands/say-zone.ts';
+import { ZONES } from '#core/permissions/zone.ts';
 import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
 import { INLINE_KINDS, REF_POINTS, type LegGeometry, type Ref, type RunDoc } from '#core/runs/run.ts';
 import { INCH, inches } from '#core/units/length.ts';
@@ -164,6 +166,7 @@ export function planRandomCommand(
     () => (random() < 0.2 ? take(planRemoveLegs(layout(), leg.id)) : null),
     () => take(planTakeOutLeg(layout(), leg.id)),
     () => take(planMoveLeg(layout(), leg.id, node)),
+    () => take(planSayZone(doc, random() < 0.7 ? [leg.id] : legs.map(({ id }) => id), pick([...ZONES, null]))),
     () => take(planRedirectLeg(doc, leg.id, pickGeometry())),
     () => {
       const place = { from: pick([leg.from, leg.to]), value: length(30), typed: 't' };

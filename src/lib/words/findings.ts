@@ -10,6 +10,7 @@ import { sayTrap, TRAP_NAMES } from './traps.ts';
 import { namePart, PART_KIND_NAMES } from './parts.ts';
 import { DRIP_PITCH } from '#core/traps/drips.ts';
 import { sayBy } from './people.ts';
+import { sayPlace } from './places.ts';
 import { sayMeasure } from './refs.ts';
 import { TUBE_SENTENCES } from './tube-findings.ts';
 
@@ -24,6 +25,7 @@ type Sentences = {
 };
 
 const SENTENCES: Sentences = {
+  place: sayPlace,
   ...TUBE_SENTENCES,
   'measure-missing': ({ mark }) => `Leg ${mark} has no measure. Measure it centre to centre.`,
   'measures-contradict': ({ measures, by }, unit) =>

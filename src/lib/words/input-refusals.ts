@@ -12,6 +12,7 @@ export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {
   ownParts: 'measured parts',
   anchors: 'sources',
   clockings: 'clocked joints',
+  zones: 'places of legs',
 };
 
 /** Rules of the schemas in words; a rule without words of its own says that the value does not fit. */

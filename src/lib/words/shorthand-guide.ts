@@ -53,6 +53,11 @@ export const SHORTHAND_GUIDE: readonly GuideTopic[] = [
       'up 48 of 3/4\nright 30, as coupling\nright 30, appliance "water heater" male\noff 1, left 12, cap',
   },
   {
+    title: 'Where it runs',
+    says: 'After “place”: indoors, concealed, chase, under-slab, outdoors, buried, vehicle, wet, vibration, duct. It holds for this leg alone; what is not said is asked.',
+    example: 'up 48 of 3/4, place indoors\nright 60, place concealed\nright 30, cap, place outdoors',
+  },
+  {
     title: 'What an appliance says of itself',
     says: 'After the appliance: its kind, its input as printed, the gas it burns, the pressures it takes, whether a trap is inside it, whether it moves, whether it has its own shut-off, and how far the floor is below its inlet. What is not said is not known.',
     example:

@@ -21,6 +21,7 @@ const THINGS: Readonly<Partial<Record<Expected, string>>> = {
   'yes-no': 'yes or no',
   'appliance-kind': 'a kind of appliance (kiln, furnace, range …; or own and a name)',
   gas: 'natural or lp',
+  zone: 'a place (indoors, concealed, buried …)',
   'pressure-unit': 'one of "in wc", "mbar", "kPa"',
   point: 'centre, face, pipe-end, back or wall',
 };

@@ -1,7 +1,7 @@
 import type { Finding } from './finding.ts';
 import { findDisplaced } from '../runs/displaced.ts';
 import type { RunLayout } from '../runs/layout.ts';
-import type { Gas } from '../house-rules/jurisdictions.ts';
+import type { Gas, Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { checkAppliancesAreKnown } from './appliances-are-known.ts';
 import { checkConnectorsAreRight } from './connectors-are-right.ts';
 import { checkDropsHaveTraps } from './drops-have-traps.ts';
@@ -14,6 +14,7 @@ import { checkEndsAreClosed } from './ends-are-closed.ts';
 import { checkFiguresAreKnown } from './figures-are-known.ts';
 import { checkFittingsExist } from './fittings-exist.ts';
 import { checkJointsMake } from './joints-make.ts';
+import { checkLegsMayRun } from './legs-may-run.ts';
 import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
 import { checkLoopsClose } from './loops-close.ts';
 import { checkMeasuresAgree } from './measures-agree.ts';
@@ -56,8 +57,14 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
 /** Layout → what each check had to say. */
 const known = new WeakMap<RunLayout, readonly (readonly Finding[])[]>();
 
-/** What all checks have to say of a layout, in a job with this gas; stops first, then what to ask, then notes. */
-export function checkRun(layout: RunLayout, gas: Gas | null = null): Finding[] {
+/** What a job says that its runs are held against. */
+export interface Site {
+  readonly gas: Gas;
+  readonly jurisdiction: Jurisdiction;
+}
+
+/** What all checks have to say of a layout, in a job (null: in none); stops first, then what to ask, then notes. */
+export function checkRun(layout: RunLayout, site: Site | null = null): Finding[] {
   const since = findDisplaced(layout);
   const before = since?.isSameBodies ? known.get(since.before) : undefined;
   const found = CHECKS.map(({ check, restsOn }, i) =>
@@ -65,7 +72,9 @@ export function checkRun(layout: RunLayout, gas: Gas | null = null): Finding[] {
   );
   known.set(layout, found);
   const order = { stop: 0, ask: 1, note: 2 } as const;
-  return [...checkAppliancesAreKnown(layout, gas), ...found.flat()].sort(
-    (a, b) => order[a.severity] - order[b.severity],
-  );
+  const ofTheJob = [
+    ...checkAppliancesAreKnown(layout, site?.gas ?? null),
+    ...checkLegsMayRun(layout, site?.jurisdiction ?? 'ask'),
+  ];
+  return [...ofTheJob, ...found.flat()].sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -62,7 +62,9 @@ describe('what is checked at a drop', () => {
   for (const [name, code, legs, said, more = {}] of CASES) {
     it(`${code}: ${name}`, () => {
       const layout = layOut(makeRun(legs, '3/4', more.rules));
-      const found = checkRun(layout, more.gas ?? null).filter((finding) => finding.code === code);
+      const found = checkRun(layout, more.gas ? { gas: more.gas, jurisdiction: 'us-model' } : null).filter(
+        (finding) => finding.code === code,
+      );
       const where = found.map((each) => `${each.severity} ${'mark' in each ? each.mark : 'name' in each ? each.name : ''}`); // prettier-ignore
       expect(where).to.deep.equal(said);
     });

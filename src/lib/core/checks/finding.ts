@@ -1,4 +1,7 @@
-import type { Gas } from '../house-rules/jurisdictions.ts';
+import type { Gas, Jurisdiction } from '../house-rules/jurisdictions.ts';
+import type { Permission } from '../permissions/permissions.ts';
+import type { BodyPlaced, JointPlaced } from '../permissions/placed.ts';
+import type { ZoneId } from '../permissions/zone.ts';
 import type { TrapFinding } from '../traps/trap-finding.ts';
 import type { GasInput } from '../units/gas-input.ts';
 import type { Severity } from '../outcome/severity.ts';
@@ -26,6 +29,11 @@ export interface NamedMeasure {
   readonly from: NamedRef;
   readonly to: NamedRef;
 }
+
+/** A pipe, or a joint or a part like one, as places are asked about it. */
+export type Placeable =
+  | { readonly kind: 'pipe'; readonly pipe: BodyPlaced }
+  | { readonly kind: 'joint'; readonly joint: JointPlaced };
 
 /** What a check has to say, as data. */
 export type Finding = FindingBase &
@@ -93,6 +101,15 @@ export type Finding = FindingBase &
         readonly marks: readonly string[];
         readonly part: BoughtKind;
         readonly stands: PartKind;
+      }
+    /** Pipe or a joint may not be where it runs (stop), may on conditions (note), or has to be asked about. */
+    | {
+        readonly code: 'place';
+        readonly marks: readonly string[];
+        readonly zone: ZoneId;
+        readonly what: Placeable;
+        readonly permission: Permission;
+        readonly jurisdiction: Jurisdiction;
       }
     | { readonly code: 'legs-cross'; readonly marks: readonly [string, string]; readonly apart: Length }
     | {

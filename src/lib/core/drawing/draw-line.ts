@@ -9,6 +9,7 @@ import { formatLength } from '../units/format-length.ts';
 import type { LengthUnit } from '../units/length.ts';
 import { getMeasureFormat } from '../units/written-length.ts';
 import { drawDimension, writeMeasure } from './draw-dimensions.ts';
+import { drawZone, ZONE_LETTERS } from './draw-zone.ts';
 import { drawLegLabels, drawUnder } from './draw-labels.ts';
 import { drawLeg, placeInline } from './draw-leg.ts';
 import { drawNode, getApplianceBox } from './draw-node.ts';
@@ -34,6 +35,8 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     const [from, to] = [points.get(laid.near)!, points.get(laid.far)!];
     const bends = [isBent(layout, laid.near), isBent(layout, laid.far)] as const;
     drawLeg(sink, laid, from, to, letter, quarters, directed.has(laid.id), bends);
+    const zone = layout.doc.zones[laid.id]?.zone;
+    if (zone) drawZone(sink, zone, from, to, letter, laid.id);
     taken.takeLine(from, to);
   }
   for (const node of layout.nodes.values()) {
@@ -48,7 +51,7 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     if (laid.leg.geometry.kind === 'made-up' || laid.leg.geometry.kind === 'connector') continue;
     const letters = {
       measure: writeOwn(laid, own.get(laid.id), layout, unit),
-      size: writeSize(laid, layout),
+      size: writeSizeAndZone(laid, layout),
     };
     drawLegLabels(sink, laid, letters, points.get(laid.near)!, points.get(laid.far)!, taken, letter);
   }
@@ -137,6 +140,13 @@ const writeLength = ({ centreToCentre }: LaidLeg, unit: LengthUnit): string =>
 function writeSize({ leg, near, depth }: LaidLeg, { nodes }: RunLayout): string | null {
   const inlet = depth === 0 ? null : nodes.get(near)!.legs[0];
   return inlet && inlet !== leg && inlet.size === leg.size ? null : leg.size;
+}
+
+/** The size where it changes, and the letter of the place it runs in. */
+function writeSizeAndZone(laid: LaidLeg, layout: RunLayout): string | null {
+  const zone = layout.doc.zones[laid.id]?.zone;
+  const parts = [writeSize(laid, layout), zone ? ZONE_LETTERS[zone] : null].filter((each) => each !== null);
+  return parts.length > 0 ? parts.join(' ') : null;
 }
 
 function drawNames(

@@ -64,6 +64,8 @@ export const STEPS: Readonly<Record<number, Step>> = {
     }),
     operation: (op) => [addToSettings(op)],
   },
+  // 9: legs say where they run. Of older legs nobody said it.
+  8: { document: (doc) => ({ ...doc, schema: 9 }), ...stays },
 };
 
 function addToSettings(op: Op): Op {

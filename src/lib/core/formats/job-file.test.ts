@@ -110,7 +110,7 @@ describe('the published schema of a job file', () => {
     for (const bad of [
       { ...file, porthole: 'jobs' },
       { ...file, job: { ...file.job, gas: 'coal' } },
-      { ...file, runs: [{ ...file.runs[0], doc: { ...file.runs[0]!.doc, schema: 9 } }] },
+      { ...file, runs: [{ ...file.runs[0], doc: { ...file.runs[0]!.doc, schema: RUN_SCHEMA + 1 } }] },
       {
         ...file,
         runs: [

@@ -1,4 +1,5 @@
 import Joi from 'joi';
+import { ZONES } from '../permissions/zone.ts';
 import { PART_KINDS } from '../catalogue/part.ts';
 import { CRAFTS, getCraftOf } from '../materials/crafts.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
@@ -204,6 +205,8 @@ const clockingSchema = entity({
   whole: Joi.number().integer().min(0).max(6).required(),
 });
 
+const zoneSchema = entity({ zone: oneOf(ZONES) });
+
 const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
   for (const collection of [
     doc.ownParts,
@@ -215,6 +218,7 @@ const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
     doc.picks,
     doc.anchors,
     doc.clockings,
+    doc.zones,
   ]) {
     for (const [key, { id }] of Object.entries(collection)) {
       if (key !== id) return helpers.error('any.invalid');
@@ -236,6 +240,7 @@ export const ENTITY_SCHEMAS: Readonly<Record<Entities, Joi.Schema>> = {
   picks: pickSchema,
   anchors: anchorSchema,
   clockings: clockingSchema,
+  zones: zoneSchema,
 };
 
 const isRoomInLegs: Joi.CustomValidator<RunDoc['parts']> = (parts, helpers) =>
@@ -260,7 +265,7 @@ export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   anchors: mapOf('anchors'),
   clockings: mapOf('clockings'),
   obstacles: empty,
-  zones: empty,
+  zones: mapOf('zones'),
 })
   .required()
   .custom(idsMatchKeys);

@@ -15,6 +15,7 @@ export const COLLECTIONS = [
   'picks',
   'anchors',
   'clockings',
+  'zones',
 ] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 
@@ -68,6 +69,7 @@ export const COMMAND_NAMES = [
   'remove-legs',
   'close-end',
   'build-trap',
+  'say-zone',
   'put-right',
   'choose-rule',
   'clock-joint',

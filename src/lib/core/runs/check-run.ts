@@ -3,7 +3,7 @@ import { centreOf, getSpecId, type Ref, type RunDoc } from './run.ts';
 /** A reference in the document that leads nowhere. */
 export interface BrokenReference {
   readonly code: 'run-reference-broken';
-  readonly in: 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'picks';
+  readonly in: 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'picks' | 'zones';
   readonly id: string;
   readonly missing: string;
 }
@@ -35,6 +35,8 @@ export function findBrokenReference(doc: RunDoc): BrokenReference | null {
         return { code: 'run-reference-broken', in: collection, id, missing: leg };
     }
   }
+  for (const id of Object.keys(doc.zones))
+    if (!Object.hasOwn(doc.legs, id)) return { code: 'run-reference-broken', in: 'zones', id, missing: id };
   for (const measure of Object.values(doc.measures)) {
     const found = broken('measures', measure.id, [measure.from, measure.to]);
     if (found) return found;

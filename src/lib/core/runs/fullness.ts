@@ -29,6 +29,7 @@ export const MOST_IN: Readonly<Record<Counted, number>> = {
   ownParts: 200,
   anchors: 24_000,
   clockings: 24_000,
+  zones: 12_000,
 };
 
 /** A kind of entry of which a run holds so many, and at most so many. */

@@ -6,10 +6,11 @@ import type { End, ThreadEnd } from '../ends/end.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
+import type { ZoneId } from '../permissions/zone.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 8;
+export const RUN_SCHEMA = 9;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -33,7 +34,8 @@ export interface RunDoc {
   readonly anchors: Readonly<Record<string, Anchor>>;
   readonly clockings: Readonly<Record<string, JointClocking>>;
   readonly obstacles: Readonly<Record<string, never>>;
-  readonly zones: Readonly<Record<string, never>>;
+  /** Where legs run, under the leg's own id; of a leg that is not among them nobody said it. */
+  readonly zones: Readonly<Record<string, LegZone>>;
 }
 
 /** Lengths of a part as this shop measured them, in place of what the catalogue says of it. */
@@ -222,6 +224,12 @@ export interface Pick {
 
 /** The centre of a node's fitting. */
 export const centreOf = (node: string): Ref => ({ kind: 'node', id: node, at: 'centre', gap: 0 });
+
+/** The place a leg runs in, under the leg's own id. */
+export interface LegZone {
+  readonly id: string;
+  readonly zone: ZoneId;
+}
 
 /** A fixed place: flow runs from the source, whatever order the legs were drawn in. */
 export interface Anchor {

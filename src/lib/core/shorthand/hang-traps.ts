@@ -40,6 +40,7 @@ export function hangTraps(legs: readonly LegSentence[]): LegSentence[] {
       parts: [],
       trap: null,
       order: null,
+      zone: null,
       terminal: { kind: 'cap' },
     });
   }

@@ -4,6 +4,7 @@ import type { LegSize } from '../ends/size.ts';
 import type { ThreadEnd } from '../ends/end.ts';
 import { getOpposite, type Axis } from '../geometry/axis.ts';
 import { isAxis, type Way } from '../geometry/way.ts';
+import type { ZoneId } from '../permissions/zone.ts';
 import type { LegGeometry } from '../runs/run.ts';
 import { getCraftOf } from '../materials/crafts.ts';
 import type { LineReader } from './line-reader.ts';
@@ -17,6 +18,7 @@ import {
   findSize,
   findStock,
   findWay,
+  findZone,
   type Expected,
   type Keyword,
 } from './vocabulary.ts';
@@ -58,6 +60,7 @@ export class LegLine {
   #parts: SaidPart[] = [];
   #trap: SaidLength | null = null;
   #order: number | null = null;
+  #zone: ZoneId | null = null;
 
   constructor(reader: LineReader) {
     this.#reader = reader;
@@ -88,6 +91,7 @@ export class LegLine {
       parts: this.#parts,
       trap: this.#trap,
       order: this.#order,
+      zone: this.#zone,
       ...this.#node.node,
     };
     return { ok: true, sentence, next: this.#next };
@@ -110,6 +114,7 @@ export class LegLine {
       [(this.#kind === 'axis' || this.#kind === 'route') && !this.#length, ['length']],
       [this.#kind === 'made-up' && !this.#said.has('male'), ['male']],
       [!this.#size, ['of']],
+      [!this.#zone, ['place']],
       [this.#length !== null, (['from', 'to'] as const).filter((each) => !this.#said.has(each))],
       [this.#kind === 'axis', ['inline', ...(this.#trap ? [] : (['trap'] as const))]],
     ];
@@ -254,6 +259,9 @@ export class LegLine {
     roll: () => this.#takeFigure('roll'),
     run: () => this.#takeFigure('run'),
     travel: () => this.#takeFigure('travel'),
+    place: () => {
+      this.#zone = this.#reader.takeBy(findZone, 'zone');
+    },
     order: () => {
       this.#order = this.#reader.takeTag();
     },

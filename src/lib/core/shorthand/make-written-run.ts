@@ -120,6 +120,7 @@ class RunWriter {
       measures: this.#measures,
       ownParts: this.#ownParts,
       anchors: this.#makeAnchors(),
+      zones: this.#makeZones(),
     };
     return { doc, problems: this.#problems.sort((a, b) => a.line - b.line) };
   }
@@ -340,6 +341,14 @@ class RunWriter {
     );
     const id = old?.id ?? this.#newId();
     this.#ownParts[id] = { id, of, reaches, depths, typed, by };
+  }
+
+  #makeZones(): RunDoc['zones'] {
+    const said = Object.values(this.#legs).flatMap(({ id, tag }) => {
+      const zone = this.#lines.get(tag)?.said.zone ?? null;
+      return zone === null ? [] : [[id, { id, zone }] as const];
+    });
+    return Object.fromEntries(said);
   }
 
   #makeAnchors(): Readonly<Record<string, Anchor>> {

@@ -1,3 +1,4 @@
+import type { ZoneId } from '../permissions/zone.ts';
 import type { Gender } from '../ends/end.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
 import type { Material, Stock } from '../catalogue/pipe.ts';
@@ -74,6 +75,8 @@ export interface LegSentence extends SaidNode {
   /** The nipple of a sediment trap that hangs at the end of the leg, with its cap. */
   readonly trap: SaidLength | null;
   readonly order: number | null;
+  /** Where it runs; null where that is not said. */
+  readonly zone: ZoneId | null;
 }
 
 export type Sentence =

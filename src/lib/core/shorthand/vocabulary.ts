@@ -5,6 +5,7 @@ import type { Material, Stock } from '../catalogue/pipe.ts';
 import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { AXES } from '../geometry/axis.ts';
 import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
+import { ZONES, type ZoneId } from '../permissions/zone.ts';
 import type { InlineKind, RefPoint } from '../runs/run.ts';
 import type { LengthUnit } from '../units/length.ts';
 
@@ -63,6 +64,7 @@ export const KEYWORDS = {
   bend: ['bend', 'bent', 'radius'],
   route: ['route'],
   far: ['far'],
+  place: ['place', 'runs'],
 } as const;
 export type Keyword = keyof typeof KEYWORDS;
 
@@ -166,6 +168,21 @@ export const findSize = (words: string): LegSize | null => {
   return LEG_SIZES.find((size) => size === plain || size === copper) ?? null;
 };
 
+const ZONE_WORDS: Readonly<Record<ZoneId, readonly string[]>> = {
+  indoors: ['indoors', 'exposed'],
+  concealed: ['concealed', 'hidden'],
+  chase: ['chase'],
+  'under-slab': ['under-slab', 'slab'],
+  outdoors: ['outdoors', 'outside'],
+  buried: ['buried', 'ground'],
+  vehicle: ['vehicle'],
+  wet: ['wet', 'salty'],
+  vibration: ['vibration', 'shakes'],
+  duct: ['duct', 'chimney'],
+};
+const ZONES_BY_WORD = invert(ZONE_WORDS);
+export const findZone = look(ZONES_BY_WORD);
+
 const STOCK_WORDS: Readonly<Record<Stock, readonly string[]>> = {
   coil: ['coil', 'soft'],
   length: ['straight', 'hard', 'lengths'],
@@ -202,6 +219,7 @@ export const EXPECTED = {
   'yes-no': ['yes', 'no'],
   'appliance-kind': [...APPLIANCE_KINDS, 'own'],
   gas: [...GASES],
+  zone: [...ZONES],
   'pressure-unit': [],
 } as const satisfies Readonly<Record<string, readonly string[]>>;
 export type ExpectedKind = keyof typeof EXPECTED;

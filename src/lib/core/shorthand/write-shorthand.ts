@@ -122,6 +122,8 @@ class TextWriter {
       const said = this.#sayNode(this.#doc.nodes[leg.to]!, false);
       if (said) clauses.push(said.slice(2));
     } else clauses.push(`joins ${this.#names.get(leg.to)}`);
+    const zone = this.#doc.zones[leg.id]?.zone;
+    if (zone) clauses.push(`place ${zone}`);
     const order = this.#findOrder(leg);
     if (order !== null) clauses.push(`order ${order}`);
     return `${leg.tag}: ${clauses.join(', ')}`;

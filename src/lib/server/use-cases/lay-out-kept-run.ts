@@ -35,6 +35,6 @@ export async function layOutKeptRun(
     job: read.value.job,
     run: read.value.run,
     layout,
-    findings: checkRun(layout, read.value.job.gas),
+    findings: checkRun(layout, read.value.job),
   });
 }

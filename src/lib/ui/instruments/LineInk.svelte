@@ -54,6 +54,12 @@
     stroke-dasharray: 18 4 4 4;
     stroke-linecap: butt;
   }
+  /* Where a leg runs: its own pattern of strokes beside it. */
+  .zone {
+    stroke-width: 1.6;
+    stroke-linecap: round;
+    opacity: 0.75;
+  }
   .corrugated.selected {
     stroke-width: 12;
   }

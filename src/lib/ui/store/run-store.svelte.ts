@@ -80,7 +80,7 @@ export class RunStore {
   });
   /** The gas of the job; null while the job is not known. */
   gas = $derived(this.details?.gas ?? null);
-  findings = $derived(this.layout ? checkRun(this.layout, this.gas) : []);
+  findings = $derived(this.layout ? checkRun(this.layout, this.details) : []);
 
   #before: RunLayout | null = null;
   #sending = false;

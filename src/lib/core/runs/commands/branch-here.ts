@@ -14,6 +14,7 @@ import {
 } from './add-leg.ts';
 import type { UnknownLeg } from './change-measure.ts';
 import { insertLeg, insertOp, setOp } from './make-op.ts';
+import { copyZone } from './say-zone.ts';
 import type { NewId } from './new-ids.ts';
 
 export type BranchRefusal =
@@ -72,6 +73,7 @@ export function planBranchHere(
     insertOp('nodes', makeNode(node, null)),
     setOp('legs', whole, 'to', node),
     ...insertLeg(rest),
+    ...copyZone(doc, whole.id, rest.id),
     ...partInline(whole, layout, share, rest.id),
     insertOp('measures', makeMeasure(newId(), place.from, node, measured)),
   ];

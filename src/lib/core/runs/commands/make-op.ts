@@ -24,7 +24,7 @@ export const removeOp = (collection: Collection, old: { readonly id: string }): 
 
 /** Sets one field of something the document has. */
 export function setOp<
-  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors',
+  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'zones',
   Entity extends RunDoc[Name][string],
   Field extends keyof Entity & string,
 >(collection: Name, entity: Entity & { readonly id: string }, field: Field, value: Entity[Field]): Op {
@@ -55,7 +55,7 @@ export function insertLeg(leg: Leg): Op[] {
   ];
 }
 
-/** Takes out a leg with its settings in every material, its parts, and the transitions chosen for it. */
+/** Takes out a leg with its settings in every material, its parts, the transitions chosen for it, and where it runs. */
 export function removeLeg(doc: RunDoc, id: string): Op[] {
   const isOfIt = ({ leg }: { readonly leg: string }): boolean => leg === id;
   return [
@@ -69,6 +69,7 @@ export function removeLeg(doc: RunDoc, id: string): Op[] {
       const spec = doc.specs[getSpecId(id, system)];
       return spec ? [removeOp('specs', spec)] : [];
     }),
+    ...(Object.hasOwn(doc.zones, id) ? [removeOp('zones', doc.zones[id]!)] : []),
     removeOp('legs', doc.legs[id]!),
   ];
 }

@@ -6,6 +6,8 @@
   import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
   import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
   import type { LaidLeg } from '#core/runs/layout.ts';
+  import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
+  import { ZONE_NAMES } from '#words/places.ts';
   import { MATERIAL_NAMES, STOCK_NAMES } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
   import Dialog from '../../controls/Dialog.svelte';
@@ -28,6 +30,7 @@
   let { open = $bindable(), entry, editor }: Props = $props();
   const laid = $derived<LaidLeg | null>(open ? entry.selected : null);
   const beyond = $derived(laid ? editor.countBeyond(laid.id) : 0);
+  const zone = $derived<ZoneId | null>((laid && entry.layout?.doc.zones[laid.id]?.zone) ?? null);
   const isPipe = $derived(laid?.leg.geometry.kind === 'axis');
   const isMeasurable = $derived(isPipe || laid?.leg.geometry.kind === 'route');
   const stocks = $derived(laid ? (getCraft(laid.leg).fields.stock as readonly Stock[]) : []);
@@ -119,6 +122,26 @@
       <button type="button" class="tap btn" onclick={() => editor.resize(null, laid.leg.size)}>
         All legs {laid.leg.size}
       </button>
+    </div>
+
+    <div class="flex flex-wrap items-end gap-4">
+      <label class="flex flex-col text-sm"
+        ><span class="chart-label">where it runs</span>
+        <select
+          class="tap select w-64"
+          value={zone ?? ''}
+          onchange={(event) =>
+            editor.sayZone(laid.id, (event.currentTarget.value || null) as ZoneId | null, false)}
+        >
+          <option value="">not said yet</option>
+          {#each ZONES as each (each)}<option value={each}>{ZONE_NAMES[each].name}</option>{/each}
+        </select></label
+      >
+      {#if beyond > 0 && zone !== null}
+        <button type="button" class="tap btn" onclick={() => editor.sayZone(laid.id, zone, true)}>
+          So do the {beyond} beyond
+        </button>
+      {/if}
     </div>
 
     {#if hasPipe(laid.leg)}

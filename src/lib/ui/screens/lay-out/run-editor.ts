@@ -13,7 +13,9 @@ import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
 import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
 import { findLegsBeyond, planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
 import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
+import { planSayZone } from '#core/runs/commands/say-zone.ts';
 import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
+import type { ZoneId } from '#core/permissions/zone.ts';
 import type { InlineKind, LegGeometry, Measure, Terminal } from '#core/runs/run.ts';
 import { bench } from '../../store/bench.svelte.ts';
 import { newId } from '../../store/new-id.ts';
@@ -71,6 +73,13 @@ export class RunEditor {
   changeStock(leg: string, stock: Stock): void {
     const doc = this.#doc;
     if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { stock })));
+  }
+
+  /** Where a leg runs, or a leg with all that hangs on it; null: it is not said any more. */
+  sayZone(leg: string, zone: ZoneId | null, withBeyond: boolean): boolean {
+    const layout = this.#layout;
+    if (!layout) return false;
+    return this.#entry.take(planSayZone(layout.doc, withBeyond ? findLegsBeyond(layout, leg) : [leg], zone));
   }
 
   /** To what radius the tube is bent at a point; null: as the house bends it. */

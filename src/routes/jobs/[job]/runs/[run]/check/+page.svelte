@@ -10,6 +10,7 @@
   import { sayTightness } from '#words/tightness.ts';
   import { listConditions, sayVerdict } from '#words/pair-verdicts.ts';
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
+  import WhereItRuns from '$lib/ui/screens/check/WhereItRuns.svelte';
   import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
   import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
   import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
@@ -77,6 +78,7 @@
         </p>
       {/if}
     </section>
+    <WhereItRuns {store} {layout} />
     <section aria-label="Joints" class="flex flex-col gap-3">
       <h2 class="text-xl font-semibold">
         {assembly.joints.length}

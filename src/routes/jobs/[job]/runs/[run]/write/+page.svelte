@@ -21,7 +21,10 @@
   /** The letters are there at once, the drawing follows. */
   const scene = afterPaint(
     () => [written.text, store.doc],
-    () => ({ layout: written.layout, findings: written.layout ? checkRun(written.layout, store.gas) : [] }),
+    () => ({
+      layout: written.layout,
+      findings: written.layout ? checkRun(written.layout, store.details) : [],
+    }),
   );
   const legs = $derived(scene.current.layout?.legs.size ?? 0);
   const wrong = $derived(written.problems.length);

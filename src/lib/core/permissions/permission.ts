@@ -1,0 +1,70 @@
+import type { BodyPlaced, JointPlaced } from './placed.ts';
+import type { ZoneId } from './zone.ts';
+import type { HouseRules, RuleId } from '../house-rules/house-rules.ts';
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+
+/** From best to worst. `ask`: nobody here can say, which is never fine. */
+export const PERMITS = ['allowed', 'if', 'ask', 'forbidden'] as const;
+export type Permit = (typeof PERMITS)[number];
+
+/** What must be so. */
+export const PERMIT_CONDITIONS = [
+  'bonded', 'strike-plates', 'listed-concealed', 'vented', 'vented-conduit', 'listed-sleeve', 'coated', 'corrosion-protected',
+  'guarded', 'jacket-whole', 'gas-not-corrosive', 'no-dissimilar-metal', 'clips-and-grommets', 'accessible', 'counted',
+  'tested-before-fill', 'cover-and-tracer',
+] as const; // prettier-ignore
+export type PermitCondition = (typeof PERMIT_CONDITIONS)[number];
+
+/** Why it is forbidden, or has to be asked. */
+export const PERMIT_REASONS = [
+  'never-in-ducts', 'only-in-the-ground', 'no-joint-under-slab', 'comes-apart-concealed', 'comes-apart-in-ground', 'not-for-the-ground',
+  'maker-and-code', 'moves-with-what-shakes', 'chlorides', 'not-settled',
+] as const; // prettier-ignore
+export type PermitReason = (typeof PERMIT_REASONS)[number];
+
+/** A rule's answer. */
+export interface PermitRuling {
+  readonly permit: Permit;
+  readonly conditions: readonly PermitCondition[];
+  readonly reason: PermitReason | null;
+  /** The house rule that decides it, and by which the house can change it; null where none does. */
+  readonly by: RuleId | null;
+}
+
+/** What is asked: whether a pipe, or a joint or part, may be in a place. */
+export interface PlaceQuestion<What extends BodyPlaced | JointPlaced = BodyPlaced | JointPlaced> {
+  readonly what: What;
+  readonly zone: ZoneId;
+  readonly jurisdiction: Jurisdiction;
+  readonly rules: HouseRules;
+}
+
+/** A rule about pipe or about joints: null where the question is none of its business. */
+export interface PermitRule<What extends BodyPlaced | JointPlaced> {
+  readonly id: string;
+  decide(question: PlaceQuestion<What>): PermitRuling | null;
+}
+
+/** Nothing is asked. */
+export const allowed: PermitRuling = { permit: 'allowed', conditions: [], reason: null, by: null };
+/** Allowed where all of this is so. */
+export const allowedIf = (...conditions: readonly PermitCondition[]): PermitRuling => ({
+  permit: 'if',
+  conditions,
+  reason: null,
+  by: null,
+});
+/** Somebody else has to say. */
+export const ask = (reason: PermitReason = 'not-settled'): PermitRuling => ({
+  permit: 'ask',
+  conditions: [],
+  reason,
+  by: null,
+});
+/** Not allowed, and why; `by` a house rule that could have it otherwise. */
+export const forbidden = (reason: PermitReason, by: RuleId | null = null): PermitRuling => ({
+  permit: 'forbidden',
+  conditions: [],
+  reason,
+  by,
+});

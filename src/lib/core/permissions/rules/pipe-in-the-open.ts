@@ -1,0 +1,25 @@
+import { allowed, allowedIf, type PermitRule, type PermitRuling } from '../permission.ts';
+import { getPipeFamily, type BodyPlaced, type PipeFamily } from '../placed.ts';
+
+type Family = Exclude<PipeFamily, 'polyethylene'>;
+
+const OUTDOORS: Readonly<Record<Family, PermitRuling>> = {
+  steel: allowedIf('corrosion-protected'),
+  'pressed-steel': allowedIf('corrosion-protected'),
+  csst: allowedIf('bonded', 'jacket-whole', 'guarded'),
+  copper: allowedIf('guarded'),
+};
+
+/** Seen indoors, or outdoors above the ground. Copper wants a gas that does not eat it, which the supplier knows. */
+export const pipeInTheOpen: PermitRule<BodyPlaced> = {
+  id: 'pipe-in-the-open',
+  decide: ({ what, zone, jurisdiction }) => {
+    const family = getPipeFamily(what);
+    if (family === 'polyethylene') return null;
+    if (zone === 'outdoors') return OUTDOORS[family];
+    if (zone !== 'indoors') return null;
+    if (family === 'csst') return allowedIf('bonded');
+    const isNorthAmerican = jurisdiction === 'us-model' || jurisdiction === 'canada';
+    return family === 'copper' && isNorthAmerican ? allowedIf('gas-not-corrosive') : allowed;
+  },
+};

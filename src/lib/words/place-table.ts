@@ -1,0 +1,69 @@
+import { resolveRules } from '#core/house-rules/house-rules.ts';
+import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules/jurisdictions.ts';
+import type { Permission } from '#core/permissions/permissions.ts';
+import { mayJoin, mayRun } from '#core/permissions/permissions.ts';
+import { PLACED_JOINTS, PLACED_MATERIALS } from '#core/permissions/placed.ts';
+import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
+import { RULE_PACKS } from '#core/house-rules/rule-packs.ts';
+import { namePlacedJoint, namePlacedPipe, PERMIT_CONDITION_NAMES, PERMIT_REASON_NAMES, sayJurisdiction, ZONE_NAMES } from './places.ts'; // prettier-ignore
+
+const CONDITIONS = Object.keys(PERMIT_CONDITION_NAMES);
+const REASONS = Object.keys(PERMIT_REASON_NAMES);
+
+/** A cell: a word, with the numbers of its conditions or the letter of its reason. */
+function sayCell({ permit, conditions, reason }: Permission): string {
+  if (permit === 'if') return `if ${conditions.map((each) => CONDITIONS.indexOf(each) + 1).join(', ')}`;
+  const letter = reason ? ` ${String.fromCharCode(97 + REASONS.indexOf(reason))}` : '';
+  return `${permit === 'forbidden' ? 'no' : permit === 'allowed' ? 'yes' : 'ask'}${letter}`;
+}
+
+const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
+
+function writeTable<What>(
+  names: readonly (readonly [What, string])[],
+  answer: (what: What, zone: ZoneId) => Permission,
+): string[] {
+  return [
+    row(['', ...ZONES.map((zone) => ZONE_NAMES[zone].name)]),
+    row(['---', ...ZONES.map(() => '---')]),
+    ...names.map(([what, name]) => row([name, ...ZONES.map((zone) => sayCell(answer(what, zone)))])),
+  ];
+}
+
+function writePack(jurisdiction: Jurisdiction): string[] {
+  const rules = resolveRules(RULE_PACKS[jurisdiction]);
+  return [
+    `## ${sayJurisdiction(jurisdiction)}`,
+    '',
+    ...writeTable(
+      PLACED_MATERIALS.map((what) => [what, namePlacedPipe(what)] as const),
+      (what, zone) => mayRun({ what, zone, jurisdiction, rules }),
+    ),
+    '',
+    ...writeTable(
+      PLACED_JOINTS.map((what) => [what, namePlacedJoint(what)] as const),
+      (what, zone) => mayJoin({ what, zone, jurisdiction, rules }),
+    ),
+    '',
+  ];
+}
+
+/** The page of every pipe and every joint in every place, jurisdiction by jurisdiction. A pipe with its joints may be where both may. */
+export const writePlaceTable = (): string =>
+  [
+    '# Where each may run',
+    '',
+    'Written by `npm run matrix` from the rules in `src/lib/core/permissions/`. Typical practice: the local code in the edition in force, the maker’s',
+    'sheet and the inspector go before it. What is not said here is asked. House rules stand as the jurisdiction begins with them; “concealed joints” is',
+    'forbidden. A pipe with its joints may be where both may be.',
+    '',
+    '**Yes**: nothing is asked. **If**: only if all of these are so:',
+    '',
+    ...Object.values(PERMIT_CONDITION_NAMES).map((name, i) => `${i + 1}. ${name}`),
+    '',
+    '**Ask** and **no**, because:',
+    '',
+    ...Object.values(PERMIT_REASON_NAMES).map((name, i) => `- ${String.fromCharCode(97 + i)}: ${name}`),
+    '',
+    ...JURISDICTIONS.flatMap(writePack),
+  ].join('\n');
