@@ -1,3 +1,4 @@
+import type { ZoneId } from '#core/permissions/zone.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import type { LegSize } from '#core/ends/size.ts';
 import type { Axis } from '#core/geometry/axis.ts';
@@ -154,4 +155,11 @@ export const TUBING_PARTS: readonly (readonly [
 ])[] = [
   ['tube/flare/adapter/3-8-ACR/NPT-1-2-female', 'thread', '3/4', null],
   ['tube/flare/adapter/3-8-ACR/NPT-1-2-female', 'tube', '15/16', '0'],
+];
+
+/** Where the tubing's legs run: in the loft floor with a union (which may not be), and at a burner that shakes on its bench (which is asked). */
+export const TUBING_ZONES: readonly (readonly [zone: ZoneId, tags: readonly number[]])[] = [
+  ['indoors', [1, 2, 6, 7, 8, 9, 10, 11]],
+  ['concealed', [3, 4, 5]],
+  ['vibration', [12]],
 ];

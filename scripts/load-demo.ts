@@ -31,12 +31,15 @@ import {
   HEADER,
   TUBING,
   TUBING_PARTS,
+  TUBING_ZONES,
   TUBING_RUN,
   VALVE_LENGTHS,
   type DemoLeg,
 } from './demo-fernhill.ts';
 import { BURNER, BURNER_PARTS, BURNER_RUN, DEMO_CIDER } from './demo-tidewrack.ts';
 import { DECK_OVEN, DECK_OVEN_RUN } from './demo-lantern-street.ts';
+import type { ZoneId } from '#core/permissions/zone.ts';
+import { planSayZone } from '#core/runs/commands/say-zone.ts';
 import { ensureDatabase } from './ensure-database.ts';
 
 const url = process.env['DATABASE_URL'];
@@ -74,6 +77,7 @@ async function loadFernhill(): Promise<void> {
   const tubing = await loadRun(DEMO_JOB, TUBING_RUN, 'Tubing to the loft and the glaze bench', 'in', TUBING);
   await tubing?.measureValve('1/2', '2 1/8');
   for (const measured of TUBING_PARTS) await tubing?.measurePart(...measured);
+  for (const [zone, tags] of TUBING_ZONES) await tubing?.sayZone(zone, tags);
 }
 
 /** A cider-press trailer on LP: metric copper with olives, its insertions measured. */
@@ -92,12 +96,15 @@ async function loadTidewrack(): Promise<void> {
   );
   const burner = await loadRun(DEMO_CIDER, BURNER_RUN, 'To the pasteurising burner', 'mm', BURNER);
   for (const measured of BURNER_PARTS) await burner?.measurePart(...measured);
+  await burner?.sayZone('vehicle', [1, 2, 3, 4]);
 }
 
 /** A run of the demo as it is laid out: what else is done to it. */
 interface DemoRun {
   readonly measureValve: (size: NominalSize, typed: string) => Promise<void>;
   readonly buildTrap: (appliance: string) => Promise<void>;
+  /** Where legs run, by their numbers. */
+  readonly sayZone: (zone: ZoneId, tags: readonly number[]) => Promise<void>;
   /** An opening of a fitting for tube: how far it reaches, and how deep it takes the tube. */
   readonly measurePart: (part: string, port: string, reach: string, depth: string | null) => Promise<void>;
 }
@@ -169,6 +176,10 @@ async function loadRun(
       if (depth === null) return;
       const deep = depth === '0' ? inches(0) : read(depth);
       await make(get(planMeasurePart(doc, part, { port, depth: deep }, { typed: depth, by }, newId)));
+    },
+    sayZone: async (zone, tags) => {
+      const ids = tags.map((wanted) => Object.values(doc.legs).find(({ tag }) => tag === wanted)!.id);
+      await make(get(planSayZone(doc, ids, zone)));
     },
     buildTrap: async (appliance) => {
       const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS);

@@ -55,8 +55,15 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
  */
 export function checkLegsMayRun(layout: RunLayout, jurisdiction: Jurisdiction): Finding[] {
   const said = new Map<string, Extract<Finding, { code: 'place' }> & { readonly marks: string[] }>();
-  for (const { leg, mark, zone, what, permission } of listPlaced(layout, jurisdiction)) {
+  const placed = listPlaced(layout, jurisdiction);
+  const ofPipe = new Map(
+    placed.flatMap(({ leg, what, permission }) => (what.kind === 'pipe' ? [[leg, permission]] : [])),
+  );
+  for (const { leg, mark, zone, what, permission } of placed) {
     if (permission.permit === 'allowed') continue;
+    // What is said of the pipe already is not said of each of its joints.
+    const { reason } = permission;
+    if (what.kind === 'joint' && reason !== null && ofPipe.get(leg)?.reason === reason) continue;
     const key = `${zone} ${what.kind} ${what.kind === 'pipe' ? what.pipe : what.joint}`;
     const before = said.get(key);
     if (before) {

@@ -70,6 +70,14 @@
         {:else if each.joint && !each.thread}{sayTubeJoint(each.joint, entry.unit)}
         {:else if each.joint || each.unknown}not known{:else}nothing taken off{/if}
       </span>
+      {#if each.unknown === 'part-length-unknown' && !shown?.isDraft}
+        <button
+          type="button"
+          class="tap btn btn-sm"
+          aria-label="Measure the {nameEnd(each)}"
+          onclick={() => onmeasure(each.station.split('.')[0]!)}>measure it</button
+        >
+      {/if}
       {#if each.joint && !shown?.isDraft}
         <WhyButton id={each.id} what="joint of leg {mark}, {nameEnd(each)}" {onwhy} small />
       {/if}
@@ -137,7 +145,10 @@
             >
           {/if}
           {#if unmeasured}
-            <button type="button" class="tap btn" onclick={() => onmeasure(unmeasured.station.split('.')[0]!)}
+            <button
+              type="button"
+              class="tap btn sm:hidden"
+              onclick={() => onmeasure(unmeasured.station.split('.')[0]!)}
               >Measure the {nameEnd(unmeasured)}</button
             >
           {/if}

@@ -1,0 +1,48 @@
+import { makeRun } from '../support/make-run.ts';
+import { expect, goTo, makeJob, onServer, openRun, readLegs, test, writeRun } from '../support/e2e.ts';
+
+const csst = { material: 'csst', size: '1/2' } as const;
+
+test('places are painted over legs in one stroke, are one change, and what may not be there is said at once', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  await writeRun(request, app.url, run, makeRun([[0, 'right', 40], [1, 'right', 60, csst], [2, 'up', 30, csst], [3, 'right', 20, csst]]));
+  await openRun(page, run.layOut);
+  await goTo(page, 'Check');
+  const section = page.getByRole('region', { name: 'Where it may run' });
+  await expect(section.getByText('Of no leg is it said where they run: ask, it is never fine by itself.')).toBeVisible();
+  const leg = (tag: number) => section.getByRole('button', { name: new RegExp(`Leg ${tag}\\b`) });
+  await expect(leg(1)).toBeDisabled();
+  await section.getByText('concealed in a wall or floor').click();
+  // One stroke over three rows.
+  await leg(3).evaluate((row) => row.scrollIntoView({ block: 'center' }));
+  const rows = await Promise.all([2, 3, 4].map(async (tag) => (await leg(tag).boundingBox())!));
+  for (const [i, { x, y, height }] of rows.entries()) {
+    await page.mouse.move(x + 60, y + height / 2, { steps: 8 });
+    if (i === 0) await page.mouse.down();
+  }
+  await page.mouse.up();
+  for (const tag of [2, 3, 4]) await expect(leg(tag)).toContainText('on conditions');
+  await expect(page.getByText(/CSST concealed in a wall or floor, legs 2, 3, 4: allowed if the tubing is bonded/)).toBeVisible();
+  // By the keyboard, a place where no pipe may be.
+  await section.getByRole('radio', { name: 'in a duct or chimney' }).focus();
+  await page.keyboard.press('Space');
+  await leg(1).focus();
+  await page.keyboard.press('Enter');
+  await expect(leg(1)).toContainText('forbidden');
+  await expect(page.getByText(/Black iron in a duct or chimney, leg 1: forbidden: gas pipe never passes/)).toBeVisible();
+  await expect(onServer(page)).toBeVisible();
+  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/places-${page.viewportSize()!.width}.png`, fullPage: true });
+  // On the line by a letter, in the leg's own dialog by its name; the history has it as one change.
+  await goTo(page, 'Measure', 'Lay out');
+  await expect.poll(() => readLegs(page)).toHaveLength(4);
+  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/places-line-${page.viewportSize()!.width}.png` });
+  await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^2/ }).click();
+  await page.getByRole('button', { name: 'Change leg 2' }).click();
+  await expect(page.getByLabel('where it runs')).toHaveValue('concealed');
+  await page.getByLabel('where it runs').selectOption('indoors');
+  await page.getByRole('button', { name: 'So do the 2 beyond' }).click();
+  await page.keyboard.press('Escape');
+  await goTo(page, 'Measure', 'Write');
+  await expect(page.getByRole('textbox').first()).toContainText('place duct');
+  await expect(page.getByRole('textbox').first()).toContainText('place indoors');
+}); // prettier-ignore
