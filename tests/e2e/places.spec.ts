@@ -30,6 +30,10 @@ test('places are painted over legs in one stroke, are one change, and what may n
   await page.keyboard.press('Enter');
   await expect(leg(1)).toContainText('forbidden');
   await expect(page.getByText(/Black iron in a duct or chimney, leg 1: forbidden: gas pipe never passes/)).toBeVisible();
+  const supports = page.getByRole('region', { name: 'Supports' });
+  // 40 in of 3/4: two, a foot from either end; the near figure is the house's, and is changed here.
+  await expect(supports.getByText('2, about at 1 ft, 2 ft 4 in')).toBeVisible();
+  await expect(supports.getByText(/^every 6 ft at the most, by makers’ usual figure/).first()).toBeVisible();
   await expect(onServer(page)).toBeVisible();
   if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/places-${page.viewportSize()!.width}.png`, fullPage: true });
   // On the line by a letter, in the leg's own dialog by its name; the history has it as one change.

@@ -2,7 +2,7 @@ import type { RuleWords } from './rule-words.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 
 type PlainTubeRule = 'tube-slack' | 'tube-trim' | 'strike-plates' | 'bending';
-type TubeRule = 'bender-mark' | 'bender-radius' | 'bend-straight' | 'press-spacing';
+type TubeRule = 'bender-mark' | 'bender-radius' | 'bend-straight' | 'press-spacing' | 'support-ends';
 
 /** What each school says of tube that turns. */
 export const TUBE_RULE_WORDS: {
@@ -105,6 +105,19 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
     options: {
       'one-diameter': { name: 'One diameter', says: 'As much as the tube is thick.' },
       own: { name: 'Own', says: 'As your bender’s hook has it.' },
+    },
+  },
+  'support-ends': {
+    title: 'Supports near fittings',
+    question: 'How near to a fitting does the first support stand?',
+    reason:
+      'Twelve inches: ours. The pipe must not hang from its fittings; local code and the maker’s sheet go before it.',
+    options: {
+      'twelve-inches': {
+        name: 'Twelve inches',
+        says: 'At each end of a leg; a leg of up to two feet has one in its middle.',
+      },
+      own: { name: 'Own', says: 'As your code or your inspector has it.' },
     },
   },
   'press-spacing': {

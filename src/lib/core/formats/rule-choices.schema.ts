@@ -113,5 +113,9 @@ export const ruleChoicesSchema = Joi.object({
     Joi.object({ option: oneOf(['two-inches']) }),
     Joi.object({ option: oneOf(['own']), length: short }),
   ),
+  'support-ends': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['twelve-inches']) }),
+    Joi.object({ option: oneOf(['own']), length: short }),
+  ),
   ...plainChoices,
 }).required();

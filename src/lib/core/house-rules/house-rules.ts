@@ -12,6 +12,7 @@ import { PLAIN_RULES } from './plain-rules.ts';
 import { pressSpacingRule, type PressSpacingChoice } from './press-spacing.ts';
 import { sawKerfRule, type KerfChoice } from './saw-kerf.ts';
 import { stockLengthRule, type StockOption } from './stock-length.ts';
+import { supportEndsRule, type SupportEndsChoice } from './support-ends.ts';
 import { tapeRoundingRule } from './tape-rounding.ts';
 import { trapKindsRule, type TrapKindsChoice } from './trap-kinds.ts';
 import { trapRoomRule, type TrapRoomChoice } from './trap-room.ts';
@@ -33,6 +34,7 @@ export const HOUSE_RULES = [
   benderMarkRule,
   bendStraightRule,
   pressSpacingRule,
+  supportEndsRule,
   ...PLAIN_RULES,
 ] as const;
 
@@ -60,6 +62,7 @@ export interface HouseRules extends PlainHouseRules {
   readonly 'bender-mark': BenderMarkChoice;
   readonly 'bend-straight': BendStraightChoice;
   readonly 'press-spacing': PressSpacingChoice;
+  readonly 'support-ends': SupportEndsChoice;
 }
 
 /** The choices a document carries: a rule that is absent stands at its default. */
@@ -91,6 +94,7 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'bender-mark': { option: 'start' },
     'bend-straight': { option: 'one-diameter' },
     'press-spacing': { option: 'two-inches' },
+    'support-ends': { option: 'twelve-inches' },
     ...choices,
   };
 }

@@ -23,6 +23,7 @@ const BEGINS_WITH: Readonly<Record<string, object>> = {
   'bender-mark shoe-front': { length: USUAL_AHEAD },
   'bend-straight own': { length: INCH },
   'press-spacing own': { length: 2 * INCH },
+  'support-ends own': { length: 12 * INCH },
 };
 
 /** The choice an option of a rule stands for when it is first picked. */

@@ -8,6 +8,7 @@
   import { PERMIT_NAMES, sayJurisdiction, ZONE_NAMES } from '#words/places.ts';
   import { nameLeg } from '#words/run-joints.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
+  import RulesHere from '../rules/RulesHere.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';
 
   interface Props {
@@ -17,6 +18,15 @@
   let { store, layout }: Props = $props();
   const jurisdiction = $derived(store.details?.jurisdiction ?? 'ask');
   const placed = $derived(Map.groupBy(listPlaced(layout, jurisdiction), ({ leg }) => leg));
+  /** The house rules that decided any of it: changed here, they are changed for the run. */
+  const deciding = $derived([
+    ...new Set(
+      [...placed.values()]
+        .flat()
+        .flatMap(({ permission }) => (permission.by === null ? [] : [permission.by])),
+    ),
+  ]);
+  const unit = $derived(store.details?.units ?? 'in');
   const legs = $derived([...layout.legs.values()]);
   const unsaid = $derived(legs.filter(({ id }) => !layout.doc.zones[id]).length);
   const isClosed = $derived(store.finish !== null);
@@ -120,6 +130,9 @@
       </li>
     {/each}
   </ul>
+  {#if deciding.length > 0}
+    <RulesHere rules={deciding} {layout} {unit} keys={[]} onchange={(planned) => store.apply(planned)} />
+  {/if}
 </section>
 
 <style>

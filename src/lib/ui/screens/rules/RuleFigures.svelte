@@ -105,6 +105,7 @@
     'bender-mark': 'front of the shoe, before the bend begins',
     'bend-straight': 'straight tube between two bends',
     'press-spacing': 'pipe between two pressed fittings',
+    'support-ends': 'first support from the fitting',
   };
   const field = $derived(
     (Object.keys(LENGTHS) as (keyof typeof LENGTHS)[]).find(

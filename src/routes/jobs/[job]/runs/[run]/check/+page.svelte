@@ -10,6 +10,7 @@
   import { sayTightness } from '#words/tightness.ts';
   import { listConditions, sayVerdict } from '#words/pair-verdicts.ts';
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
+  import SupportList from '$lib/ui/screens/check/SupportList.svelte';
   import WhereItRuns from '$lib/ui/screens/check/WhereItRuns.svelte';
   import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
   import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
@@ -79,6 +80,7 @@
       {/if}
     </section>
     <WhereItRuns {store} {layout} />
+    <SupportList {store} {layout} />
     <section aria-label="Joints" class="flex flex-col gap-3">
       <h2 class="text-xl font-semibold">
         {assembly.joints.length}

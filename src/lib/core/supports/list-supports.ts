@@ -1,0 +1,39 @@
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import { getSupportEnd } from '../house-rules/support-ends.ts';
+import { getLegVector, hasPipe } from '../runs/leg-direction.ts';
+import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import type { Length } from '../units/length.ts';
+import { placeSupports } from './place-supports.ts';
+import { findSpacing, type SupportSpacing } from './support-spacing.ts';
+
+/** The supports of a leg; lengths in nm. */
+export interface LegSupports {
+  readonly laid: LaidLeg;
+  readonly isUpright: boolean;
+  /** Null where no row says it. */
+  readonly spacing: SupportSpacing | null;
+  /** From the near end; null where the spacing or the length of the leg is not known. */
+  readonly at: readonly Length[] | null;
+}
+
+/** Steeper than this a leg is upright. */
+const UPRIGHT = Math.SQRT1_2;
+
+/** The supports of every leg of pipe that is not bedded in the ground, in walking order. At every floor: as if a floor were where the leg ends. */
+export function listSupports(
+  { legs, doc, rules }: RunLayout,
+  jurisdiction: Jurisdiction,
+): readonly LegSupports[] {
+  const end = getSupportEnd(rules['support-ends']);
+  return [...legs.values()].flatMap((laid): LegSupports[] => {
+    const zone = doc.zones[laid.id]?.zone;
+    if (!hasPipe(laid.leg) || zone === 'buried' || zone === 'under-slab') return [];
+    const spacing = findSpacing(laid.leg.material, laid.leg.size, jurisdiction);
+    const isUpright = Math.abs(getLegVector(laid.leg).z) > UPRIGHT;
+    const most = spacing && (isUpright ? spacing.upright : spacing.level);
+    const length = laid.centreToCentre;
+    const at =
+      most === null || length === null ? null : placeSupports(length, most === 'floor' ? length : most, end);
+    return [{ laid, isUpright, spacing, at }];
+  });
+}

@@ -1,0 +1,80 @@
+<script lang="ts">
+  import { listSupports } from '#core/supports/list-supports.ts';
+  import type { RunLayout } from '#core/runs/layout.ts';
+  import { sayJurisdiction } from '#words/places.ts';
+  import { MATERIAL_NAMES } from '#words/parts.ts';
+  import { nameLeg } from '#words/run-joints.ts';
+  import { saySpacing, saySupports } from '#words/supports.ts';
+  import RulesHere from '../rules/RulesHere.svelte';
+  import type { RunStore } from '../../store/run-store.svelte.ts';
+
+  interface Props {
+    store: RunStore;
+    layout: RunLayout;
+  }
+  let { store, layout }: Props = $props();
+  const unit = $derived(store.details?.units ?? 'in');
+  const jurisdiction = $derived(store.details?.jurisdiction ?? 'ask');
+  const legs = $derived(listSupports(layout, jurisdiction));
+  /** How many of each pipe are to be bought; of legs that nobody can say them for, how many those are. */
+  const totals = $derived.by(() => {
+    const byPipe = Map.groupBy(
+      legs.filter(({ at }) => at !== null && at.length > 0),
+      ({ laid }) => `${laid.leg.size} ${MATERIAL_NAMES[laid.leg.material]}`,
+    );
+    return [...byPipe].map(
+      ([name, each]) => [name, each.reduce((sum, { at }) => sum + at!.length, 0)] as const,
+    );
+  });
+  const asked = $derived(legs.filter(({ at }) => at === null).length);
+  let showsAll = $state(false);
+  const MOST = 40;
+  const shown = $derived(showsAll ? legs : legs.slice(0, MOST));
+</script>
+
+{#if legs.length > 0}
+  <section aria-label="Supports" class="flex flex-col gap-3">
+    <h2 class="text-xl font-semibold">Supports</h2>
+    <p class="chart-label text-sm">
+      {sayJurisdiction(jurisdiction)}. The maker’s sheet and the inspector go before it.
+    </p>
+    <p>
+      {#each totals as [name, count], i (name)}{i > 0 ? '; ' : ''}<strong>{count}</strong> for {name}{/each}{#if asked > 0}{totals.length >
+        0
+          ? '; '
+          : ''}<span class="font-medium text-warning"
+          >of {asked === 1 ? '1 leg' : `${asked} legs`} it is not known: ask</span
+        >{/if}
+    </p>
+    <ul class="legs">
+      {#each shown as each (each.laid.id)}
+        <li class="break-inside-avoid border-b border-base-300 py-1">
+          <p class="flex flex-wrap justify-between gap-x-4">
+            <span>{nameLeg(each.laid)}{each.isUpright ? ', upright' : ''}</span>
+            <span class={each.at === null ? 'font-medium text-warning' : ''}>{saySupports(each, unit)}</span>
+          </p>
+          <p class="chart-label text-sm">{saySpacing(each, unit)}</p>
+        </li>
+      {/each}
+    </ul>
+    {#if shown.length < legs.length}
+      <button type="button" class="tap btn self-start" onclick={() => (showsAll = true)}
+        >Show the supports of all {legs.length} legs</button
+      >
+    {/if}
+    <RulesHere
+      rules={['support-ends']}
+      {layout}
+      {unit}
+      keys={[]}
+      onchange={(planned) => store.apply(planned)}
+    />
+  </section>
+{/if}
+
+<style>
+  .legs {
+    columns: 22rem;
+    column-gap: 2rem;
+  }
+</style>

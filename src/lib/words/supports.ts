@@ -1,0 +1,34 @@
+import type { LegSupports } from '#core/supports/list-supports.ts';
+import type { SupportSpacing } from '#core/supports/support-spacing.ts';
+import { inches, millimetres, type LengthUnit } from '#core/units/length.ts';
+import { roundToStep } from '#core/units/tape.ts';
+import { sayLength } from './length-text.ts';
+
+/** As fine as anybody marks a support. */
+const STEPS: Readonly<Record<LengthUnit, number>> = { in: inches(0.5), mm: millimetres(5) };
+
+const SOURCES: Readonly<Record<SupportSpacing['source'], string>> = {
+  'model-code': 'the code’s table',
+  maker: 'makers’ usual figure, yours goes before it',
+  practice: 'usual practice, confirm it',
+};
+
+/** `every 8 ft at the most, by the code’s table`; that nobody says it. */
+export function saySpacing(
+  { spacing, isUpright }: Pick<LegSupports, 'spacing' | 'isUpright'>,
+  unit: LengthUnit,
+): string {
+  if (!spacing) return 'how far apart is not known here: ask the code or the maker';
+  const most = isUpright ? spacing.upright : spacing.level;
+  const every = most === 'floor' ? 'at every floor' : `every ${sayLength(most, unit)} at the most`;
+  const sure = spacing.confidence === 'certain' ? '' : `, ${spacing.confidence}`;
+  return `${every}, by ${SOURCES[spacing.source]}${sure}`;
+}
+
+/** `4 supports, at 1 ft, 7 ft …`: where they stand from the near end. */
+export function saySupports({ at }: Pick<LegSupports, 'at'>, unit: LengthUnit): string {
+  if (at === null) return 'ask';
+  if (at.length === 0) return 'none: held by what is beside it';
+  const places = at.map((each) => sayLength(roundToStep(each, STEPS[unit]), unit)).join(', ');
+  return `${at.length}, about at ${places}`;
+}
