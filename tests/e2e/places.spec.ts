@@ -50,3 +50,29 @@ test('places are painted over legs in one stroke, are one change, and what may n
   await expect(page.getByRole('textbox').first()).toContainText('place duct');
   await expect(page.getByRole('textbox').first()).toContainText('place indoors');
 }); // prettier-ignore
+
+test('a stretch is held against every other material, and switched there and back', async ({ page, request, app }) => {
+  const run = await makeJob(request, app.url);
+  await writeRun(request, app.url, run, makeRun([[0, 'right', 40], [1, 'up', 60], [2, 'right', 80], [3, 'down', 30]], '1/2'));
+  await openRun(page, run.layOut);
+  const pick = (leg: number) => page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: new RegExp(`^${leg}`) }).click();
+  await pick(2);
+  await page.getByRole('button', { name: 'Change leg 2' }).click();
+  await page.getByRole('button', { name: 'Compare materials' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Another material' });
+  await expect(dialog.getByText('legs 1, 2, 3, 4')).toBeVisible();
+  await dialog.getByRole('radio', { name: 'CSST', exact: true }).check();
+  // Four pieces with three elbows become one piece.
+  await expect(dialog.getByRole('row', { name: /^as it is 4 6 6 3/ })).toBeVisible();
+  await expect(dialog.getByRole('row', { name: /^CSST 1 −3 0 −6 0 −6 0 −3/ })).toBeVisible();
+  await expect(dialog.getByText(/Corrugated tubing \(leg 1\) is bonded/)).toBeVisible();
+  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/switch-${page.viewportSize()!.width}.png` });
+  await dialog.getByRole('button', { name: 'Switch to CSST' }).click();
+  await expect.poll(async () => (await readLegs(page))[1]).toContain('in tube 1');
+  await page.getByRole('button', { name: 'Change leg 2' }).click();
+  await page.getByRole('button', { name: 'Compare materials' }).click();
+  await dialog.getByRole('radio', { name: 'black iron' }).check();
+  await dialog.getByRole('button', { name: 'Switch to black iron' }).click();
+  await expect.poll(async () => (await readLegs(page))[1]).toContain('1/2 up');
+  await expect(onServer(page)).toBeVisible();
+}); // prettier-ignore

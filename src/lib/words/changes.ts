@@ -20,6 +20,7 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'resize-legs': (leg) => (leg === null ? 'all legs made otherwise' : `leg ${leg} made otherwise`),
   'remove-legs': (leg) => `leg ${leg} removed with what hung on it`,
   'close-end': (leg) => `end of leg ${leg} closed or opened`,
+  'switch-legs': (leg) => (leg === null ? 'legs of another material' : `leg ${leg} of another material`),
   'say-zone': (leg) => (leg === null ? 'where legs run said' : `where leg ${leg} runs said`),
   'build-trap': (leg) => `a sediment trap built in at leg ${leg}`,
   'put-right': (leg) => `the trap at leg ${leg} put right`,

@@ -70,6 +70,7 @@ export const COMMAND_NAMES = [
   'close-end',
   'build-trap',
   'say-zone',
+  'switch-legs',
   'put-right',
   'choose-rule',
   'clock-joint',

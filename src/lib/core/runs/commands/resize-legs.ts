@@ -25,6 +25,14 @@ export function planResizeLegs(doc: RunDoc, legs: string | null, to: OtherSettin
   return { label: { command: 'resize-legs', leg: tag, turn: null }, ops };
 }
 
+/** Plans another material for a leg, a stretch or a branch: one change. Going back to the one before brings its settings back as they were. */
+export function planSwitchLegs(doc: RunDoc, legs: readonly string[], material: Material): PlannedChange {
+  const chosen = legs.flatMap((id) => getLegs(doc).get(id) ?? []);
+  const ops = chosen.flatMap((leg) => planMaterial(doc, leg, { material }));
+  const tag = chosen.length === 1 ? chosen[0]!.tag : null;
+  return { label: { command: 'switch-legs', leg: tag, turn: null }, ops };
+}
+
 function planSetting(leg: Leg, to: Exclude<OtherSettings, { material: Material }>): Op[] {
   const craft = getCraft(leg);
   const { spec } = partLeg(leg);

@@ -26,6 +26,7 @@
   const entry = untrack(() => new LegEntry(store));
   const editor = new RunEditor(entry);
   const legDialog = new LaterPanel(() => import('./LegDialog.svelte'));
+  const switchDialog = new LaterPanel(() => import('./SwitchDialog.svelte'));
   const fittingDialog = new LaterPanel(() => import('./FittingDialog.svelte'));
   const keysDialog = new LaterPanel(() => import('./ShortcutsDialog.svelte'));
   const tape = new Later(async () => {
@@ -172,7 +173,13 @@
   </div>
 </main>
 
-{#if legDialog.panel}<legDialog.panel bind:open={legDialog.isOpen} {entry} {editor} />{/if}
+{#if legDialog.panel}<legDialog.panel
+    bind:open={legDialog.isOpen}
+    {entry}
+    {editor}
+    onswitch={() => switchDialog.open()}
+  />{/if}
+{#if switchDialog.panel}<switchDialog.panel bind:open={switchDialog.isOpen} {entry} {store} />{/if}
 {#if fittingDialog.panel}<fittingDialog.panel
     bind:open={fittingDialog.isOpen}
     {entry}

@@ -26,8 +26,10 @@
     open: boolean;
     entry: LegEntry;
     editor: RunEditor;
+    /** Other materials are held against this one. */
+    onswitch: () => void;
   }
-  let { open = $bindable(), entry, editor }: Props = $props();
+  let { open = $bindable(), entry, editor, onswitch }: Props = $props();
   const laid = $derived<LaidLeg | null>(open ? entry.selected : null);
   const beyond = $derived(laid ? editor.countBeyond(laid.id) : 0);
   const zone = $derived<ZoneId | null>((laid && entry.layout?.doc.zones[laid.id]?.zone) ?? null);
@@ -122,6 +124,16 @@
       <button type="button" class="tap btn" onclick={() => editor.resize(null, laid.leg.size)}>
         All legs {laid.leg.size}
       </button>
+      {#if hasPipe(laid.leg)}
+        <button
+          type="button"
+          class="tap btn"
+          onclick={() => {
+            open = false;
+            onswitch();
+          }}>Compare materials</button
+        >
+      {/if}
     </div>
 
     <div class="flex flex-wrap items-end gap-4">
