@@ -85,14 +85,14 @@
       </div>
       <p class="chart-label text-sm">{marks.length === 1 ? 'leg' : 'legs'} {marks.join(', ')}</p>
     </fieldset>
-    <div class="overflow-x-auto">
-      <table class="table-sm table">
+    <div class="shrink-0">
+      <table class="w-full">
         <caption class="chart-label text-left text-sm">
           What the whole run comes to. Cost and hours are not counted; the sizes are the nearest made.
         </caption>
         <thead>
           <tr>
-            <th scope="col">legs of</th>
+            <th scope="col" class="text-left">legs of</th>
             {#each COLUMNS as [key, name] (key)}<th scope="col" class="text-right">{name}</th>{/each}
             <th scope="col" class="text-right">pipe</th>
             <th scope="col" class="text-right">stops</th>
@@ -135,7 +135,7 @@
 
 {#snippet row(material: Material | null, tally: RunTally, stops: number)}
   <tr>
-    <th scope="row" class="font-normal">
+    <th scope="row" class="text-left font-normal">
       {#if material === null}as it is
       {:else}
         <label class="tap flex cursor-pointer items-center gap-2">
@@ -150,8 +150,8 @@
         </label>
       {/if}
     </th>
-    {#each COLUMNS as [key] (key)}
-      <td class="text-right tabular-nums"
+    {#each COLUMNS as [key, name] (key)}
+      <td class="text-right tabular-nums" data-label={name}
         >{tally[key]}{#if key === 'supports' && tally.supportsAsked > 0}<span class="text-warning">
             + ask</span
           >{/if}{#if material !== null && tally[key] !== before![key]}<span class="chart-label block text-xs"
@@ -159,7 +159,7 @@
           >{/if}</td
       >
     {/each}
-    <td class="text-right whitespace-nowrap"
+    <td class="text-right whitespace-nowrap" data-label="pipe"
       >{#if tally.length > 0}<LengthText
           length={tally.length}
           {unit}
@@ -168,6 +168,56 @@
           >{tally.cutsUnknown} not known</span
         >{/if}</td
     >
-    <td class="text-right {stops > 0 ? 'font-medium text-error' : ''}">{stops}</td>
+    <td data-label="stops" class="text-right {stops > 0 ? 'font-medium text-error' : ''}">{stops}</td>
   </tr>
 {/snippet}
+
+<style>
+  th,
+  td {
+    padding: 0.25rem 0.4rem;
+    vertical-align: middle;
+  }
+  tbody tr {
+    border-top: 1px solid var(--color-base-300);
+  }
+  thead th {
+    font-size: 0.875rem;
+    line-height: 1.15;
+  }
+  /* In the hand each material is a card of its own: its name, then its figures by name. */
+  @media (max-width: 639px) {
+    thead {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+    table,
+    tbody,
+    caption {
+      display: block;
+    }
+    tbody tr {
+      display: grid;
+      grid-template-columns: repeat(4, minmax(0, 1fr));
+      padding: 0.4rem 0;
+    }
+    tbody th {
+      grid-column: 1 / -1;
+      font-weight: 600;
+    }
+    td {
+      text-align: left;
+      padding: 0.1rem 0.2rem;
+    }
+    td::before {
+      content: attr(data-label);
+      display: block;
+      font-size: 0.75rem;
+      line-height: 1.1;
+      color: var(--color-secondary);
+    }
+  }
+</style>
