@@ -29,7 +29,7 @@ import { planPutPart, planTakeOutPart } from '#core/runs/commands/put-part.ts';
 import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
 import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
 import { planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
-import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
+import { planResizeLegs, planSwitchLegs } from '#core/runs/commands/resize-legs.ts';
 import { planGoBack, planWriteRun } from '#core/runs/commands/write-run.ts';
 import { makeWrittenRun } from '#core/shorthand/make-written-run.ts';
 import { readShorthand } from '#core/shorthand/read-shorthand.ts';
@@ -194,7 +194,12 @@ export function planRandomCommand(
     () => (measures.length > 0 ? take(planReferMeasure(doc, pick(measures).id, { from: pickRef() })) : null),
     () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
     () => planResizeLegs(doc, random() < 0.5 ? leg.id : null, { size: pick(['1/2', '3/4', '1'] as const) }),
-    () => !mixed ? null : planResizeLegs(doc, random() < 0.9 ? leg.id : null, pick([{ material: pick(MATERIALS) }, { stock: pick(STOCKS) }])),
+    () => {
+      if (!mixed) return null;
+      const only = random() < 0.9 ? leg.id : null;
+      const to = pick([{ material: pick(MATERIALS) }, { stock: pick(STOCKS) }]);
+      return only !== null && 'material' in to ? planSwitchLegs(doc, [only], to.material) : planResizeLegs(doc, only, to);
+    },
     () => take(planSetBend(doc, node, random() < 0.3 ? null : { radius: length(6), typed: 't' })),
     () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, pickAppliance(), pickAppliance(), null] as const))),
     () => {
