@@ -28,6 +28,10 @@
   ]);
   const unit = $derived(store.details?.units ?? 'in');
   const legs = $derived([...layout.legs.values()]);
+  /** A run of hundreds of legs shows its first ones at once, and the rest when asked for. */
+  const MOST = 40;
+  let showsAll = $state(false);
+  const shown = $derived(showsAll ? legs : legs.slice(0, MOST));
   const unsaid = $derived(legs.filter(({ id }) => !layout.doc.zones[id]).length);
   const isClosed = $derived(store.finish !== null);
   /** What the hand paints with; null: nothing yet, '': takes away what was said. */
@@ -105,7 +109,7 @@
   {/if}
   {#if refusal}<p role="alert" class="text-error">{sayRefusal(refusal)}</p>{/if}
   <ul class="legs">
-    {#each legs as laid (laid.id)}
+    {#each shown as laid (laid.id)}
       {@const zone = zoneOf(laid.id)}
       {@const permit = getWorst((placed.get(laid.id) ?? []).map(({ permission }) => permission.permit))}
       <li class="break-inside-avoid border-b border-base-300">
@@ -130,6 +134,11 @@
       </li>
     {/each}
   </ul>
+  {#if shown.length < legs.length}
+    <button type="button" class="tap btn self-start" onclick={() => (showsAll = true)}
+      >Show all {legs.length} legs</button
+    >
+  {/if}
   {#if deciding.length > 0}
     <RulesHere rules={deciding} {layout} {unit} keys={[]} onchange={(planned) => store.apply(planned)} />
   {/if}
