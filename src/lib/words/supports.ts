@@ -20,7 +20,10 @@ export function saySpacing(
 ): string {
   if (!spacing) return 'how far apart is not known here: ask the code or the maker';
   const most = isUpright ? spacing.upright : spacing.level;
-  const every = most === 'floor' ? 'at every floor' : `every ${sayLength(most, unit)} at the most`;
+  const every =
+    most === 'floor'
+      ? 'at every floor (floors between its ends are not counted here: add them)'
+      : `every ${sayLength(most, unit)} at the most`;
   const sure = spacing.confidence === 'certain' ? '' : `, ${spacing.confidence}`;
   return `${every}, by ${SOURCES[spacing.source]}${sure}`;
 }

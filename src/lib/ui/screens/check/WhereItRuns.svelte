@@ -81,7 +81,7 @@
 <section aria-label="Where it may run" class="flex flex-col gap-3">
   <h2 class="text-xl font-semibold">Where it may run</h2>
   <p class="chart-label text-sm">
-    {sayJurisdiction(jurisdiction)}.
+    {sayJurisdiction(jurisdiction)}. Local code, the maker’s sheet and the inspector go before it.
     {#if unsaid > 0}Of {unsaid === legs.length
         ? 'no leg is it said'
         : `${unsaid} ${unsaid === 1 ? 'leg' : 'legs'} it is not said`} where
@@ -127,9 +127,10 @@
               >{zone ? ZONE_NAMES[zone].name : 'where it runs is not said'}</span
             ></span
           >
-          <span class="shrink-0 text-sm {zone ? TONES[permit] : TONES.ask}"
-            >{zone ? PERMIT_NAMES[permit].replace('allowed if', 'on conditions') : 'ask'}</span
-          >
+          {#if stroke.includes(laid.id)}<span class="shrink-0 text-sm">…</span>
+          {:else}<span class="shrink-0 text-sm {zone ? TONES[permit] : TONES.ask}"
+              >{zone ? PERMIT_NAMES[permit].replace('allowed if', 'on conditions') : 'ask'}</span
+            >{/if}
         </button>
       </li>
     {/each}
