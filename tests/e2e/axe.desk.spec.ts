@@ -11,6 +11,7 @@ import {
   test,
   writeRun,
   onServer,
+  understand,
 } from '../support/e2e.ts';
 import { makeRun } from '../support/make-run.ts';
 import { kiln, withParts } from '../support/make-trap.ts';
@@ -32,7 +33,7 @@ test.describe('accessibility', () => {
     await page.goto(`${app.url}/jobs/${job}`);
     await expect(page.getByRole('dialog')).toBeVisible();
     await expectAccessible(page, 'caution');
-    await page.getByRole('button', { name: 'Understood' }).click();
+    await understand(page);
     await expectAccessible(page, 'job');
     await page.getByRole('button', { name: 'Change these' }).click();
     await expectAccessible(page, 'job form');
@@ -174,7 +175,7 @@ test.describe('accessibility', () => {
   test('specimens of a job: none, one, no such job', async ({ page, request, app }) => {
     const { job } = await makeJob(request, app.url);
     await page.goto(`${app.url}/jobs/${job}/identify`);
-    await page.getByRole('button', { name: 'Understood' }).click();
+    await understand(page);
     await expectAccessible(page, 'specimens, none');
     await page.getByLabel('or answer another').selectOption('gender');
     await page.getByRole('button', { name: /^male/ }).click();

@@ -1,7 +1,7 @@
 import { THREAD_FAMILIES } from '#core/ends/thread-family.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { nameThread } from '#words/threads.ts';
-import { expect, makeJob, test } from '#support/e2e.ts';
+import { expect, makeJob, test, understand } from '#support/e2e.ts';
 import { answerWithSimulated } from '#support/simulated-hands.ts';
 import type { Page } from '@playwright/test';
 
@@ -155,7 +155,7 @@ test('an instrument on the channel is read; what is no reading is refused', asyn
 test('a specimen is kept on the job and begins a run', async ({ page, request, app }) => {
   const { job } = await makeJob(request, app.url);
   await page.goto(`/jobs/${job}/identify`);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   await pickAnswer(page, 'gender', /^female/);
   await takeDiameter(page, '0.929');
   await read(page, 'leaf', async () => {
@@ -189,7 +189,7 @@ test('a specimen is kept on the job and begins a run', async ({ page, request, a
 test('a specimen kept while the server is away goes up when it is back', async ({ page, request, app }) => {
   const { job } = await makeJob(request, app.url);
   await page.goto(`/jobs/${job}/identify`);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   await pickAnswer(page, 'gender', /^male/);
   await page.route('**/api/**', (route) => route.abort());
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -205,7 +205,7 @@ test('a specimen kept while the server is away goes up when it is back', async (
 test('a specimen kept while another is on its way goes up after it', async ({ page, request, app }) => {
   const { job } = await makeJob(request, app.url);
   await page.goto(`/jobs/${job}/identify`);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   const keep = async () => {
     await pickAnswer(page, 'gender', /^male/);
     await page.getByRole('button', { name: 'Keep it' }).click();

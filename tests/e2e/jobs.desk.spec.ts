@@ -7,6 +7,7 @@ import {
   onServer,
   startTestApp,
   test,
+  understand,
 } from '../support/e2e.ts';
 
 test('a new user opens the first job and lands at its first leg', async ({ page, problems }) => {
@@ -24,7 +25,7 @@ test('a new user opens the first job and lands at its first leg', async ({ page,
     await page.getByLabel('First run').fill('Header');
     await page.getByRole('button', { name: 'Open the job and lay out' }).click();
     await expect(page.getByRole('dialog', { name: 'Before you start' })).toBeVisible();
-    await page.getByRole('button', { name: 'Understood' }).click();
+    await understand(page);
     await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
     await page.reload();
     await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
@@ -41,7 +42,7 @@ test('a new user opens the first job and lands at its first leg', async ({ page,
 test('a job is changed, and another run begun in it', async ({ page, request, app }) => {
   const { job } = await makeJob(request, app.url);
   await page.goto(`${app.url}/jobs/${job}`);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   await page.getByRole('button', { name: 'Change these' }).click();
   const dialog = page.getByRole('dialog', { name: 'The job' });
   await dialog.getByLabel('Job', { exact: true }).fill('x'.repeat(81));
@@ -65,7 +66,7 @@ test('a job shows where its runs stand, what comes next, and what only this devi
   const run = await makeJob(request, app.url);
   const row = page.getByRole('listitem', { name: 'Run' });
   await page.goto(`${app.url}/jobs/${run.job}`);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   await expect(row.getByRole('link', { name: 'Run: Lay out its first leg' })).toBeVisible();
   await layLegs(request, app.url, run, [
     ['r', '40'],

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { makeSpecimen } from '#core/identify/specimen.ts';
-import { expect, goTo, makeId, makeJob, openRunWith, readLegs, test } from '../support/e2e.ts';
+import { expect, goTo, makeId, makeJob, openRunWith, readLegs, test, understand } from '../support/e2e.ts';
 
 /** The one of them that is not told apart. */
 const TIE = BAKERY_SPECIMENS.find(
@@ -85,7 +85,7 @@ test('a specimen of the job meets an end; one that is not told apart is asked ab
     expect(kept.status()).toBe(200);
   }
   await page.goto(`${app.url}/jobs/${job}/identify`);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   await page.getByRole('link', { name: 'Two ends' }).click();
   await openLists(page);
   await pick(page, 0, 0).selectOption('specimen');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, makeJob, test } from '../support/e2e.ts';
+import { expect, makeJob, test, understand } from '../support/e2e.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true });
 const point = (page: Page, side: 'From' | 'To', name: string) =>
@@ -120,7 +120,7 @@ test('a piece is put into a job and becomes the beginning of a run', async ({ pa
   await dialog.getByLabel('the run is called').fill('Behind the boiler');
   await button(page, 'Make a run of it and go on').tap();
   await expect(page).toHaveURL(/lay-out$/);
-  await button(page, 'Understood').tap();
+  await understand(page);
   await page
     .getByRole('table', { name: /Legs of the run/ })
     .getByRole('button', { name: /^1\b/ })

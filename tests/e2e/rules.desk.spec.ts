@@ -1,4 +1,4 @@
-import { expect, test, openRunWith } from '../support/e2e.ts';
+import { expect, test, openRunWith, understand } from '../support/e2e.ts';
 
 test('the shop decides, says what differs, gives its own way with its reason; a job opened then takes a copy', async ({ page, app }) => {
   await page.goto(app.url);
@@ -24,7 +24,7 @@ test('the shop decides, says what differs, gives its own way with its reason; a 
   await page.getByLabel('Job', { exact: true }).fill('A job of the rules');
   await page.getByLabel('Jurisdiction').selectOption('uk');
   await page.getByRole('button', { name: 'Open the job and lay out' }).click();
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
   await page.goto(page.url().replace(/\/runs\/.*$/, ''));
   await page.getByRole('link', { name: 'House rules' }).click();
   await expect(page.getByRole('heading', { name: 'House rules of the job' })).toBeVisible();

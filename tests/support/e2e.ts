@@ -141,7 +141,7 @@ export async function makeJob(
 /** Opens a run's screen and says "Understood" to the caution. */
 export async function openRun(page: Page, address: string): Promise<void> {
   await page.goto(address);
-  await page.getByRole('button', { name: 'Understood' }).click();
+  await understand(page);
 }
 
 /** Adds a leg by keys: a letter for the way, the measure, Enter. */
@@ -238,4 +238,11 @@ export async function goTo(page: Page, stage: 'Measure' | 'Check' | 'Make', way?
 export async function openHistory(page: Page): Promise<void> {
   await page.locator('[popovertarget=run-menu]').click();
   await page.getByRole('link', { name: 'History' }).click();
+}
+
+/** Presses the caution away, and waits until this device has kept that it was read. */
+export async function understand(page: Page): Promise<void> {
+  const button = page.getByRole('button', { name: 'Understood' });
+  await button.click();
+  await expect(button).toBeHidden();
 }

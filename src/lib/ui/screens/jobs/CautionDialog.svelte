@@ -18,12 +18,13 @@
   });
 
   async function understood(): Promise<void> {
-    open = false;
+    // Kept before it is closed: whoever goes on at once is not asked again.
     try {
       await (await openDeviceDatabase()).put('cautions', { job, readAt: new Date().toISOString() });
     } catch {
       // Said again next time: no harm in it.
     }
+    open = false;
   }
 </script>
 
