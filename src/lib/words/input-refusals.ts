@@ -13,6 +13,11 @@ export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {
   anchors: 'sources',
   clockings: 'clocked joints',
   zones: 'places of legs',
+  covers: 'depths of buried points',
+  bearings: 'bearings of trenches',
+  prints: 'print lines',
+  passages: 'floors and walls passed',
+  fished: 'fished legs',
 };
 
 /** Rules of the schemas in words; a rule without words of its own says that the value does not fit. */

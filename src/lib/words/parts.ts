@@ -1,6 +1,14 @@
 import { getEndSize, type End } from '#core/ends/end.ts';
+import { isButtJoint } from '#core/catalogue/tube-parts.ts';
 import { readTaperEnd } from '#core/catalogue/taper-end.ts';
-import type { Part, PartKind, PartLength, Port, TubeJoin } from '#core/catalogue/part.ts';
+import {
+  isAdapterKind,
+  type Part,
+  type PartKind,
+  type PartLength,
+  type Port,
+  type TubeJoin,
+} from '#core/catalogue/part.ts';
 import type { Confidence } from '#core/catalogue/confidence.ts';
 import type { Material, Stock } from '#core/catalogue/pipe.ts';
 import type { Fitting } from '#core/runs/fitting.ts';
@@ -24,6 +32,7 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   flange: 'flanged end fitting',
   'reducing-set': 'reducing set',
   manifold: 'manifold',
+  riser: 'anodeless riser',
   existing: 'existing fitting',
   appliance: 'appliance inlet',
 };
@@ -40,6 +49,8 @@ export const BOUGHT_PIPE: Readonly<Record<Material, string>> = {
   'copper-brazed': 'copper tube',
   'steel-pressed': 'steel pipe for pressing',
   'copper-pressed': 'copper tube for pressing',
+  'pe-stabbed': 'polyethylene gas pipe',
+  'pe-fused': 'polyethylene gas pipe',
 };
 
 export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
@@ -53,6 +64,8 @@ export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
   'copper-brazed': 'copper, brazed',
   'steel-pressed': 'steel, pressed',
   'copper-pressed': 'copper, pressed',
+  'pe-stabbed': 'polyethylene, stabbed',
+  'pe-fused': 'polyethylene, fused',
 };
 
 /** What tells a leg of it in a list, beside its size; empty for what needs no telling. */
@@ -67,6 +80,8 @@ export const SHORT_MATERIALS: Readonly<Record<Material, string>> = {
   'copper-brazed': 'brazed',
   'steel-pressed': 'pressed',
   'copper-pressed': 'pressed',
+  'pe-stabbed': 'stabbed',
+  'pe-fused': 'fused',
 };
 
 export const STOCK_NAMES: Readonly<Record<Stock, string>> = {
@@ -93,6 +108,7 @@ const MATERIAL_OF_PART: Readonly<Record<Part['material'], string>> = {
   brass: 'brass',
   copper: 'copper',
   steel: 'steel',
+  polyethylene: 'polyethylene',
   'as-found': 'as found',
 };
 
@@ -126,21 +142,25 @@ const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {
   'press-copper': 'press',
   'press-steel': 'press',
   csst: 'CSST',
+  stab: 'stab',
+  fusion: 'fusion',
 };
 
 /** `3/8 ACR brass flare 90° elbow`, `1/2 CSST × 1/2 male NPT adapter`: what closes a flared tube is a plug in its nut. */
 function nameTubePart(part: Part, join: TubeJoin): string {
   const openings = part.ports.map((port) => nameTubePort(port, part));
   const sizes = part.kind === 'manifold' && new Set(openings).size > 1 ? openings : [...new Set(openings)];
-  if (part.kind === 'adapter' || part.kind === 'flange') {
+  if (isAdapterKind(part.kind)) {
     const [tube, thread] = sizes;
-    return `${tube} ${JOIN_NAMES[join]} × ${thread} ${PART_KIND_NAMES[part.kind]}`;
+    const coupled = part.seats.length > 0 ? ' with a coupling on its head' : '';
+    return `${tube} ${JOIN_NAMES[join]} × ${thread} ${PART_KIND_NAMES[part.kind]}${coupled}`;
   }
   if (part.kind === 'reducing-set') {
     const [small, large] = sizes;
     return `${large} × ${small} ${JOIN_NAMES[join]} reducing set`;
   }
   const kind = join === 'flare' ? (FLARE_NAMES[part.kind] ?? PART_KIND_NAMES[part.kind]) : PART_KIND_NAMES[part.kind]; // prettier-ignore
+  if (isButtJoint(part)) return `${sizes[0]} butt joint`;
   const material = join === 'csst' ? '' : `${MATERIAL_OF_PART[part.material]} `;
   return `${sizes.join(' × ')} ${material}${JOIN_NAMES[join]} ${kind}`;
 }
@@ -150,7 +170,12 @@ const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = { cap: 'plug', 
 function nameTubePort({ end }: Port, { size }: Part): string {
   if (readTaperEnd(end)) return nameTaper(end);
   if (end.kind === 'thread') return `${end.size.replace(/ tube$/, '')} OD`;
-  const name = end.kind === 'socket' ? end.takes.name : end.kind === 'tube' ? end.name : size;
+  const name =
+    end.kind === 'socket' || end.kind === 'fusion-face'
+      ? end.takes.name
+      : end.kind === 'tube'
+        ? end.name
+        : size;
   return name.replace(/ (coil|straight|CSST|steel pipe)$/, '');
 }
 
@@ -176,7 +201,7 @@ export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
 
 /** Their ends differ by what they are. */
 const NEVER_SAID_TO_REDUCE: ReadonlySet<PartKind> = new Set([
-  'hex-bushing', 'face-bushing', 'adapter', 'flange', 'reducing-set', 'manifold', 'existing', 'appliance',
+  'hex-bushing', 'face-bushing', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser', 'existing', 'appliance',
 ]); // prettier-ignore
 
 /** `90° bend`; where a tube goes straight through nothing stands. */

@@ -73,8 +73,7 @@ const JURISDICTION_RULES: Readonly<Record<Jurisdiction, string>> = {
 export const sayJurisdiction = (jurisdiction: Jurisdiction): string =>
   `${JURISDICTION_RULES[jurisdiction]}, edition in force to be confirmed`;
 
-export const namePlacedPipe = (pipe: BodyPlaced): string =>
-  pipe === 'polyethylene' ? 'polyethylene' : MATERIAL_NAMES[pipe];
+export const namePlacedPipe = (pipe: BodyPlaced): string => MATERIAL_NAMES[pipe];
 
 export const namePlacedJoint = (joint: JointPlaced): string =>
   joint === 'bushing' ? 'bushing' : joint === 'connector' ? 'flexible connector' : JOINT_WORDS[joint].name;

@@ -23,6 +23,10 @@ const SHOPS: Readonly<Record<Material, Shop>> = {
   'copper-capillary': () => 'wheel cutter, square; both clean, flux, heat mat',
   'copper-brazed': () => 'wheel cutter, square; both clean, brazing rod, heat mat',
   'steel-pressed': (size) => `${size} jaw, listed for gas; square, deburred, paint and scale off, depth mark`,
+  'pe-stabbed': () =>
+    'pipe shears, square; chamfer tool of the fitting’s maker; depth mark; clean cloth; fittings stay in their bags',
+  'pe-fused': (size) =>
+    `fusion jig and facer with the inserts for ${size.split(' SDR')[0]!}; iron thermometer; clean dry cloths; spare length for a joint cut out`,
   'copper-pressed': (size) => `jaw for ${size}, listed for gas; square, deburred, depth mark`,
 };
 

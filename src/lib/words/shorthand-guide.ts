@@ -81,6 +81,17 @@ export const SHORTHAND_GUIDE: readonly GuideTopic[] = [
     example: 'right 24 of 1/2\nroute up 27 ft of 1/2 csst, appliance "loft heater"',
   },
   {
+    title: 'In the ground',
+    says: 'Polyethylene is called with its wall, as printed: 1 IPS SDR 11 pe, or pe-fused. “cover” is the ground over the pipe at the end of the leg, “bearing” the degrees from north, “printed” the print line of the pipe, “marked” that of what stands at its end, with the most a riser may be buried. Pipe that goes up from it stands on a riser.',
+    example:
+      'right 62 ft of 1 IPS SDR 11 pe, cover 18, bearing 90, printed "1 IPS SDR 11 PE2708 GAS", marked "1 IPS SDR 11 PE2708 GAS" bury 36, place buried\nup 18 of 1 black, place outdoors',
+  },
+  {
+    title: 'Floors and walls',
+    says: '“passes” a floor, wall, outer-wall or vehicle-floor, where along the leg, with a sleeve, a grommet, or unguarded. “fished” says in its maker’s words why tubing hangs unsupported, and the reason.',
+    example: 'up 60 of 3/4, passes floor 40% sleeve\nright 36, passes outer-wall',
+  },
+  {
     title: 'What is copied out',
     says: 'The whole run reads back the same. A length whose text does not say it exactly is written to the nanometre, with what was typed in quotation marks. Parts the shop measured are “own” lines; “units” says what figures without a unit are. After “#” comes a remark, which is not kept.',
     example: 'units mm\nup 1219.2 "48 in" of 3/4 # to the joist\nright 1500\nsource, cap',

@@ -22,6 +22,9 @@ const THINGS: Readonly<Partial<Record<Expected, string>>> = {
   'appliance-kind': 'a kind of appliance (kiln, furnace, range …; or own and a name)',
   gas: 'natural or lp',
   zone: 'a place (indoors, concealed, buried …)',
+  passage: 'floor, wall, outer-wall or vehicle-floor',
+  guard: 'sleeve, grommet or unguarded',
+  degrees: 'whole degrees from north, 0 to 359',
   'pressure-unit': 'one of "in wc", "mbar", "kPa"',
   point: 'centre, face, pipe-end, back or wall',
 };
@@ -56,6 +59,8 @@ export function sayShorthandRefusal(refusal: ShorthandRefusal): string {
       return sayGasInputRefusal(refusal.refusal);
     case 'copper-type-m':
       return 'Type M, DWV and thin-wall copper never carry gas. Types K, L and ACR do, and metric tube.';
+    case 'pe-wall-not-said':
+      return `${refusal.size} says no wall, and fittings are made for one only. Say it as printed on the pipe: “${refusal.size} SDR 11”.`;
     case 'size-not-of-material':
       return `${MATERIAL_NAMES[refusal.material]} is not made in ${refusal.size}. Say another size, or another material.`;
     case 'offset-not-square':

@@ -2,7 +2,14 @@ import type { RuleWords } from './rule-words.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 
 type PlainTubeRule = 'tube-slack' | 'tube-trim' | 'strike-plates' | 'bending';
-type TubeRule = 'bender-mark' | 'bender-radius' | 'bend-straight' | 'press-spacing' | 'support-ends';
+type TubeRule =
+  | 'bender-mark'
+  | 'bender-radius'
+  | 'bend-straight'
+  | 'press-spacing'
+  | 'support-ends'
+  | 'fusion-loss'
+  | 'contraction';
 
 /** What each school says of tube that turns. */
 export const TUBE_RULE_WORDS: {
@@ -118,6 +125,35 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
         says: 'At each end of a leg; a leg of up to two feet has one in its middle.',
       },
       own: { name: 'Own', says: 'As your code or your inspector has it.' },
+    },
+  },
+  'fusion-loss': {
+    title: 'What a fused joint takes',
+    question: 'How much length do facing and melting take at a butt-fused joint?',
+    reason:
+      'Three quarters of an inch to begin with, half from each side. Measure what your facer and your beads take, and enter it.',
+    options: {
+      'three-quarters': {
+        name: 'Three quarters of an inch',
+        says: 'A first figure; spare length is kept for joints that are cut out again.',
+      },
+      own: { name: 'Own', says: 'As joints of your machine and your operator came out.' },
+    },
+  },
+  contraction: {
+    title: 'Contraction of buried pipe',
+    question: 'From what temperature to what does polyethylene shrink once it lies?',
+    reason:
+      'From 90 to 32 °F: pipe warmed by a summer day, and the ground in frost. Polyethylene shrinks an inch and more in a hundred feet for each ten degrees: it is laid in as slack.',
+    options: {
+      'summer-to-frost': {
+        name: '90 to 32 °F',
+        says: 'On the safe side in most places: too much slack does no harm.',
+      },
+      own: {
+        name: 'Own',
+        says: 'As the pipe is when it is laid, and the coldest the ground gets where it lies.',
+      },
     },
   },
   'press-spacing': {

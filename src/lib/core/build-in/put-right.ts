@@ -3,7 +3,7 @@ import { applyOps, type Op } from '../runs/change.ts';
 import { findRank } from '../runs/commands/add-leg.ts';
 import { findMeasures } from '../runs/commands/find-own-measures.ts';
 import { findLegsAt } from '../runs/commands/leg-ways.ts';
-import { insertOp, removeLeg, removeOp, setOp } from '../runs/commands/make-op.ts';
+import { insertOp, removeLeg, removeNode, removeOp, setOp } from '../runs/commands/make-op.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
 import { layOutRun } from '../runs/lay-out-run.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
@@ -139,7 +139,7 @@ function dropNipple({ doc }: RunLayout, { id, leg, far }: LaidLeg): Op[] {
       .filter((clocking) => clocking.leg === leg.id)
       .map((clocking) => removeOp('clockings', clocking)),
     ...removeLeg(doc, id),
-    removeOp('nodes', doc.nodes[far]!),
+    ...removeNode(doc, far),
   ];
 }
 
@@ -172,7 +172,7 @@ function mergeAt(layout: RunLayout, node: string, newId: NewId): Op[] {
       setOp('parts', part, 'share', isDrawnOn ? part.share * share : 1 - (1 - part.share) * share),
     ),
     ...removeLeg(doc, second.id),
-    removeOp('nodes', doc.nodes[node]!),
+    ...removeNode(doc, node),
     insertOp('measures', {
       id: newId(),
       from: centreOf(first.near),

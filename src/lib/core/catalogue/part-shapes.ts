@@ -56,6 +56,8 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
     ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch-a', UP), port('branch-b', DOWN)],
     sizes: 'any',
   },
+  // Out of the ground: the pipe comes in level, its head stands upright.
+  riser: { ports: [port('tube', LEFT), port('thread', UP)], sizes: 'any' },
 };
 
 /** The way a port of a kind looks. */

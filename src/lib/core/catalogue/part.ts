@@ -41,18 +41,25 @@ export interface Port {
 
 /** Ways of joining tube to fittings that are made for it. */
 export const TUBE_JOINS = [
-  'flare', 'compression', 'capillary', 'brazed', 'press-copper', 'press-steel', 'csst',
+  'flare', 'compression', 'capillary', 'brazed', 'press-copper', 'press-steel', 'csst', 'stab', 'fusion',
 ] as const; // prettier-ignore
 export type TubeJoin = (typeof TUBE_JOINS)[number];
 
 /** Kinds that are bought. */
 export const PART_KINDS = [
   'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
-  'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold',
+  'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser',
 ] as const; // prettier-ignore
 export type BoughtKind = (typeof PART_KINDS)[number];
-/** What brings tube to a thread: an end fitting, or one with a flange that is fixed to the wall or the floor it comes through. */
-export type AdapterKind = Extract<BoughtKind, 'adapter' | 'flange'>;
+/**
+ * What brings tube to a thread: an end fitting or transition fitting, one with a flange that is fixed to the wall or the floor it comes
+ * through, an anodeless riser (polyethylene inside a coated steel sleeve) that brings it out of the ground.
+ */
+export const ADAPTER_KINDS = ['adapter', 'flange', 'riser'] as const satisfies readonly BoughtKind[];
+export type AdapterKind = (typeof ADAPTER_KINDS)[number];
+/** Whether a part of this kind brings tube to a thread. */
+export const isAdapterKind = (kind: PartKind): kind is AdapterKind =>
+  (ADAPTER_KINDS as readonly PartKind[]).includes(kind);
 /** Kinds that are bought, what was found in place, and the inlet of an appliance. */
 export type PartKind = BoughtKind | 'existing' | 'appliance';
 
@@ -64,7 +71,7 @@ export interface Part {
   readonly id: string;
   readonly kind: PartKind;
   readonly size: LegSize;
-  readonly material: 'black-malleable' | 'brass' | 'copper' | 'steel' | 'as-found';
+  readonly material: 'black-malleable' | 'brass' | 'copper' | 'steel' | 'polyethylene' | 'as-found';
   /** How tube is joined to it; null for what only screws. */
   readonly join: TubeJoin | null;
   /** Gas passes between all of them. */

@@ -3,16 +3,17 @@ import type { Provenance } from './confidence.ts';
 import type { NominalSize } from '../ends/size.ts';
 
 /** Systems of material: each is a craft of its own, with its ends, its joints and its settings. */
-export const SYSTEMS = ['threaded-steel', 'csst', 'copper', 'press'] as const;
+export const SYSTEMS = ['threaded-steel', 'csst', 'copper', 'press', 'polyethylene'] as const;
 export type SystemId = (typeof SYSTEMS)[number];
 
 /**
  * What a leg can be made of, and how it is joined: black steel pipe with NPT threads, black steel tube with R threads; corrugated stainless
- * tubing in a yellow or in an arc-resistant jacket; copper with flares, with olives, soldered, brazed; steel and copper that are pressed.
+ * tubing in a yellow or in an arc-resistant jacket; copper with flares, with olives, soldered, brazed; steel and copper that are pressed;
+ * polyethylene in stab fittings, and polyethylene that is fused.
  */
 export const MATERIALS = [
   'black-iron', 'steel-r', 'csst', 'csst-arc', 'copper-flared', 'copper-compression', 'copper-capillary', 'copper-brazed',
-  'steel-pressed', 'copper-pressed',
+  'steel-pressed', 'copper-pressed', 'pe-stabbed', 'pe-fused',
 ] as const; // prettier-ignore
 export type Material = (typeof MATERIALS)[number];
 

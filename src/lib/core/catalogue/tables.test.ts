@@ -233,6 +233,7 @@ describe('standardCatalogue', () => {
         flange: true,
         'reducing-set': true,
         manifold: true,
+        riser: true,
       };
       for (const kind of PART_KINDS) {
         const part = standardCatalogue.findPart(kind, size);

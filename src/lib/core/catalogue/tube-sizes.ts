@@ -1,9 +1,11 @@
 import {
   COPPER_SIZES,
   NOMINAL_SIZES,
+  PE_SIZES,
   type CopperSize,
   type LegSize,
   type NominalSize,
+  type PeSize,
 } from '../ends/size.ts';
 import type { Stock } from './pipe.ts';
 import { INCH, inches, millimetres, type Length } from '../units/length.ts';
@@ -73,3 +75,39 @@ export const STEEL_PRESS_SIZES: readonly NominalSize[] = NOMINAL_SIZES.slice(
 
 /** Whether it is a size of copper. */
 export const isCopperSize = (size: LegSize): size is CopperSize => OUTSIDES.has(size);
+
+/** Iron pipe size: the outside of steel pipe of that name, inches. Source: ASTM D2513; a test holds every published row against it. */
+const IRON_PIPE_OUTSIDES: Readonly<Record<string, number>> = {
+  '1/2': 0.84,
+  '3/4': 1.05,
+  '1': 1.315,
+  '1-1/4': 1.66,
+  '1-1/2': 1.9,
+  '2': 2.375,
+};
+
+/** What a size of polyethylene pipe says of it: lengths in nm. The wall is the least one, outside over dimension ratio. */
+export interface PeFigures {
+  readonly nominal: NominalSize;
+  readonly system: 'CTS' | 'IPS';
+  readonly sdr: number;
+  readonly outside: Length;
+  readonly wall: Length;
+  readonly bore: Length;
+}
+
+function workOutPe(size: PeSize): PeFigures {
+  const [nominal, system, , sdr] = size.split(' ') as [NominalSize, 'CTS' | 'IPS', string, string];
+  // Copper tube size: an eighth of an inch more than its name, as of type L.
+  const outside = system === 'CTS' ? inches(readInches(nominal)) + (2 * INCH) / SIXTEENTHS : inches(IRON_PIPE_OUTSIDES[nominal]!); // prettier-ignore
+  const wall = Math.round(outside / Number(sdr));
+  return { nominal, system, sdr: Number(sdr), outside, wall, bore: outside - 2 * wall };
+}
+
+const PE_FIGURES: ReadonlyMap<string, PeFigures> = new Map(PE_SIZES.map((size) => [size, workOutPe(size)]));
+
+/** The figures of a size of polyethylene pipe. */
+export const getPeFigures = (size: PeSize): PeFigures => PE_FIGURES.get(size)!;
+
+/** Whether it is a size of polyethylene pipe. */
+export const isPeSize = (size: LegSize): size is PeSize => PE_FIGURES.has(size);

@@ -26,6 +26,7 @@ export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
   corrugated: look(6.5, { dash: [1.6, 2.6] }),
   copper: look(1.4),
   pressed: look(3, { dash: [16, 3.5, 3.5, 3.5] }),
+  plastic: look(4.5, { dash: [8, 4] }),
   'made-up': look(6),
   face: look(2.2),
   cap: look(3),

@@ -24,9 +24,23 @@ export const COPPER_SIZES = [
 ] as const; // prettier-ignore
 export type CopperSize = (typeof COPPER_SIZES)[number];
 
+/**
+ * Polyethylene gas pipe by its outside (copper tube size or iron pipe size) and its dimension ratio, outside over wall: fittings are made for
+ * one wall only, so the wall is part of what it is called. Smallest first.
+ */
+export const PE_SIZES = [
+  '1/2 CTS SDR 7', '1/2 IPS SDR 9.3', '1/2 IPS SDR 11', '1/2 IPS SDR 13.5',
+  '3/4 CTS SDR 9.7', '3/4 IPS SDR 9.3', '3/4 IPS SDR 11', '3/4 IPS SDR 13.5',
+  '1 CTS SDR 11.1', '1 CTS SDR 11.4', '1 CTS SDR 12.5', '1 IPS SDR 9.3', '1 IPS SDR 11', '1 IPS SDR 13.5',
+  '1-1/4 CTS SDR 11.4', '1-1/4 CTS SDR 15.3', '1-1/4 IPS SDR 9.3', '1-1/4 IPS SDR 10', '1-1/4 IPS SDR 11', '1-1/4 IPS SDR 13.5',
+  '1-1/2 IPS SDR 9.3', '1-1/2 IPS SDR 11', '1-1/2 IPS SDR 13.5',
+  '2 IPS SDR 9.3', '2 IPS SDR 11', '2 IPS SDR 13.5',
+] as const; // prettier-ignore
+export type PeSize = (typeof PE_SIZES)[number];
+
 /** What a leg may be called by size: whatever its craft calls it. */
-export type LegSize = NominalSize | CopperSize;
-export const LEG_SIZES: readonly LegSize[] = [...NOMINAL_SIZES, ...COPPER_SIZES];
+export type LegSize = NominalSize | CopperSize | PeSize;
+export const LEG_SIZES: readonly LegSize[] = [...NOMINAL_SIZES, ...COPPER_SIZES, ...PE_SIZES];
 
 const RANKS: ReadonlyMap<string, number> = new Map(LEG_SIZES.map((size, i) => [size, i]));
 /** Where a size stands in the lists: smaller ones of its own kind before it; −1 for what is on none. */

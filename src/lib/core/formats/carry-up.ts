@@ -66,6 +66,19 @@ export const STEPS: Readonly<Record<number, Step>> = {
   },
   // 9: legs say where they run. Of older legs nobody said it.
   8: { document: (doc) => ({ ...doc, schema: 9 }), ...stays },
+  // 10: what is buried says how deep it lies, which way, and what is printed on it; legs pass floors and walls. Older runs say nothing of it.
+  9: {
+    ...stays,
+    document: (doc) => ({
+      ...doc,
+      schema: 10,
+      covers: {},
+      bearings: {},
+      prints: {},
+      passages: {},
+      fished: {},
+    }),
+  },
 };
 
 function addToSettings(op: Op): Op {

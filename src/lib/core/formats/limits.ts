@@ -6,6 +6,8 @@ export const LIMITS = {
   people: 30,
   typed: 60,
   reason: 300,
+  /** A print line along a pipe, or what stands on a fitting. */
+  print: 200,
   readings: 40,
   ownParts: 200,
   partsInPick: 6,

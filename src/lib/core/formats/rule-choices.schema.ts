@@ -35,6 +35,9 @@ const engagementChoice = Joi.alternatives().try(
 );
 
 /** A school of a rule; where a shop may add one of its own, it says what and why. */
+/** Of pipe that is laid, and of the ground. */
+const fahrenheit = Joi.number().min(-60).max(160).required();
+
 const plainChoices = Object.fromEntries(
   PLAIN_RULES.map(({ id, options, mayAdd }) => {
     const school = Joi.object({ option: oneOf(options) });
@@ -116,6 +119,14 @@ export const ruleChoicesSchema = Joi.object({
   'support-ends': Joi.alternatives().try(
     Joi.object({ option: oneOf(['twelve-inches']) }),
     Joi.object({ option: oneOf(['own']), length: short }),
+  ),
+  'fusion-loss': Joi.alternatives().try(
+    Joi.object({ option: oneOf(['three-quarters']) }),
+    Joi.object({ option: oneOf(['own']), length: short }),
+  ),
+  contraction: Joi.alternatives().try(
+    Joi.object({ option: oneOf(['summer-to-frost']) }),
+    Joi.object({ option: oneOf(['own']), laying: fahrenheit, coldest: fahrenheit }),
   ),
   ...plainChoices,
 }).required();

@@ -1,5 +1,7 @@
 import Joi from 'joi';
+import { GUARDS, PASSAGES } from '../permissions/passage.ts';
 import { ZONES } from '../permissions/zone.ts';
+import { MOST_COVER } from '../runs/cover.ts';
 import { PART_KINDS } from '../catalogue/part.ts';
 import { CRAFTS, getCraftOf } from '../materials/crafts.ts';
 import { AXES, getOpposite } from '../geometry/axis.ts';
@@ -206,6 +208,20 @@ const clockingSchema = entity({
 });
 
 const zoneSchema = entity({ zone: oneOf(ZONES) });
+const coverSchema = entity({ cover: Joi.number().integer().min(1).max(MOST_COVER).required(), typed });
+const bearingSchema = entity({ degrees });
+const printSchema = entity({
+  text: text(LIMITS.print).allow(''),
+  bury: Joi.number().integer().min(1).max(MOST_COVER).allow(null).required(),
+  typed,
+});
+const passageSchema = entity({
+  leg: idSchema,
+  kind: oneOf(PASSAGES),
+  share: Joi.number().min(0).max(1).required(),
+  guard: oneOf(GUARDS).allow(null),
+});
+const fishedSchema = entity({ text: text(LIMITS.reason), reason: text(LIMITS.reason) });
 
 const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
   for (const collection of [
@@ -219,6 +235,11 @@ const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
     doc.anchors,
     doc.clockings,
     doc.zones,
+    doc.covers,
+    doc.bearings,
+    doc.prints,
+    doc.passages,
+    doc.fished,
   ]) {
     for (const [key, { id }] of Object.entries(collection)) {
       if (key !== id) return helpers.error('any.invalid');
@@ -241,6 +262,11 @@ export const ENTITY_SCHEMAS: Readonly<Record<Entities, Joi.Schema>> = {
   anchors: anchorSchema,
   clockings: clockingSchema,
   zones: zoneSchema,
+  covers: coverSchema,
+  bearings: bearingSchema,
+  prints: printSchema,
+  passages: passageSchema,
+  fished: fishedSchema,
 };
 
 const isRoomInLegs: Joi.CustomValidator<RunDoc['parts']> = (parts, helpers) =>
@@ -266,6 +292,11 @@ export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   clockings: mapOf('clockings'),
   obstacles: empty,
   zones: mapOf('zones'),
+  covers: mapOf('covers'),
+  bearings: mapOf('bearings'),
+  prints: mapOf('prints'),
+  passages: mapOf('passages'),
+  fished: mapOf('fished'),
 })
   .required()
   .custom(idsMatchKeys);

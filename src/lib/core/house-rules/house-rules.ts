@@ -3,7 +3,9 @@ import type { TapeGraduation } from '../units/tape.ts';
 import { bendStraightRule, type BendStraightChoice } from './bend-straight.ts';
 import { benderMarkRule, type BenderMarkChoice } from './bender-mark.ts';
 import { benderRadiusRule, type BenderRadiusChoice } from './bender-radius.ts';
+import { contractionRule, type ContractionChoice } from './contraction.ts';
 import { engagementFigureRule, type EngagementChoice } from './engagement-figure.ts';
+import { fusionLossRule, type FusionLossChoice } from './fusion-loss.ts';
 import { howTightRule, type HowTightChoice } from './how-tight.ts';
 import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
 import type { PlainChoice } from './house-rule.ts';
@@ -35,6 +37,8 @@ export const HOUSE_RULES = [
   bendStraightRule,
   pressSpacingRule,
   supportEndsRule,
+  fusionLossRule,
+  contractionRule,
   ...PLAIN_RULES,
 ] as const;
 
@@ -63,6 +67,8 @@ export interface HouseRules extends PlainHouseRules {
   readonly 'bend-straight': BendStraightChoice;
   readonly 'press-spacing': PressSpacingChoice;
   readonly 'support-ends': SupportEndsChoice;
+  readonly 'fusion-loss': FusionLossChoice;
+  readonly contraction: ContractionChoice;
 }
 
 /** The choices a document carries: a rule that is absent stands at its default. */
@@ -95,6 +101,8 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'bend-straight': { option: 'one-diameter' },
     'press-spacing': { option: 'two-inches' },
     'support-ends': { option: 'twelve-inches' },
+    'fusion-loss': { option: 'three-quarters' },
+    contraction: { option: 'summer-to-frost' },
     ...choices,
   };
 }

@@ -1,6 +1,7 @@
 import { MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
 import { INCH } from '../units/length.ts';
 import { USUAL_AHEAD } from './bender-mark.ts';
+import { USUAL_TEMPERATURES } from './contraction.ts';
 import { DEFAULT_TURNS } from './engagement-figure.ts';
 import { USUAL_WINDOWS } from './how-tight.ts';
 import type { HouseRules, RuleId } from './house-rules.ts';
@@ -24,6 +25,8 @@ const BEGINS_WITH: Readonly<Record<string, object>> = {
   'bend-straight own': { length: INCH },
   'press-spacing own': { length: 2 * INCH },
   'support-ends own': { length: 12 * INCH },
+  'fusion-loss own': { length: (3 * INCH) / 4 },
+  'contraction own': USUAL_TEMPERATURES,
 };
 
 /** The choice an option of a rule stands for when it is first picked. */

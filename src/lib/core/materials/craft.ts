@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { AdapterKind, BoughtKind, Part, Port } from '../catalogue/part.ts';
 import type { Material, Stock, SystemId } from '../catalogue/pipe.ts';
-import type { ManifoldOpening } from '../catalogue/tube-parts.ts';
+import type { ManifoldOpening } from '../catalogue/tube-part-ids.ts';
 import type { TaperEnd, TaperFamily } from '../catalogue/taper-end.ts';
 import type { TaperThread } from '../catalogue/thread.ts';
 import type { End, Gender } from '../ends/end.ts';
@@ -66,6 +66,8 @@ export interface Bending {
   readonly least: Length;
   /** How much must be left straight between two bends. */
   readonly between: Length;
+  /** And between a bend and a joint. */
+  readonly beforeJoint: Length;
 }
 
 /** Where tube may be cut over an end whose fitting was not measured: left longer, marked and trimmed in place. */
@@ -74,7 +76,7 @@ export type Trimming = 'never' | 'last-end' | 'any-end';
 /** How a material is shown: the unit its trade measures in, the ink of its line, the number of its colour in a DXF file. */
 export interface MaterialTraits {
   readonly unit: LengthUnit;
-  readonly ink: 'pipe' | 'pipe-r' | 'corrugated' | 'copper' | 'pressed';
+  readonly ink: 'pipe' | 'pipe-r' | 'corrugated' | 'copper' | 'pressed' | 'plastic';
   readonly colour: number;
 }
 
@@ -105,8 +107,8 @@ export interface Craft {
   listThreads(settings: Settings, catalogue: Catalogue): readonly { readonly system: TaperFamily; readonly size: NominalSize }[]; // prettier-ignore
   /** The adapter between its tube and something threaded: `thread` is the adapter's own. Null where none is sold. */
   findAdapter(kind: AdapterKind, settings: Settings, thread: TaperEnd, catalogue: Catalogue): Part | null;
-  /** Whether its end fittings are made with a flange too, that is fixed where the tube comes through. */
-  readonly hasFlange: boolean;
+  /** The kinds of what brings its tube to a thread, the usual one first; empty where it screws itself. */
+  listAdapterKinds(settings: Settings): readonly AdapterKind[];
   /** The manifold with these openings, each for its tube or with a pipe thread; null where none is made for it. */
   findManifold(settings: Settings, openings: readonly ManifoldOpening[], catalogue: Catalogue): Part | null;
   /** Outside diameter, nm; null where it is not known. */

@@ -4,6 +4,7 @@ import type { LegSize } from '../ends/size.ts';
 import type { Craft, MaterialTraits, Settings } from './craft.ts';
 import { copper } from './copper/copper.ts';
 import { csst } from './csst/csst.ts';
+import { polyethylene } from './polyethylene/polyethylene.ts';
 import { press } from './press/press.ts';
 import { threadedSteel } from './threaded-steel/threaded-steel.ts';
 
@@ -13,6 +14,7 @@ export const CRAFTS: Readonly<Record<SystemId, Craft>> = {
   csst,
   copper,
   press,
+  polyethylene,
 };
 
 /** The craft of a leg, or of anything with its settings. */

@@ -1,11 +1,12 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
-import { makeTubeOpening, TUBE_KINDS } from '../catalogue/tube-parts.ts';
+import { JOIN_ADAPTERS, makeTubeOpening, TUBE_KINDS } from '../catalogue/tube-joins.ts';
 import type { End, TubeEnd } from '../ends/end.ts';
 import type { LegSize } from '../ends/size.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { Length } from '../units/length.ts';
 import type { Craft, EndUnknown, Settings, WorkedEnd } from './craft.ts';
 
 /** What differs from one craft of tube to another; the rest is answered alike. */
@@ -15,7 +16,6 @@ export interface TubeTrade extends Pick<
   | 'materials'
   | 'fields'
   | 'turnsBy'
-  | 'hasFlange'
   | 'findBending'
   | 'getTrimming'
   | 'getSlack'
@@ -30,10 +30,12 @@ export interface TubeTrade extends Pick<
   getJoin(settings: Settings): TubeJoin;
   /** The end of its tube as it goes into a fitting. */
   getTubeEnd(settings: Settings): TubeEnd;
+  /** What a joint takes of its length (nm) where that is the shop's to say and not the fitting's; null where it is the fitting's. */
+  getDepth?(settings: Settings, rules: HouseRules): Length | null;
 }
 
 /** A craft whose tube goes into fittings that are made for it: nothing is threaded on it, and no piece is bought ready made. */
-export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Craft {
+export function makeTubeCraft({ getJoin, getTubeEnd, getDepth = () => null, ...trade }: TubeTrade): Craft {
   const opening = (settings: Settings): End => makeTubeOpening(getJoin(settings), settings.size);
   const isCarried: Craft['isCarried'] = (settings, catalogue) =>
     catalogue.ends.figure(getTubeEnd(settings)).kind !== 'unknown';
@@ -41,6 +43,7 @@ export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Cra
     ...trade,
     screws: false,
     listKinds: (settings) => TUBE_KINDS[getJoin(settings)],
+    listAdapterKinds: (settings) => JOIN_ADAPTERS[getJoin(settings)],
     listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),
     getEnd: (settings, gender) => (gender === 'male' ? getTubeEnd(settings) : opening(settings)),
     goTogether: (a, b) => a.material === b.material,
@@ -59,7 +62,7 @@ export function makeTubeCraft({ getJoin, getTubeEnd, ...trade }: TubeTrade): Cra
     },
     workOut: (settings, part, port, catalogue, rules) =>
       isCarried(settings, catalogue)
-        ? workOut(getTubeEnd(settings), part, port, catalogue, rules)
+        ? workOut(getTubeEnd(settings), getDepth(settings, rules), part, port, catalogue, rules)
         : bare(null, 'size-not-carried'),
     getFigureKey: () => null,
     listBought: () => [],
@@ -77,11 +80,19 @@ const bare = (takeOff: number | null, unknown: EndUnknown | null): WorkedEnd => 
 
 /**
  * A tube in an opening made for it: take-off (nm) = reach of the opening − how far the tube goes in beyond its face; of a flare, less what
- * the flare itself takes. Not known where the part was not measured.
+ * the flare itself takes, of a fused end less what facing and melting take. Not known where the part was not measured.
  */
-function workOut(tube: TubeEnd, part: Part, port: Port, catalogue: Catalogue, rules: HouseRules): WorkedEnd {
+function workOut(
+  tube: TubeEnd,
+  taken: Length | null,
+  part: Part,
+  port: Port,
+  catalogue: Catalogue,
+  rules: HouseRules,
+): WorkedEnd {
   const reach = findReach(port);
-  const depth = port.depth === null ? 0 : port.depth.standing === 'unknown' ? null : port.depth.length;
+  const depth =
+    port.depth === null ? (taken ?? 0) : port.depth.standing === 'unknown' ? null : port.depth.length;
   const takeOff = reach === null || depth === null ? null : reach - depth;
   const verdict = judgeEnds(tube, port.end, catalogue.ends, rules);
   return {

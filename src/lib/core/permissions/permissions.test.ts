@@ -19,11 +19,11 @@ const join = (
 describe('where a pipe may run', () => {
   const SAID: readonly (readonly [BodyPlaced, ZoneId, Jurisdiction, Permit, readonly PermitCondition[], PermitReason | null])[] = [
     // Polyethylene: in the ground only, under a building in a listed sleeve only, never in a vehicle.
-    ['polyethylene', 'buried', 'us-model', 'if', ['cover-and-tracer', 'tested-before-fill'], null],
-    ['polyethylene', 'under-slab', 'us-model', 'if', ['listed-sleeve'], null],
-    ['polyethylene', 'indoors', 'uk', 'forbidden', [], 'only-in-the-ground'],
-    ['polyethylene', 'outdoors', 'us-model', 'forbidden', [], 'only-in-the-ground'],
-    ['polyethylene', 'vehicle', 'uk-vehicle', 'forbidden', [], 'only-in-the-ground'],
+    ['pe-stabbed', 'buried', 'us-model', 'if', ['cover-and-tracer', 'tested-before-fill'], null],
+    ['pe-stabbed', 'under-slab', 'us-model', 'if', ['listed-sleeve'], null],
+    ['pe-stabbed', 'indoors', 'uk', 'forbidden', [], 'only-in-the-ground'],
+    ['pe-stabbed', 'outdoors', 'us-model', 'forbidden', [], 'only-in-the-ground'],
+    ['pe-stabbed', 'vehicle', 'uk-vehicle', 'forbidden', [], 'only-in-the-ground'],
     // Nothing of steel bare in the ground.
     ['black-iron', 'buried', 'us-model', 'if', ['coated', 'tested-before-fill'], null],
     ['black-iron', 'indoors', 'us-model', 'allowed', [], null],

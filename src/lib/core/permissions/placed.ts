@@ -1,9 +1,9 @@
 import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { JOINT_KINDS, type JointKindId } from '../joints/pair-verdict.ts';
 
-/** What may run somewhere: what legs are made of, and polyethylene. */
-export const PLACED_MATERIALS = [...MATERIALS, 'polyethylene'] as const;
-export type BodyPlaced = Material | 'polyethylene';
+/** What may run somewhere: what legs are made of. */
+export const PLACED_MATERIALS = MATERIALS;
+export type BodyPlaced = Material;
 
 /** What may stand somewhere: joints, and parts that are forbidden in places whatever their joints are. */
 export const PLACED_JOINTS = [...JOINT_KINDS, 'bushing', 'connector'] as const;
@@ -23,7 +23,8 @@ const FAMILIES: Readonly<Record<BodyPlaced, PipeFamily>> = {
   'copper-brazed': 'copper',
   'steel-pressed': 'pressed-steel',
   'copper-pressed': 'copper',
-  polyethylene: 'polyethylene',
+  'pe-stabbed': 'polyethylene',
+  'pe-fused': 'polyethylene',
 };
 /** The family of what a leg is made of. */
 export const getPipeFamily = (material: BodyPlaced): PipeFamily => FAMILIES[material];

@@ -1,4 +1,5 @@
 import type { Part, Port } from '../catalogue/part.ts';
+import { isButtJoint } from '../catalogue/tube-parts.ts';
 import { goesIn, type End } from '../ends/end.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
@@ -96,6 +97,8 @@ class Assembler {
   readonly #layout: RunLayout;
   readonly #bodies: Body[] = [];
   readonly #joints: LaidJoint[] = [];
+  /** Butt joints of which one side was met. */
+  readonly #melted = new Map<string, { readonly id: string; readonly opening: Opening }>();
 
   constructor(layout: RunLayout) {
     this.#layout = layout;
@@ -124,6 +127,8 @@ class Assembler {
   }
 
   #addPart(id: string, part: Part, leg: string | null): void {
+    // Nothing stands where two pipes are melted together: their joint is made by the second of them.
+    if (isButtJoint(part)) return;
     const isFixed = part.kind === 'existing' || part.kind === 'appliance';
     this.#bodies.push({ kind: isFixed ? 'fixed' : 'part', id, part });
     for (const [i, [a, b]] of part.seats.entries()) {
@@ -148,6 +153,10 @@ class Assembler {
   #joinPipe(piece: Piece, end: LaidEnd): void {
     const { joint } = end;
     if (!joint) return;
+    if (isButtJoint(joint.part)) {
+      this.#meltTogether(piece, end, joint);
+      return;
+    }
     // A tube goes through several legs: each end is of its own.
     const leg = this.#layout.legs.get(end.leg)!.leg;
     const links = this.#findLinks(end);
@@ -172,6 +181,27 @@ class Assembler {
       leg: leg.id,
       takeOff: end.takeOff,
       tightness: joint.tightness,
+    });
+  }
+
+  /** Two pipes melted end to end are one joint, under the id of the end that was walked first. */
+  #meltTogether(piece: Piece, end: LaidEnd, { verdict, tightness }: NonNullable<LaidEnd['joint']>): void {
+    const leg = this.#layout.legs.get(end.leg)!.leg;
+    const own: Opening = { body: piece.id, port: null, end: getCraft(leg).getEnd(leg, 'male') };
+    const at = end.station.split('.')[0]!;
+    const first = this.#melted.get(at);
+    if (!first) {
+      this.#melted.set(at, { id: end.id, opening: own });
+      return;
+    }
+    this.#joints.push({
+      id: first.id,
+      kind: verdict.joint,
+      verdict,
+      sides: [first.opening, own],
+      leg: leg.id,
+      takeOff: end.takeOff,
+      tightness,
     });
   }
 

@@ -16,6 +16,11 @@ export const COLLECTIONS = [
   'anchors',
   'clockings',
   'zones',
+  'covers',
+  'bearings',
+  'prints',
+  'passages',
+  'fished',
 ] as const;
 export type Collection = (typeof COLLECTIONS)[number];
 
@@ -70,6 +75,12 @@ export const COMMAND_NAMES = [
   'close-end',
   'build-trap',
   'say-zone',
+  'say-cover',
+  'say-bearing',
+  'say-print',
+  'say-fished',
+  'put-passage',
+  'take-out-passage',
   'switch-legs',
   'put-right',
   'choose-rule',

@@ -1,12 +1,22 @@
+import type { SaidOf } from './commands/make-op.ts';
 import { centreOf, getSpecId, type Ref, type RunDoc } from './run.ts';
 
 /** A reference in the document that leads nowhere. */
 export interface BrokenReference {
   readonly code: 'run-reference-broken';
-  readonly in: 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'picks' | 'zones';
+  readonly in: 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'picks' | 'passages' | SaidOf;
   readonly id: string;
   readonly missing: string;
 }
+
+/** What each may be said of. */
+const SAID_OF_WHAT: Readonly<Record<SaidOf, readonly ('legs' | 'nodes' | 'parts')[]>> = {
+  zones: ['legs'],
+  covers: ['nodes'],
+  bearings: ['legs'],
+  prints: ['legs', 'nodes', 'parts'],
+  fished: ['legs'],
+};
 
 /** Finds the first reference to a node or a part that is not there; null when the document hangs together. */
 export function findBrokenReference(doc: RunDoc): BrokenReference | null {
@@ -29,14 +39,19 @@ export function findBrokenReference(doc: RunDoc): BrokenReference | null {
     if (!Object.hasOwn(doc.specs, spec))
       return { code: 'run-reference-broken', in: 'legs', id: leg.id, missing: spec };
   }
-  for (const collection of ['specs', 'parts', 'picks'] as const) {
+  for (const collection of ['specs', 'parts', 'picks', 'passages'] as const) {
     for (const { id, leg } of Object.values(doc[collection])) {
       if (!Object.hasOwn(doc.legs, leg))
         return { code: 'run-reference-broken', in: collection, id, missing: leg };
     }
   }
-  for (const id of Object.keys(doc.zones))
-    if (!Object.hasOwn(doc.legs, id)) return { code: 'run-reference-broken', in: 'zones', id, missing: id };
+  for (const [collection, things] of Object.entries(SAID_OF_WHAT) as [
+    SaidOf,
+    (typeof SAID_OF_WHAT)[SaidOf],
+  ][])
+    for (const id of Object.keys(doc[collection]))
+      if (!things.some((thing) => Object.hasOwn(doc[thing], id)))
+        return { code: 'run-reference-broken', in: collection, id, missing: id };
   for (const measure of Object.values(doc.measures)) {
     const found = broken('measures', measure.id, [measure.from, measure.to]);
     if (found) return found;

@@ -30,6 +30,11 @@ export const MOST_IN: Readonly<Record<Counted, number>> = {
   anchors: 24_000,
   clockings: 24_000,
   zones: 12_000,
+  covers: 12_000,
+  bearings: 12_000,
+  prints: 24_000,
+  passages: 24_000,
+  fished: 12_000,
 };
 
 /** A kind of entry of which a run holds so many, and at most so many. */

@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { AdapterKind } from '../catalogue/part.ts';
 import { PART_SHAPES } from '../catalogue/part-shapes.ts';
-import type { ManifoldOpening } from '../catalogue/tube-parts.ts';
+import type { ManifoldOpening } from '../catalogue/tube-part-ids.ts';
 import { makeTaperEnd, readTaperEnd, type TaperEnd } from '../catalogue/taper-end.ts';
 import { getOppositeGender, type End } from '../ends/end.ts';
 import type { NominalSize } from '../ends/size.ts';
@@ -19,7 +19,7 @@ export type Infer = (node: RunNode, legs: readonly Leg[], catalogue: Catalogue) 
 
 /**
  * Tube that meets pipe, or is capped where no cap is made for it: on the end of a pipe straight on an adapter with a female thread; else a
- * fitting of the pipe, with an adapter in each opening that tube leaves by. Of the threads an adapter is sold with the usual one, or the first
+ * fitting of the pipe, with an adapter in each opening that tube leaves by; out of the ground a riser. Of the threads an adapter is sold with the usual one, or the first
  * that the fitting is made with. Null where all legs are of one kind: nothing comes between.
  */
 export function joinByAdapters(
@@ -37,6 +37,7 @@ export function joinByAdapters(
   const straight = legs.length === 2 && legs.includes(host as Leg) ? screwOn(node, host as Leg, guest, catalogue) : null; // prettier-ignore
   return (
     straight ??
+    standAsRiser(node, legs, guest, catalogue) ??
     standOnManifold(node, legs, guest, catalogue) ??
     standBetween(node, legs, host, guests, infer, catalogue)
   );
@@ -82,9 +83,36 @@ const canScrewOn = (node: RunNode, host: Leg, guest: Leg): boolean =>
 export function listAdapterKinds(node: RunNode, legs: readonly Leg[]): readonly AdapterKind[] {
   const guest = legs.find((leg) => !getCraft(leg).screws);
   const host = legs.find((leg) => getCraft(leg).screws);
-  if (!guest || !host || legs.length !== 2 || !canScrewOn(node, host, guest)) return [];
-  return getCraft(guest).hasFlange ? ['adapter', 'flange'] : ['adapter'];
+  if (!guest || !host || legs.length !== 2) return [];
+  if (isRiserPlace(node, legs, guest, host)) return ['riser'];
+  if (!canScrewOn(node, host, guest)) return [];
+  return getCraft(guest)
+    .listAdapterKinds(guest)
+    .filter((kind) => kind !== 'riser');
 }
+
+/**
+ * Out of the ground: pipe that goes straight up from tube that comes in level stands on a riser, whose head is male (a fitting goes straight on
+ * it) or has a coupling on it (that takes a pipe). Null where they do not meet so, where something else was chosen, or none is made.
+ */
+function standAsRiser(node: RunNode, legs: readonly Leg[], guest: Leg, catalogue: Catalogue): PartOf | null {
+  const host = legs.find((leg) => leg !== guest);
+  const craft = getCraft(guest);
+  if (!host || !isRiserPlace(node, legs, guest, host)) return null;
+  if (node.part.kind === 'chosen' && node.part.part !== 'riser') return null;
+  const pipe = readTaperEnd(getCraft(host).getEnd(host, 'female'));
+  const gender = isMaleAt(host, node.id) ? 'male' : 'female';
+  const part = pipe && craft.findAdapter('riser', guest, { ...pipe, gender }, catalogue);
+  return part && { kind: 'part', part, legs: [guest, host], adapters: null };
+}
+
+/** Whether one of these two is pipe that rises from tube which is brought out of the ground by a riser. */
+const isRiserPlace = (node: RunNode, legs: readonly Leg[], guest: Leg, host: Leg): boolean =>
+  legs.length === 2 &&
+  getCraft(host).screws &&
+  getCraft(guest).listAdapterKinds(guest).includes('riser') &&
+  getVectorFrom(host, node.id).z >= 1 - 1e-6 &&
+  Math.abs(getVectorFrom(guest, node.id).z) < 1e-6;
 
 /** A manifold of the tube's maker, with a pipe thread in it for whatever pipe meets it; null where they do not meet so, or none is made. */
 function standOnManifold(

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
-import { getWidth } from '../catalogue/tube-parts.ts';
+import { getWidth } from '../catalogue/tube-joins.ts';
 import { getCraft } from '../materials/crafts.ts';
 import type { Link } from './chains.ts';
 import type { Fitting } from './fitting.ts';

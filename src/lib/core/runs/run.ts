@@ -6,11 +6,12 @@ import type { End, ThreadEnd } from '../ends/end.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
+import type { Guard, PassageKind } from '../permissions/passage.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 9;
+export const RUN_SCHEMA = 10;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -36,6 +37,16 @@ export interface RunDoc {
   readonly obstacles: Readonly<Record<string, never>>;
   /** Where legs run, under the leg's own id; of a leg that is not among them nobody said it. */
   readonly zones: Readonly<Record<string, LegZone>>;
+  /** How deep buried nodes lie, under the node's own id. */
+  readonly covers: Readonly<Record<string, Cover>>;
+  /** Which way trenches go on the ground, under the leg's own id: for the sketch, nothing is worked out from it. */
+  readonly bearings: Readonly<Record<string, Bearing>>;
+  /** What is printed on pipe (under its leg's id), on what stands at a node, or on a part in a leg (under theirs). */
+  readonly prints: Readonly<Record<string, PrintedOn>>;
+  /** Floors and walls that legs pass. */
+  readonly passages: Readonly<Record<string, Passage>>;
+  /** Legs that were fished through what is closed, under the leg's own id. */
+  readonly fished: Readonly<Record<string, Fished>>;
 }
 
 /** Lengths of a part as this shop measured them, in place of what the catalogue says of it. */
@@ -231,6 +242,46 @@ export interface LegZone {
   readonly zone: ZoneId;
 }
 
+/** How much ground lies over the pipe at a node, nm. */
+export interface Cover {
+  readonly id: string;
+  readonly cover: Length;
+  readonly typed: string;
+}
+
+/** Whole degrees clockwise from north. */
+export interface Bearing {
+  readonly id: string;
+  readonly degrees: number;
+}
+
+/** A print line or a marking as it was read off. */
+export interface PrintedOn {
+  readonly id: string;
+  readonly text: string;
+  /** Of a riser: how deep it may be buried at the most, as printed on it, nm; null where that was not read. */
+  readonly bury: Length | null;
+  readonly typed: string;
+}
+
+/** A floor or a wall that a leg passes, at a share of it (0 to 1, from the leg's beginning). */
+export interface Passage {
+  readonly id: string;
+  readonly leg: string;
+  readonly kind: PassageKind;
+  readonly share: number;
+  /** Null while nobody said it. */
+  readonly guard: Guard | null;
+}
+
+/** A leg of tubing that was fished: held by nothing, as its maker's own text has it. */
+export interface Fished {
+  readonly id: string;
+  /** The maker's words, and where they stand. */
+  readonly text: string;
+  readonly reason: string;
+}
+
 /** A fixed place: flow runs from the source, whatever order the legs were drawn in. */
 export interface Anchor {
   readonly id: string;
@@ -272,6 +323,11 @@ export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleCh
     clockings: {},
     obstacles: {},
     zones: {},
+    covers: {},
+    bearings: {},
+    prints: {},
+    passages: {},
+    fished: {},
   };
 }
 

@@ -41,6 +41,10 @@ export function hangTraps(legs: readonly LegSentence[]): LegSentence[] {
       trap: null,
       order: null,
       zone: null,
+      bearing: null,
+      printed: null,
+      fished: null,
+      passages: [],
       terminal: { kind: 'cap' },
     });
   }

@@ -11,14 +11,18 @@ import type { LineReader } from './line-reader.ts';
 import { takeEnd } from './end-in-words.ts';
 import { NodeWords } from './node-words.ts';
 import { findYesNo } from './plate-words.ts';
-import type { LegSentence, LineReading, SaidLength, SaidPart, SaidRef } from './sentence.ts';
+import type { LegSentence, LineReading, SaidLength, SaidPart, SaidPassage, SaidRef } from './sentence.ts';
 import {
+  findDegrees,
+  findGuard,
   findInlineKind,
   findMaterial,
+  findPassage,
   findSize,
   findStock,
   findWay,
   findZone,
+  LONGEST_SIZE,
   type Expected,
   type Keyword,
 } from './vocabulary.ts';
@@ -61,6 +65,10 @@ export class LegLine {
   #trap: SaidLength | null = null;
   #order: number | null = null;
   #zone: ZoneId | null = null;
+  #bearing: number | null = null;
+  #printed: string | null = null;
+  #fished: LegSentence['fished'] = null;
+  readonly #passages: SaidPassage[] = [];
 
   constructor(reader: LineReader) {
     this.#reader = reader;
@@ -92,6 +100,10 @@ export class LegLine {
       trap: this.#trap,
       order: this.#order,
       zone: this.#zone,
+      bearing: this.#bearing,
+      printed: this.#printed,
+      fished: this.#fished,
+      passages: this.#passages,
       ...this.#node.node,
     };
     return { ok: true, sentence, next: this.#next };
@@ -115,6 +127,7 @@ export class LegLine {
       [this.#kind === 'made-up' && !this.#said.has('male'), ['male']],
       [!this.#size, ['of']],
       [!this.#zone, ['place']],
+      [true, ['passes']],
       [this.#length !== null, (['from', 'to'] as const).filter((each) => !this.#said.has(each))],
       [this.#kind === 'axis', ['inline', ...(this.#trap ? [] : (['trap'] as const))]],
     ];
@@ -188,7 +201,8 @@ export class LegLine {
     const reader = this.#reader;
     const take = this.#takers[keyword];
     if (!take) return false;
-    this.#once(keyword);
+    // Of floors and walls a leg may pass several.
+    if (keyword !== 'passes') this.#once(keyword);
     reader.skip();
     take();
     return true;
@@ -262,6 +276,22 @@ export class LegLine {
     place: () => {
       this.#zone = this.#reader.takeBy(findZone, 'zone');
     },
+    bearing: () => {
+      this.#bearing = this.#reader.takeBy(findDegrees, 'degrees');
+    },
+    printed: () => {
+      this.#printed = this.#reader.takeText();
+    },
+    fished: () => {
+      this.#fished = { text: this.#reader.takeText(), reason: this.#reader.takeText() };
+    },
+    passes: () => {
+      const kind = this.#reader.takeBy(findPassage, 'passage');
+      const share = this.#takeShare() ?? 0.5;
+      const guard = findGuard(this.#reader.peek() ?? '');
+      if (guard) this.#reader.skip();
+      this.#passages.push({ kind, share, guard });
+    },
     order: () => {
       this.#order = this.#reader.takeTag();
     },
@@ -269,12 +299,7 @@ export class LegLine {
 
   #takeSize(): void {
     const reader = this.#reader;
-    const [whole, fraction] = [reader.peek(), reader.peek(1)];
-    const both = whole !== null && fraction !== null ? findSize(`${whole} ${fraction}`) : null;
-    if (both) {
-      reader.skip(2);
-      this.#size = both;
-    } else this.#size = reader.takeBy(findSize, 'size');
+    this.#size = this.#takeLongSize() ?? reader.takeBy(findSize, 'size');
     if (reader.peek()?.toLowerCase() === 'in') reader.skip();
     // Types K and L carry gas; M, DWV and thin wall never do.
     if (/^(?:m|dwv)$/i.test(reader.peek() ?? '')) reader.stop({ code: 'copper-type-m' });
@@ -286,6 +311,24 @@ export class LegLine {
     if (this.#stock) reader.skip();
     const sizes = this.#material && getCraftOf(this.#material).listSizes(this.#material);
     if (sizes && !sizes.includes(this.#size)) reader.stop({ code: 'size-not-of-material', size: this.#size, material: this.#material! }); // prettier-ignore
+  }
+
+  /** A size of several words; null where one word has to do. Polyethylene without its wall says too little. */
+  #takeLongSize(): LegSize | null {
+    const reader = this.#reader;
+    const words = Array.from({ length: LONGEST_SIZE }, (_, i) => reader.peek(i));
+    for (let count = LONGEST_SIZE; count > 1; count--) {
+      const said = words.slice(0, count);
+      const size = said.includes(null) ? null : findSize(said.join(' '));
+      if (!size) continue;
+      reader.skip(count);
+      return size;
+    }
+    if (/^(?:ips|cts)$/i.test(words[1] ?? '')) {
+      reader.skip();
+      reader.stop({ code: 'pe-wall-not-said', size: `${words[0]} ${words[1]!.toUpperCase()}` });
+    }
+    return null;
   }
 
   #takeFigure(part: OffsetPart): void {

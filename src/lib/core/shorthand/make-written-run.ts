@@ -20,11 +20,13 @@ import {
 import { takeApart } from '../runs/commands/make-op.ts';
 import { findInlet } from '../runs/found-in-place.ts';
 import { getLegs, getLegsByNode } from '../runs/legs.ts';
+import { makePlaces } from './say-places.ts';
 import { hangTraps } from './hang-traps.ts';
 import type {
   LegSentence,
   NodeName,
   Place,
+  SaidMarking,
   SaidNode,
   SaidMeasure,
   SaidRef,
@@ -84,6 +86,9 @@ class RunWriter {
   readonly #ownParts: Record<string, OwnPart> = {};
   readonly #inlets = new Map<string, Gender>();
   readonly #taken = new Set<string>();
+  /** Point → what was said of its depth and its marking; part in a leg → its marking. */
+  readonly #depths = new Map<string, Pick<SaidNode, 'cover' | 'marking'>>();
+  readonly #markings = new Map<string, SaidMarking>();
   readonly #parents = new Map<string, string>();
   readonly #byTag: ReadonlyMap<number, Leg>;
   /** What it is taken between → the measures that were there. */
@@ -108,6 +113,7 @@ class RunWriter {
       if (sentence.kind === 'node') this.#sayNode(sentence);
       else if (sentence.kind === 'measure') this.#addMeasure(sentence.measure, null);
       else if (sentence.kind === 'own') this.#addOwnPart(sentence);
+      else if (sentence.kind === 'marking') this.#markPart(sentence);
     }
     this.#settleInlets();
     const { ruleChoices } = this.#base;
@@ -120,7 +126,7 @@ class RunWriter {
       measures: this.#measures,
       ownParts: this.#ownParts,
       anchors: this.#makeAnchors(),
-      zones: this.#makeZones(),
+      ...this.#makePlaces(),
     };
     return { doc, problems: this.#problems.sort((a, b) => a.line - b.line) };
   }
@@ -304,8 +310,11 @@ class RunWriter {
       this.#tell(said.place, { code: 'leg-not-there', tag: said.node.kind === 'source' ? 0 : said.node.tag });
   }
 
-  #sayNodeAt(id: string, { terminal, part, bend, inlet }: SaidNode): void {
+  #sayNodeAt(id: string, { terminal, part, bend, inlet, cover, marking }: SaidNode): void {
     const node = this.#nodes[id]!;
+    const before = this.#depths.get(id);
+    if (cover ?? marking)
+      this.#depths.set(id, { ...before, ...(cover && { cover }), ...(marking && { marking }) });
     if (inlet !== undefined) this.#inlets.set(id, inlet);
     this.#nodes[id] = {
       ...node,
@@ -343,12 +352,17 @@ class RunWriter {
     this.#ownParts[id] = { id, of, reaches, depths, typed, by };
   }
 
-  #makeZones(): RunDoc['zones'] {
-    const said = Object.values(this.#legs).flatMap(({ id, tag }) => {
-      const zone = this.#lines.get(tag)?.said.zone ?? null;
-      return zone === null ? [] : [[id, { id, zone }] as const];
-    });
-    return Object.fromEntries(said);
+  #makePlaces() {
+    const legs = new Map(Object.values(this.#legs).flatMap(({ id, tag }) => {
+      const line = this.#lines.get(tag);
+      return line ? [[id, line.said] as const] : [];
+    })); // prettier-ignore
+    return makePlaces({ legs, nodes: this.#depths, parts: this.#markings }, this.#base, this.#newId);
+  }
+
+  #markPart({ part: { number, tag }, place, text, bury }: Extract<Sentence, { kind: 'marking' }>): void {
+    const ref = this.#findRef({ at: 'centre', gap: 0, of: { kind: 'part', number, tag }, place }, null);
+    if (ref) this.#markings.set(ref.id, { text, bury });
   }
 
   #makeAnchors(): Readonly<Record<string, Anchor>> {

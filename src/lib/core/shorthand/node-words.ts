@@ -5,7 +5,7 @@ import type { Terminal } from '../runs/run.ts';
 import { addToPlate, PLATE_KEYWORDS, PLATE_TAKERS } from './plate-words.ts';
 import type { LineReader } from './line-reader.ts';
 import { takeEnd } from './end-in-words.ts';
-import type { SaidLength, SaidNode } from './sentence.ts';
+import type { SaidLength, SaidMarking, SaidNode } from './sentence.ts';
 import type { Keyword } from './vocabulary.ts';
 
 /** What stands at a point: `cap`, `appliance "kiln"`, `as street-90`. */
@@ -15,6 +15,8 @@ export class NodeWords {
   #part: BoughtKind | undefined;
   #bend: SaidLength | undefined;
   #inlet: Gender | undefined;
+  #cover: SaidLength | undefined;
+  #marking: SaidMarking | undefined;
   #plate: Plate | undefined;
   readonly #ofPlate = new Set<Keyword>();
 
@@ -32,6 +34,8 @@ export class NodeWords {
       ...(this.#part === undefined ? {} : { part: this.#part }),
       ...(this.#bend === undefined ? {} : { bend: this.#bend }),
       ...(this.#inlet === undefined ? {} : { inlet: this.#inlet }),
+      ...(this.#cover === undefined ? {} : { cover: this.#cover }),
+      ...(this.#marking === undefined ? {} : { marking: this.#marking }),
     };
   }
 
@@ -43,6 +47,8 @@ export class NodeWords {
         ? PLATE_KEYWORDS.filter((each) => !this.#ofPlate.has(each))
         : []),
       ...(this.#part || this.#bend ? [] : (['as', 'bend'] as const)),
+      ...(this.#cover ? [] : (['cover'] as const)),
+      ...(this.#marking ? [] : (['marked'] as const)),
     ];
   }
 
@@ -60,6 +66,18 @@ export class NodeWords {
       if (this.#bend) reader.stop({ code: 'said-twice', read: 'bend' });
       reader.skip();
       this.#bend = reader.takeLength();
+      return true;
+    }
+    if (keyword === 'cover') {
+      if (this.#cover) reader.stop({ code: 'said-twice', read: 'cover' });
+      reader.skip();
+      this.#cover = reader.takeLength();
+      return true;
+    }
+    if (keyword === 'marked') {
+      if (this.#marking) reader.stop({ code: 'said-twice', read: 'marked' });
+      reader.skip();
+      this.#marking = takeMarking(reader);
       return true;
     }
     if (keyword && keyword in PLATE_TAKERS && this.#terminal?.kind === 'appliance') {
@@ -103,4 +121,10 @@ export class NodeWords {
     const specimen = this.#reader.takeText();
     return { kind: 'existing', specimen, end: takeEnd(this.#reader, []) };
   }
+}
+
+/** `"3/4 IPS SDR 11 PE2708 GAS" bury 36`: a marking, with how deep a riser may be buried. */
+export function takeMarking(reader: LineReader): SaidMarking {
+  const text = reader.takeText();
+  return { text, bury: reader.takeIf('bury') ? reader.takeLength() : null };
 }

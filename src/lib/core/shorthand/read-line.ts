@@ -2,7 +2,7 @@ import type { Axis } from '../geometry/axis.ts';
 import type { Length, LengthUnit } from '../units/length.ts';
 import { LegLine } from './leg-line.ts';
 import { LineReader, LineStop } from './line-reader.ts';
-import { NodeWords } from './node-words.ts';
+import { NodeWords, takeMarking } from './node-words.ts';
 import type { LineReading, SaidMeasure, SaidRef, Sentence } from './sentence.ts';
 import { findUnit, type Expected } from './vocabulary.ts';
 
@@ -42,8 +42,20 @@ function readSentence(reader: LineReader): LineReading {
   }
   if (begins === 'measure') return done({ kind: 'measure', measure: readMeasureLine(reader) });
   if (begins === 'own') return done(readOwn(reader));
+  if (begins === 'marked') return done(readMarking(reader));
   if (begins === 'source' || begins === 'start') return readNodeLine(reader);
   return new LegLine(reader).read();
+}
+
+/** `marked part 1 of 3 "…"`: of a part in a leg. What stands at a point says it in the line of the point. */
+function readMarking(reader: LineReader): Extract<Sentence, { kind: 'marking' }> {
+  reader.skip();
+  const { place } = reader;
+  if (!reader.takeIf('part')) reader.expect('part');
+  const number = reader.takeTag();
+  if (!reader.takeIf('of')) reader.expect('of');
+  const part = { number, tag: reader.takeTag() };
+  return { kind: 'marking', part, place, ...takeMarking(reader) };
 }
 
 function readNodeLine(reader: LineReader): LineReading {

@@ -1,3 +1,4 @@
+import type { Guard, PassageKind } from '../permissions/passage.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import type { Gender } from '../ends/end.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
@@ -56,6 +57,23 @@ export interface SaidNode {
   readonly bend?: SaidLength;
   /** Of an appliance's inlet only the gender was said. */
   readonly inlet?: Gender;
+  /** How much ground lies over it. */
+  readonly cover?: SaidLength;
+  /** What is printed on what stands there. */
+  readonly marking?: SaidMarking;
+}
+
+/** A marking as it was read off; of a riser with how deep it may be buried. */
+export interface SaidMarking {
+  readonly text: string;
+  readonly bury: SaidLength | null;
+}
+
+/** A floor or a wall that is passed, at a share of the leg (0 to 1). */
+export interface SaidPassage {
+  readonly kind: PassageKind;
+  readonly share: number;
+  readonly guard: Guard | null;
 }
 
 export interface LegSentence extends SaidNode {
@@ -77,6 +95,12 @@ export interface LegSentence extends SaidNode {
   readonly order: number | null;
   /** Where it runs; null where that is not said. */
   readonly zone: ZoneId | null;
+  /** Degrees clockwise from north. */
+  readonly bearing: number | null;
+  /** The print line of its pipe. */
+  readonly printed: string | null;
+  readonly fished: { readonly text: string; readonly reason: string } | null;
+  readonly passages: readonly SaidPassage[];
 }
 
 export type Sentence =
@@ -87,6 +111,11 @@ export type Sentence =
       readonly kind: 'measure';
       readonly measure: SaidMeasure & { readonly from: SaidRef; readonly to: SaidRef };
     }
+  | (SaidMarking & {
+      readonly kind: 'marking';
+      readonly part: { readonly number: number; readonly tag: number };
+      readonly place: Place;
+    })
   | {
       readonly kind: 'own';
       readonly of: string;
@@ -112,6 +141,7 @@ export type ShorthandRefusal =
   | { readonly code: 'offset-wrong'; readonly refusal: OffsetRefusal }
   | { readonly code: 'offset-not-square' }
   | { readonly code: 'copper-type-m' }
+  | { readonly code: 'pe-wall-not-said'; readonly size: string }
   | { readonly code: 'size-not-of-material'; readonly size: LegSize; readonly material: Material }
   | { readonly code: 'gas-input-wrong'; readonly refusal: GasInputRefusal }
   | { readonly code: 'leg-not-there'; readonly tag: number }

@@ -1,3 +1,4 @@
+import { isPeSize } from '../catalogue/tube-sizes.ts';
 import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { GASES } from '../house-rules/jurisdictions.ts';
 import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
@@ -5,6 +6,7 @@ import type { Material, Stock } from '../catalogue/pipe.ts';
 import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { AXES } from '../geometry/axis.ts';
 import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
+import { PASSAGES, type Guard, type PassageKind } from '../permissions/passage.ts';
 import { ZONES, type ZoneId } from '../permissions/zone.ts';
 import type { InlineKind, RefPoint } from '../runs/run.ts';
 import type { LengthUnit } from '../units/length.ts';
@@ -65,6 +67,13 @@ export const KEYWORDS = {
   route: ['route'],
   far: ['far'],
   place: ['place', 'runs'],
+  bearing: ['bearing', 'heading'],
+  printed: ['printed', 'print'],
+  fished: ['fished'],
+  passes: ['passes', 'through'],
+  cover: ['cover', 'covered'],
+  marked: ['marked', 'marking'],
+  bury: ['bury'],
 } as const;
 export type Keyword = keyof typeof KEYWORDS;
 
@@ -104,6 +113,8 @@ const MATERIAL_WORDS: Readonly<Record<Material, readonly string[]>> = {
   'copper-brazed': ['copper-brazed', 'brazed'],
   'steel-pressed': ['steel-pressed', 'press', 'pressed'],
   'copper-pressed': ['copper-pressed', 'copper-press'],
+  'pe-stabbed': ['pe', 'pe-stabbed', 'stabbed', 'poly'],
+  'pe-fused': ['pe-fused', 'fused'],
 };
 
 const KIND_WORDS: Readonly<Partial<Record<BoughtKind, readonly string[]>>> = {
@@ -160,11 +171,15 @@ export const findPoint = look(POINTS_BY_WORD);
 export const findMaterial = look(MATERIALS_BY_WORD);
 export const findUnit = look(UNITS_BY_WORD);
 export const findKind = look(KINDS_BY_WORD);
-/** The size a word, or two, stands for: nominal, `3/8 acr`, `1/2 l`, `8mm`; null for anything else. */
+/** How many words a size may have: `1 IPS SDR 11`. */
+export const LONGEST_SIZE = 4;
+
+/** The size that words stand for: nominal, `3/8 acr`, `1/2 l`, `8mm`, `1 ips sdr 11`; null for anything else. */
 export const findSize = (words: string): LegSize | null => {
+  if (isPeSize(words.toUpperCase() as LegSize)) return words.toUpperCase() as LegSize;
   const plain = words.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
-  const [name, of] = words.replace(/^(\d+)mm$/i, '$1 mm').split(/\s+/);
-  const copper = of === undefined ? null : `${name} ${of === 'mm' ? 'mm' : of.toUpperCase()}`;
+  const [name, of, ...more] = words.replace(/^(\d+)mm$/i, '$1 mm').split(/\s+/);
+  const copper = of === undefined || more.length > 0 ? null : `${name} ${of === 'mm' ? 'mm' : of.toUpperCase()}`;
   return LEG_SIZES.find((size) => size === plain || size === copper) ?? null;
 };
 
@@ -180,6 +195,22 @@ const ZONE_WORDS: Readonly<Record<ZoneId, readonly string[]>> = {
   vibration: ['vibration', 'shakes'],
   duct: ['duct', 'chimney'],
 };
+const PASSAGE_WORDS: Readonly<Record<PassageKind, readonly string[]>> = {
+  floor: ['floor'],
+  wall: ['wall'],
+  'outer-wall': ['outer-wall', 'foundation'],
+  'vehicle-floor': ['vehicle-floor'],
+};
+export const findPassage = look(invert(PASSAGE_WORDS));
+const GUARD_WORDS: Readonly<Record<Guard, readonly string[]>> = {
+  sleeve: ['sleeve', 'sleeved'],
+  grommet: ['grommet'],
+  none: ['unguarded', 'bare'],
+};
+export const findGuard = look(invert(GUARD_WORDS));
+/** The word that is written for what keeps an edge from a pipe. */
+export const nameGuard = (guard: Guard): string => GUARD_WORDS[guard][0]!;
+
 const ZONES_BY_WORD = invert(ZONE_WORDS);
 export const findZone = look(ZONES_BY_WORD);
 
@@ -192,6 +223,10 @@ const STOCKS_BY_WORD = invert(STOCK_WORDS);
 export const findStock = look(STOCKS_BY_WORD);
 /** The word that is written for a stock. */
 export const nameStock = (stock: Stock): string => STOCK_WORDS[stock][0]!;
+
+/** Whole degrees from 0 to 359; null for anything else. */
+export const findDegrees = (word: string): number | null =>
+  /^\d{1,3}$/.test(word) && Number(word) < 360 ? Number(word) : null;
 
 /** The word that is written for a value of each list. */
 export const nameMaterial = (material: Material): string => MATERIAL_WORDS[material][0]!;
@@ -220,6 +255,9 @@ export const EXPECTED = {
   'appliance-kind': [...APPLIANCE_KINDS, 'own'],
   gas: [...GASES],
   zone: [...ZONES],
+  passage: [...PASSAGES],
+  guard: ['sleeve', 'grommet', 'unguarded'],
+  degrees: [],
   'pressure-unit': [],
 } as const satisfies Readonly<Record<string, readonly string[]>>;
 export type ExpectedKind = keyof typeof EXPECTED;

@@ -6,6 +6,7 @@ import {
   type Leg,
   type Measure,
   type OffsetSide,
+  type PrintedOn,
   type Ref,
   type RunDoc,
   type RunNode,
@@ -23,7 +24,7 @@ import { LineReader, LineStop } from './line-reader.ts';
 import { sortParts } from './make-written-run.ts';
 import { sayPlate } from './plate-words.ts';
 import { quote } from './split-words.ts';
-import { nameMaterial, nameStock, namePoint } from './vocabulary.ts';
+import { nameGuard, nameMaterial, nameStock, namePoint } from './vocabulary.ts';
 
 /**
  * Writes a run as shorthand, one line for each leg, then what no line of a leg can hold. Read again it is the same run but
@@ -81,6 +82,12 @@ class TextWriter {
     }
     const rest = Object.values(this.#doc.measures).filter(({ id }) => !this.#written.has(id));
     lines.push(...rest.map((measure) => this.#sayMeasureLine(measure)).sort());
+    const marked = Object.values(this.#doc.prints).flatMap((print) =>
+      Object.hasOwn(this.#doc.parts, print.id)
+        ? [`marked ${this.#namePart(print.id)} ${this.#sayMarking(print)}`]
+        : [],
+    );
+    lines.push(...marked.sort());
     const own = Object.values(this.#doc.ownParts).map(({ of, reaches, depths, typed, by }) => {
       const say = (lengths: typeof reaches, word: string): string =>
         Object.entries(lengths)
@@ -124,10 +131,42 @@ class TextWriter {
     } else clauses.push(`joins ${this.#names.get(leg.to)}`);
     const zone = this.#doc.zones[leg.id]?.zone;
     if (zone) clauses.push(`place ${zone}`);
+    clauses.push(...this.#sayGround(leg));
     const order = this.#findOrder(leg);
     if (order !== null) clauses.push(`order ${order}`);
     return `${leg.tag}: ${clauses.join(', ')}`;
   }
+
+  /** What is said of a leg's way in the ground, of its pipe, and of what it passes. */
+  #sayGround({ id }: Leg): string[] {
+    const { bearings, prints, fished, passages } = this.#doc;
+    const held = fished[id];
+    const passed = Object.values(passages)
+      .filter(({ leg }) => leg === id)
+      .map(
+        ({ kind, share, guard }) =>
+        [`passes ${kind}`, ...(share === 0.5 ? [] : [sayShare(share)]), ...(guard ? [nameGuard(guard)] : [])].join(' '), // prettier-ignore
+      );
+    return [
+      ...(bearings[id] ? [`bearing ${bearings[id].degrees}`] : []),
+      ...(prints[id] ? [`printed ${quote(prints[id].text)}`] : []),
+      ...(held ? [`fished ${quote(held.text)} ${quote(held.reason)}`] : []),
+      ...passed.sort(),
+    ];
+  }
+
+  /** What is said of a point in the ground. */
+  #sayDepth(id: string): string {
+    const cover = this.#doc.covers[id];
+    const marking = this.#doc.prints[id];
+    return [
+      ...(cover ? [`, cover ${this.#sayLength({ value: cover.cover, typed: cover.typed })}`] : []),
+      ...(marking ? [`, marked ${this.#sayMarking(marking)}`] : []),
+    ].join('');
+  }
+
+  #sayMarking = ({ text, bury, typed }: PrintedOn): string =>
+    `${quote(text)}${bury === null ? '' : ` bury ${this.#sayLength({ value: bury, typed })}`}`;
 
   #sayConnector({ axis, ends: [begins, ends], length, typed, isNew }: ConnectorGeometry): string[] {
     const sayEnd = (end: End): string => sayEndWords(end).map(quote).join(' ');
@@ -204,7 +243,7 @@ class TextWriter {
   #sayNode({ id, terminal, part }: RunNode, isSource: boolean): string {
     const isUsual = isSource ? terminal?.kind === 'open' : terminal === null;
     const chosen = part.kind === 'chosen' ? `, as ${part.part}` : part.kind === 'bend' ? `, bend ${this.#sayLength({ value: part.radius, typed: part.typed })}` : ''; // prettier-ignore
-    return `${isUsual ? '' : `, ${this.#sayTerminal(id, terminal)}`}${chosen}`;
+    return `${isUsual ? '' : `, ${this.#sayTerminal(id, terminal)}`}${chosen}${this.#sayDepth(id)}`;
   }
 
   #sayTerminal(node: string, terminal: Terminal | null): string {

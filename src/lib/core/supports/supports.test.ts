@@ -46,7 +46,7 @@ describe('supports', () => {
     ['copper-flared', '3/8 ACR', 'us-model', null, null],
     ['copper-capillary', '8 mm', 'uk', null, null],
     ['black-iron', '3/4', 'ask', null, null],
-    ['polyethylene', '3/4', 'us-model', null, null],
+    ['pe-stabbed', '3/4', 'us-model', null, null],
   ]; // prettier-ignore
   for (const [material, size, jurisdiction, level, upright] of SAID)
     it(`${size} ${material}, ${jurisdiction}: ${level ?? 'asked'}`, () => {

@@ -40,7 +40,8 @@
   .pipe-r {
     stroke-dasharray: 16 5;
   }
-  /* Corrugated tubing as its ribs, copper as the two sides of a tube, pressed pipe as a dash and a point: told without colour. */
+  /* Corrugated tubing as its ribs, copper as the two sides of a tube, pressed pipe as a dash and a point,
+     polyethylene as short thick dashes: told without colour. */
   .corrugated {
     stroke-width: 8.5;
     stroke-dasharray: 1.8 3;
@@ -52,6 +53,11 @@
   .pressed {
     stroke-width: 4;
     stroke-dasharray: 18 4 4 4;
+    stroke-linecap: butt;
+  }
+  .plastic {
+    stroke-width: 6;
+    stroke-dasharray: 9 4;
     stroke-linecap: butt;
   }
   /* Where a leg runs: its own pattern of strokes beside it. */
@@ -68,6 +74,9 @@
   }
   .pressed.selected {
     stroke-width: 7;
+  }
+  .plastic.selected {
+    stroke-width: 9;
   }
   .made-up {
     stroke-width: 8;

@@ -55,6 +55,7 @@ const PICKED_FIRST = [
   'corrugated',
   'copper',
   'pressed',
+  'plastic',
   'made-up',
   'connector',
 ];

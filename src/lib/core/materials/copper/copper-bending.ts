@@ -20,12 +20,14 @@ export function findCopperBending({ size, stock }: Settings, rules: HouseRules):
   const [asked, refused] = [HAND_ASKED * outside, HAND_REFUSED * outside];
   const between = getLeastStraight(rules['bend-straight'], outside);
   const stated = rules.bending.option === 'by-hand' ? null : findBenderRadius(rules['bender-radius'], getFirstOfOutside(tube)); // prettier-ignore
-  if (!stated) return { usual: asked, isTypical: true, recommended: asked, least: refused, between };
+  if (!stated)
+    return { usual: asked, isTypical: true, recommended: asked, least: refused, between, beforeJoint: 0 };
   return {
     usual: stated.radius,
     isTypical: !stated.isOwn,
     recommended: Math.min(stated.radius, asked),
     least: Math.min(stated.radius, refused),
     between,
+    beforeJoint: 0,
   };
 }

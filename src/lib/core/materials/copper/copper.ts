@@ -38,7 +38,6 @@ export const copper: Craft = makeTubeCraft({
   },
   fields: { material: MATERIALS, size: COPPER_SIZES, stock: ['coil', 'length', 'annealed'] },
   turnsBy: 'bend',
-  hasFlange: false,
   findBending: findCopperBending,
   // Its last end is marked and trimmed in place while the tube can still be drawn aside: only soft tube can.
   getTrimming: ({ stock }) => (stock === 'coil' ? 'last-end' : 'never'),

@@ -1,4 +1,4 @@
-import { makePlainEnd } from '../../catalogue/tube-parts.ts';
+import { makePlainEnd } from '../../catalogue/tube-joins.ts';
 import { CSST_SIZES } from '../../catalogue/tube-sizes.ts';
 import type { End } from '../../ends/end.ts';
 import { rankSize } from '../../ends/size.ts';
@@ -23,12 +23,18 @@ export const csst: Craft = makeTubeCraft({
   },
   fields: { material: ['csst', 'csst-arc'], size: CSST_SIZES, stock: ['coil'] },
   turnsBy: 'bend',
-  hasFlange: true,
   findBending: ({ size }) => {
     const radii = CSST_RADII.find((row) => row.size === size);
     if (!radii) return null;
     const recommended = inches(radii.recommended);
-    return { usual: recommended, isTypical: false, recommended, least: inches(radii.least), between: 0 };
+    return {
+      usual: recommended,
+      isTypical: false,
+      recommended,
+      least: inches(radii.least),
+      between: 0,
+      beforeJoint: 0,
+    };
   },
   // Cut long, laid, marked at the fitting and trimmed there.
   getTrimming: () => 'any-end',

@@ -1,5 +1,5 @@
 import type { TubeJoin } from '../../catalogue/part.ts';
-import { makePlainEnd } from '../../catalogue/tube-parts.ts';
+import { makePlainEnd } from '../../catalogue/tube-joins.ts';
 import {
   getCopperName,
   getCopperOutside,
@@ -7,7 +7,7 @@ import {
   STEEL_PRESS_SIZES,
 } from '../../catalogue/tube-sizes.ts';
 import type { End } from '../../ends/end.ts';
-import { COPPER_SIZES, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
+import { COPPER_SIZES, isNominal, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
 import { getPressSpacing } from '../../house-rules/press-spacing.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
 import type { Craft, Settings } from '../craft.ts';
@@ -30,12 +30,11 @@ export const press: Craft = makeTubeCraft({
   },
   listSizes: (material) => (material === 'steel-pressed' ? STEEL_PRESS_SIZES : COPPER_SIZES),
   turnsBy: 'fitting',
-  hasFlange: false,
   findBending: () => null,
   getTrimming: () => 'never',
   getSlack: () => 0,
   findOutside: ({ size }, { findPipe }) =>
-    isCopperSize(size) ? getCopperOutside(size) : (findPipe(size)?.outside ?? null),
+    isCopperSize(size) ? getCopperOutside(size) : isNominal(size) ? (findPipe(size)?.outside ?? null) : null,
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
   getLeastPiece: (_, rules) => getPressSpacing(rules['press-spacing']),
   readEnd,

@@ -3,7 +3,7 @@ import type { Length } from '../../units/length.ts';
 import type { Op, PlannedChange } from '../change.ts';
 import type { RunLayout } from '../layout.ts';
 import { applyOps } from '../change.ts';
-import { centreOf, type Leg } from '../run.ts';
+import { centreOf, type Leg, type RunDoc } from '../run.ts';
 import {
   findNextTag,
   makeMeasure,
@@ -14,7 +14,7 @@ import {
 } from './add-leg.ts';
 import type { UnknownLeg } from './change-measure.ts';
 import { insertLeg, insertOp, setOp } from './make-op.ts';
-import { copyZone } from './say-zone.ts';
+import { copySaid } from './say-zone.ts';
 import type { NewId } from './new-ids.ts';
 
 export type BranchRefusal =
@@ -73,8 +73,9 @@ export function planBranchHere(
     insertOp('nodes', makeNode(node, null)),
     setOp('legs', whole, 'to', node),
     ...insertLeg(rest),
-    ...copyZone(doc, whole.id, rest.id),
+    ...copySaid(doc, whole.id, rest.id),
     ...partInline(whole, layout, share, rest.id),
+    ...partPassages(doc, whole, share, rest.id),
     insertOp('measures', makeMeasure(newId(), place.from, node, measured)),
   ];
   if (branch) {
@@ -103,6 +104,18 @@ function partInline(whole: Leg, { legs }: RunLayout, share: number, rest: string
     ...(anew === part.share ? [] : [setOp('parts', part, 'share', anew)]),
   ]);
 }
+
+/** Floors and walls stay where they are. */
+const partPassages = (doc: RunDoc, { id }: Leg, share: number, rest: string): Op[] =>
+  Object.values(doc.passages).flatMap((passage) => {
+    if (passage.leg !== id) return [];
+    if (passage.share < share) return [setOp('passages', passage, 'share', keepInLeg(passage.share / share))];
+    const anew = share < 1 ? keepInLeg((passage.share - share) / (1 - share)) : 0.5;
+    return [
+      setOp('passages', passage, 'leg', rest),
+      ...(anew === passage.share ? [] : [setOp('passages', passage, 'share', anew)]),
+    ];
+  });
 
 /** A part measured to stand beyond its leg is found at the leg's end. */
 const keepInLeg = (share: number): number => Math.min(1, Math.max(0, share));

@@ -1,6 +1,6 @@
 import { CRAFTS } from '../../materials/crafts.ts';
 import type { Collection, Op } from '../change.ts';
-import type { Json } from '../../outcome/json.ts';
+import { isSameJson, type Json } from '../../outcome/json.ts';
 import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from '../run.ts';
 
 /** Documents are JSON by construction; their types say more than Json can. */
@@ -24,7 +24,7 @@ export const removeOp = (collection: Collection, old: { readonly id: string }): 
 
 /** Sets one field of something the document has. */
 export function setOp<
-  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'zones',
+  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'zones' | 'passages',
   Entity extends RunDoc[Name][string],
   Field extends keyof Entity & string,
 >(collection: Name, entity: Entity & { readonly id: string }, field: Field, value: Entity[Field]): Op {
@@ -69,9 +69,53 @@ export function removeLeg(doc: RunDoc, id: string): Op[] {
       const spec = doc.specs[getSpecId(id, system)];
       return spec ? [removeOp('specs', spec)] : [];
     }),
-    ...(Object.hasOwn(doc.zones, id) ? [removeOp('zones', doc.zones[id]!)] : []),
+    ...Object.values(doc.passages)
+      .filter(isOfIt)
+      .map((passage) => removeOp('passages', passage)),
+    ...Object.values(doc.parts)
+      .filter(isOfIt)
+      .flatMap((part) => removeSaid(doc, part.id)),
+    ...removeSaid(doc, id),
     removeOp('legs', doc.legs[id]!),
   ];
+}
+
+/** Takes out a node with what was said of it. What meets there, and measures to it, are another matter. */
+export const removeNode = (doc: RunDoc, id: string): Op[] => [
+  ...removeSaid(doc, id),
+  removeOp('nodes', doc.nodes[id]!),
+];
+
+/** What is said of a leg, a node or a part, each under the id of what it is said of. */
+export const SAID_OF = [
+  'zones',
+  'covers',
+  'bearings',
+  'prints',
+  'fished',
+] as const satisfies readonly Collection[];
+export type SaidOf = (typeof SAID_OF)[number];
+
+/** Takes back all that was said of something. */
+export const removeSaid = (doc: RunDoc, id: string): Op[] =>
+  SAID_OF.flatMap((collection) => {
+    const said = Object.hasOwn(doc[collection], id) ? doc[collection][id] : undefined;
+    return said ? [removeOp(collection, said)] : [];
+  });
+
+/** Says something of a leg, a node or a part, in place of what was said; null takes it back. What is said already is left. */
+export function sayOf(
+  doc: RunDoc,
+  collection: SaidOf,
+  id: string,
+  said: { readonly [field: string]: unknown } | null,
+): Op[] {
+  const before = Object.hasOwn(doc[collection], id) ? doc[collection][id]! : null;
+  if (said === null) return before ? [removeOp(collection, before)] : [];
+  const value = { id, ...said };
+  if (!before) return [insertOp(collection, value)];
+  if (isSameJson(asJson(before), asJson(value))) return [];
+  return [{ op: 'replace', in: collection, id, old: asJson(before), value: asJson(value) }];
 }
 
 /** Legs with their settings and parts, as the collections of a document. */

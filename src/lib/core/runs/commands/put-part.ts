@@ -6,7 +6,7 @@ import type { UnknownLeg } from './change-measure.ts';
 import { centreOf } from '../run.ts';
 import { hasPipe } from '../leg-direction.ts';
 import { findLeg, getLeg } from '../legs.ts';
-import { insertOp, removeOp } from './make-op.ts';
+import { insertOp, removeOp, removeSaid } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 
 /** Where a part stands in its leg: at a measured place from the centre at one end, or at a share of it (0 to 1). */
@@ -52,6 +52,6 @@ export function planTakeOutPart(doc: RunDoc, part: string): Result<PlannedChange
   const ops: Op[] = Object.values(doc.measures)
     .filter(({ from, to }) => [from, to].some((ref) => ref.kind === 'inline' && ref.id === part))
     .map((measure) => removeOp('measures', measure));
-  ops.push(removeOp('parts', found));
+  ops.push(...removeSaid(doc, part), removeOp('parts', found));
   return accept({ label: { command: 'take-out-part', leg: getLeg(doc, found.leg).tag, turn: null }, ops });
 }

@@ -3,7 +3,7 @@ import type { Op, PlannedChange } from '../change.ts';
 import type { RunLayout } from '../layout.ts';
 import type { Ref } from '../run.ts';
 import type { UnknownLeg } from './change-measure.ts';
-import { removeLeg, removeOp } from './make-op.ts';
+import { removeLeg, removeNode, removeOp } from './make-op.ts';
 
 /** The ids of a leg and of every leg that hangs on its far end, in walking order. */
 export function findLegsBeyond(layout: RunLayout, leg: string): string[] {
@@ -41,6 +41,6 @@ export function planRemoveLegs(layout: RunLayout, leg: string): Result<PlannedCh
   for (const anchor of Object.values(doc.anchors)) {
     if (nodes.has(anchor.node)) ops.push(removeOp('anchors', anchor));
   }
-  for (const id of nodes) ops.push(removeOp('nodes', doc.nodes[id]!));
+  for (const id of nodes) ops.push(...removeNode(doc, id));
   return accept({ label: { command: 'remove-legs', leg: first.leg.tag, turn: null }, ops });
 }

@@ -3,7 +3,7 @@ import type { ZoneId } from '../../permissions/zone.ts';
 import type { Op, PlannedChange } from '../change.ts';
 import type { RunDoc } from '../run.ts';
 import type { UnknownLeg } from './change-measure.ts';
-import { insertOp, removeOp, setOp } from './make-op.ts';
+import { insertOp, SAID_OF, sayOf } from './make-op.ts';
 
 /** Plans where legs run; null: it is not said any more. Those that run there already are left. Refuses a leg the run does not have. */
 export function planSayZone(
@@ -14,21 +14,16 @@ export function planSayZone(
   const ops: Op[] = [];
   for (const leg of legs) {
     if (!Object.hasOwn(doc.legs, leg)) return refuse({ code: 'leg-unknown', leg });
-    const before = Object.hasOwn(doc.zones, leg) ? doc.zones[leg]! : null;
-    if ((before?.zone ?? null) === zone) continue;
-    if (zone === null) ops.push(removeOp('zones', before!));
-    else
-      ops.push(
-        before
-          ? setOp('zones', before, 'zone', zone)
-          : insertOp('zones', { id: leg, zone } as { id: string }),
-      );
+    ops.push(...sayOf(doc, 'zones', leg, zone && { zone }));
   }
   const [only] = legs;
   const tag = legs.length === 1 ? doc.legs[only!]!.tag : null;
   return accept({ label: { command: 'say-zone', leg: tag, turn: null }, ops });
 }
 
-/** Where a leg runs that takes the place of a part of another: where that runs. */
-export const copyZone = (doc: RunDoc, from: string, to: string): Op[] =>
-  Object.hasOwn(doc.zones, from) ? [insertOp('zones', { ...doc.zones[from]!, id: to })] : [];
+/** What is said of a leg that takes the place of a part of another: what was said of that. */
+export const copySaid = (doc: RunDoc, from: string, to: string): Op[] =>
+  SAID_OF.flatMap((collection) => {
+    const said = Object.hasOwn(doc[collection], from) ? doc[collection][from]! : null;
+    return said ? [insertOp(collection, { ...said, id: to })] : [];
+  });

@@ -5,7 +5,7 @@ import type { Leg } from '../run.ts';
 import type { UnknownLeg } from './change-measure.ts';
 import { findMeasures, repoint } from './find-own-measures.ts';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';
-import { removeLeg, removeOp, setOp } from './make-op.ts';
+import { removeLeg, removeNode, removeOp, setOp } from './make-op.ts';
 import { planRemoveLegs } from './remove-legs.ts';
 
 /**
@@ -47,6 +47,6 @@ export function planTakeOutLeg(
   for (const anchor of Object.values(doc.anchors)) {
     if (anchor.node === far) ops.push(setOp('anchors', anchor, 'node', near));
   }
-  ops.push(...removeLeg(doc, leg), removeOp('nodes', doc.nodes[far]!));
+  ops.push(...removeLeg(doc, leg), ...removeNode(doc, far));
   return accept({ label: { command: 'take-out-leg', leg: laid.leg.tag, turn: null }, ops });
 }

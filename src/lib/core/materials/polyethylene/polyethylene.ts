@@ -1,0 +1,52 @@
+import type { TubeJoin } from '../../catalogue/part.ts';
+import { makePlainEnd } from '../../catalogue/tube-joins.ts';
+import { getPeFigures } from '../../catalogue/tube-sizes.ts';
+import type { End } from '../../ends/end.ts';
+import { PE_SIZES, type PeSize } from '../../ends/size.ts';
+import { getContraction, getTemperatures } from '../../house-rules/contraction.ts';
+import { getFusionLoss } from '../../house-rules/fusion-loss.ts';
+import { FOOT, inches } from '../../units/length.ts';
+import type { Craft, Settings } from '../craft.ts';
+import { makeTubeCraft } from '../tube-craft.ts';
+import { findTrenchBending } from './trench-bending.ts';
+
+const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
+  material === 'pe-fused' ? 'fusion' : 'stab';
+
+/** Straight sticks, as they are sold; a coil is as long as any trench here. */
+const STICK = 40 * FOOT;
+
+/** The least piece: a hand's breadth between two jaws, or two stab depths and room to push. Ours. */
+const LEAST = inches(6);
+
+/** Polyethylene gas pipe, in the ground only: pushed into stab fittings to a depth mark, or fused end to end. */
+export const polyethylene: Craft = makeTubeCraft({
+  system: 'polyethylene',
+  materials: {
+    'pe-stabbed': { unit: 'in', ink: 'plastic', colour: 52 },
+    'pe-fused': { unit: 'in', ink: 'plastic', colour: 54 },
+  },
+  fields: { material: ['pe-stabbed', 'pe-fused'], size: PE_SIZES, stock: ['coil', 'length'] },
+  turnsBy: 'bend',
+  findBending: findTrenchBending,
+  // It is snaked into the trench, marked at the fitting and cut there.
+  getTrimming: () => 'any-end',
+  getSlack: (_, developed, __, rules) => getContraction(developed, getTemperatures(rules.contraction)),
+  findOutside: ({ size }) => getPeFigures(size as PeSize).outside,
+  getStock: () => STICK,
+  getLeastPiece: () => LEAST,
+  readEnd,
+  getJoin,
+  getTubeEnd: (settings) => makePlainEnd(getJoin(settings), settings.size),
+  getDepth: ({ material }, rules) => (material === 'pe-fused' ? getFusionLoss(rules['fusion-loss']) : null),
+});
+
+function readEnd(end: End): Settings | null {
+  const isMelted = end.kind === 'fusion-face' || (end.kind === 'tube' && end.prepared === 'faced');
+  const isPushed = end.kind === 'socket' && end.how === 'stab';
+  if (!isMelted && !isPushed && end.kind !== 'tube') return null;
+  const tube = end.kind === 'tube' ? end : end.takes;
+  const size = tube.of === 'polyethylene' && PE_SIZES.find((each) => each === tube.name);
+  if (!size) return null;
+  return { system: 'polyethylene', material: isMelted ? 'pe-fused' : 'pe-stabbed', size, stock: 'coil' };
+}
