@@ -35,6 +35,10 @@ import { makeWrittenRun } from '#core/shorthand/make-written-run.ts';
 import { readShorthand } from '#core/shorthand/read-shorthand.ts';
 import { writeShorthand } from '#core/shorthand/write-shorthand.ts';
 import { planSayZone } from '#core/runs/commands/say-zone.ts';
+import { planGuardPassage, planPutPassage, planTakeOutPassage } from '#core/runs/commands/put-passage.ts';
+import { planSayFished } from '#core/runs/commands/say-fished.ts';
+import { planSayBearing, planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
+import { GUARDS, PASSAGES } from '#core/permissions/passage.ts';
 import { ZONES } from '#core/permissions/zone.ts';
 import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
 import { INLINE_KINDS, REF_POINTS, type LegGeometry, type Ref, type RunDoc } from '#core/runs/run.ts';
@@ -52,6 +56,8 @@ const TUBES = [
   { material: 'copper-compression', size: '8 mm' },
   { material: 'steel-pressed', size: '3/4' },
   { material: 'copper-pressed', size: '22 mm' },
+  { material: 'pe-stabbed', size: '1 IPS SDR 11' },
+  { material: 'pe-fused', size: '3/4 IPS SDR 11', stock: 'length' },
 ] as const;
 const TUBE_PARTS = [
   'tube/csst/adapter/1-2/NPT-3-4-female',
@@ -167,6 +173,16 @@ export function planRandomCommand(
     () => take(planTakeOutLeg(layout(), leg.id)),
     () => take(planMoveLeg(layout(), leg.id, node)),
     () => take(planSayZone(doc, random() < 0.7 ? [leg.id] : legs.map(({ id }) => id), pick([...ZONES, null]))),
+    () => take(planSayCover(doc, node, random() < 0.2 ? null : { length: length(40), typed: 't' })),
+    () => take(planSayBearing(doc, leg.id, random() < 0.2 ? null : Math.floor(random() * 360))),
+    () => take(planSayPrint(doc, pick([leg.id, node, ...parts]), pick([{ text: '1 IPS SDR 11 PE2708 GAS', bury: null }, { text: '', bury: { length: length(48), typed: 't' } }, { text: '', bury: null }]))),
+    () => take(planPutPassage(doc, leg.id, { kind: pick(PASSAGES), share: random(), guard: pick([...GUARDS, null]) }, newId)),
+    () => {
+      const passages = Object.keys(doc.passages);
+      if (passages.length === 0) return null;
+      return take(random() < 0.5 ? planTakeOutPassage(doc, pick(passages)) : planGuardPassage(doc, pick(passages), pick([...GUARDS, null])));
+    },
+    () => take(planSayFished(doc, leg.id, random() < 0.3 ? null : { text: 'as its sheet has it', reason: 'closed wall' })),
     () => take(planRedirectLeg(doc, leg.id, pickGeometry())),
     () => {
       const place = { from: pick([leg.from, leg.to]), value: length(30), typed: 't' };

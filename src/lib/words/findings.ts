@@ -1,6 +1,7 @@
 import type { EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
 import type { Finding, FindingCode } from '#core/checks/finding.ts';
 import type { Severity } from '#core/outcome/severity.ts';
+import { GROUND_SENTENCES } from './ground-findings.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { FULLNESS_NAMES } from './input-refusals.ts';
@@ -27,6 +28,7 @@ type Sentences = {
 const SENTENCES: Sentences = {
   place: sayPlace,
   ...TUBE_SENTENCES,
+  ...GROUND_SENTENCES,
   'measure-missing': ({ mark }) => `Leg ${mark} has no measure. Measure it centre to centre.`,
   'measures-contradict': ({ measures, by }, unit) =>
     `${measures.length} measures contradict each other: ${measures.map((measure) => sayMeasure(measure, unit)).join('; ')}. The first is ${sayExact(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than the other${measures.length > 2 ? 's say' : ' says'}. Measure again and keep what is right; none of them is used until then.`,

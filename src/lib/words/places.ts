@@ -46,6 +46,9 @@ export const PERMIT_CONDITION_NAMES: Readonly<Record<PermitCondition, string>> =
   counted: 'it is counted among the joints outside the compartment',
   'tested-before-fill': 'it is tested before it is covered',
   'cover-and-tracer': 'it has the cover that is asked for, and a tracer wire or tape above it',
+  'sleeve-or-grommet': 'a sleeve or a grommet keeps the edge from it',
+  'above-grade': 'it passes above the ground',
+  'building-shut-off': 'a shut-off closes the building',
 };
 
 export const PERMIT_REASON_NAMES: Readonly<Record<PermitReason, string>> = {

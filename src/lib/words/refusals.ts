@@ -7,6 +7,9 @@ import type { ChoosePartRefusal, NoBendHere } from '#core/runs/commands/choose-p
 import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
 import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
 import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
+import type { PassageRefusal } from '#core/runs/commands/put-passage.ts';
+import type { FishedRefusal } from '#core/runs/commands/say-fished.ts';
+import type { BearingRefusal, CoverRefusal } from '#core/runs/commands/say-ground.ts';
 import type { MeasureRefusal } from '#core/runs/commands/refer-measure.ts';
 import type { OffsetPart, OffsetRefusal } from '#core/allowances/offset.ts';
 import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
@@ -16,6 +19,7 @@ import type { MoveMarkRefusal } from '#core/tape/move-mark.ts';
 import type { LengthRefusal } from '#core/units/length-refusal.ts';
 import type { ReadingRefusal } from '#core/identify/check-reading.ts';
 import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
+import { isPassedUpright } from '#core/permissions/passage.ts';
 import { sayDay } from './days.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
@@ -60,6 +64,10 @@ export type Refusal =
   | NothingToBush
   | OffsetRefusal
   | NotAnEnd
+  | CoverRefusal
+  | BearingRefusal
+  | FishedRefusal
+  | PassageRefusal
   | BrokenReference
   | WireRefusal
   | DeviceRefusal;
@@ -127,6 +135,22 @@ const SENTENCES: Sentences = {
     `Leg ${mark} is ${sayLength(length, 'in')} long (${sayExact(length, 'mm')}), and that place lies beyond it. Measure from the centre at its end to where the branch leaves.`,
   'leg-has-no-pipe': ({ mark }) =>
     `Leg ${mark} is fitting straight into fitting: there is no pipe to put a part in.`,
+  'cover-nothing': ({ typed }) =>
+    `Read “${typed}” as no cover at all: what lies in the ground has ground over it. Measure from the ground to the top of the pipe.`,
+  'cover-too-deep': ({ length, most }) =>
+    `Read ${sayLength(length, 'in')} (${sayLength(length, 'mm')}) of ground: more than ${sayLength(most, 'in')} is taken for a slip. Check the unit.`,
+  'bearing-none': ({ degrees }) =>
+    `Read ${degrees}. A bearing is whole degrees clockwise from north, 0 to 359.`,
+  'fished-not-tubing': ({ mark }) =>
+    `Leg ${mark} is not corrugated tubing: only that is fished, and only as its maker’s text has it. Say its supports instead.`,
+  'fished-without-text': ({ missing }) =>
+    missing === 'text'
+      ? 'The maker’s own words are missing. Write what the sheet says of fished tubing, and where it stands.'
+      : 'The reason is missing. Write why it cannot be reached here.',
+  'passage-at-no-wall': ({ kind, mark }) =>
+    isPassedUpright(kind)
+      ? `Leg ${mark} runs level: it passes no floor. Say the floor of a leg that goes up or down.`
+      : `Leg ${mark} runs upright: it passes no wall. Say the wall of a level leg.`,
   'leg-moves-into-itself': ({ mark }) =>
     `That point lies beyond leg ${mark} itself. Pick a point of the rest of the run to hang it on.`,
   'node-unknown': () => 'That point is not in the run any more. Pick another.',

@@ -29,7 +29,11 @@ export function saySpacing(
 }
 
 /** `4 supports, at 1 ft, 7 ft …`: where they stand from the near end. */
-export function saySupports({ at }: Pick<LegSupports, 'at'>, unit: LengthUnit): string {
+export function saySupports(
+  { at, isFished }: Pick<LegSupports, 'at' | 'isFished'>,
+  unit: LengthUnit,
+): string {
+  if (isFished) return 'none: fished, as its maker’s text has it';
   if (at === null) return 'ask';
   if (at.length === 0) return 'none: held by what is beside it';
   const places = at.map((each) => sayLength(roundToStep(each, STEPS[unit]), unit)).join(', ');

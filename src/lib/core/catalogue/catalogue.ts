@@ -13,6 +13,7 @@ import {
   type ReducingRow,
   type UnionRow,
 } from './malleable.ts';
+import type { Ground, GroundTables } from './ground-tables.ts';
 import { makeEndRegistry, type EndRegistry } from './end-registry.ts';
 import { listTubeEnds } from './list-ends.ts';
 import { listNippleLengths, type NippleRow } from './nipple.ts';
@@ -57,6 +58,8 @@ export interface Catalogue {
   findPartById(id: string): Part | null;
   /** Figures of ends, whatever they are of. */
   readonly ends: EndRegistry;
+  /** What is published of pipe in the ground. */
+  readonly ground: Ground;
 }
 
 export interface CatalogueTables {
@@ -72,6 +75,7 @@ export interface CatalogueTables {
   readonly britishThreads: readonly BspRow[];
   readonly britishFittings: readonly BspMalleableRow[];
   readonly tube: TubeTables;
+  readonly ground: GroundTables;
 }
 
 /** Builds a catalogue from published rows, and from what is known of ends. Sizes without both a thread row and an engagement row are not carried. */
@@ -86,6 +90,7 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     pipes: [...pipes.values()],
     findPipe: (size) => pipes.get(size) ?? null,
     getNippleLengths: (size, family = 'NPT') => (family === 'NPT' ? (nipples.get(size) ?? []) : []),
+    ground: { ...tables.ground, polyethylene: tubes.polyethylene },
     ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
     ...indexParts(listParts(tables), makeTubeParts(tables.tube)),
   };

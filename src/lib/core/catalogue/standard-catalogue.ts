@@ -1,5 +1,7 @@
 import { CATALOGUE_VERSION } from './catalogue-version.ts';
 import { makeCatalogue, type Catalogue } from './catalogue.ts';
+import { burialTable } from './tables/burial.table.ts';
+import { beadTable, openTimeTable } from './tables/fusion.table.ts';
 import { bspMalleableTable } from './tables/bsp-malleable.table.ts';
 import { bspTable } from './tables/bsp.table.ts';
 import { bushingsPlugsTable } from './tables/bushings-plugs.table.ts';
@@ -31,6 +33,7 @@ export const standardCatalogue: Catalogue = makeCatalogue(
     bushings: bushingsPlugsTable,
     britishThreads: bspTable,
     britishFittings: bspMalleableTable,
+    ground: { covers: burialTable, beads: beadTable, openTimes: openTimeTable },
     tube: { adapters: tubeAdaptersTable, flares: flareGeometryTable, depths: socketDepthsTable },
   },
   standardThreads,

@@ -23,6 +23,8 @@ import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
 import { checkRunHasRoom } from './run-has-room.ts';
 import { checkTubesCanBeBent } from './tubes-can-be-bent.ts';
 import { checkTubingIsProtected } from './tubing-is-protected.ts';
+import { checkPassagesAreGuarded } from './passages-are-guarded.ts';
+import { checkPipeInTheGround } from './pipe-in-the-ground.ts';
 import { checkTurnsAreUsual } from './turns-are-usual.ts';
 
 type Check = (layout: RunLayout) => Finding[];
@@ -75,6 +77,8 @@ export function checkRun(layout: RunLayout, site: Site | null = null): Finding[]
   const ofTheJob = [
     ...checkAppliancesAreKnown(layout, site?.gas ?? null),
     ...checkLegsMayRun(layout, site?.jurisdiction ?? 'ask'),
+    ...checkPassagesAreGuarded(layout, site?.jurisdiction ?? 'ask'),
+    ...checkPipeInTheGround(layout, site?.jurisdiction ?? 'ask'),
   ];
   return [...ofTheJob, ...found.flat()].sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -7,7 +7,11 @@ import type { GasInput } from '../units/gas-input.ts';
 import type { Severity } from '../outcome/severity.ts';
 import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
 import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
+import type { CoverRow } from '../catalogue/ground-tables.ts';
 import type { LegSize } from '../ends/size.ts';
+import type { PeComparison } from '../identify/check-print-line.ts';
+import type { PassageKind } from '../permissions/passage.ts';
+import type { PassageWant } from '../permissions/passages.ts';
 import type { Length } from '../units/length.ts';
 import type { TurnsWindow } from '../house-rules/how-tight.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
@@ -166,6 +170,66 @@ export type Finding = FindingBase &
         readonly left: Length;
         readonly needed: Length;
       }
+    /** In the ground: what goes up, or leaves it otherwise than by a riser; a riser whose depth was not read. */
+    | { readonly code: 'pe-goes-up' | 'pe-without-riser' | 'riser-bury-unread'; readonly mark: string }
+    | {
+        /** Cover and the pipe's outside are over what is printed on the riser. */
+        readonly code: 'riser-too-short';
+        readonly mark: string;
+        readonly cover: Length;
+        readonly outside: Length;
+        readonly bury: Length;
+      }
+    | { readonly code: 'riser-head-low'; readonly mark: string; readonly below: Length }
+    | {
+        /** Points of a trench of which nobody said how deep they lie; what the house wants, and what codes commonly ask for. */
+        readonly code: 'cover-unsaid';
+        readonly mark: string;
+        readonly points: number;
+        readonly wanted: Length | null;
+        readonly usual: CoverRow | null;
+      }
+    | {
+        readonly code: 'cover-not-settled';
+        readonly mark: string;
+        readonly least: Length;
+        readonly usual: CoverRow | null;
+      }
+    | {
+        readonly code: 'cover-too-little';
+        readonly mark: string;
+        readonly least: Length;
+        readonly wanted: Length;
+      }
+    | { readonly code: 'prints-differ'; readonly mark: string; readonly comparison: PeComparison }
+    | {
+        readonly code: 'print-not-as-laid';
+        readonly mark: string;
+        readonly others: readonly ('size' | 'wall')[];
+        readonly size: LegSize;
+      }
+    | {
+        readonly code: 'pe-wall-thin';
+        readonly mark: string;
+        readonly wall: Length;
+        readonly legal: Length;
+      }
+    | { readonly code: 'print-unread'; readonly mark: string; readonly count: number }
+    | {
+        /** A bend so near a joint: what is left straight, and what is wanted. */
+        readonly code: 'bend-at-joint';
+        readonly mark: string;
+        readonly left: Length;
+        readonly needed: Length;
+      }
+    /** A floor or a wall that is passed: what it asks for. */
+    | {
+        readonly code: 'passage';
+        readonly mark: string;
+        readonly passage: PassageKind;
+        readonly wants: PassageWant;
+      }
+    | { readonly code: 'fished'; readonly mark: string; readonly text: string; readonly reason: string }
     | { readonly code: 'trimmed-in-place'; readonly mark: string; readonly trim: Length }
     | {
         readonly code: 'other-jacket';

@@ -28,9 +28,18 @@ function checkPiece(piece: Piece, path: TubePath, layout: RunLayout): Finding[] 
     return [{ code: 'tube-too-hard', severity: 'stop', subject, mark, bends: path.turns.length }];
   for (const turn of path.turns) findings.push(...checkTurn(turn, path, layout));
   const needed = path.bending?.between ?? 0;
+  const beforeJoint = path.bending?.beforeJoint ?? 0;
   for (const [i, left] of (piece.developed?.left ?? []).entries()) {
-    // Before the first bend and after the last its end needs room of its own: the fitting and the nut.
     const isBetween = i > 0 && i < path.straights.length - 1;
+    const { joint, takeOff } = piece.ends[i === 0 ? 0 : 1];
+    if (!isBetween && joint && path.turns.length > 0 && beforeJoint > 0) {
+      // From where the tube comes out of the fitting to where its bend begins; of a fitting not measured, from its middle.
+      const straight = Math.round(left - (takeOff ?? 0));
+      if (straight < beforeJoint)
+        findings.push({ code: 'bend-at-joint', severity: 'stop', subject, mark, left: straight, needed: beforeJoint }); // prettier-ignore
+      continue;
+    }
+    // Before the first bend and after the last its end needs room of its own: the fitting and the nut.
     if (left >= (isBetween ? needed : 0)) continue;
     const severity = left < 0 ? 'stop' : 'ask';
     findings.push({ code: 'bends-run-together', severity, subject, mark, left: Math.round(left), needed: isBetween ? needed : 0 }); // prettier-ignore

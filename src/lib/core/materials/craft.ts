@@ -94,6 +94,8 @@ export interface Craft {
   readonly screws: boolean;
   /** The sizes a material of it is made in. */
   listSizes(material: Material): readonly LegSize[];
+  /** Whether it is for the ground only: above it, it is inside a riser. */
+  readonly isForGround: boolean;
   /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
   readonly turnsBy: 'fitting' | 'bend';
   /** The kinds of part that are made for it. */

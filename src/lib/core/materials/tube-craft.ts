@@ -26,6 +26,8 @@ export interface TubeTrade extends Pick<
 > {
   /** The sizes of one of its materials, where they are not those of all. */
   listSizes?(material: Material): readonly LegSize[];
+  /** Where it is not said it may be anywhere. */
+  readonly isForGround?: boolean;
   /** How its tube is joined. */
   getJoin(settings: Settings): TubeJoin;
   /** The end of its tube as it goes into a fitting. */
@@ -35,13 +37,20 @@ export interface TubeTrade extends Pick<
 }
 
 /** A craft whose tube goes into fittings that are made for it: nothing is threaded on it, and no piece is bought ready made. */
-export function makeTubeCraft({ getJoin, getTubeEnd, getDepth = () => null, ...trade }: TubeTrade): Craft {
+export function makeTubeCraft({
+  getJoin,
+  getTubeEnd,
+  getDepth = () => null,
+  isForGround = false,
+  ...trade
+}: TubeTrade): Craft {
   const opening = (settings: Settings): End => makeTubeOpening(getJoin(settings), settings.size);
   const isCarried: Craft['isCarried'] = (settings, catalogue) =>
     catalogue.ends.figure(getTubeEnd(settings)).kind !== 'unknown';
   return {
     ...trade,
     screws: false,
+    isForGround,
     listKinds: (settings) => TUBE_KINDS[getJoin(settings)],
     listAdapterKinds: (settings) => JOIN_ADAPTERS[getJoin(settings)],
     listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),

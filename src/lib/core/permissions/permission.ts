@@ -11,7 +11,7 @@ export type Permit = (typeof PERMITS)[number];
 export const PERMIT_CONDITIONS = [
   'bonded', 'strike-plates', 'listed-concealed', 'vented', 'vented-conduit', 'listed-sleeve', 'coated', 'corrosion-protected',
   'guarded', 'jacket-whole', 'gas-not-corrosive', 'no-dissimilar-metal', 'clips-and-grommets', 'accessible', 'counted',
-  'tested-before-fill', 'cover-and-tracer',
+  'tested-before-fill', 'cover-and-tracer', 'sleeve-or-grommet', 'above-grade', 'building-shut-off',
 ] as const; // prettier-ignore
 export type PermitCondition = (typeof PERMIT_CONDITIONS)[number];
 

@@ -14,6 +14,8 @@ export interface LegSupports {
   readonly spacing: SupportSpacing | null;
   /** From the near end; null where the spacing or the length of the leg is not known. */
   readonly at: readonly Length[] | null;
+  /** Fished, and held by nothing, as its maker's own text has it. */
+  readonly isFished: boolean;
 }
 
 /** Steeper than this a leg is upright. */
@@ -32,8 +34,10 @@ export function listSupports(
     const isUpright = Math.abs(getLegVector(laid.leg).z) > UPRIGHT;
     const most = spacing && (isUpright ? spacing.upright : spacing.level);
     const length = laid.centreToCentre;
+    const isFished = Object.hasOwn(doc.fished, laid.id);
+    if (isFished) return [{ laid, isUpright, spacing, at: [], isFished }];
     const at =
       most === null || length === null ? null : placeSupports(length, most === 'floor' ? length : most, end);
-    return [{ laid, isUpright, spacing, at }];
+    return [{ laid, isUpright, spacing, at, isFished }];
   });
 }

@@ -28,6 +28,7 @@ export const polyethylene: Craft = makeTubeCraft({
   },
   fields: { material: ['pe-stabbed', 'pe-fused'], size: PE_SIZES, stock: ['coil', 'length'] },
   turnsBy: 'bend',
+  isForGround: true,
   findBending: findTrenchBending,
   // It is snaked into the trench, marked at the fitting and cut there.
   getTrimming: () => 'any-end',

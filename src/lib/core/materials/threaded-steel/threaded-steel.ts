@@ -31,6 +31,7 @@ export const threadedSteel: Craft = {
   getSlack: () => 0,
   listThreads: () => [],
   findAdapter: () => null,
+  isForGround: false,
   listAdapterKinds: () => [],
   findManifold: () => null,
   findOutside: (settings, catalogue) => catalogue.findPipe(getNominal(settings))?.outside ?? null,

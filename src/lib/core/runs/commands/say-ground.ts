@@ -18,6 +18,8 @@ export type CoverRefusal =
   | { readonly code: 'cover-nothing'; readonly typed: string }
   | { readonly code: 'cover-too-deep'; readonly length: Length; readonly most: Length };
 
+export type BearingRefusal = UnknownLeg | { readonly code: 'bearing-none'; readonly degrees: number };
+
 /** What is wrong with a depth; null where nothing is. */
 function checkDepth({ length, typed }: TypedLength): CoverRefusal | null {
   if (length <= 0) return { code: 'cover-nothing', typed };
@@ -42,7 +44,7 @@ export function planSayBearing(
   doc: RunDoc,
   leg: string,
   degrees: number | null,
-): Result<PlannedChange, UnknownLeg | { readonly code: 'bearing-none'; readonly degrees: number }> {
+): Result<PlannedChange, BearingRefusal> {
   const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
   if (degrees !== null && !(Number.isInteger(degrees) && degrees >= 0 && degrees < 360))

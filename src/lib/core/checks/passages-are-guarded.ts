@@ -1,0 +1,75 @@
+import { traceFlow } from '../flow/flow.ts';
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import type { Severity } from '../outcome/severity.ts';
+import { findWants, mayPass, PASSAGE_WANTS, type PassageWant } from '../permissions/passages.ts';
+import type { PermitRuling } from '../permissions/permission.ts';
+import { isEmpty } from '../runs/is-empty.ts';
+import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import type { Passage } from '../runs/run.ts';
+import type { Finding } from './finding.ts';
+
+const SEVERITIES: Readonly<Record<PassageWant, Severity>> = {
+  'not-this-pipe': 'stop',
+  'above-grade': 'stop',
+  'guard-missing': 'stop',
+  'guard-unsaid': 'ask',
+  'shut-off': 'ask',
+  'maker-and-code': 'ask',
+};
+
+/** A floor or a wall that is passed, with what is asked of it and what it still wants. */
+export interface JudgedPassage {
+  readonly passage: Passage;
+  readonly laid: LaidLeg;
+  readonly ruling: PermitRuling;
+  readonly wants: readonly PassageWant[];
+}
+
+/** Every floor and wall a run passes, in walking order. */
+export function judgePassages(layout: RunLayout, jurisdiction: Jurisdiction): readonly JudgedPassage[] {
+  const { passages, zones } = layout.doc;
+  if (isEmpty(passages)) return [];
+  return [...layout.legs.values()].flatMap((laid) =>
+    Object.values(passages)
+      .filter(({ leg }) => leg === laid.id)
+      .map((passage): JudgedPassage => {
+        const ruling = mayPass({ what: laid.leg.material, kind: passage.kind, jurisdiction });
+        const isBuried = zones[laid.id]?.zone === 'buried';
+        const state = { guard: passage.guard, isBuried, hasShutOff: hasShutOffBefore(layout, laid, passage) };
+        return { passage, laid, ruling, wants: findWants(ruling, state) };
+      }),
+  );
+}
+
+/** Whether a valve stands between the source and the passage; null where it is not known which way the gas goes. */
+function hasShutOffBefore(layout: RunLayout, laid: LaidLeg, { share }: Passage): boolean | null {
+  const flow = traceFlow(layout);
+  if (!flow.directed.has(laid.id)) return null;
+  const fromNear = laid.leg.from === laid.near ? share : 1 - share;
+  const reached = laid.centreToCentre === null ? Infinity : laid.centreToCentre * fromNear;
+  if (laid.inline.some(({ part, at }) => part?.kind === 'valve' && at !== null && at <= reached)) return true;
+  const { nodes } = layout;
+  for (let leg: LaidLeg | undefined = laid; leg; leg = flow.arriving.get(leg.near)) {
+    const { fitting } = nodes.get(leg.near)!;
+    if (fitting.kind === 'part' && fitting.part.kind === 'valve') return true;
+    if (leg !== laid && leg.inline.some(({ part }) => part?.kind === 'valve')) return true;
+  }
+  return false;
+}
+
+/** What passages want, the worst of each; and tubing that was fished, as its maker's text has it. */
+export function checkPassagesAreGuarded(layout: RunLayout, jurisdiction: Jurisdiction): Finding[] {
+  const passed = judgePassages(layout, jurisdiction).flatMap(({ passage, laid, wants }): Finding[] => {
+    const worst = PASSAGE_WANTS.find((want) => wants.includes(want));
+    if (!worst) return [];
+    const mark = String(laid.leg.tag);
+    return [{ code: 'passage', severity: SEVERITIES[worst], subject: laid.id, mark, passage: passage.kind, wants: worst }]; // prettier-ignore
+  });
+  const fished = Object.values(layout.doc.fished).flatMap(({ id, text, reason }): Finding[] => {
+    const laid = layout.legs.get(id);
+    return laid
+      ? [{ code: 'fished', severity: 'note', subject: id, mark: String(laid.leg.tag), text, reason }]
+      : [];
+  });
+  return [...passed, ...fished];
+}
