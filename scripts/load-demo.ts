@@ -36,9 +36,12 @@ import {
   VALVE_LENGTHS,
   type DemoLeg,
 } from './demo-fernhill.ts';
+import { LANE, LANE_BEARINGS, LANE_COVERS, LANE_PIPE_PRINTS, LANE_RISERS, LANE_RUN, LANE_ZONES } from './demo-fernhill-lane.ts'; // prettier-ignore
 import { BURNER, BURNER_PARTS, BURNER_RUN, DEMO_CIDER } from './demo-tidewrack.ts';
 import { DECK_OVEN, DECK_OVEN_RUN } from './demo-lantern-street.ts';
 import type { ZoneId } from '#core/permissions/zone.ts';
+import { planPutPassage } from '#core/runs/commands/put-passage.ts';
+import { planSayBearing, planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
 import { planSayZone } from '#core/runs/commands/say-zone.ts';
 import { ensureDatabase } from './ensure-database.ts';
 
@@ -74,10 +77,24 @@ async function loadFernhill(): Promise<void> {
     for (const [size, length] of VALVE_LENGTHS) await build.measureValve(size, length);
     await build.buildTrap(BUILT_IN);
   }
+  await loadLane();
   const tubing = await loadRun(DEMO_JOB, TUBING_RUN, 'Tubing to the loft and the glaze bench', 'in', TUBING);
   await tubing?.measureValve('1/2', '2 1/8');
   for (const measured of TUBING_PARTS) await tubing?.measurePart(...measured);
   for (const [zone, tags] of TUBING_ZONES) await tubing?.sayZone(zone, tags);
+}
+
+/** From the meter to the dairy: polyethylene in the ground, a riser at each end. */
+async function loadLane(): Promise<void> {
+  const lane = await loadRun(DEMO_JOB, LANE_RUN, 'From the meter to the dairy', 'in', LANE);
+  if (!lane) return;
+  await lane.measureValve('1', '2 11/16');
+  for (const [zone, tags] of LANE_ZONES) await lane.sayZone(zone, tags);
+  for (const [tag, cover] of LANE_COVERS) await lane.sayCover(tag, cover);
+  for (const [tag, degrees] of LANE_BEARINGS) await lane.sayBearing(tag, degrees);
+  for (const [tag, text] of LANE_PIPE_PRINTS) await lane.sayPipePrint(tag, text);
+  for (const [tag, text, bury] of LANE_RISERS) await lane.sayMarking(tag, text, bury);
+  await lane.passWall(6);
 }
 
 /** A cider-press trailer on LP: metric copper with olives, its insertions measured. */
@@ -105,6 +122,13 @@ interface DemoRun {
   readonly buildTrap: (appliance: string) => Promise<void>;
   /** Where legs run, by their numbers. */
   readonly sayZone: (zone: ZoneId, tags: readonly number[]) => Promise<void>;
+  /** How much ground lies over the far end of a leg; which way it goes; its print line; what stands on what ends it. */
+  readonly sayCover: (tag: number, typed: string) => Promise<void>;
+  readonly sayBearing: (tag: number, degrees: number) => Promise<void>;
+  readonly sayPipePrint: (tag: number, text: string) => Promise<void>;
+  readonly sayMarking: (tag: number, text: string, bury: string) => Promise<void>;
+  /** Through the building's outer wall, in a sleeve. */
+  readonly passWall: (tag: number) => Promise<void>;
   /** An opening of a fitting for tube: how far it reaches, and how deep it takes the tube. */
   readonly measurePart: (part: string, port: string, reach: string, depth: string | null) => Promise<void>;
 }
@@ -163,6 +187,7 @@ async function loadRun(
       await make(get(planPutPart(doc, laid.id, kind, place, newId)));
     }
   }
+  const findLeg = (wanted: number): string => Object.values(doc.legs).find(({ tag }) => tag === wanted)!.id;
   return {
     measureValve: async (size, typed) => {
       const valve = standardCatalogue.findPart('valve', size)!;
@@ -178,8 +203,24 @@ async function loadRun(
       await make(get(planMeasurePart(doc, part, { port, depth: deep }, { typed: depth, by }, newId)));
     },
     sayZone: async (zone, tags) => {
-      const ids = tags.map((wanted) => Object.values(doc.legs).find(({ tag }) => tag === wanted)!.id);
-      await make(get(planSayZone(doc, ids, zone)));
+      await make(get(planSayZone(doc, tags.map(findLeg), zone)));
+    },
+    sayCover: async (tag, typed) => {
+      await make(get(planSayCover(doc, ends[tag - 1]!, { length: read(typed), typed })));
+    },
+    sayBearing: async (tag, degrees) => {
+      await make(get(planSayBearing(doc, findLeg(tag), degrees)));
+    },
+    sayPipePrint: async (tag, text) => {
+      await make(get(planSayPrint(doc, findLeg(tag), { text, bury: null })));
+    },
+    sayMarking: async (tag, text, typed) => {
+      await make(get(planSayPrint(doc, ends[tag - 1]!, { text, bury: { length: read(typed), typed } })));
+    },
+    passWall: async (tag) => {
+      await make(
+        get(planPutPassage(doc, findLeg(tag), { kind: 'outer-wall', share: 0.5, guard: 'sleeve' }, newId)),
+      );
     },
     buildTrap: async (appliance) => {
       const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS);

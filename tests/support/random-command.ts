@@ -182,7 +182,11 @@ export function planRandomCommand(
       if (passages.length === 0) return null;
       return take(random() < 0.5 ? planTakeOutPassage(doc, pick(passages)) : planGuardPassage(doc, pick(passages), pick([...GUARDS, null])));
     },
-    () => take(planSayFished(doc, leg.id, random() < 0.3 ? null : { text: 'as its sheet has it', reason: 'closed wall' })),
+    () => {
+      const tubing = legs.find(({ material }) => material.startsWith('csst'));
+      if (!tubing) return mixed ? planSwitchLegs(doc, [leg.id], 'csst') : null;
+      return take(planSayFished(doc, tubing.id, random() < 0.3 ? null : { text: 'as its sheet has it', reason: 'closed wall' }));
+    },
     () => take(planRedirectLeg(doc, leg.id, pickGeometry())),
     () => {
       const place = { from: pick([leg.from, leg.to]), value: length(30), typed: 't' };

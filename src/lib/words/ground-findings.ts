@@ -1,6 +1,6 @@
 import type { CoverPlace, CoverRow } from '#core/catalogue/ground-tables.ts';
 import type { Finding } from '#core/checks/finding.ts';
-import type { PassageKind } from '#core/permissions/passage.ts';
+import type { Guard, PassageKind } from '#core/permissions/passage.ts';
 import type { PassageWant } from '#core/permissions/passages.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayLength } from './length-text.ts';
@@ -46,6 +46,13 @@ export const PASSAGE_NAMES: Readonly<
   wall: { name: 'a wall', through: 'a wall' },
   'outer-wall': { name: 'a building’s outer wall', through: 'a building’s outer wall' },
   'vehicle-floor': { name: 'a vehicle’s floor', through: 'a vehicle’s floor' },
+};
+
+/** What keeps an edge from the pipe. */
+export const GUARD_NAMES: Readonly<Record<Guard, string>> = {
+  sleeve: 'a sleeve',
+  grommet: 'a grommet',
+  none: 'nothing',
 };
 
 export const PASSAGE_WANT_NAMES: Readonly<Record<PassageWant, string>> = {

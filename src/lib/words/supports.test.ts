@@ -16,7 +16,9 @@ describe('supports in words', () => {
   });
 
   it('say where they stand, that none is wanted, and ask where it is not known', () => {
-    expect(saySupports({ at: [inches(12), inches(28.2)], isFished: false }, 'in')).to.equal('2, about at 1 ft, 2 ft 4 in');
+    expect(saySupports({ at: [inches(12), inches(28.2)], isFished: false }, 'in')).to.equal(
+      '2, about at 1 ft, 2 ft 4 in',
+    );
     expect(saySupports({ at: [], isFished: false }, 'in')).to.include('none');
     expect(saySupports({ at: null, isFished: false }, 'mm')).to.equal('ask');
   });

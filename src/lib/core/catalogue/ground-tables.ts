@@ -1,5 +1,4 @@
 import type { NominalSize } from '../ends/size.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { PolyethyleneRow } from './tubes.ts';
 import type { Provenance } from './confidence.ts';
 
@@ -11,7 +10,8 @@ export type CoverPlace = (typeof COVER_PLACES)[number];
 
 /** Least ground over a pipe. */
 export interface CoverRow extends Provenance {
-  readonly jurisdiction: Jurisdiction;
+  /** As house rules call it. */
+  readonly jurisdiction: string;
   readonly where: CoverPlace;
   readonly cover: number;
   readonly unit: 'in' | 'mm';

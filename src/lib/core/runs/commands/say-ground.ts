@@ -62,10 +62,12 @@ export function planSayPrint(
     return refuse({ code: 'leg-unknown', leg: of });
   const refusal = bury && checkDepth(bury);
   if (refusal) return refuse(refusal);
+  // Only what stands at a point is buried so deep: a riser.
+  const deep = Object.hasOwn(doc.nodes, of) ? bury : null;
   const said: Omit<PrintedOn, 'id'> = {
     text: text.trim(),
-    bury: bury?.length ?? null,
-    typed: bury?.typed ?? '',
+    bury: deep?.length ?? null,
+    typed: deep?.typed ?? '',
   };
   const isNothing = said.text === '' && said.bury === null;
   return accept({

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
+  import { page } from '$app/state';
   import { MATERIALS, type Material, type Stock } from '#core/catalogue/pipe.ts';
   import { getCraft } from '#core/materials/crafts.ts';
   import type { LegSize } from '#core/ends/size.ts';
@@ -17,6 +19,7 @@
   import EndSelect from './EndSelect.svelte';
   import InlineParts from './InlineParts.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';
+  import PassageFields from './PassageFields.svelte';
   import LegMeasures from './LegMeasures.svelte';
   import { OffsetEntry } from './offset-entry.svelte.ts';
   import OffsetFields from './OffsetFields.svelte';
@@ -124,6 +127,15 @@
       <button type="button" class="tap btn" onclick={() => editor.resize(null, laid.leg.size)}>
         All legs {laid.leg.size}
       </button>
+      {#if getCraft(laid.leg).isForGround}
+        <a
+          class="tap btn"
+          href={resolve('/jobs/[job]/runs/[run]/check', {
+            job: page.params['job']!,
+            run: page.params['run']!,
+          })}>In the ground: cover, risers, print lines</a
+        >
+      {/if}
       {#if hasPipe(laid.leg)}
         <button
           type="button"
@@ -158,6 +170,7 @@
 
     {#if hasPipe(laid.leg)}
       <InlineParts {laid} {entry} {editor} />
+      <PassageFields {laid} {entry} />
     {/if}
 
     {#if isPipe}

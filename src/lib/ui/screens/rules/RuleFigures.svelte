@@ -94,6 +94,13 @@
     }
   }
 
+  /** Of pipe that is laid, and of the ground: degrees Fahrenheit. */
+  function setDegrees(which: 'laying' | 'coldest', typed: string): void {
+    const degrees = Number(typed.trim().replace(/\s*°?\s*F?$/i, ''));
+    if (typed.trim() !== '' && degrees >= -60 && degrees <= 160) choose({ ...choice, [which]: degrees });
+    else wrong = { [which]: `Read “${typed}”. Degrees Fahrenheit are a number from -60 to 160, such as 85.` };
+  }
+
   const LENGTHS = {
     tolerance: 'a nipple may be off by',
     length: 'grip between the threads',
@@ -106,6 +113,7 @@
     'bend-straight': 'straight tube between two bends',
     'press-spacing': 'pipe between two pressed fittings',
     'support-ends': 'first support from the fitting',
+    'fusion-loss': 'a fused joint takes',
   };
   const field = $derived(
     (Object.keys(LENGTHS) as (keyof typeof LENGTHS)[]).find(
@@ -214,6 +222,22 @@
             })}
         />{APPLIANCE_KIND_NAMES[kind]}</label
       >
+    {/each}
+  </div>
+{:else if choice.option === 'own' && 'laying' in choice}
+  <div class="flex flex-wrap gap-4">
+    {#each [['laying', 'pipe as it is laid, °F'], ['coldest', 'ground at its coldest, °F']] as const as [which, label] (which)}
+      <label class="flex flex-col text-sm"
+        >{label}
+        <input
+          class="tap input w-28"
+          inputmode="numeric"
+          value={choice[which]}
+          aria-invalid={wrong[which] ? 'true' : undefined}
+          onchange={(event) => setDegrees(which, event.currentTarget.value)}
+        />
+        {#if wrong[which]}<span role="alert" class="max-w-60 text-error">{wrong[which]}</span>{/if}
+      </label>
     {/each}
   </div>
 {:else if choice.option === 'own' && 'radii' in choice}

@@ -10,6 +10,8 @@
   import { sayTightness } from '#words/tightness.ts';
   import { listConditions, sayVerdict } from '#words/pair-verdicts.ts';
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
+  import { isInTrench } from '#core/ground/trench.ts';
+  import PassageList from '$lib/ui/screens/check/PassageList.svelte';
   import SupportList from '$lib/ui/screens/check/SupportList.svelte';
   import WhereItRuns from '$lib/ui/screens/check/WhereItRuns.svelte';
   import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
@@ -79,7 +81,13 @@
         </p>
       {/if}
     </section>
+    {#if [...layout.legs.values()].some(isInTrench)}
+      {#await import('$lib/ui/screens/ground/GroundSection.svelte') then { default: GroundSection }}
+        <GroundSection {store} {layout} />
+      {/await}
+    {/if}
     <WhereItRuns {store} {layout} />
+    <PassageList {store} {layout} />
     <SupportList {store} {layout} />
     <section aria-label="Joints" class="flex flex-col gap-3">
       <h2 class="text-xl font-semibold">
