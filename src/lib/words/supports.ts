@@ -1,4 +1,5 @@
 import type { LegSupports } from '#core/supports/list-supports.ts';
+import type { Bonding } from '#core/supports/bonding.ts';
 import type { SupportSpacing } from '#core/supports/support-spacing.ts';
 import { inches, millimetres, type LengthUnit } from '#core/units/length.ts';
 import { roundToStep } from '#core/units/tape.ts';
@@ -26,6 +27,16 @@ export function saySpacing(
       : `every ${sayLength(most, unit)} at the most`;
   const sure = spacing.confidence === 'certain' ? '' : `, ${spacing.confidence}`;
   return `${every}, by ${SOURCES[spacing.source]}${sure}`;
+}
+
+/** The direct bond of corrugated tubing: conductor, clamp, limit, by whom. */
+export function sayBonding({ tubing, clampOn, conductor, longest }: Bonding, unit: LengthUnit): string {
+  const legs = (laid: Bonding['tubing']): string => `${laid.length === 1 ? 'leg' : 'legs'} ${laid.map(({ leg }) => leg.tag).join(', ')}`; // prettier-ignore
+  const clamp =
+    clampOn.length === 0
+      ? 'no rigid pipe of this run meets it: ask where the clamp goes'
+      : `the clamp on rigid pipe (${legs(clampOn)}), never on the tubing`;
+  return `Corrugated tubing, ${legs(tubing)}: typically ${conductor}, at most ${sayLength(longest, unit)} to the electrode system; ${clamp}. By whom, and what conductor, the local electrical code and the maker’s listing say: ask.`;
 }
 
 /** `4 supports, at 1 ft, 7 ft …`: where they stand from the near end. */

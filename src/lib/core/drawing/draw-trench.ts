@@ -47,6 +47,8 @@ const ASSUMED_COVER = toMillimetres(inches(18));
 const ASSUMED_HEAD = toMillimetres(inches(12));
 /** Between the wire and the pipe, and how far under the ground the tape lies at the most. */
 const WIRE_APART = toMillimetres(inches(3));
+/** How far from a riser its wire is drawn going up, of the trench's length. For the eye. */
+const BESIDE_RISER = 0.012;
 const TAPE_DEPTH = toMillimetres(inches(12));
 
 /** The covers of a trench in mm, those not said taken from the nearest that are. */
@@ -81,7 +83,9 @@ export function drawTrenchSection(trench: Trench): TrenchSection | null {
   });
   // The wire goes up the risers to where it can be reached.
   const wire = indices.flatMap((i) => {
-    const beside = at(i, covers[i]! - WIRE_APART);
+    const inward = points[i]!.riser ? (i === 0 ? 1 : -1) * toMillimetres(length) * BESIDE_RISER : 0;
+    const place = at(i, covers[i]! - WIRE_APART);
+    const beside = { x: place.x + inward, y: place.y };
     const up = points[i]!.riser ? [{ x: beside.x, y: ASSUMED_HEAD }] : [];
     return i === 0 ? [...up, beside] : [beside, ...up];
   });
@@ -92,7 +96,8 @@ export function drawTrenchSection(trench: Trench): TrenchSection | null {
     wire: trench.wire === null ? [] : wire,
     tape: trench.tape === null ? [] : indices.map((i) => at(i, Math.min(TAPE_DEPTH, covers[i]! / 2))),
     length: toMillimetres(length),
-    bottom: -Math.max(...covers) - wide,
+    bottom:
+      -Math.max(...covers, ...marks.map(({ bury }) => (bury === null ? 0 : toMillimetres(bury)))) - wide,
     top: Math.max(ASSUMED_HEAD, ...marks.map(({ head }) => head?.y ?? 0)),
   };
 }
@@ -147,16 +152,18 @@ export function drawRiser(trench: Trench, point: TrenchPoint): RiserPicture | nu
   const axis = -cover - outside / 2;
   const head = riser.head === null ? ASSUMED_HEAD : Math.max(toMillimetres(riser.head), outside);
   const radius = Math.min(RISER_BEND * outside, Math.abs(axis) * 0.8);
-  const right = Math.max(GOES_ON * outside, radius * 2);
+  const buried = riser.bury === null ? null : toMillimetres(riser.bury);
+  const bottom = Math.min(axis - outside * 1.5, buried === null ? 0 : -buried - outside);
+  // Pipe, wire and tape go on out of the glass.
+  const right = Math.max(GOES_ON * outside, (head - bottom) * 0.75);
   const steel = outside * STEEL;
-  const left = -right * 0.7;
+  const left = -right * 0.75;
   const tube = (half: number, up: number, along: number): Point[] => [
     ...sweep(radius, axis, half, along),
     { x: half, y: up },
     { x: -half, y: up },
     ...sweep(radius, axis, -half, along).reverse(),
   ];
-  const buried = riser.bury === null ? null : toMillimetres(riser.bury);
   return {
     shapes: [
       { role: 'soil', outline: box(left, right, axis - outside * 2.5, 0) },
@@ -175,13 +182,13 @@ export function drawRiser(trench: Trench, point: TrenchPoint): RiserPicture | nu
             { x: outside * 1.6, y: head * 0.8 },
           ],
     tape: trench.tape === null ? [] : [{ x: outside * 1.6, y: -Math.min(TAPE_DEPTH, cover / 2) }, { x: right, y: -Math.min(TAPE_DEPTH, cover / 2) }], // prettier-ignore
-    cover: { x: right * 0.62, to: -cover, length: point.cover },
+    cover: { x: left * 0.3, to: -cover, length: point.cover },
     bury: buried === null ? null : { y: -buried, length: riser.bury!, isOver: riser.buried !== null && riser.buried > riser.bury! }, // prettier-ignore
     isHeadAssumed: riser.head === null,
     frame: {
       left,
       right,
-      bottom: Math.min(axis - outside * 1.5, buried === null ? 0 : -buried - outside),
+      bottom,
       top: head,
     },
   };

@@ -29,6 +29,12 @@ const FAMILIES: Readonly<Record<BodyPlaced, PipeFamily>> = {
 /** The family of what a leg is made of. */
 export const getPipeFamily = (material: BodyPlaced): PipeFamily => FAMILIES[material];
 
+/** Corrugated tubing: it alone is bonded, and it alone is fished. */
+export const isCorrugated = (material: BodyPlaced): boolean => getPipeFamily(material) === 'csst';
+/** Steel, that holds itself and a clamp. */
+export const isRigid = (material: BodyPlaced): boolean =>
+  getPipeFamily(material) === 'steel' || getPipeFamily(material) === 'pressed-steel';
+
 /** What places care about in a joint: whether it comes apart, is made once for all, or is of tubing or plastic. */
 export type JointFamily = 'taper' | 'comes-apart' | 'made-for-good' | 'tubing-end' | 'polyethylene';
 

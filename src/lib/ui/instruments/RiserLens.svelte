@@ -17,7 +17,11 @@
   /** Everything drawn fits behind the glass. */
   const view = $derived.by(() => {
     const { left, right, bottom, top } = picture.frame;
-    return { x: (left + right) / 2, y: (top + bottom) / 2, scale: 84 / Math.max(right - left, top - bottom) };
+    return {
+      x: (left + right) / 2,
+      y: (top + bottom) / 2,
+      scale: 100 / Math.max(right - left, top - bottom),
+    };
   });
   const place = ({ x, y }: Point): Point => ({
     x: 60 + (x - view.x) * view.scale,
@@ -70,11 +74,11 @@
   {#if picture.tape.length > 0}<path d={toPath(picture.tape)} class="tape" />{/if}
   {#if picture.bury && bury !== null}
     <path d="M10 {bury}H110" class={picture.bury.isOver ? 'most over' : 'most'} />
-    <text x="27" y={bury - 1.6} class="lettering">most {sayLength(picture.bury.length, unit)}</text>
+    <text x="40" y={bury - 1.6} class="lettering">most {sayLength(picture.bury.length, unit)}</text>
   {/if}
   <path d="M{cover.from.x} {cover.from.y}V{cover.to.y}" class="dimension" />
   <path d="M{cover.from.x - 2} {cover.from.y}h4M{cover.to.x - 2} {cover.to.y}h4" class="dimension" />
-  <text x={cover.from.x + 2} y={(cover.from.y + cover.to.y) / 2 + 1.6} class="lettering"
+  <text x={cover.from.x - 1.5} y={(cover.from.y + cover.to.y) / 2 + 1.6} text-anchor="end" class="lettering"
     >{picture.cover.length === null ? 'cover ?' : sayLength(picture.cover.length, unit)}</text
   >
 </LensFrame>

@@ -31,20 +31,34 @@
       .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`)
       .join('');
 
-  const PLAN_HIGH = 150;
+  /** As high as it is long, between a strip and half a page. */
+  const planHigh = $derived.by(() => {
+    if (!plan) return 0;
+    const { left, right, bottom, top } = plan.frame;
+    const wanted = ((top - bottom) / Math.max(right - left, 1)) * (width - 2 * SIDE) + 90;
+    return Math.round(Math.max(110, Math.min(wanted, 340)));
+  });
   const planScale = $derived.by(() => {
     if (!plan || width < 120) return null;
     const { left, right, bottom, top } = plan.frame;
     const k = Math.min(
-      (width - 2 * SIDE) / Math.max(right - left, 1),
-      (PLAN_HIGH - 56) / Math.max(top - bottom, 1),
+      (width - 2 * SIDE - 40) / Math.max(right - left, 1),
+      (planHigh - 90) / Math.max(top - bottom, 1),
     );
-    return { k, x: width / 2 - ((left + right) / 2) * k, y: PLAN_HIGH / 2 + ((top + bottom) / 2) * k };
+    return { k, x: width / 2 - ((left + right) / 2) * k, y: planHigh / 2 + ((top + bottom) / 2) * k };
   });
   const onPlan = ({ x, y }: Point): Point => ({
     x: planScale!.x + x * planScale!.k,
     y: planScale!.y - y * planScale!.k,
   });
+  /** A name stands on the side away from the pipe, where there is room for it. */
+  function isLeftOf(i: number): boolean {
+    const line = plan!.line.map(onPlan);
+    const here = line[i]!;
+    if (here.x < 80) return false;
+    if (here.x > width - 110) return true;
+    return [line[i - 1], line[i + 1]].reduce((sum, each) => sum + (each ? each.x - here.x : 0), 0) > 0;
+  }
   const isSquare: Readonly<Record<TrenchMark, boolean>> = {
     riser: true, transition: true, fitting: false, bend: false, cap: true, open: false,
   }; // prettier-ignore
@@ -74,10 +88,11 @@
         {@const top = at(mark.at)}
         {#if mark.head}
           {@const head = at(mark.head)}
+          <path d="M{top.x} {top.y}V{ground}" class="riser" />
           <path
-            d="M{top.x} {top.y}V{head.y}"
+            d="M{top.x} {ground}V{head.y}"
             class="riser"
-            stroke-dasharray={mark.isHeadAssumed ? '5 3' : undefined}
+            stroke-dasharray={mark.isHeadAssumed ? '4 3' : undefined}
           />
         {/if}
         {#if mark.bury !== null}
@@ -104,16 +119,16 @@
     </figcaption>
   {/if}
   {#if plan && planScale}
-    <svg {width} height={PLAN_HIGH} role="img" aria-label="The trench from above, to scale, north up">
+    <svg {width} height={planHigh} role="img" aria-label="The trench from above, to scale, north up">
       <path d={toPath(plan.line, onPlan)} class="pipe" />
-      {#each plan.marks as { id: node, mark, at: place } (node)}
+      {#each plan.marks as { id: node, mark, at: place }, i (node)}
         {@const point = onPlan(place)}
         {#if isSquare[mark]}<rect x={point.x - 6} y={point.y - 6} width="12" height="12" class="mark" />
         {:else}<circle cx={point.x} cy={point.y} r="4" class="mark" />{/if}
         <text
-          x={point.x + shift(point.x)}
-          y={point.y + (point.y > PLAN_HIGH / 2 ? -12 : 22)}
-          text-anchor={anchor(point.x)}
+          x={point.x + (isLeftOf(i) ? -14 : 14)}
+          y={point.y + 5}
+          text-anchor={isLeftOf(i) ? 'end' : 'start'}
           class="lettering">{TRENCH_MARK_NAMES[mark]}</text
         >
       {/each}

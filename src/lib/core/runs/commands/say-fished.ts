@@ -1,5 +1,5 @@
 import { accept, refuse, type Result } from '../../outcome/result.ts';
-import { getPipeFamily } from '../../permissions/placed.ts';
+import { isCorrugated } from '../../permissions/placed.ts';
 import type { PlannedChange } from '../change.ts';
 import { findLeg } from '../legs.ts';
 import type { Fished, RunDoc } from '../run.ts';
@@ -24,7 +24,7 @@ export function planSayFished(
 ): Result<PlannedChange, FishedRefusal> {
   const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
-  if (fished && getPipeFamily(found.material) !== 'csst')
+  if (fished && !isCorrugated(found.material))
     return refuse({ code: 'fished-not-tubing', mark: String(found.tag) });
   const missing = fished && (['text', 'reason'] as const).find((field) => fished[field].trim() === '');
   if (missing) return refuse({ code: 'fished-without-text', missing });

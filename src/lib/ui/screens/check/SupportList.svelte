@@ -1,10 +1,11 @@
 <script lang="ts">
+  import { findBonding } from '#core/supports/bonding.ts';
   import { listSupports } from '#core/supports/list-supports.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { sayJurisdiction } from '#words/places.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { nameLeg } from '#words/run-joints.ts';
-  import { saySpacing, saySupports } from '#words/supports.ts';
+  import { sayBonding, saySpacing, saySupports } from '#words/supports.ts';
   import RulesHere from '../rules/RulesHere.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';
 
@@ -15,17 +16,22 @@
   let { store, layout }: Props = $props();
   const unit = $derived(store.details?.units ?? 'in');
   const jurisdiction = $derived(store.details?.jurisdiction ?? 'ask');
+  const bonding = $derived(findBonding(layout));
   const legs = $derived(listSupports(layout, jurisdiction));
   /** How many of each pipe are to be bought; of legs that nobody can say them for, how many those are. */
   const totals = $derived.by(() => {
     const byPipe = Map.groupBy(
       legs.filter(({ at }) => at !== null && at.length > 0),
-      ({ laid }) => `${laid.leg.size} ${MATERIAL_NAMES[laid.leg.material]}`,
+      // In a vehicle pipe is clipped, close and all along.
+      ({ laid }) =>
+        `${laid.leg.size} ${MATERIAL_NAMES[laid.leg.material]}${isClipped(laid.id) ? ' (clips)' : ''}`,
     );
     return [...byPipe].map(
       ([name, each]) => [name, each.reduce((sum, { at }) => sum + at!.length, 0)] as const,
     );
   });
+  const isClipped = (leg: string): boolean =>
+    jurisdiction === 'uk-vehicle' || layout.doc.zones[leg]?.zone === 'vehicle';
   const asked = $derived(legs.filter(({ at }) => at === null).length);
   let showsAll = $state(false);
   const MOST = 40;
@@ -61,6 +67,10 @@
       <button type="button" class="tap btn self-start" onclick={() => (showsAll = true)}
         >Show the supports of all {legs.length} legs</button
       >
+    {/if}
+    {#if bonding}
+      <h3 class="text-lg font-semibold">Direct bond</h3>
+      <p>{sayBonding(bonding, unit)}</p>
     {/if}
     <RulesHere
       rules={['support-ends']}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { getPipeFamily } from '#core/permissions/placed.ts';
+  import { isCorrugated } from '#core/permissions/placed.ts';
   import { GUARDS, PASSAGES, type Guard, type PassageKind } from '#core/permissions/passage.ts';
   import { planGuardPassage, planPutPassage, planTakeOutPassage } from '#core/runs/commands/put-passage.ts';
   import { planSayFished } from '#core/runs/commands/say-fished.ts';
@@ -12,7 +12,7 @@
   const doc = $derived(entry.layout?.doc ?? null);
   const passed = $derived(doc ? Object.values(doc.passages).filter(({ leg }) => leg === laid.id) : []);
   const fished = $derived(doc?.fished[laid.id] ?? null);
-  const isTubing = $derived(getPipeFamily(laid.leg.material) === 'csst');
+  const isTubing = $derived(isCorrugated(laid.leg.material));
   let kind = $state<PassageKind>('wall');
   let [text, reason] = $state(['', '']);
 
