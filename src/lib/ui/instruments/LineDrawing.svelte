@@ -23,6 +23,8 @@
     unit: LengthUnit;
     /** Ids of the leg or part that is selected. */
     selected?: string | null;
+    /** Ids of legs that a finger has gone over. */
+    marked?: readonly string[];
     /** The node the next leg grows from. */
     growing?: string | null;
     /** The run with the leg that is only being tried out, and that leg's id. */
@@ -39,6 +41,7 @@
     layout,
     unit,
     selected = null,
+    marked = [],
     growing = null,
     draft = null,
     quarters = 0,
@@ -87,7 +90,13 @@
     drawDraft(draft.layout, draft.leg, drawing.placed, sink, sheet, unit);
     return sink.shapes;
   });
-  const picked = $derived(selected === null ? [] : shapes.filter(({ subject }) => subject === selected));
+  const picked = $derived(
+    selected === null && marked.length === 0
+      ? []
+      : shapes.filter(
+          ({ subject, kind }) => subject === selected || (kind === 'stroke' && marked.includes(subject)),
+        ),
+  );
   const growingAt = $derived(growing === null ? null : (drawing?.placed.points.get(growing) ?? null));
   const description = $derived(describeRun(layout, unit));
 
@@ -139,6 +148,15 @@
     if (!size) untrack(() => paper.keepInSight(points));
   });
 
+  let window = $state<SVGSVGElement>();
+  /** The leg under a place of the screen; null where none is near. */
+  export function findLegAt({ clientX, clientY }: { clientX: number; clientY: number }): string | null {
+    if (!window) return null;
+    const box = window.getBoundingClientRect();
+    const at = toPaper(view, { x: clientX - box.left, y: clientY - box.top });
+    return findSubjectAt(shapes, at, 14 / view.k, (subject) => layout.legs.has(subject));
+  }
+
   const attachView = (element: SVGSVGElement): (() => void) =>
     paper.attach(element, (at) => {
       const isPicked = (subject: string) => subject !== draft?.leg;
@@ -179,6 +197,7 @@
   {:else}
     <svg
       {@attach attachView}
+      bind:this={window}
       class="window"
       role="img"
       aria-label="The run, drawn isometrically, not to scale"

@@ -8,6 +8,7 @@
   import { PERMIT_NAMES, sayJurisdiction, ZONE_NAMES } from '#words/places.ts';
   import { nameLeg } from '#words/run-joints.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
+  import LineDrawing from '../../instruments/LineDrawing.svelte';
   import RulesHere from '../rules/RulesHere.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';
 
@@ -30,6 +31,8 @@
   const legs = $derived([...layout.legs.values()]);
   /** A run of hundreds of legs shows its first ones at once, and the rest when asked for. */
   const MOST = 40;
+  /** Of a larger run the line would be a scribble at this size. */
+  const MOST_DRAWN = 150;
   let showsAll = $state(false);
   const shown = $derived(showsAll ? legs : legs.slice(0, MOST));
   const unsaid = $derived(legs.filter(({ id }) => !layout.doc.zones[id]).length);
@@ -60,9 +63,33 @@
   }
   /** A finger keeps the row it began on: what is under it now is asked of the page. */
   function follow(event: PointerEvent): void {
-    if (stroke.length === 0) return;
+    if (stroke.length === 0 || isOnLine) return;
     const row = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-leg]');
     if (row?.dataset['leg']) goOver(row.dataset['leg']);
+  }
+  let drawing = $state<LineDrawing>();
+  /** With a place in hand the finger paints on the drawing; without one it moves the sheet. */
+  function beginOnLine(event: PointerEvent): void {
+    if (brush === null || isClosed || event.button !== 0) return;
+    event.stopPropagation();
+    stroke = [];
+    isOnLine = true;
+    goOverLine(event);
+  }
+  let isOnLine = $state(false);
+  /** What is painted on does not move under the finger. */
+  function holdSheet(event: Event): void {
+    if (brush !== null && !isClosed) event.stopPropagation();
+  }
+  function goOverLine(event: PointerEvent): void {
+    if (!isOnLine) return;
+    event.stopPropagation();
+    const leg = drawing?.findLegAt(event);
+    if (leg && !stroke.includes(leg)) stroke = [...stroke, leg];
+  }
+  function lift(): void {
+    isOnLine = false;
+    paint(stroke);
   }
   const TONES = {
     forbidden: 'text-error font-medium',
@@ -73,8 +100,11 @@
 </script>
 
 <svelte:window
-  onpointerup={() => paint(stroke)}
-  onpointercancel={() => (stroke = [])}
+  onpointerup={lift}
+  onpointercancel={() => {
+    isOnLine = false;
+    stroke = [];
+  }}
   onpointermove={follow}
 />
 
@@ -90,7 +120,7 @@
   {#if !isClosed}
     <fieldset>
       <legend class="chart-label text-sm"
-        >choose a place, then press the legs that run there, or draw over them</legend
+        >choose a place, then draw over the legs that run there in one stroke, on the line or in the list</legend
       >
       <div class="flex flex-wrap gap-2">
         {#each ZONES as zone (zone)}
@@ -106,6 +136,18 @@
         </label>
       </div>
     </fieldset>
+  {/if}
+  {#if legs.length <= MOST_DRAWN}
+    <div
+      class="drawing {brush === null ? '' : 'painting'}"
+      role="presentation"
+      onpointerdowncapture={beginOnLine}
+      onmousedowncapture={holdSheet}
+      ontouchstartcapture={holdSheet}
+      onpointermovecapture={goOverLine}
+    >
+      <LineDrawing bind:this={drawing} {layout} {unit} marked={stroke} overview />
+    </div>
   {/if}
   {#if refusal}<p role="alert" class="text-error">{sayRefusal(refusal)}</p>{/if}
   <ul class="legs">
@@ -146,6 +188,14 @@
 </section>
 
 <style>
+  .drawing {
+    height: 20rem;
+    border: 1px solid var(--color-base-300);
+    border-radius: var(--radius-field);
+  }
+  .painting :global(.window) {
+    cursor: crosshair;
+  }
   .legs {
     columns: 22rem;
     column-gap: 2rem;
