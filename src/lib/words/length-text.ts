@@ -39,3 +39,7 @@ export const GRADUATION_NAMES: Readonly<Record<TapeGraduation, string>> = {
   '1/32': 'thirty-seconds of an inch',
   '1 mm': 'whole millimetres',
 };
+
+/** A weight in the unit of the job's trade: `12 lb`, `5.4 kg`. */
+export const sayMass = (kilograms: number, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(kilograms / 0.45359237, 0)} lb` : `${sayNumber(kilograms, 1)} kg`;

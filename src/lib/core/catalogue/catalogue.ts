@@ -13,7 +13,7 @@ import {
   type ReducingRow,
   type UnionRow,
 } from './malleable.ts';
-import type { Ground, GroundTables } from './ground-tables.ts';
+import type { GroundTables } from './ground-tables.ts';
 import { makeEndRegistry, type EndRegistry } from './end-registry.ts';
 import { listTubeEnds } from './list-ends.ts';
 import { listNippleLengths, type NippleRow } from './nipple.ts';
@@ -59,7 +59,9 @@ export interface Catalogue {
   /** Figures of ends, whatever they are of. */
   readonly ends: EndRegistry;
   /** What is published of pipe in the ground. */
-  readonly ground: Ground;
+  readonly ground: GroundTables;
+  /** Published rows of tube, for what its ends do not say: walls. */
+  readonly tubeRows: TubeList;
 }
 
 export interface CatalogueTables {
@@ -90,7 +92,8 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     pipes: [...pipes.values()],
     findPipe: (size) => pipes.get(size) ?? null,
     getNippleLengths: (size, family = 'NPT') => (family === 'NPT' ? (nipples.get(size) ?? []) : []),
-    ground: { ...tables.ground, polyethylene: tubes.polyethylene },
+    ground: tables.ground,
+    tubeRows: tubes,
     ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
     ...indexParts(listParts(tables), makeTubeParts(tables.tube)),
   };

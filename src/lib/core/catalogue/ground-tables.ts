@@ -1,5 +1,4 @@
 import type { NominalSize } from '../ends/size.ts';
-import type { PolyethyleneRow } from './tubes.ts';
 import type { Provenance } from './confidence.ts';
 
 /** Where a line lies, as far as codes tell it apart. */
@@ -33,9 +32,4 @@ export interface GroundTables {
   readonly covers: readonly CoverRow[];
   readonly beads: readonly BeadRow[];
   readonly openTimes: readonly OpenTimeRow[];
-}
-
-/** And the pipe itself. */
-export interface Ground extends GroundTables {
-  readonly polyethylene: readonly PolyethyleneRow[];
 }

@@ -115,8 +115,8 @@ function checkPrints(layout: RunLayout): Finding[] {
     const others = findOtherThanLaid(line, laid.leg.size);
     if (others.length > 0)
       findings.push({ code: 'print-not-as-laid', severity: 'stop', ...about, others, size: laid.leg.size });
-    const wall = findWall(line, layout.catalogue.ground);
-    const legal = layout.catalogue.ground.polyethylene.find((row) => row.size === line.size && row.system === line.system)?.legalWall ?? null; // prettier-ignore
+    const wall = findWall(line, layout.catalogue.tubeRows);
+    const legal = layout.catalogue.tubeRows.polyethylene.find((row) => row.size === line.size && row.system === line.system)?.legalWall ?? null; // prettier-ignore
     if (wall !== null && legal !== null && wall < inches(legal) - inches(0.0005))
       findings.push({ code: 'pe-wall-thin', severity: 'ask', ...about, wall, legal: inches(legal) });
   }

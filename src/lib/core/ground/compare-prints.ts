@@ -30,7 +30,7 @@ export function comparePrints(layout: RunLayout): readonly PrintComparison[] {
       if (!end.joint) return [];
       const [station] = end.station.split('.') as [string];
       const fitting = readPrint(layout, station);
-      const comparison = pipe && fitting ? comparePe(pipe, fitting, layout.catalogue.ground) : null;
+      const comparison = pipe && fitting ? comparePe(pipe, fitting, layout.catalogue.tubeRows) : null;
       return [{ joint: end.id, leg: end.leg, mark: piece.mark, station, pipe, fitting, comparison }];
     });
   });

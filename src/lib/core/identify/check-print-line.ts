@@ -1,9 +1,6 @@
-import type { PolyethyleneRow, TubeList as AllTubes } from '../catalogue/tubes.ts';
+import type { PolyethyleneRow, TubeList } from '../catalogue/tubes.ts';
 import { inches, type Length } from '../units/length.ts';
 import { isMarkedGas, RESINS, type PrintLine } from './print-line.ts';
-
-/** The tubes a print line may be of. */
-type TubeList = Pick<AllTubes, 'polyethylene'>;
 
 /** Something to be said about a print line. Lengths in nm. */
 export type PrintLineFinding =

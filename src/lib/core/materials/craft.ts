@@ -115,6 +115,8 @@ export interface Craft {
   findManifold(settings: Settings, openings: readonly ManifoldOpening[], catalogue: Catalogue): Part | null;
   /** Outside diameter, nm; null where it is not known. */
   findOutside(settings: Settings, catalogue: Catalogue): Length | null;
+  /** What a metre of its pipe weighs, kg; null where that is the maker's to say. */
+  findMass(settings: Settings, catalogue: Catalogue): number | null;
   /** The end of a piece, or of an opening that a leg without pipe meets: the one that goes in (male), or the one that takes it. */
   getEnd(settings: Settings, gender: Gender): End;
   /** The settings of the pipe that ends so, or that such an end takes; null where it is none of this system's. */

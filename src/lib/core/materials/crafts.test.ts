@@ -42,6 +42,28 @@ describe('every craft', () => {
     expect(like('steel-r', '1/2', 'copper-compression')).to.equal('15 mm');
     expect(like('copper-compression', '8 mm', 'steel-r')).to.equal('1/4');
     expect(like('copper-flared', '3/8 ACR', 'copper-compression')).to.equal('3/8 ACR');
+    expect(like('copper-flared', '7/8 ACR', 'black-iron')).to.equal('3/4');
+    expect(like('copper-compression', '12 mm', 'black-iron')).to.equal('3/8');
+    // Polyethylene by its pipe size, of the usual wall; where it is not made so small or so large the nearest that is.
+    expect(like('black-iron', '1', 'pe-stabbed')).to.equal('1 IPS SDR 11');
+    expect(like('pe-fused', '3/4 IPS SDR 9.3', 'black-iron')).to.equal('3/4');
+    expect(like('black-iron', '1/8', 'pe-stabbed')).to.equal('1/2 IPS SDR 11');
+    expect(like('black-iron', '4', 'pe-fused')).to.equal('2 IPS SDR 11');
+    expect(like('black-iron', '4', 'copper-flared')).to.equal('2 L');
+    expect(like('black-iron', '1/4', 'csst')).to.equal('3/8');
+  });
+
+  it('weighs pipe by its table, copper and polyethylene by their walls; of corrugated tubing its maker says it', () => {
+    const mass = (material: Material, size: LegSize) => {
+      const settings = makeSettings(material, size);
+      return getCraft(settings).findMass(settings, standardCatalogue);
+    };
+    // 3/4 schedule 40: 1.13 lb a foot. 1/2 L: 0.285 lb. 15 × 0.7 mm copper: 0.28 kg a metre. 1 IPS SDR 11: about 0.19 lb a foot.
+    expect(mass('black-iron', '3/4')).to.be.closeTo(1.13 * 1.488, 0.02);
+    expect(mass('copper-capillary', '1/2 L')).to.be.closeTo(0.285 * 1.488, 0.01);
+    expect(mass('copper-capillary', '15 mm')).to.be.closeTo(0.28, 0.01);
+    expect(mass('pe-fused', '1 IPS SDR 11')).to.be.closeTo(0.19 * 1.488, 0.02);
+    expect(mass('csst', '1/2')).to.equal(null);
   });
 });
 

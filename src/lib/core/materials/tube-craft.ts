@@ -20,6 +20,7 @@ export interface TubeTrade extends Pick<
   | 'getTrimming'
   | 'getSlack'
   | 'findOutside'
+  | 'findMass'
   | 'getStock'
   | 'readEnd'
   | 'getLeastPiece'

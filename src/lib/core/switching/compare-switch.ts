@@ -2,13 +2,15 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { Finding } from '../checks/finding.ts';
 import { checkRun, type Site } from '../checks/checks.ts';
+import type { LegSize } from '../ends/size.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { assemble } from '../runs/bodies.ts';
 import { applyOps, type PlannedChange } from '../runs/change.ts';
 import { planSwitchLegs } from '../runs/commands/resize-legs.ts';
 import { getPieces, layOutRun } from '../runs/lay-out-run.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { listSupports } from '../supports/list-supports.ts';
-import type { Length } from '../units/length.ts';
+import { toMillimetres, type Length } from '../units/length.ts';
 
 /** What a run comes to; of what is not known (a cut, a support) how often it is not. */
 export interface RunTally {
@@ -19,8 +21,12 @@ export interface RunTally {
   readonly fittings: number;
   readonly supports: number;
   readonly supportsAsked: number;
-  /** Of all pieces whose cut is known, nm. */
+  /** Of all pieces whose cut is known, nm; and of each material, the first met first. */
   readonly length: Length;
+  readonly byMaterial: readonly { readonly material: Material; readonly length: Length }[];
+  /** Of the pipe whose cut and whose weight a metre are known, kg; and how many pieces are not in it. */
+  readonly mass: number;
+  readonly massUnknown: number;
   readonly cutsUnknown: number;
   /** Fittings of which a length has to be measured before anything is cut over them. */
   readonly unmeasured: number;
@@ -39,11 +45,22 @@ export interface Switched {
 export function tallyRun(layout: RunLayout, site: Site | null): RunTally {
   const { bodies, joints } = assemble(layout);
   const supports = listSupports(layout, site?.jurisdiction ?? 'ask');
-  let [pieces, length, cutsUnknown] = [0, 0, 0];
-  for (const { cut } of getPieces(layout)) {
+  let [pieces, length, cutsUnknown, mass, massUnknown] = [0, 0, 0, 0, 0];
+  const byMaterial = new Map<Material, Length>();
+  for (const { cut, leg } of getPieces(layout)) {
     pieces++;
-    if (cut) length += cut.onTape.length;
-    else cutsUnknown++;
+    if (!cut) {
+      cutsUnknown++;
+      massUnknown++;
+      continue;
+    }
+    const settings = layout.legs.get(leg)!.leg;
+    const { material } = settings;
+    length += cut.onTape.length;
+    byMaterial.set(material, (byMaterial.get(material) ?? 0) + cut.onTape.length);
+    const perMetre = getCraft(settings).findMass(settings, layout.catalogue);
+    if (perMetre === null) massUnknown++;
+    else mass += (toMillimetres(cut.onTape.length) / 1000) * perMetre;
   }
   const seats = joints.filter(({ sides: [a, b] }) => a.body === b.body).length;
   const parts = bodies.flatMap((body) => (body.kind === 'part' ? [body.part] : []));
@@ -55,6 +72,9 @@ export function tallyRun(layout: RunLayout, site: Site | null): RunTally {
     supports: supports.reduce((sum, { at }) => sum + (at?.length ?? 0), 0),
     supportsAsked: supports.filter(({ at }) => at === null).length,
     length,
+    byMaterial: Array.from(byMaterial, ([material, each]) => ({ material, length: each })),
+    mass,
+    massUnknown,
     cutsUnknown,
     unmeasured: new Set(
       parts
@@ -78,3 +98,42 @@ export function trySwitch(
   const layout = layOutRun(applied.value, catalogue, before.rules, before.facts);
   return { material, change, layout, tally: tallyRun(layout, site), findings: checkRun(layout, site) };
 }
+
+/** A size that has none of its own name in the other material: the nearest made is taken. */
+export interface OtherSize {
+  readonly marks: readonly number[];
+  readonly from: LegSize;
+  readonly to: LegSize;
+}
+
+/** The sizes that become others by a switch, with the numbers of their legs. */
+export function listOtherSizes(before: RunLayout, { layout }: Switched): readonly OtherSize[] {
+  const found = new Map<string, { marks: number[]; from: LegSize; to: LegSize }>();
+  for (const { id, leg } of before.legs.values()) {
+    const now = layout.legs.get(id)!.leg;
+    if (now.material === leg.material || now.size === leg.size) continue;
+    const key = `${leg.size} ${now.size}`;
+    const entry = found.get(key) ?? { marks: [], from: leg.size, to: now.size };
+    entry.marks.push(leg.tag);
+    found.set(key, entry);
+  }
+  return [...found.values()];
+}
+
+/** What would be said of a run besides, and what no longer: by what is said, not by which piece it is said of first. */
+export function compareFindings(
+  before: readonly Finding[],
+  after: readonly Finding[],
+): { readonly gained: readonly Finding[]; readonly lost: readonly Finding[] } {
+  const keysOf = (findings: readonly Finding[]) => new Set(findings.map(getKey));
+  const [was, is] = [keysOf(before), keysOf(after)];
+  return {
+    gained: after.filter((finding) => !was.has(getKey(finding))),
+    lost: before.filter((finding) => !is.has(getKey(finding))),
+  };
+}
+
+const getKey = ({ subject: _, ...said }: Finding): string =>
+  JSON.stringify(said, (name, value: unknown) =>
+    name === 'part' && typeof value === 'object' && value !== null && 'id' in value ? value.id : value,
+  );

@@ -6,6 +6,7 @@ import { COPPER_SIZES, type CopperSize } from '../../ends/size.ts';
 import { FOOT, type Length } from '../../units/length.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
+import { findCopperMass } from './copper-mass.ts';
 import { findCopperBending } from './copper-bending.ts';
 
 /** How each is joined. */
@@ -43,6 +44,7 @@ export const copper: Craft = makeTubeCraft({
   getTrimming: ({ stock }) => (stock === 'coil' ? 'last-end' : 'never'),
   getSlack: () => 0,
   findOutside: ({ size }) => getCopperOutside(size as CopperSize),
+  findMass: findCopperMass,
   getStock: () => LONGEST_COIL,
   getLeastPiece: (_, __, settings) => 2 * getCopperOutside(settings.size as CopperSize),
   readEnd,

@@ -43,6 +43,8 @@ export const csst: Craft = makeTubeCraft({
     const tube = ends.figure(makePlainEnd('csst', size));
     return tube.kind === 'tube' ? inches(tube.outside / 25.4) : null;
   },
+  // No table has it: makers differ.
+  findMass: () => null,
   getStock: () => COIL,
   getLeastPiece: () => LEAST,
   readEnd,

@@ -6,6 +6,7 @@ import { PE_SIZES, type PeSize } from '../../ends/size.ts';
 import { getContraction, getTemperatures } from '../../house-rules/contraction.ts';
 import { getFusionLoss } from '../../house-rules/fusion-loss.ts';
 import { FOOT, inches } from '../../units/length.ts';
+import { DENSITIES, weighTube } from '../mass.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { findTrenchBending } from './trench-bending.ts';
@@ -34,6 +35,10 @@ export const polyethylene: Craft = makeTubeCraft({
   getTrimming: () => 'any-end',
   getSlack: (_, developed, __, rules) => getContraction(developed, getTemperatures(rules.contraction)),
   findOutside: ({ size }) => getPeFigures(size as PeSize).outside,
+  findMass: ({ size }) => {
+    const { outside, wall } = getPeFigures(size as PeSize);
+    return weighTube(outside, wall, DENSITIES.polyethylene);
+  },
   getStock: () => STICK,
   getLeastPiece: () => LEAST,
   readEnd,

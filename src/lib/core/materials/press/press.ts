@@ -11,6 +11,8 @@ import { COPPER_SIZES, isNominal, NOMINAL_SIZES, type NominalSize } from '../../
 import { getPressSpacing } from '../../house-rules/press-spacing.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
 import type { Craft, Settings } from '../craft.ts';
+import { findCopperMass } from '../copper/copper-mass.ts';
+import { toKilogramsPerMetre } from '../mass.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 
 const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
@@ -35,6 +37,12 @@ export const press: Craft = makeTubeCraft({
   getSlack: () => 0,
   findOutside: ({ size }, { findPipe }) =>
     isCopperSize(size) ? getCopperOutside(size) : isNominal(size) ? (findPipe(size)?.outside ?? null) : null,
+  findMass: (settings, catalogue) => {
+    const { size } = settings;
+    if (isCopperSize(size)) return findCopperMass(settings, catalogue);
+    const pipe = isNominal(size) ? catalogue.findPipe(size) : null;
+    return pipe && toKilogramsPerMetre(pipe.poundsPerFoot);
+  },
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
   getLeastPiece: (_, rules) => getPressSpacing(rules['press-spacing']),
   readEnd,

@@ -5,6 +5,7 @@ import { getTaperEnd } from '../../catalogue/taper-end.ts';
 import { getFigureKey } from '../../house-rules/engagement-figure.ts';
 import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
 import type { Craft } from '../craft.ts';
+import { toKilogramsPerMetre } from '../mass.ts';
 import { workOut, workOutBare } from './make-up.ts';
 import { getNominal, getPipeEnd, getThreadSystem, readPipeEnd } from './pipe-end.ts';
 import { findNearest, findNipple, getThreadingNeed } from './threading-need.ts';
@@ -34,6 +35,10 @@ export const threadedSteel: Craft = {
   isForGround: false,
   listAdapterKinds: () => [],
   findManifold: () => null,
+  findMass: ({ size }, { findPipe }) => {
+    const pipe = isNominal(size) ? findPipe(size) : null;
+    return pipe && toKilogramsPerMetre(pipe.poundsPerFoot);
+  },
   findOutside: (settings, catalogue) => catalogue.findPipe(getNominal(settings))?.outside ?? null,
   getEnd: getPipeEnd,
   readEnd: readPipeEnd,

@@ -1,8 +1,15 @@
 <script lang="ts">
   import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
-  import { trySwitch, tallyRun, type RunTally } from '#core/switching/compare-switch.ts';
+  import {
+    compareFindings,
+    listOtherSizes,
+    tallyRun,
+    trySwitch,
+    type RunTally,
+  } from '#core/switching/compare-switch.ts';
   import { findScope, SCOPES, type Scope } from '#core/switching/stretch.ts';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
+  import { sayMass } from '#words/length-text.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import Dialog from '../../controls/Dialog.svelte';
@@ -42,16 +49,16 @@
   const unit = $derived(entry.unit);
   const say = (finding: (typeof rows)[number]['findings'][number]) =>
     `${SEVERITY_NAMES[finding.severity]}. ${sayFinding(finding, unit)}`;
-  const said = $derived(new Set(store.findings.map(say)));
-  const gained = $derived(picked ? picked.findings.map(say).filter((each) => !said.has(each)) : []);
-  const lost = $derived.by(() => {
-    const now = new Set(picked?.findings.map(say) ?? []);
-    return picked ? [...said].filter((each) => !now.has(each)) : [];
-  });
+  const unlike = $derived(picked ? compareFindings(store.findings, picked.findings) : null);
+  const gained = $derived([...new Set(unlike?.gained.map(say) ?? [])]);
+  const lost = $derived([...new Set(unlike?.lost.map(say) ?? [])]);
+  const otherSizes = $derived(picked && layout ? listOtherSizes(layout, picked) : []);
+  const format = $derived(getTapeFormat(layout?.rules['tape-rounding'].option ?? '1/16'));
   const countStops = (findings: (typeof rows)[number]['findings']) =>
     findings.filter(({ severity }) => severity === 'stop').length;
 
-  const COLUMNS: readonly (readonly [keyof RunTally, string])[] = [
+  type Count = 'pieces' | 'joints' | 'leakPoints' | 'fittings' | 'supports' | 'unmeasured';
+  const COLUMNS: readonly (readonly [Count, string])[] = [
     ['pieces', 'pieces'],
     ['joints', 'joints made'],
     ['leakPoints', 'leak points'],
@@ -95,6 +102,7 @@
             <th scope="col" class="text-left">legs of</th>
             {#each COLUMNS as [key, name] (key)}<th scope="col" class="text-right">{name}</th>{/each}
             <th scope="col" class="text-right">pipe</th>
+            <th scope="col" class="text-right">weight</th>
             <th scope="col" class="text-right">stops</th>
           </tr>
         </thead>
@@ -108,6 +116,17 @@
     </div>
     {#if picked}
       <section aria-live="polite" class="flex flex-col gap-1 text-sm">
+        <p>
+          Pipe: {#each picked.tally.byMaterial as { material, length }, i (material)}{i > 0
+              ? '; '
+              : ''}<LengthText {length} {unit} {format} /> of {MATERIAL_NAMES[material]}{/each}.
+        </p>
+        {#each otherSizes as { marks: which, from, to } (`${from} ${to}`)}
+          <p>
+            {which.length === 1 ? 'Leg' : 'Legs'}
+            {which.join(', ')}: {from} becomes {to}, the nearest made. Look whether it carries the load.
+          </p>
+        {/each}
         {#if gained.length > 0}
           <h3 class="text-base font-semibold">It would be said besides</h3>
           <ul class="list-disc pl-5">
@@ -163,9 +182,14 @@
       >{#if tally.length > 0}<LengthText
           length={tally.length}
           {unit}
-          format={getTapeFormat(layout!.rules['tape-rounding'].option)}
+          {format}
         />{/if}{#if tally.cutsUnknown > 0}<span class="block text-xs text-warning"
           >{tally.cutsUnknown} not known</span
+        >{/if}</td
+    >
+    <td class="text-right whitespace-nowrap" data-label="weight"
+      >{sayMass(tally.mass, unit)}{#if tally.massUnknown > 0}<span class="block text-xs text-warning"
+          >{tally.massUnknown} not in it</span
         >{/if}</td
     >
     <td data-label="stops" class="text-right {stops > 0 ? 'font-medium text-error' : ''}">{stops}</td>
