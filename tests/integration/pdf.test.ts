@@ -15,6 +15,7 @@ const print = (doc: Parameters<typeof layOut>[0], paper: 'A4' | 'LETTER' = 'A4')
     layout,
     findings: checkRun(layout),
     unit: 'in' as const,
+    jurisdiction: 'us-model' as const,
   };
   return writeRunPdf(printed, paper, new Date('2026-01-02T00:00:00Z'));
 };

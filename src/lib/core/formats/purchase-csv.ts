@@ -1,16 +1,46 @@
 import { readTaperEnd } from '../catalogue/taper-end.ts';
 import { getEndSize, getThreadId } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
+import { listTrenches } from '../ground/trench.ts';
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import { countSupports, type SupportTotal } from '../supports/list-supports.ts';
 import { FOOT, toInches, toMillimetres, type Length } from '../units/length.ts';
 import type { SheetVersions } from './cut-sheet-csv.ts';
+
+/** What is bought beside pipe and fittings: supports, and what is laid along a trench. Lengths in nm. */
+export interface BesidePipe {
+  readonly supports: readonly SupportTotal[];
+  readonly laid: readonly { readonly what: 'tracer wire' | 'warning tape'; readonly length: Length }[];
+}
+const NOTHING_BESIDE: BesidePipe = { supports: [], laid: [] };
+
+/** What a run wants beside pipe and fittings, under the rules of its place. */
+export function listBesidePipe(layout: RunLayout, jurisdiction: Jurisdiction): BesidePipe {
+  const trenches = listTrenches(layout);
+  const sum = (of: 'wire' | 'tape'): Length => trenches.reduce((all, trench) => all + (trench[of] ?? 0), 0);
+  const laid = [
+    { what: 'tracer wire', length: sum('wire') },
+    { what: 'warning tape', length: sum('tape') },
+  ] as const;
+  return {
+    supports: countSupports(layout, jurisdiction),
+    laid: laid.filter(({ length }) => length > 0),
+  };
+}
 
 /**
  * What to buy, as a table, headings first, units in the headings: pipe by stock lengths, nipples, fittings. Whoever writes
  * the file quotes it by RFC 4180. A part whose length is typical or unknown says so: measure it before cutting.
  */
-export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: SheetVersions): string[][] {
+export function makePurchaseTable(
+  sheet: CutSheet,
+  rules: HouseRules,
+  versions: SheetVersions,
+  beside: BesidePipe = NOTHING_BESIDE,
+): string[][] {
   const tail = [versions.run, versions.revision, versions.app, versions.catalogue, versions.rulePack].map(
     String,
   );
@@ -58,7 +88,24 @@ export function makePurchaseTable(sheet: CutSheet, rules: HouseRules, versions: 
     ...[String(count), ...(length === null ? ['', ''] : writeLength(length)), '', 'new, never used before'],
     ...tail,
   ]);
-  return [headings, ...pipes, ...nipples, ...fittings, ...connectors];
+  const supports = beside.supports.map(({ size, material, isClip, count }) => [
+    ...[
+      'support',
+      size,
+      `${isClip ? 'clip' : 'support'} for ${material}`,
+      String(count),
+      '',
+      '',
+      '',
+      'as many as are known; floors and ends of drops by eye',
+    ],
+    ...tail,
+  ]);
+  const laid = beside.laid.map(({ what, length }) => [
+    ...['by the length', '', what, '', '', '', (length / FOOT).toFixed(2), ''],
+    ...tail,
+  ]);
+  return [headings, ...pipes, ...nipples, ...fittings, ...connectors, ...supports, ...laid];
 }
 
 const writeLength = (length: Length): [string, string] => [

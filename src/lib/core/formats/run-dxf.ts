@@ -11,6 +11,8 @@ import { INCH, MILLIMETRE, type LengthUnit } from '../units/length.ts';
 
 export const MARKS_LAYER = 'marks';
 export const TRAPS_LAYER = 'traps';
+/** Where legs run, and how deep what is buried lies. */
+export const PLACES_LAYER = 'places';
 
 /**
  * The run as DXF: the centre line of each leg in model space, in three dimensions and real units (inches or millimetres, as
@@ -27,6 +29,7 @@ export function writeRunDxf(
   for (const material of MATERIALS) writer.addLayer(material, getTraits(material).colour, 'CONTINUOUS');
   writer.addLayer(MARKS_LAYER, 8, 'CONTINUOUS');
   writer.addLayer(TRAPS_LAYER, 3, 'CONTINUOUS');
+  writer.addLayer(PLACES_LAYER, 8, 'CONTINUOUS');
   const traps = new Set(listDrops(layout).flatMap(({ trap }) => (trap ? [trap.nipple.leg.id] : [])));
   const scale = unit === 'in' ? INCH : MILLIMETRE;
   const point = ({ x, y, z }: Vector) => point3d(x / scale, y / scale, z / scale);
@@ -51,6 +54,12 @@ export function writeRunDxf(
     writer.addLine(point(begins), point(ends), { layerName });
     const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, z: (from.z + to.z) / 2 };
     writer.addText(point(middle), letter, String(leg.tag), { layerName: MARKS_LAYER });
+    const zone = layout.doc.zones[leg.id]?.zone;
+    if (zone) writer.addText(point({ ...middle, z: middle.z - 2 * letter * scale }), letter, zone, { layerName: PLACES_LAYER }); // prettier-ignore
+  }
+  for (const { id, cover } of Object.values(layout.doc.covers)) {
+    const at = layout.nodes.get(id)?.position;
+    if (at) writer.addText(point({ ...at, z: at.z - 2 * letter * scale }), letter, `cover ${Number((cover / scale).toFixed(3))}`, { layerName: PLACES_LAYER }); // prettier-ignore
   }
   for (const [node, { radius, legs }] of bends) {
     const corner = layout.nodes.get(node)!.position;

@@ -6,7 +6,8 @@ import { drawLine } from '../drawing/draw-line.ts';
 import { inches } from '../units/length.ts';
 import { getLeg, getPiece, layOut, makeRun, type TestLeg } from '#support/make-run.ts';
 import { makeCutSheetTable } from './cut-sheet-csv.ts';
-import { makePurchaseTable } from './purchase-csv.ts';
+import { listPlaceLines } from '#words/place-lines.ts';
+import { listBesidePipe, makePurchaseTable } from './purchase-csv.ts';
 import { writeRunDxf } from './run-dxf.ts';
 
 const flared = { material: 'copper-flared', size: '3/8 ACR' } as const;
@@ -18,6 +19,48 @@ const LEGS: readonly TestLeg[] = [
 ];
 const layout = layOut(makeRun(LEGS));
 const versions = { app: '0', catalogue: '1', rulePack: '2', run: 'r', revision: 3 };
+
+const pe = { material: 'pe-fused', size: '1 IPS SDR 11' } as const;
+
+describe('files of a run in the ground', () => {
+  const plain = makeRun([[0, 'down', 24, { size: '1' }], [1, 'right', 744, pe], [2, 'up', 30, { size: '1' }]], '1'); // prettier-ignore
+  const doc = {
+    ...plain,
+    zones: { [getLeg(plain, 2).id]: { id: getLeg(plain, 2).id, zone: 'buried' as const } },
+    covers: { [getLeg(plain, 2).to]: { id: getLeg(plain, 2).to, cover: inches(18), typed: '18' } },
+    passages: { passage00000: { id: 'passage00000', leg: getLeg(plain, 3).id, kind: 'floor' as const, share: 0.5, guard: null } }, // prettier-ignore
+  };
+  const buried = layOut(doc);
+
+  it('the purchase list has pipe, risers, supports, wire and tape, and no butt joint', () => {
+    const rows = makePurchaseTable(
+      makeCutSheet(buried),
+      buried.rules,
+      versions,
+      listBesidePipe(buried, 'us-model'),
+    );
+    const find = (kind: string) =>
+      rows.filter(([each]) => each === kind).map((row) => row.slice(1, 4).join(' '));
+    expect(find('fitting').some((each) => each.includes('fusion riser'))).to.equal(true);
+    expect(find('support')).to.deep.equal(['1 support for black-iron 3']);
+    const laid = rows.filter(([kind]) => kind === 'by the length').map((row) => [row[2], row[6]]);
+    expect(laid).to.deep.equal([['tracer wire', '65.50'], ['warning tape', '62.00']]); // prettier-ignore
+  });
+
+  it('DXF says where legs run and how deep they lie', () => {
+    const { text } = writeRunDxf(buried, 'in');
+    for (const said of ['buried', 'cover 18', 'pe-fused']) expect(text).to.contain(said);
+  });
+
+  it('on paper: place, what is passed, supports, the trench, the sheet of the fusion', () => {
+    const said = listPlaceLines(buried, 'us-model', 'in');
+    expect(said.map(({ title }) => title)).to.deep.equal(['Where it runs', 'Floors and walls', 'Supports', 'In the ground']); // prettier-ignore
+    const text = said.flatMap(({ lines }) => lines).join('\n');
+    for (const each of ['buried: 2', 'Leg 3 through a floor', '3 for 1 black iron', 'along the trench 62 ft', 'cover not said', 'bearing 90°', 'Butt fusion of 1 IPS SDR 11, 2 joints'])
+      expect(text).to.contain(each); // prettier-ignore
+    expect(listPlaceLines(layOut(makeRun([])), 'uk', 'mm')).to.deep.equal([]);
+  });
+});
 
 describe('files of a run of tube', () => {
   it('the cut list has its bends, marks, angles and rotations', () => {

@@ -1,3 +1,5 @@
+import type { Material } from '../catalogue/pipe.ts';
+import type { LegSize } from '../ends/size.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { getSupportEnd } from '../house-rules/support-ends.ts';
 import { getLegVector, hasPipe } from '../runs/leg-direction.ts';
@@ -40,4 +42,25 @@ export function listSupports(
       most === null || length === null ? null : placeSupports(length, most === 'floor' ? length : most, end);
     return [{ laid, isUpright, spacing, at, isFished }];
   });
+}
+
+/** Supports of one pipe, as they are bought: clips where it is clipped, in a vehicle. */
+export interface SupportTotal {
+  readonly size: LegSize;
+  readonly material: Material;
+  readonly isClip: boolean;
+  readonly count: number;
+}
+
+/** How many supports of each pipe a run wants, as far as that is known, in walking order. */
+export function countSupports(layout: RunLayout, jurisdiction: Jurisdiction): readonly SupportTotal[] {
+  const totals = new Map<string, SupportTotal>();
+  for (const { laid, at } of listSupports(layout, jurisdiction)) {
+    if (!at || at.length === 0) continue;
+    const { size, material } = laid.leg;
+    const isClip = jurisdiction === 'uk-vehicle' || layout.doc.zones[laid.id]?.zone === 'vehicle';
+    const key = `${size} ${material} ${isClip}`;
+    totals.set(key, { size, material, isClip, count: (totals.get(key)?.count ?? 0) + at.length });
+  }
+  return [...totals.values()];
 }

@@ -8,6 +8,7 @@ import { makeCutSheet, type CutSheetRow } from '#core/cutting/cut-sheet.ts';
 import { drawSheet } from '#core/drawing/draw-sheet.ts';
 import { APP_VERSION } from '#core/formats/app-version.ts';
 import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
+import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { Finding } from '#core/checks/finding.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
@@ -17,6 +18,7 @@ import { sayFinding } from '#words/findings.ts';
 import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
 import { sayLength } from '#words/length-text.ts';
 import { sayConnector } from '#words/appliances.ts';
+import { listPlaceLines } from '#words/place-lines.ts';
 import { namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
 import { drawOnPage } from './draw-on-page.ts';
 
@@ -31,6 +33,7 @@ export interface PrintedRun {
   readonly layout: RunLayout;
   readonly findings: readonly Finding[];
   readonly unit: LengthUnit;
+  readonly jurisdiction: Jurisdiction;
 }
 
 const MARGIN = 42;
@@ -90,6 +93,8 @@ export function writeRunPdf(printed: PrintedRun, paper: Paper, now: Date): Promi
       return `${drop.appliance.name}: ${TRAP_NAMES[finding.code]}. ${sayTrap(finding, unit)}`;
     }),
   );
+  for (const { title, lines } of listPlaceLines(layout, printed.jurisdiction, unit))
+    writeLines(doc, title, lines);
   writeLines(doc, 'Findings', notes);
   writeLines(doc, 'Caution', [JOB_CAUTION.says, CAUTIONS.threads, CAUTIONS.openEnd]);
   writeFeet(doc, printed, now);

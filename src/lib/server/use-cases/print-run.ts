@@ -24,6 +24,7 @@ export async function printRun(
     layout,
     findings,
     unit: details.units,
+    jurisdiction: details.jurisdiction,
   };
   return accept(new Uint8Array(await writeRunPdf(printed, paper, new Date())));
 }

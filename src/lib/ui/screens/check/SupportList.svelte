@@ -1,6 +1,6 @@
 <script lang="ts">
   import { findBonding } from '#core/supports/bonding.ts';
-  import { listSupports } from '#core/supports/list-supports.ts';
+  import { countSupports, listSupports } from '#core/supports/list-supports.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { sayJurisdiction } from '#words/places.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
@@ -19,19 +19,12 @@
   const bonding = $derived(findBonding(layout));
   const legs = $derived(listSupports(layout, jurisdiction));
   /** How many of each pipe are to be bought; of legs that nobody can say them for, how many those are. */
-  const totals = $derived.by(() => {
-    const byPipe = Map.groupBy(
-      legs.filter(({ at }) => at !== null && at.length > 0),
-      // In a vehicle pipe is clipped, close and all along.
-      ({ laid }) =>
-        `${laid.leg.size} ${MATERIAL_NAMES[laid.leg.material]}${isClipped(laid.id) ? ' (clips)' : ''}`,
-    );
-    return [...byPipe].map(
-      ([name, each]) => [name, each.reduce((sum, { at }) => sum + at!.length, 0)] as const,
-    );
-  });
-  const isClipped = (leg: string): boolean =>
-    jurisdiction === 'uk-vehicle' || layout.doc.zones[leg]?.zone === 'vehicle';
+  const totals = $derived(
+    countSupports(layout, jurisdiction).map(
+      ({ size, material, isClip, count }) =>
+        [`${size} ${MATERIAL_NAMES[material]}${isClip ? ' (clips)' : ''}`, count] as const,
+    ),
+  );
   const asked = $derived(legs.filter(({ at }) => at === null).length);
   let showsAll = $state(false);
   const MOST = 40;

@@ -24,6 +24,7 @@
       sheet: makeCutSheet(store.layout),
       unit: store.details?.units ?? 'in',
       job: store.details?.name ?? '',
+      jurisdiction: store.details?.jurisdiction ?? 'ask',
       versions: {
         app: APP_VERSION,
         catalogue: store.layout.catalogue.version,

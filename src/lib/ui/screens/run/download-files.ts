@@ -1,5 +1,6 @@
 import type { CutSheet } from '#core/cutting/cut-sheet.ts';
 import type { SheetVersions } from '#core/formats/cut-sheet-csv.ts';
+import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { handOverFile, toFileName } from '../../controls/hand-over.ts';
@@ -9,6 +10,7 @@ export interface RunToWrite {
   readonly layout: RunLayout;
   readonly sheet: CutSheet;
   readonly unit: LengthUnit;
+  readonly jurisdiction: Jurisdiction;
   readonly job: string;
   readonly versions: SheetVersions;
 }
@@ -41,9 +43,10 @@ export async function downloadCutSheet({ sheet, layout, versions }: RunToWrite):
   await handOverTable(makeCutSheetTable(sheet, graduation, versions), 'cut-sheet', versions);
 }
 
-export async function downloadPurchaseList({ sheet, layout, versions }: RunToWrite): Promise<void> {
-  const { makePurchaseTable } = await import('#core/formats/purchase-csv.ts');
-  await handOverTable(makePurchaseTable(sheet, layout.rules, versions), 'purchase-list', versions);
+export async function downloadPurchaseList({ sheet, layout, jurisdiction, versions }: RunToWrite): Promise<void> {
+  const { listBesidePipe, makePurchaseTable } = await import('#core/formats/purchase-csv.ts');
+  const beside = listBesidePipe(layout, jurisdiction);
+  await handOverTable(makePurchaseTable(sheet, layout.rules, versions, beside), 'purchase-list', versions);
 }
 
 export async function downloadSvg({ layout, unit, job, versions }: RunToWrite): Promise<void> {

@@ -1,0 +1,88 @@
+import { judgePassages } from '#core/checks/passages-are-guarded.ts';
+import { listFusionSheets } from '#core/ground/fusion-sheet.ts';
+import { listTrenches } from '#core/ground/trench.ts';
+import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
+import { ZONES } from '#core/permissions/zone.ts';
+import type { RunLayout } from '#core/runs/layout.ts';
+import { findBonding } from '#core/supports/bonding.ts';
+import { countSupports, listSupports } from '#core/supports/list-supports.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { listFusionSteps, listTrenchLengths, namePoint, sayFall, sayRiser } from './ground.ts';
+import { GUARD_NAMES, PASSAGE_NAMES } from './ground-findings.ts';
+import { sayLength } from './length-text.ts';
+import { MATERIAL_NAMES } from './parts.ts';
+import { sayJurisdiction, sayPermit, ZONE_NAMES } from './places.ts';
+import { sayBonding, saySupports } from './supports.ts';
+
+/** A heading and its lines, as they stand on paper. */
+export interface PlaceLines {
+  readonly title: string;
+  readonly lines: readonly string[];
+}
+
+/** Where a run goes, what it passes, what holds it and how it lies in the ground, on paper; what has nothing to say is left out. */
+export function listPlaceLines(
+  layout: RunLayout,
+  jurisdiction: Jurisdiction,
+  unit: LengthUnit,
+): readonly PlaceLines[] {
+  const all: readonly PlaceLines[] = [
+    { title: 'Where it runs', lines: sayZones(layout, jurisdiction) },
+    {
+      title: 'Floors and walls',
+      lines: judgePassages(layout, jurisdiction).map(
+        ({ passage, laid, ruling }) =>
+          `Leg ${laid.leg.tag} through ${PASSAGE_NAMES[passage.kind].through}, edge: ${passage.guard === null ? 'not said' : GUARD_NAMES[passage.guard]}. ${sayPermit(ruling)}.`,
+      ),
+    },
+    { title: 'Supports', lines: saySupportLines(layout, jurisdiction, unit) },
+    { title: 'In the ground', lines: sayGround(layout, unit) },
+  ];
+  return all.filter(({ lines }) => lines.length > 0);
+}
+
+function sayZones({ doc, legs }: RunLayout, jurisdiction: Jurisdiction): string[] {
+  const said = ZONES.flatMap((zone) => {
+    const tags = [...legs.values()]
+      .filter(({ id }) => doc.zones[id]?.zone === zone)
+      .map(({ leg }) => leg.tag);
+    return tags.length === 0 ? [] : [`${ZONE_NAMES[zone].name}: ${tags.sort((a, b) => a - b).join(', ')}`];
+  });
+  return said.length === 0 ? [] : [`By leg (${sayJurisdiction(jurisdiction)}): ${said.join('; ')}.`];
+}
+
+function saySupportLines(layout: RunLayout, jurisdiction: Jurisdiction, unit: LengthUnit): string[] {
+  const totals = countSupports(layout, jurisdiction).map(
+    ({ size, material, isClip, count }) =>
+      `${count} for ${size} ${MATERIAL_NAMES[material]}${isClip ? ' (clips)' : ''}`,
+  );
+  const legs = listSupports(layout, jurisdiction).map(
+    (each) => `leg ${each.laid.leg.tag}: ${saySupports(each, unit)}`,
+  );
+  const bonding = findBonding(layout);
+  return [
+    ...(totals.length === 0 ? [] : [`${totals.join('; ')}.`]),
+    ...(legs.length === 0 ? [] : [`From the end nearer the source, ${legs.join('; ')}.`]),
+    ...(bonding ? [sayBonding(bonding, unit)] : []),
+  ];
+}
+
+function sayGround(layout: RunLayout, unit: LengthUnit): string[] {
+  const trenches = listTrenches(layout).flatMap((trench) => [
+    `${listTrenchLengths(trench, unit)
+      .map(([name, says]) => `${name} ${says}`)
+      .join('; ')}.`,
+    ...trench.points.map((point) => {
+      const deep = point.cover === null ? 'cover not said' : `cover ${sayLength(point.cover, unit)}`;
+      return `${namePoint(trench, point)}: ${point.riser ? sayRiser(point, unit) : `${deep}.`}`;
+    }),
+    ...trench.legs.map(
+      (each) => `Leg ${each.laid.leg.tag}: bearing ${each.bearing}°; ${sayFall(each, unit)}.`,
+    ),
+  ]);
+  const sheets = listFusionSheets(layout).flatMap((sheet) => [
+    `Butt fusion of ${sheet.size}, ${sheet.joints.length} ${sheet.joints.length === 1 ? 'joint' : 'joints'}; the maker’s procedure goes before it:`,
+    ...listFusionSteps(sheet, unit).map(([name, says], i) => `${i + 1}. ${name}: ${says}.`),
+  ]);
+  return [...trenches, ...sheets];
+}
