@@ -1,3 +1,4 @@
+import { PASSAGES } from '#core/permissions/passage.ts';
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { PERMIT_CONDITIONS, PERMIT_REASONS } from '#core/permissions/permission.ts';
@@ -16,7 +17,7 @@ describe('docs/where-it-may-run.md', () => {
       .split('\n')
       .filter((line) => line.startsWith('| ') && !line.startsWith('|  |') && !line.startsWith('| ---'))
       .flatMap((line) => line.split('|').slice(2, -1));
-    expect(cells.length).to.equal(6 * 36 * ZONES.length);
+    expect(cells.length).to.equal(6 * (36 * ZONES.length + 12 * PASSAGES.length));
     const last = String.fromCharCode(96 + PERMIT_REASONS.length);
     for (const cell of cells)
       expect(cell.trim()).to.match(new RegExp(`^(?:yes|if \\d+(?:, \\d+)*|ask [a-${last}]|no [a-${last}])$`));

@@ -1,6 +1,10 @@
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules/jurisdictions.ts';
+import { PASSAGES } from '#core/permissions/passage.ts';
+import { mayPass } from '#core/permissions/passages.ts';
+import type { PermitRuling } from '#core/permissions/permission.ts';
 import type { Permission } from '#core/permissions/permissions.ts';
+import { PASSAGE_NAMES } from './ground-findings.ts';
 import { mayJoin, mayRun } from '#core/permissions/permissions.ts';
 import { PLACED_JOINTS, PLACED_MATERIALS } from '#core/permissions/placed.ts';
 import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
@@ -11,7 +15,7 @@ const CONDITIONS = Object.keys(PERMIT_CONDITION_NAMES);
 const REASONS = Object.keys(PERMIT_REASON_NAMES);
 
 /** A cell: a word, with the numbers of its conditions or the letter of its reason. */
-function sayCell({ permit, conditions, reason }: Permission): string {
+function sayCell({ permit, conditions, reason }: PermitRuling): string {
   if (permit === 'if') return `if ${conditions.map((each) => CONDITIONS.indexOf(each) + 1).join(', ')}`;
   const letter = reason ? ` ${String.fromCharCode(97 + REASONS.indexOf(reason))}` : '';
   return `${permit === 'forbidden' ? 'no' : permit === 'allowed' ? 'yes' : 'ask'}${letter}`;
@@ -30,6 +34,15 @@ function writeTable<What>(
   ];
 }
 
+/** Floors and walls that are passed, by what passes them. */
+const writePassages = (jurisdiction: Jurisdiction): string[] => [
+  row(['', ...PASSAGES.map((kind) => PASSAGE_NAMES[kind].name)]),
+  row(['---', ...PASSAGES.map(() => '---')]),
+  ...PLACED_MATERIALS.map((what) =>
+    row([namePlacedPipe(what), ...PASSAGES.map((kind) => sayCell(mayPass({ what, kind, jurisdiction })))]),
+  ),
+];
+
 function writePack(jurisdiction: Jurisdiction): string[] {
   const rules = resolveRules(RULE_PACKS[jurisdiction]);
   return [
@@ -45,6 +58,8 @@ function writePack(jurisdiction: Jurisdiction): string[] {
       (what, zone) => mayJoin({ what, zone, jurisdiction, rules }),
     ),
     '',
+    ...writePassages(jurisdiction),
+    '',
   ];
 }
 
@@ -55,7 +70,7 @@ export const writePlaceTable = (): string =>
     '',
     'Written by `npm run matrix` from the rules in `src/lib/core/permissions/`. Typical practice: the local code in the edition in force, the maker’s',
     'sheet and the inspector go before it. What is not said here is asked. House rules stand as the jurisdiction begins with them; “concealed joints” is',
-    'forbidden. A pipe with its joints may be where both may be.',
+    'forbidden. A pipe with its joints may be where both may be. What is passed through, a floor or a wall, has a table of its own.',
     '',
     '**Yes**: nothing is asked. **If**: only if all of these are so:',
     '',

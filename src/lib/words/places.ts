@@ -49,6 +49,7 @@ export const PERMIT_CONDITION_NAMES: Readonly<Record<PermitCondition, string>> =
   'sleeve-or-grommet': 'a sleeve or a grommet keeps the edge from it',
   'above-grade': 'it passes above the ground',
   'building-shut-off': 'a shut-off closes the building',
+  'only-in-a-repair': 'it is a repair, and the local code lets repairs be made so',
 };
 
 export const PERMIT_REASON_NAMES: Readonly<Record<PermitReason, string>> = {

@@ -149,6 +149,7 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     reason: 'Forbidden, as in most model codes.',
     options: {
       forbidden: { name: 'Forbidden', says: 'What can work loose must be seen.' },
+      repairs: { name: 'In repairs only', says: 'Some codes let a repair be made so; others do not.' },
       allowed: { name: 'Allowed', says: 'Where the code lists them for it.' },
     },
   },

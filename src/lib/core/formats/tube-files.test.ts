@@ -56,7 +56,7 @@ describe('files of a run in the ground', () => {
     const said = listPlaceLines(buried, 'us-model', 'in');
     expect(said.map(({ title }) => title)).to.deep.equal(['Where it runs', 'Floors and walls', 'Supports', 'In the ground']); // prettier-ignore
     const text = said.flatMap(({ lines }) => lines).join('\n');
-    for (const each of ['buried: 2', 'Leg 3 through a floor', '3 for 1 black iron', 'along the trench 62 ft', 'cover not said', 'bearing 90°', 'Butt fusion of 1 IPS SDR 11, 2 joints'])
+    for (const each of ['buried: 2', 'Leg 3 through a floor', '3 for 1 black iron', 'along the trench 62 ft', 'Cover not said', 'bearing 90°', 'Butt fusion of 1 IPS SDR 11, 2 joints'])
       expect(text).to.contain(each); // prettier-ignore
     expect(listPlaceLines(layOut(makeRun([])), 'uk', 'mm')).to.deep.equal([]);
   });

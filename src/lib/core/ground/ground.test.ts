@@ -14,6 +14,7 @@ import { getPeFigures } from '../catalogue/tube-sizes.ts';
 import { polyethyleneTable } from '../catalogue/tables/polyethylene.table.ts';
 import { checkRun } from '../checks/checks.ts';
 import { PE_SIZES, type LegSize } from '../ends/size.ts';
+import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { getContraction } from '../house-rules/contraction.ts';
 import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
 import { getCraft, makeSettings } from '../materials/crafts.ts';
@@ -28,6 +29,7 @@ import { planSayZone } from '../runs/commands/say-zone.ts';
 import { planPutPart } from '../runs/commands/put-part.ts';
 import type { RunDoc } from '../runs/run.ts';
 import { FOOT, INCH, inches, toMillimetres } from '../units/length.ts';
+import { getWantedCover, listCovers } from './cover-wanted.ts';
 import { makeFusionSheet, listFusionSheets } from './fusion-sheet.ts';
 import { listTrenches } from './trench.ts';
 
@@ -280,6 +282,38 @@ describe('what is checked of the ground', () => {
     for (const degrees of [-1, 360, 12.5])
       expect(planSayBearing(doc, getLeg(doc, 2).id, degrees).ok).to.equal(false);
     expect(planSayPrint(doc, node, { text: PRINT, bury: { length: 0, typed: '0' } }).ok).to.equal(false);
+  });
+});
+
+describe('cover', () => {
+  const COMMON: readonly (readonly [Jurisdiction, string, number])[] = [
+    ['us-model', 'general', 12 * INCH],
+    ['us-model', 'lamp-or-grill', 8 * INCH],
+    ['us-model', 'damage-likely', 18 * INCH],
+    ['us-model', 'service-line', 12 * INCH],
+    ['us-model', 'service-in-street', 18 * INCH],
+    ['us-model', 'main', 24 * INCH],
+    ['canada', 'general', 15 * INCH],
+    ['canada', 'under-traffic', 24 * INCH],
+    ['australia', 'general', 300 * 1e6],
+    ['australia', 'under-traffic', 450 * 1e6],
+    ['uk', 'general', 375 * 1e6],
+  ];
+  for (const [jurisdiction, where, cover] of COMMON)
+    it(`${jurisdiction}, ${where}`, () => {
+      const rows = listCovers(standardCatalogue.ground.covers, jurisdiction);
+      expect(rows.find((row) => row.where === where)?.length).to.equal(cover);
+    });
+
+  it('is known by no other figure than these, general first; where none is, it is asked', () => {
+    const rows = JURISDICTIONS.flatMap((each) => listCovers(standardCatalogue.ground.covers, each));
+    expect(rows).to.have.length(COMMON.length);
+    expect(standardCatalogue.ground.covers).to.have.length(COMMON.length);
+    for (const each of ['us-model', 'canada', 'australia', 'uk'] as const)
+      expect(listCovers(standardCatalogue.ground.covers, each)[0]!.where).to.equal('general');
+    expect(listCovers(standardCatalogue.ground.covers, 'ask')).to.deep.equal([]);
+    expect(getWantedCover(resolveRules({ 'burial-depth': { option: '24-inch' } }))).to.equal(24 * INCH);
+    expect(getWantedCover(rules)).to.equal(null);
   });
 });
 

@@ -4,9 +4,9 @@ import { plainRule } from './house-rule.ts';
 export const concealedRule = plainRule({
   id: 'concealed',
   topic: 'materials',
-  options: ['forbidden', 'allowed'],
+  options: ['forbidden', 'repairs', 'allowed'],
   default: 'forbidden',
   outrankedBy: ['local code'],
   mayAdd: true,
-  version: 1,
+  version: 2,
 });

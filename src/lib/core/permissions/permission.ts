@@ -12,6 +12,7 @@ export const PERMIT_CONDITIONS = [
   'bonded', 'strike-plates', 'listed-concealed', 'vented', 'vented-conduit', 'listed-sleeve', 'coated', 'corrosion-protected',
   'guarded', 'jacket-whole', 'gas-not-corrosive', 'no-dissimilar-metal', 'clips-and-grommets', 'accessible', 'counted',
   'tested-before-fill', 'cover-and-tracer', 'sleeve-or-grommet', 'above-grade', 'building-shut-off',
+  'only-in-a-repair',
 ] as const; // prettier-ignore
 export type PermitCondition = (typeof PERMIT_CONDITIONS)[number];
 

@@ -82,6 +82,7 @@ describe('where a joint may be', () => {
       for (const zone of ['concealed', 'chase'] as const) {
         expect(join(what, zone)).to.deep.include({ permit: 'forbidden', reason: 'comes-apart-concealed', by: 'concealed' });
         expect(join(what, zone, 'us-model', { concealed: { option: 'allowed' } })).to.deep.include({ permit: 'if', by: 'concealed' });
+        expect(join(what, zone, 'us-model', { concealed: { option: 'repairs' } }).conditions).to.deep.equal(['only-in-a-repair']);
         expect(join(what, zone, 'us-model', { concealed: { option: 'own', name: 'Repairs', reason: 'as the inspector says' } as never }).permit).to.equal('ask');
       }
     expect(join('npt-in-npt', 'concealed').permit).to.equal('allowed');

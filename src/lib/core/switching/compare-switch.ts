@@ -133,7 +133,7 @@ export function compareFindings(
   };
 }
 
-const getKey = ({ subject: _, ...said }: Finding): string =>
-  JSON.stringify(said, (name, value: unknown) =>
+const getKey = (finding: Finding): string =>
+  JSON.stringify({ ...finding, subject: null }, (name, value: unknown) =>
     name === 'part' && typeof value === 'object' && value !== null && 'id' in value ? value.id : value,
   );

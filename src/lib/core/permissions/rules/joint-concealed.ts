@@ -15,6 +15,7 @@ export const jointConcealed: PermitRule<JointPlaced> = {
       return what === 'press' || family === 'tubing-end' ? allowedIf('listed-concealed') : allowed;
     const { option } = rules.concealed;
     if (option === 'forbidden') return forbidden('comes-apart-concealed', 'concealed');
+    if (option === 'repairs') return { ...allowedIf('only-in-a-repair'), by: 'concealed' };
     return option === 'allowed'
       ? { ...allowedIf('accessible'), by: 'concealed' }
       : { ...ask(), by: 'concealed' };

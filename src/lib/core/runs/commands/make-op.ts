@@ -108,7 +108,7 @@ export function sayOf(
   doc: RunDoc,
   collection: SaidOf,
   id: string,
-  said: { readonly [field: string]: unknown } | null,
+  said: Readonly<Record<string, unknown>> | null,
 ): Op[] {
   const before = Object.hasOwn(doc[collection], id) ? doc[collection][id]! : null;
   if (said === null) return before ? [removeOp(collection, before)] : [];

@@ -62,7 +62,7 @@
       <strong>{sheet.joints.made}</strong>
       {sheet.joints.made === 1 ? 'joint' : 'joints'} to make{#if sheet.joints.seats > 0}, and {sheet.joints
           .seats}
-        {sheet.joints.seats === 1 ? 'seat' : 'seats'} inside unions: {sheet.joints.leakPoints} places to look at
+        {sheet.joints.seats === 1 ? 'seat' : 'seats'} inside parts: {sheet.joints.leakPoints} places to look at
         in the test{/if}
     </p>
     {#if sheet.nipples.length > 0}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { drawRiser } from '#core/drawing/draw-trench.ts';
   import { comparePrints, readPrint } from '#core/ground/compare-prints.ts';
+  import { listCovers } from '#core/ground/cover-wanted.ts';
   import { listFusionSheets } from '#core/ground/fusion-sheet.ts';
   import { listTrenches } from '#core/ground/trench.ts';
   import type { RuleId } from '#core/house-rules/house-rules.ts';
@@ -13,6 +14,7 @@
     type TypedLength,
   } from '#core/runs/commands/say-ground.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
+  import { COVER_PLACE_NAMES } from '#words/ground-findings.ts';
   import { listFusionSteps, listTrenchLengths, namePoint, sayFall, sayRiser } from '#words/ground.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { sayPeComparison } from '#words/pipes.ts';
@@ -32,6 +34,7 @@
   const isClosed = $derived(store.finish !== null);
   const trenches = $derived(listTrenches(layout));
   const sheets = $derived(listFusionSheets(layout));
+  const covers = $derived(listCovers(layout.catalogue.ground.covers, store.details?.jurisdiction ?? 'ask'));
   const prints = $derived(comparePrints(layout));
   const rules = $derived<readonly RuleId[]>([
     'burial-depth',
@@ -56,7 +59,7 @@
   /** A depth and a line are read off the same thing: one stays when the other is said. */
   function sayPrint(of: string, said: { text?: string; bury?: TypedLength | null }): void {
     const before = store.doc?.prints[of];
-    const kept = before?.bury == null ? null : { length: before.bury, typed: before.typed };
+    const kept = before && before.bury !== null ? { length: before.bury, typed: before.typed } : null;
     const bury = said.bury === undefined ? kept : said.bury;
     if (store.doc)
       take(`print ${of}`, planSayPrint(store.doc, of, { text: said.text ?? before?.text ?? '', bury }));
@@ -216,6 +219,24 @@
       </ol>
     </article>
   {/each}
+  <div>
+    <h3 class="text-lg font-semibold">Cover that codes commonly ask for</h3>
+    {#if covers.length > 0}
+      <ul class="list-disc pl-5">
+        {#each covers as row (row.where)}
+          <li>
+            {row.cover}
+            {row.unit}
+            {COVER_PLACE_NAMES[row.where]}<span class="chart-label text-sm">
+              {row.source}, {row.confidence}</span
+            >
+          </li>
+        {/each}
+      </ul>
+    {:else}<p class="font-medium text-warning">
+        Of this place nothing is known here: ask the local code.
+      </p>{/if}
+  </div>
   <RulesHere {rules} {layout} {unit} keys={[]} onchange={(planned) => store.apply(planned)} />
 </section>
 
