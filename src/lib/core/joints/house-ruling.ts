@@ -48,7 +48,7 @@ const PERMITS: {
   },
   concealed: {
     concerns: (joint) => NOT_CONCEALED.has(joint),
-    says: () => ({ forbidden: onlyIf('accessible'), allowed: ALLOWS }),
+    says: () => ({ forbidden: onlyIf('accessible'), repairs: onlyIf('accessible'), allowed: ALLOWS }),
   },
   'joining-pe': {
     concerns: (joint) => joint === 'pe-fusion' || joint === 'pe-stab',
