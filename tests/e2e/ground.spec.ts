@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { expectAccessible } from '../support/axe.ts';
 import { addLegByKeys, expect, goTo, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
 
 const isHand = (page: Page) => page.viewportSize()!.width < 500;
@@ -104,6 +105,7 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect(walls).toContainText('Leg 6 through a building’s outer wall');
   await expect(walls).toContainText('Still: no shut-off stands before it');
   await expect(onServer(page)).toBeVisible();
+  if (!isHand(page)) await expectAccessible(page, 'Check of a buried line');
   await shot(page, 'right');
   await goTo(page, 'Measure', 'Write');
   const text = page.getByRole('textbox').first();

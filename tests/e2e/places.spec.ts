@@ -23,6 +23,20 @@ test('places are painted over legs in one stroke, are one change, and what may n
   await page.mouse.up();
   for (const tag of [2, 3, 4]) await expect(leg(tag)).toContainText('on conditions');
   await expect(page.getByText(/CSST concealed in a wall or floor, legs 2, 3, 4: allowed if the tubing is bonded/)).toBeVisible();
+  // And one stroke along the line itself.
+  const line = section.locator('.drawing');
+  await section.getByText('in a chase').click();
+  await line.evaluate((drawing) => drawing.scrollIntoView({ block: 'center' }));
+  const box = (await line.boundingBox())!;
+  await page.mouse.move(box.x + 4, box.y + box.height / 2);
+  await page.mouse.down();
+  for (let y = 10; y < box.height; y += 23)
+    await page.mouse.move(box.x + (y % 2 === 0 ? 8 : box.width - 8), box.y + y, { steps: 40 });
+  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/stroke-${page.viewportSize()!.width}.png` });
+  await page.mouse.up();
+  for (const tag of [1, 2, 3, 4]) await expect(leg(tag)).toContainText('in a chase');
+  await section.getByText('concealed in a wall or floor').click();
+  for (const tag of [2, 3, 4]) await leg(tag).click();
   // By the keyboard, a place where no pipe may be.
   await section.getByRole('radio', { name: 'in a duct or chimney' }).focus();
   await page.keyboard.press('Space');

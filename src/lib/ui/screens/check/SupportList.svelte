@@ -70,6 +70,7 @@
       {layout}
       {unit}
       keys={[]}
+      about="supports"
       onchange={(planned) => store.apply(planned)}
     />
   </section>

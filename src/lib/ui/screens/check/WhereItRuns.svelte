@@ -183,7 +183,14 @@
     >
   {/if}
   {#if deciding.length > 0}
-    <RulesHere rules={deciding} {layout} {unit} keys={[]} onchange={(planned) => store.apply(planned)} />
+    <RulesHere
+      rules={deciding}
+      {layout}
+      {unit}
+      keys={[]}
+      about="places"
+      onchange={(planned) => store.apply(planned)}
+    />
   {/if}
 </section>
 

@@ -237,7 +237,14 @@
         Of this place nothing is known here: ask the local code.
       </p>{/if}
   </div>
-  <RulesHere {rules} {layout} {unit} keys={[]} onchange={(planned) => store.apply(planned)} />
+  <RulesHere
+    {rules}
+    {layout}
+    {unit}
+    keys={[]}
+    about="in the ground"
+    onchange={(planned) => store.apply(planned)}
+  />
 </section>
 
 <style>

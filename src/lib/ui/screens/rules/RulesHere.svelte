@@ -16,9 +16,11 @@
     layout: RunLayout;
     unit: LengthUnit;
     keys: readonly FigureKey[];
+    /** What they decided, where several such lists stand on one page. */
+    about?: string;
     onchange: (planned: PlannedChange) => Result<void, Refusal>;
   }
-  let { rules, layout, unit, keys, onchange }: Props = $props();
+  let { rules, layout, unit, keys, about = '', onchange }: Props = $props();
   let asked = $state<RuleId | null>(null);
   let says = $state('');
   let wrong = $state.raw<Refusal | null>(null);
@@ -31,7 +33,10 @@
   }
 </script>
 
-<section class="border-t border-base-300 pt-3" aria-label="House rules that decided">
+<section
+  class="border-t border-base-300 pt-3"
+  aria-label={about ? `House rules that decided: ${about}` : 'House rules that decided'}
+>
   <h3 class="text-lg font-semibold">House rules that decided this</h3>
   <ul>
     {#each rules as rule (rule)}
