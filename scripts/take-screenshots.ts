@@ -6,6 +6,7 @@ import { startServer, stopServer } from './system/server.mjs';
 
 const FOLDER = 'docs/screenshots';
 const RUN = '/jobs/demofernhill/runs/demofernhillheader';
+const LANE = '/jobs/demofernhill/runs/demofernhilllane';
 const TUBING = '/jobs/demofernhill/runs/demofernhilltubing';
 const SIZES = {
   desk: { width: 1280, height: 800 },
@@ -127,7 +128,16 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
-  { name: 'check', path: `${RUN}/check`, size: 'desk', theme: 'crawlspace', act: understood },
+  {
+    name: 'check',
+    path: `${LANE}/check`,
+    size: 'desk',
+    theme: 'crawlspace',
+    act: async (page) => {
+      await understood(page);
+      await page.getByRole('region', { name: 'In the ground' }).evaluate((section) => section.scrollIntoView());
+    },
+  },
   { name: 'drops', path: `${RUN}/drops`, size: 'desk', theme: 'daylight', act: understood },
   { name: 'cut-sheet', path: `${RUN}/cut`, size: 'desk', theme: 'daylight', act: understood },
   {

@@ -27,11 +27,11 @@ test('places are painted over legs in one stroke, are one change, and what may n
   const line = section.locator('.drawing');
   await section.getByText('in a chase').click();
   await line.evaluate((drawing) => drawing.scrollIntoView({ block: 'center' }));
-  const box = (await line.boundingBox())!;
-  await page.mouse.move(box.x + 4, box.y + box.height / 2);
-  await page.mouse.down();
-  for (let y = 10; y < box.height; y += 23)
-    await page.mouse.move(box.x + (y % 2 === 0 ? 8 : box.width - 8), box.y + y, { steps: 40 });
+  for (const [i, tag] of [1, 2, 3, 4].entries()) {
+    const { x, y, width, height } = (await line.locator('text', { hasText: new RegExp(`^${tag}$`) }).boundingBox())!;
+    await page.mouse.move(x + width / 2, y + height / 2, { steps: 6 });
+    if (i === 0) await page.mouse.down();
+  }
   if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/stroke-${page.viewportSize()!.width}.png` });
   await page.mouse.up();
   for (const tag of [1, 2, 3, 4]) await expect(leg(tag)).toContainText('in a chase');

@@ -33,6 +33,9 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   'reducing-set': 'reducing set',
   manifold: 'manifold',
   riser: 'anodeless riser',
+  nipple: 'nipple',
+  converter: 'American-to-British adapter',
+  swivel: 'swivel adapter',
   existing: 'existing fitting',
   appliance: 'appliance inlet',
 };

@@ -16,6 +16,7 @@ import {
 import type { GroundTables } from './ground-tables.ts';
 import { makeEndRegistry, type EndRegistry } from './end-registry.ts';
 import { listTubeEnds } from './list-ends.ts';
+import { makeCounterParts } from './counter-parts.ts';
 import { listNippleLengths, type NippleRow } from './nipple.ts';
 import type { BoughtKind, Part } from './part.ts';
 import { getTaperEnd, type TaperFamily } from './taper-end.ts';
@@ -52,6 +53,8 @@ export interface Catalogue {
   /** Lengths in which nipples of a size are bought, nm; empty where none are listed. */
   getNippleLengths(size: NominalSize, family?: TaperFamily): readonly Length[];
   readonly parts: readonly Part[];
+  /** What is chosen to go between two ends, and stands nowhere by itself; no part of `parts`. */
+  readonly counter: readonly Part[];
   /** Fittings made for tube, which are no part of `parts`: they are made when they are asked for. */
   readonly tubes: TubeParts;
   /** Any part by its id; null where it is none of these. */
@@ -95,7 +98,7 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     ground: tables.ground,
     tubeRows: tubes,
     ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
-    ...indexParts(listParts(tables), makeTubeParts(tables.tube)),
+    ...indexParts(listParts(tables), makeTubeParts(tables.tube), makeCounterParts(tables.nipples)),
   };
 }
 
@@ -103,7 +106,8 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
 export function indexParts(
   parts: readonly Part[],
   tubes: TubeParts,
-): Pick<Catalogue, 'findPart' | 'findSized' | 'parts' | 'tubes' | 'findPartById'> {
+  counter: readonly Part[],
+): Pick<Catalogue, 'findPart' | 'findSized' | 'parts' | 'tubes' | 'counter' | 'findPartById'> {
   const equal = {
     NPT: new Map<string, Map<NominalSize, Part>>(),
     R: new Map<string, Map<NominalSize, Part>>(),
@@ -118,10 +122,11 @@ export function indexParts(
     const ofKind = equal[family].get(part.kind) ?? new Map<NominalSize, Part>();
     equal[family].set(part.kind, ofKind.set(ends[0]!.size, part));
   }
-  const byId = new Map(parts.map((part) => [part.id, part]));
+  const byId = new Map([...parts, ...counter].map((part) => [part.id, part]));
   return {
     parts,
     tubes,
+    counter,
     findPartById: (id) => byId.get(id) ?? tubes.findById(id),
     findPart: (kind, size, family = 'NPT') => equal[family].get(kind)?.get(size) ?? null,
     findSized: (kind, sizes, family = 'NPT') => sized.get(getSizeKey(family, kind, sizes)) ?? null,

@@ -58,6 +58,10 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
   },
   // Out of the ground: the pipe comes in level, its head stands upright.
   riser: { ports: [port('tube', LEFT), port('thread', UP)], sizes: 'any' },
+  // Between two ends that are there: they are chosen, never inferred where legs meet.
+  nipple: { ports: [port('a', LEFT, 'male'), port('b', RIGHT, 'male')], sizes: 'any' },
+  converter: straight('any'),
+  swivel: straight('any'),
 };
 
 /** The way a port of a kind looks. */

@@ -48,7 +48,7 @@ export type TubeJoin = (typeof TUBE_JOINS)[number];
 /** Kinds that are bought. */
 export const PART_KINDS = [
   'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
-  'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser',
+  'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser', 'nipple', 'converter', 'swivel',
 ] as const; // prettier-ignore
 export type BoughtKind = (typeof PART_KINDS)[number];
 /**

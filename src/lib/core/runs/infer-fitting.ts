@@ -183,6 +183,9 @@ const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
     [1, 0, 3, 2],
   ],
   riser: AS_GIVEN,
+  nipple: EITHER_FIRST,
+  converter: EITHER_FIRST,
+  swivel: EITHER_FIRST,
 };
 
 const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>

@@ -42,9 +42,10 @@ function measureTubeParts(tubes: TubeParts, own: ReadonlyMap<string, OwnPart>): 
 export function withOwnParts(catalogue: Catalogue, ownParts: Readonly<Record<string, OwnPart>>): Catalogue {
   const own = new Map(Object.values(ownParts).map((part) => [part.of, part]));
   if (own.size === 0) return catalogue;
-  const parts = catalogue.parts.map((part) => {
+  const measure = (part: Part): Part => {
     const measured = own.get(part.id);
     return measured ? measurePart(part, measured) : part;
-  });
-  return { ...catalogue, ...indexParts(parts, measureTubeParts(catalogue.tubes, own)) };
+  };
+  const [parts, counter] = [catalogue.parts.map(measure), catalogue.counter.map(measure)];
+  return { ...catalogue, ...indexParts(parts, measureTubeParts(catalogue.tubes, own), counter) };
 }

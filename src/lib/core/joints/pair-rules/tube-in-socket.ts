@@ -26,6 +26,8 @@ export const tubeInSocket: PairRule<'tube-in-socket'> = {
     const { tube, socket } = pair;
     const [kind, joint, condition] = SOCKETS[socket.socket];
     if (tube.tube !== kind) return doesNotStart('other-kind-of-tube');
+    // A flare is wider than its tube.
+    if (tube.prepared === 'flared') return doesNotStart('tube-too-large');
     const fit = judgeFit(tube.outside, socket.takes);
     if (fit === 'larger') return doesNotStart('tube-too-large');
     if (fit !== 'same') return fit === 'smaller' ? neverSeals('tube-too-small') : doesNotStart('too-small');

@@ -1,0 +1,117 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
+import { findReach } from '../catalogue/part.ts';
+import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../catalogue/tube-sizes.ts';
+import type { End } from '../ends/end.ts';
+import { isNominal, type LegSize } from '../ends/size.ts';
+import { CRAFTS } from '../materials/crafts.ts';
+import type { Material } from '../catalogue/pipe.ts';
+import { inches, type Length } from '../units/length.ts';
+
+/** A part that can stand in a chain: two openings in one line. */
+export interface ChainPart {
+  readonly part: Part;
+  readonly ports: readonly [Port, Port];
+  /** Its narrowest bore, nm; null where it is not known. */
+  readonly bore: Length | null;
+  /** From end to end, nm; null where it was not measured. */
+  readonly length: Length | null;
+  /** Joints that seal inside it. */
+  readonly seats: number;
+  /** What kind of thing it is, for telling chains apart that are really different. */
+  readonly sort: string;
+}
+
+/** Kinds of a catalogue's parts that go between two ends. */
+const STRAIGHT: ReadonlySet<BoughtKind> = new Set(['coupling', 'union', 'hex-bushing', 'nipple', 'converter', 'swivel']);
+
+/** Every part of a catalogue that can stand in a chain. */
+export function listChainParts(catalogue: Catalogue): readonly ChainPart[] {
+  const screwed = [...catalogue.parts, ...catalogue.counter].filter(({ kind }) => STRAIGHT.has(kind as BoughtKind));
+  const all = [...screwed, ...listTubeParts(catalogue)];
+  const unique = new Map(all.map((part) => [part.id, part]));
+  return [...unique.values()].flatMap((part) => makeChainPart(part, catalogue) ?? []);
+}
+
+/** A part as it stands in a chain; null for what has not two openings in one line. */
+export function makeChainPart(part: Part, catalogue: Catalogue): ChainPart | null {
+  const [a, b, ...more] = part.ports;
+  if (!a || !b || more.length > 0) return null;
+  if (a.way.x * b.way.x + a.way.y * b.way.y + a.way.z * b.way.z > -1 + 1e-6) return null;
+  const bores = [a, b].map(({ end }) => findBore(end, catalogue));
+  const reaches = [findReach(a), findReach(b)];
+  return {
+    part,
+    ports: [a, b],
+    bore: bores.includes(null) ? null : Math.min(...(bores as Length[])),
+    length: reaches.includes(null) ? null : reaches[0]! + reaches[1]!,
+    seats: part.seats.length,
+    sort: `${part.kind} ${part.join ?? ''}`.trim(),
+  };
+}
+
+/** What is sold for every tube: couplings, and what brings it to a pipe thread. */
+function listTubeParts(catalogue: Catalogue): Part[] {
+  return Object.values(CRAFTS).flatMap((craft) => {
+    if (craft.screws) return [];
+    return (Object.keys(craft.materials) as Material[]).flatMap((material) => {
+      const sizes = craft.listSizes(material);
+      return sizes.flatMap((size) => listPartsOf(material, size, sizes, catalogue));
+    });
+  });
+}
+
+function listPartsOf(
+  material: Material,
+  size: LegSize,
+  sizes: readonly LegSize[],
+  catalogue: Catalogue,
+): Part[] {
+  const craft = Object.values(CRAFTS).find(({ materials }) => material in materials)!;
+  const settings = { system: craft.system, material, size, stock: craft.fields.stock[0] as 'coil' };
+  const couplings = craft.listKinds(settings).includes('coupling')
+    ? [[size], ...sizes.filter((each) => each !== size).map((each) => [size, each])].flatMap(
+        (wanted) => craft.findPart('coupling', settings, wanted, catalogue) ?? [],
+      )
+    : [];
+  const adapters = craft.listAdapterKinds(settings).flatMap((kind) =>
+    craft.listThreads(settings, catalogue).flatMap((thread) =>
+      (['male', 'female'] as const).flatMap(
+        (gender) => craft.findAdapter(kind, settings, { ...thread, gender }, catalogue) ?? [],
+      ),
+    ),
+  );
+  return [...couplings, ...adapters];
+}
+
+/** Thin copper for gas is about so thick, for what its row does not say. */
+const COPPER_WALL = inches(0.035);
+
+/** How wide gas passes through an end, nm: the bore of the pipe or tube it is for. Null where that is not told by its name. */
+export function findBore(end: End, catalogue: Catalogue): Length | null {
+  switch (end.kind) {
+    case 'thread': {
+      if (isNominal(end.size)) return catalogue.findPipe(end.size)?.bore ?? null;
+      const tube = /^(\d+(?:-\d+\/\d+|\/\d+)?) tube$/.exec(end.size)?.[1];
+      return tube === undefined ? null : findTubeBore(`${tube} ACR`, catalogue);
+    }
+    case 'tube':
+      return findTubeBore(end.name, catalogue);
+    case 'socket':
+    case 'fusion-face':
+      return findTubeBore(end.takes.name, catalogue);
+    case 'flange':
+    case 'union-half':
+      return catalogue.findPipe(end.size)?.bore ?? null;
+    case 'unknown':
+      return null;
+  }
+}
+
+function findTubeBore(name: string, catalogue: Catalogue): Length | null {
+  const size = name.replace(/ (?:coil|straight)$/, '') as LegSize;
+  if (isPeSize(size)) return getPeFigures(size).bore;
+  if (isCopperSize(size)) return getCopperOutside(size) - 2 * COPPER_WALL;
+  const nominal = name.split(/[ ,]/)[0]!;
+  return isNominal(nominal) ? (catalogue.findPipe(nominal)?.bore ?? null) : null;
+}

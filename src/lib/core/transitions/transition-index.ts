@@ -1,0 +1,131 @@
+import type { Catalogue } from '../catalogue/catalogue.ts';
+import type { End } from '../ends/end.ts';
+import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
+import { judgeEnds } from '../joints/judge-ends.ts';
+import type { JointKindId } from '../joints/pair-verdict.ts';
+import { mayJoin } from '../permissions/permissions.ts';
+import type { ZoneId } from '../permissions/zone.ts';
+import { listChainParts, type ChainPart } from './chain-part.ts';
+
+/** A part turned so that one of its openings is met first. */
+export interface Turned {
+  readonly chainPart: ChainPart;
+  readonly inner: End;
+  readonly outer: End;
+  /** Numbers of its ends in the index. */
+  readonly innerAt: number;
+  readonly outerAt: number;
+}
+
+/** Where joints of a chain are made; null: nobody asked. */
+export interface Where {
+  readonly zone: ZoneId;
+  readonly jurisdiction: Jurisdiction;
+}
+
+/** An end that another may be made up with. */
+export interface Mate {
+  readonly at: number;
+  readonly joint: JointKindId;
+}
+
+/**
+ * The openings of all chain parts, by what they are: few of the pairs of ends make, and which do is found once. It holds for one catalogue, one
+ * set of house rules and one place.
+ */
+export class TransitionIndex {
+  readonly parts: readonly ChainPart[];
+  readonly #catalogue: Catalogue;
+  readonly #rules: HouseRules;
+  readonly #where: Where | null;
+  readonly #numbers = new Map<string, number>();
+  readonly #ends: End[] = [];
+  /** By the number of an end: the parts with such an opening, turned to it. */
+  readonly #byInner: Turned[][] = [];
+  /** By the number of an end: the openings it makes with. */
+  readonly #mates: (readonly Mate[] | undefined)[] = [];
+  readonly #openings: number;
+
+  constructor(
+    catalogue: Catalogue,
+    rules: HouseRules,
+    where: Where | null = null,
+    parts: readonly ChainPart[] = listChainParts(catalogue),
+  ) {
+    this.#catalogue = catalogue;
+    this.#rules = rules;
+    this.#where = where;
+    this.parts = parts;
+    for (const chainPart of parts) {
+      const [a, b] = chainPart.ports;
+      const [atA, atB] = [this.numberOf(a.end), this.numberOf(b.end)];
+      this.#byInner[atA]!.push({ chainPart, inner: a.end, outer: b.end, innerAt: atA, outerAt: atB });
+      // Both ways round are one where its ends are alike.
+      if (atA !== atB)
+        this.#byInner[atB]!.push({ chainPart, inner: b.end, outer: a.end, innerAt: atB, outerAt: atA });
+    }
+    this.#openings = this.#ends.length;
+  }
+
+  /** How many ends there are: the openings of parts first, then others that were asked about. */
+  get size(): number {
+    return this.#ends.length;
+  }
+
+  getEnd(at: number): End {
+    return this.#ends[at]!;
+  }
+
+  /** The number of an end; one that no part has is given the next. */
+  numberOf(end: End): number {
+    const key = nameOf(end);
+    const known = this.#numbers.get(key);
+    if (known !== undefined) return known;
+    const at = this.#ends.length;
+    this.#numbers.set(key, at);
+    this.#ends.push(end);
+    this.#byInner.push([]);
+    return at;
+  }
+
+  /** The parts that have such an end, turned to it. */
+  listTurned(at: number): readonly Turned[] {
+    return this.#byInner[at]!;
+  }
+
+  /** What becomes of two ends under the house and in the place; null where it may not be offered. */
+  join(a: End, b: End): JudgedJoint | null {
+    const verdict = judgeEnds(a, b, this.#catalogue.ends, this.#rules);
+    if (verdict.joint === null || isForbidden(verdict)) return null;
+    if (verdict.verdict !== 'makes' && verdict.verdict !== 'makes-only-if') return null;
+    return this.#isPermitted(verdict.joint) ? verdict : null;
+  }
+
+  #isPermitted(joint: JointKindId): boolean {
+    if (!this.#where) return true;
+    return mayJoin({ what: joint, ...this.#where, rules: this.#rules }).permit !== 'forbidden';
+  }
+
+  /** The openings of parts that an end makes with. */
+  listMates(at: number): readonly Mate[] {
+    const known = this.#mates[at];
+    if (known) return known;
+    const end = this.#ends[at]!;
+    const found: Mate[] = [];
+    for (let other = 0; other < this.#openings; other++) {
+      const joint = this.join(end, this.#ends[other]!)?.joint ?? null;
+      if (joint !== null) found.push({ at: other, joint });
+    }
+    this.#mates[at] = found;
+    return found;
+  }
+}
+
+/** What an end is, but for what it is made of: brass and black iron of one thread are one opening, galvanised is another. */
+export function nameOf(end: End): string {
+  if (end.kind !== 'thread') return JSON.stringify(end);
+  const { family, size, gender, hand, seat, metal } = end;
+  return `${family} ${size} ${gender} ${hand} ${seat} ${metal === 'galvanised' ? metal : ''}`;
+}
