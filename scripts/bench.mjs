@@ -39,6 +39,7 @@ await runMain(async () => {
   if (only === 'mutation') return;
   await run('layout.bench.ts');
   await run('identify.bench.ts');
+  await run('transitions.bench.ts');
   await run('fuzz.bench.ts');
   await ensureBrowser();
   await ensureBuild(BUILD);

@@ -23,11 +23,20 @@ export interface ChainPart {
 }
 
 /** Kinds of a catalogue's parts that go between two ends. */
-const STRAIGHT: ReadonlySet<BoughtKind> = new Set(['coupling', 'union', 'hex-bushing', 'nipple', 'converter', 'swivel']);
+const STRAIGHT: ReadonlySet<BoughtKind> = new Set([
+  'coupling',
+  'union',
+  'hex-bushing',
+  'nipple',
+  'converter',
+  'swivel',
+]);
 
 /** Every part of a catalogue that can stand in a chain. */
 export function listChainParts(catalogue: Catalogue): readonly ChainPart[] {
-  const screwed = [...catalogue.parts, ...catalogue.counter].filter(({ kind }) => STRAIGHT.has(kind as BoughtKind));
+  const screwed = [...catalogue.parts, ...catalogue.counter].filter(({ kind }) =>
+    STRAIGHT.has(kind as BoughtKind),
+  );
   const all = [...screwed, ...listTubeParts(catalogue)];
   const unique = new Map(all.map((part) => [part.id, part]));
   return [...unique.values()].flatMap((part) => makeChainPart(part, catalogue) ?? []);
@@ -74,13 +83,17 @@ function listPartsOf(
         (wanted) => craft.findPart('coupling', settings, wanted, catalogue) ?? [],
       )
     : [];
-  const adapters = craft.listAdapterKinds(settings).flatMap((kind) =>
-    craft.listThreads(settings, catalogue).flatMap((thread) =>
-      (['male', 'female'] as const).flatMap(
-        (gender) => craft.findAdapter(kind, settings, { ...thread, gender }, catalogue) ?? [],
-      ),
-    ),
-  );
+  const adapters = craft
+    .listAdapterKinds(settings)
+    .flatMap((kind) =>
+      craft
+        .listThreads(settings, catalogue)
+        .flatMap((thread) =>
+          (['male', 'female'] as const).flatMap(
+            (gender) => craft.findAdapter(kind, settings, { ...thread, gender }, catalogue) ?? [],
+          ),
+        ),
+    );
   return [...couplings, ...adapters];
 }
 

@@ -79,10 +79,11 @@ export function findTransitions(index: TransitionIndex, question: TransitionQues
   if (refused) return { ok: false, refusal: refused };
   const chains = search(index, question);
   if (chains.length > 0) return { ok: true, chains };
-  const looser: readonly [Extract<NoTransition, { code: 'nothing-joins' }>['unless'], TransitionQuestion][] = [
-    ['narrower', { ...question, leastBore: null }],
-    ['not-fixed', { ...question, moves: ['turns', 'turns'] }],
-  ];
+  const looser: readonly [Extract<NoTransition, { code: 'nothing-joins' }>['unless'], TransitionQuestion][] =
+    [
+      ['narrower', { ...question, leastBore: null }],
+      ['not-fixed', { ...question, moves: ['turns', 'turns'] }],
+    ];
   const unless = looser.find(([, other]) => search(index, other).length > 0)?.[0] ?? null;
   return { ok: false, refusal: { code: 'nothing-joins', unless } };
 }
@@ -98,6 +99,9 @@ function refuse(index: TransitionIndex, { from, to, moves }: TransitionQuestion)
 function search(index: TransitionIndex, question: TransitionQuestion): readonly Chain[] {
   return new Search(index, question).run();
 }
+
+/** An open end, and whether a joint that closes is still wanted. No chain comes to the same twice: it would be longer for nothing. */
+const toState = (at: number, wants: boolean): number => 2 * at + Number(wants);
 
 /** Parts meet parts by threads, cones and nuts: nothing is melted, soldered or pushed together between two of them. */
 const isBetweenParts = (joint: JointKindId): boolean => !BY_PUSH.has(joint) || joint === 'compression';
@@ -133,8 +137,8 @@ class Search {
     const least = this.#findLeast();
     if (least === Infinity) return [];
     this.#bound = least + SLACK;
-    this.#extend(this.#from, [], 0, this.#wantsFree, new Set([this.#from]));
-    return [...this.#best.values()].sort((a, b) => this.#compare(a, b)).slice(0, MOST);
+    this.#extend(this.#from, [], 0, this.#wantsFree, new Set([toState(this.#from, this.#wantsFree)]));
+    return keepDifferent([...this.#best.values()].sort((a, b) => this.#compare(a, b)));
   }
 
   #isWide({ chainPart: { bore } }: Turned): boolean {
@@ -191,19 +195,20 @@ class Search {
     for (const { at, joint } of this.#index.listMates(end)) {
       if (links.length > 0 && !isBetweenParts(joint)) continue;
       for (const turned of this.#index.listTurned(at)) {
-        if (met.has(turned.outerAt) || !this.#isWide(turned)) continue;
         const still = this.#isWanted(wants, joint, turned);
+        const state = toState(turned.outerAt, still);
+        if (met.has(state) || !this.#isWide(turned)) continue;
         const so = leaks + 1 + turned.chainPart.seats;
         if (so + this.#left[still ? 1 : 0][turned.outerAt]! > this.#bound) continue;
-        met.add(turned.outerAt);
+        met.add(state);
         this.#extend(turned.outerAt, [...links, turned], so, still, met);
-        met.delete(turned.outerAt);
+        met.delete(state);
       }
     }
   }
 
   #keep(links: readonly Turned[], leaks: number): void {
-    const sort = getSort(links);
+    const sort = listSorts(links).join(' + ');
     const chain: Chain = { links, joints: [], cost: getCost(links, leaks) };
     const before = this.#best.get(sort);
     if (before && this.#compare(before, chain) <= 0) return;
@@ -212,7 +217,9 @@ class Search {
 
   #judge(links: readonly Turned[]): JudgedJoint[] {
     const { from, to } = this.#question;
-    const joints = links.map(({ inner }, i) => this.#index.join(i === 0 ? from : links[i - 1]!.outer, inner)!);
+    const joints = links.map(({ inner }, i) =>
+      this.#index.join(i === 0 ? from : links[i - 1]!.outer, inner)!,
+    );
     return [...joints, this.#index.join(links.at(-1)!.outer, to)!];
   }
 
@@ -221,12 +228,31 @@ class Search {
   }
 }
 
-/** Chains are really different where they are of different kinds of part, in whatever order and size. */
-export const getSort = (links: readonly Turned[]): string =>
-  links
-    .map(({ chainPart }) => chainPart.sort)
-    .sort()
-    .join(' + ');
+/** The kinds of part a chain is of, in whatever order and size. */
+export const listSorts = (links: readonly Turned[]): readonly string[] =>
+  links.map(({ chainPart }) => chainPart.sort).sort();
+
+/**
+ * Chains are really different where none is another with more put in: from the best on, each is kept whose kinds of part are not all of those of one
+ * that was kept, and more.
+ */
+export function keepDifferent(chains: readonly Chain[]): readonly Chain[] {
+  const kept: { chain: Chain; sorts: readonly string[] }[] = [];
+  for (const chain of chains) {
+    const sorts = listSorts(chain.links);
+    if (kept.some((other) => isWithin(other.sorts, sorts))) continue;
+    kept.push({ chain, sorts });
+    if (kept.length === MOST) break;
+  }
+  return kept.map(({ chain }) => chain);
+}
+
+/** Whether all of one list are in another, each as often. Both are sorted. */
+function isWithin(few: readonly string[], many: readonly string[]): boolean {
+  let at = 0;
+  for (const each of many) if (each === few[at]) at++;
+  return at === few.length;
+}
 
 /** What a chain of links comes to, with its leak points counted already. */
 export function getCost(links: readonly Turned[], leaks: number): ChainCost {

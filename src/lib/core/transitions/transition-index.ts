@@ -6,6 +6,7 @@ import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import type { JointKindId } from '../joints/pair-verdict.ts';
 import { mayJoin } from '../permissions/permissions.ts';
+import type { JointPlaced } from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import { listChainParts, type ChainPart } from './chain-part.ts';
 
@@ -58,7 +59,8 @@ export class TransitionIndex {
     this.#rules = rules;
     this.#where = where;
     this.parts = parts;
-    for (const chainPart of parts) {
+    for (const chainPart of dropBeaten(parts)) {
+      if (!this.#mayStand(chainPart)) continue;
       const [a, b] = chainPart.ports;
       const [atA, atB] = [this.numberOf(a.end), this.numberOf(b.end)];
       this.#byInner[atA]!.push({ chainPart, inner: a.end, outer: b.end, innerAt: atA, outerAt: atB });
@@ -103,7 +105,13 @@ export class TransitionIndex {
     return this.#isPermitted(verdict.joint) ? verdict : null;
   }
 
-  #isPermitted(joint: JointKindId): boolean {
+  /** Whether a part may be where the chain is: what seals inside it is a joint too, and a bushing is judged as one. */
+  #mayStand({ part }: ChainPart): boolean {
+    if (part.kind.endsWith('bushing') && !this.#isPermitted('bushing')) return false;
+    return part.seats.every(([a, b]) => this.join(a, b) !== null);
+  }
+
+  #isPermitted(joint: JointPlaced): boolean {
     if (!this.#where) return true;
     return mayJoin({ what: joint, ...this.#where, rules: this.#rules }).permit !== 'forbidden';
   }
@@ -121,6 +129,27 @@ export class TransitionIndex {
     this.#mates[at] = found;
     return found;
   }
+}
+
+/**
+ * Parts between the same two openings and of one kind differ in nothing but bore, length and name: one that is no wider, no shorter and later by
+ * name than another is never in a best chain.
+ */
+function dropBeaten(parts: readonly ChainPart[]): readonly ChainPart[] {
+  const alike = new Map<string, ChainPart[]>();
+  for (const each of parts) {
+    const key = `${each.ports.map(({ end }) => nameOf(end)).sort().join(' | ')} ${each.sort}`; // prettier-ignore
+    alike.set(key, [...(alike.get(key) ?? []), each]);
+  }
+  return [...alike.values()].flatMap((group) =>
+    group.filter((each) => !group.some((other) => beats(other, each))),
+  );
+}
+
+function beats(a: ChainPart, b: ChainPart): boolean {
+  if (a === b || (a.bore ?? 0) < (b.bore ?? 0)) return false;
+  const [long, short] = [a.length ?? Infinity, b.length ?? Infinity];
+  return long < short || (long === short && a.part.id < b.part.id);
 }
 
 /** What an end is, but for what it is made of: brass and black iron of one thread are one opening, galvanised is another. */
