@@ -135,7 +135,9 @@ const SHOTS: readonly Shot[] = [
     theme: 'crawlspace',
     act: async (page) => {
       await understood(page);
-      await page.getByRole('region', { name: 'In the ground' }).evaluate((section) => section.scrollIntoView());
+      await page
+        .getByRole('region', { name: 'In the ground' })
+        .evaluate((section) => section.scrollIntoView());
     },
   },
   { name: 'drops', path: `${RUN}/drops`, size: 'desk', theme: 'daylight', act: understood },

@@ -129,12 +129,23 @@ export function namePart(part: Part): string {
   if (part.kind === 'existing') return `${nameTaper(end)} found in place`;
   if (part.join !== null) return nameTubePart(part, part.join);
   if (part.kind === 'appliance') return `appliance inlet, ${nameTaper(end)}`;
+  if (part.kind === 'converter' || part.kind === 'swivel') return nameBetween(part);
   const material = MATERIAL_OF_PART[part.material];
   const rating =
     part.material === 'black-malleable' && readTaperEnd(end)?.system === 'R' ? ', Rp threads' : '';
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
+}
+
+/** `1/2 female NPT × 1/2 male R brass adapter`: what goes between two ends is called by both. */
+function nameBetween({ kind, material, ports }: Part): string {
+  const [a, b] = ports.map(({ end }) =>
+    readTaperEnd(end) || end.kind !== 'thread'
+      ? nameTaper(end)
+      : `${end.size} ${end.family === 'npsm' ? 'NPSM' : 'G'} swivel nut, ${end.seat === '30' ? '30° seat' : 'washer'}`,
+  );
+  return `${a} × ${b} ${MATERIAL_OF_PART[material]} ${PART_KIND_NAMES[kind]}`;
 }
 
 const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {

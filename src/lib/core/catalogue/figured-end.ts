@@ -1,6 +1,7 @@
 import type { Millimetres } from '../units/length.ts';
 import type { ListedThread } from './listed-thread.ts';
 import type {
+  End,
   FlangeEnd,
   Metal,
   Preparation,
@@ -45,6 +46,22 @@ export interface FiguredSocket {
   readonly of: TubeKind;
   readonly takes: Millimetres;
   readonly sdr: number | null;
+}
+
+/** The plain end of one with its figures, as documents and questions hold it. */
+export function toPlainEnd(end: FiguredEnd): End {
+  switch (end.kind) {
+    case 'thread': {
+      const { family, size, gender, hand } = end.thread;
+      return { kind: 'thread', family, size, gender, hand, seat: end.seat, metal: end.metal };
+    }
+    case 'tube':
+      return { kind: 'tube', of: end.tube, name: end.name, prepared: end.prepared, temper: end.temper };
+    case 'socket':
+      return { kind: 'socket', how: end.socket, takes: { of: end.of, name: end.name } };
+    default:
+      return end;
+  }
 }
 
 export type FiguredEnd = FiguredThread | FiguredTube | FiguredSocket | FlangeEnd | UnionHalf | UnknownEnd;

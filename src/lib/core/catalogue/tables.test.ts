@@ -234,6 +234,10 @@ describe('standardCatalogue', () => {
         'reducing-set': true,
         manifold: true,
         riser: true,
+        // Between two ends only.
+        nipple: true,
+        converter: true,
+        swivel: true,
       };
       for (const kind of PART_KINDS) {
         const part = standardCatalogue.findPart(kind, size);

@@ -296,7 +296,7 @@ describe('layOutRun', () => {
         britishThreads: [],
         britishFittings: [],
         ground: { covers: [], beads: [], openTimes: [] },
-      tube: { adapters: [], flares: [], depths: [] },
+        tube: { adapters: [], flares: [], depths: [] },
       },
       standardThreads,
       standardTubes,

@@ -179,7 +179,8 @@ export const findSize = (words: string): LegSize | null => {
   if (isPeSize(words.toUpperCase() as LegSize)) return words.toUpperCase() as LegSize;
   const plain = words.replace(/(?:"|”|″|in)$/, '').replace(/\s+/, '-');
   const [name, of, ...more] = words.replace(/^(\d+)mm$/i, '$1 mm').split(/\s+/);
-  const copper = of === undefined || more.length > 0 ? null : `${name} ${of === 'mm' ? 'mm' : of.toUpperCase()}`;
+  const copper =
+    of === undefined || more.length > 0 ? null : `${name} ${of === 'mm' ? 'mm' : of.toUpperCase()}`;
   return LEG_SIZES.find((size) => size === plain || size === copper) ?? null;
 };
 

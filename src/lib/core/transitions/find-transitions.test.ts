@@ -69,6 +69,20 @@ describe('what goes between two ends', () => {
       expect(findTransitions(index, question(to, from)).ok).to.equal(true);
     });
 
+  it('soft copper cut square may be flared, which is asked first; hard copper may not', () => {
+    const plain = (temper: 'soft' | 'hard' | 'unknown'): End => ({ kind: 'tube', of: 'copper', name: '1/2 L', prepared: 'plain', temper }); // prettier-ignore
+    const flareOf = (end: End) => {
+      const answer = findTransitions(index, question(end, taper('1/2', 'male')));
+      const chain = answer.ok && answer.chains.find(({ links }) => links[0]!.chainPart.part.join === 'flare');
+      return chain ? chain.joints[0]!.conditions : null;
+    };
+    expect(flareOf(plain('soft')))
+      .to.include('flare-the-tube')
+      .and.not.include('soft-tube');
+    expect(flareOf(plain('unknown'))).to.include.members(['flare-the-tube', 'soft-tube']);
+    expect(flareOf(plain('hard'))).to.equal(null);
+  });
+
   it('olives only where the house lets them', () => {
     const allowed = new TransitionIndex(
       standardCatalogue,

@@ -4,7 +4,7 @@ import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
-import type { JointKindId } from '../joints/pair-verdict.ts';
+import type { Condition, JointKindId } from '../joints/pair-verdict.ts';
 import { mayJoin } from '../permissions/permissions.ts';
 import type { JointPlaced } from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
@@ -99,6 +99,24 @@ export class TransitionIndex {
 
   /** What becomes of two ends under the house and in the place; null where it may not be offered. */
   join(a: End, b: End): JudgedJoint | null {
+    return this.#joinAsTheyAre(a, b) ?? this.#joinFlared(a, b) ?? this.#joinFlared(b, a);
+  }
+
+  /** Soft copper that is cut square can be flared: then that is asked first. */
+  #joinFlared(tube: End, other: End): JudgedJoint | null {
+    if (tube.kind !== 'tube' || tube.of !== 'copper' || tube.prepared !== 'plain' || tube.temper === 'hard')
+      return null;
+    const verdict = this.#joinAsTheyAre({ ...tube, prepared: 'flared' }, other);
+    if (!verdict) return null;
+    const asked: readonly Condition[] = tube.temper === 'soft' ? ['flare-the-tube'] : ['soft-tube', 'flare-the-tube']; // prettier-ignore
+    return {
+      ...verdict,
+      verdict: 'makes-only-if',
+      conditions: [...new Set([...asked, ...verdict.conditions])],
+    };
+  }
+
+  #joinAsTheyAre(a: End, b: End): JudgedJoint | null {
     const verdict = judgeEnds(a, b, this.#catalogue.ends, this.#rules);
     if (verdict.joint === null || isForbidden(verdict)) return null;
     if (verdict.verdict !== 'makes' && verdict.verdict !== 'makes-only-if') return null;

@@ -20,6 +20,7 @@
   import PairLens from '../../instruments/PairLens.svelte';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import type { RulesStore } from '../../store/rules-store.svelte.ts';
+  import Transitions from './Transitions.svelte';
   import EndPicker from './EndPicker.svelte';
   import { EndChoice } from './end-choice.svelte.ts';
 
@@ -120,6 +121,7 @@
     {/if}
   </section>
 </div>
+<div class="mt-6"><Transitions one={one.end} other={other.end} {rules} choices={rules.choices ?? {}} /></div>
 
 <style>
   /* In the hand the verdict's first words stay in sight, whatever is being picked or read. */

@@ -43,7 +43,12 @@ export async function downloadCutSheet({ sheet, layout, versions }: RunToWrite):
   await handOverTable(makeCutSheetTable(sheet, graduation, versions), 'cut-sheet', versions);
 }
 
-export async function downloadPurchaseList({ sheet, layout, jurisdiction, versions }: RunToWrite): Promise<void> {
+export async function downloadPurchaseList({
+  sheet,
+  layout,
+  jurisdiction,
+  versions,
+}: RunToWrite): Promise<void> {
   const { listBesidePipe, makePurchaseTable } = await import('#core/formats/purchase-csv.ts');
   const beside = listBesidePipe(layout, jurisdiction);
   await handOverTable(makePurchaseTable(sheet, layout.rules, versions, beside), 'purchase-list', versions);
