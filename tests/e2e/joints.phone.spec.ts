@@ -43,6 +43,36 @@ test('ends are named as a fitter says them, and the verdict stays in sight', asy
   await expect(page.locator('fieldset').first()).toContainText('hard 1/2 ACR straight copper tube');
 });
 
+test('what joins two ends is named for the counter, drawn, and counted; what nothing joins says why', async ({ page, app }) => {
+  await page.goto(`${app.url}/joints`);
+  const name = async (which: 'first' | 'last', said: string, picked: string) => {
+    const field = which === 'first' ? page.getByLabel('type its name').first() : page.getByLabel('type its name').last();
+    await field.fill(said);
+    await field.press('Enter');
+    await expect(page.locator('fieldset')[which]()).toContainText(picked);
+  };
+  const joins = page.getByRole('region', { name: 'What joins them' });
+  const best = joins.getByRole('listitem', { name: 'Chain 1' });
+  await expect(joins).toContainText('Nothing is needed: they make as they are');
+  await name('last', '1/2 r male', 'R');
+  await expect(best).toContainText('1/2 female NPT × 1/2 female Rp brass American-to-British adapter');
+  await expect(best.getByRole('img', { name: /cut open between .* 2 leak points\.$/ })).toBeVisible();
+  await best.getByText('Its joints').tap();
+  await expect(best.getByText('Gas-rated sealant required').first()).toBeVisible();
+  await name('first', '1 ips sdr 11', '1 IPS SDR 11');
+  await name('last', '1 npt male', 'NPT male');
+  await expect(joins.getByText(/1 IPS SDR 11 stab × 1 female NPT adapter/)).toBeVisible();
+  // Between two that are fixed: a union, with a seat more to look at.
+  await name('first', '1 npt male', 'NPT male');
+  await expect(best).toContainText('coupling');
+  await joins.getByRole('combobox', { name: 'One end' }).selectOption('is fixed');
+  await expect(best).toContainText('1 black malleable union');
+  await expect(best).toContainText('3 leak points');
+  await openLists(page);
+  await pick(page, 0, 1).selectOption('garden-hose');
+  await expect(joins).toContainText('No chain of parts that is sold joins them, whatever is put between');
+}); // prettier-ignore
+
 test('two ends are put together: what makes, what only seems to, what does not start, what is asked', async ({ page, app }) => {
   await page.goto(`${app.url}/joints`);
   await expect(verdict(page)).toContainText('Makes');

@@ -101,8 +101,7 @@
           <tr>
             <th scope="col" class="text-left">legs of</th>
             {#each COLUMNS as [key, name] (key)}<th scope="col" class="text-right">{name}</th>{/each}
-            <th scope="col" class="text-right">pipe</th>
-            <th scope="col" class="text-right">weight</th>
+            <th scope="col" class="text-right">pipe, weight</th>
             <th scope="col" class="text-right">stops</th>
           </tr>
         </thead>
@@ -178,19 +177,18 @@
           >{/if}</td
       >
     {/each}
-    <td class="text-right whitespace-nowrap" data-label="pipe"
+    <td class="text-right whitespace-nowrap" data-label="pipe, weight"
       >{#if tally.length > 0}<LengthText
           length={tally.length}
           {unit}
           {format}
         />{/if}{#if tally.cutsUnknown > 0}<span class="block text-xs text-warning"
           >{tally.cutsUnknown} not known</span
-        >{/if}</td
-    >
-    <td class="text-right whitespace-nowrap" data-label="weight"
-      >{sayMass(tally.mass, unit)}{#if tally.massUnknown > 0}<span class="block text-xs text-warning"
-          >{tally.massUnknown} not in it</span
-        >{/if}</td
+        >{/if}<span class="block text-sm"
+        >{sayMass(tally.mass, unit)}{#if tally.massUnknown > 0}<span class="text-xs text-warning">
+            + {tally.massUnknown} not known</span
+          >{/if}</span
+      ></td
     >
     <td data-label="stops" class="text-right {stops > 0 ? 'font-medium text-error' : ''}">{stops}</td>
   </tr>
@@ -235,6 +233,9 @@
     td {
       text-align: left;
       padding: 0.1rem 0.2rem;
+    }
+    td[data-label='pipe, weight'] {
+      grid-column: span 2;
     }
     td::before {
       content: attr(data-label);
