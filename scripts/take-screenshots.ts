@@ -136,7 +136,7 @@ const SHOTS: readonly Shot[] = [
     act: async (page) => {
       await understood(page);
       await page
-        .getByRole('region', { name: 'In the ground' })
+        .getByRole('region', { name: 'In the ground', exact: true })
         .evaluate((section) => section.scrollIntoView());
     },
   },

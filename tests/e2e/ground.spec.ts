@@ -55,7 +55,7 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect(onServer(page)).toBeVisible();
 
   await goTo(page, 'Check');
-  const ground = page.getByRole('region', { name: 'In the ground' });
+  const ground = page.getByRole('region', { name: 'In the ground', exact: true });
   await expect(ground.getByRole('img', { name: /^A trench 62 ft long\. riser: cover not said/ })).toBeVisible();
   const point = (name: string | RegExp) => ground.getByRole('region', { name });
   const say = async (name: string | RegExp, label: RegExp, typed: string) => {
