@@ -1,4 +1,5 @@
 import type { TransitionAnswer } from '#core/transitions/find-transitions.ts';
+import { beginTransitionThread } from './transition-thread.ts';
 import type { TransitionAsked, TransitionTold } from './transition-message.ts';
 
 /** Looks for chains in a thread of its own; a new question stops the one before. */
@@ -21,7 +22,7 @@ export class TransitionSearch {
   }
 
   #begin(): Worker {
-    const worker = new Worker(new URL('./transitions.worker.ts', import.meta.url), { type: 'module' });
+    const worker = beginTransitionThread();
     worker.onmessage = ({ data }: MessageEvent<TransitionTold>) => {
       if (data.id !== this.#asked) return;
       this.isLooking = false;
