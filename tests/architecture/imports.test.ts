@@ -165,7 +165,8 @@ describe('imports', () => {
     const lazily =
       /^(?:joi|csv-stringify)|\.schema\.ts$|read-(?:with|run-doc|answers|specimens|quick-bench)\.ts$/;
     for (const file of files.filter((each) => ['ui', 'routes'].includes(getLayer(each)))) {
-      if (file.endsWith('+server.ts') || /read-(?:answers|specimens|quick-bench)\.ts$/.test(file)) continue;
+      // What runs in a thread of its own is fetched by that thread, and is no page's.
+      if (/\+server\.ts$|\.worker\.ts$|read-(?:answers|specimens|quick-bench)\.ts$/.test(file)) continue;
       const source = readFileSync(file, 'utf8');
       const eager = [...source.matchAll(/^\s*import (?!type)[^;(]*? from '([^']+)'/gm)].map(
         (match) => match[1]!,
