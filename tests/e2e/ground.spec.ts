@@ -1,46 +1,22 @@
-import type { Page } from '@playwright/test';
 import { expectAccessible } from '../support/axe.ts';
-import { addLegByKeys, expect, goTo, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
-
-const isHand = (page: Page) => page.viewportSize()!.width < 500;
-const size = (page: Page) => page.getByLabel('size', { exact: true });
-const WAYS: Readonly<Record<string, string>> = { r: 'right', u: 'up', d: 'down', b: 'back' };
-
-async function add(page: Page, way: string, measure: string): Promise<void> {
-  if (!isHand(page)) return addLegByKeys(page, way, measure);
-  await page
-    .getByRole('group', { name: 'Direction of the leg' })
-    .getByRole('button', { name: new RegExp(`^${WAYS[way]!}\\b`) })
-    .tap();
-  await page.getByLabel('Measure, centre to centre').fill(measure);
-  await page.getByRole('button', { name: /^Add leg/ }).click();
-  await expect(page.getByLabel('Measure, centre to centre')).toHaveValue('');
-}
-async function make(page: Page, material: string, of: string): Promise<void> {
-  await size(page).selectOption({ label: material });
-  await size(page).selectOption(of);
-}
-let n = 0;
-const shot = (page: Page, name: string) =>
-  process.env['WALK']
-    ? page.screenshot({ path: `/tmp/walk/${isHand(page) ? 'p' : 'd'}-ground-${String(n++).padStart(2, '0')}-${name}.png`, fullPage: true })
-    : Promise.resolve(); // prettier-ignore
+import { expect, goTo, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import { isHand, lookAt, pickSize, walkLeg, walkOn } from '../support/walk.ts';
 
 test('Fernhill: from the meter through the ground to the dairy, a riser at each end, what is wrong said at its place', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
-  await size(page).selectOption('1');
-  await add(page, 'r', '1-2');
-  await add(page, 'd', '2-6');
-  await make(page, 'polyethylene, stabbed', '1 IPS SDR 11');
-  await add(page, 'r', '41-0');
-  await add(page, 'b', '21-0');
-  await make(page, 'black iron', '1');
-  await add(page, 'u', '3-0');
-  await add(page, 'b', '1-4');
+  await pickSize(page).selectOption('1');
+  await walkLeg(page, 'r', '1-2');
+  await walkLeg(page, 'd', '2-6');
+  await walkOn(page, 'polyethylene, stabbed', '1 IPS SDR 11');
+  await walkLeg(page, 'r', '41-0');
+  await walkLeg(page, 'b', '21-0');
+  await walkOn(page, 'black iron', '1');
+  await walkLeg(page, 'u', '3-0');
+  await walkLeg(page, 'b', '1-4');
   await expect.poll(() => readLegs(page)).toHaveLength(6);
   await expect.poll(async () => (await readLegs(page)).join(' ')).toMatch(/anodeless.*90° bend.*anodeless/s);
-  await shot(page, 'laid-out');
+  await lookAt(page, 'laid-out', true);
   // What it passes is said at its leg.
   await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^6/ }).click();
   await page.getByRole('button', { name: 'Change leg 6' }).click();
@@ -84,7 +60,7 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect(point(end)).toContainText('Do not match: wall');
   const findings = page.getByRole('region', { name: 'Findings' });
   await expect(findings.getByText(/^Do not cut.*Riser at leg \d is too short: 24 in of cover and 1.315 in of pipe/)).toBeVisible();
-  await shot(page, 'wrong');
+  await lookAt(page, 'wrong', true);
   await say(end, /^may be buried/, '36');
   await say(end, /^what is printed/, print);
   await expect(findings.getByText(/too short/)).toBeHidden();
@@ -106,12 +82,12 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect(walls).toContainText('Still: no shut-off stands before it');
   await expect(onServer(page)).toBeVisible();
   if (!isHand(page)) await expectAccessible(page, 'Check of a buried line');
-  await shot(page, 'right');
+  await lookAt(page, 'right', true);
   await goTo(page, 'Measure', 'Write');
   const text = page.getByRole('textbox').first();
   for (const each of ['of 1 IPS SDR 11 pe', 'cover 18', 'bearing 74', `printed "${print}"`, 'bury 36', 'passes outer-wall sleeve'])
     await expect(text).toContainText(each);
   await goTo(page, 'Make');
   await expect(page.getByText(/stabbed/).first()).toBeVisible();
-  await shot(page, 'cut');
+  await lookAt(page, 'cut', true);
 }); // prettier-ignore

@@ -1,5 +1,6 @@
 import { makeRun } from '../support/make-run.ts';
 import { expect, goTo, makeJob, onServer, openRun, readLegs, test, writeRun } from '../support/e2e.ts';
+import { lookAt } from '../support/walk.ts';
 
 const csst = { material: 'csst', size: '1/2' } as const;
 
@@ -32,7 +33,7 @@ test('places are painted over legs in one stroke, are one change, and what may n
     await page.mouse.move(x + width / 2, y + height / 2, { steps: 6 });
     if (i === 0) await page.mouse.down();
   }
-  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/stroke-${page.viewportSize()!.width}.png` });
+  await lookAt(page, 'stroke');
   await page.mouse.up();
   for (const tag of [1, 2, 3, 4]) await expect(leg(tag)).toContainText('in a chase');
   await section.getByText('concealed in a wall or floor').click();
@@ -49,11 +50,11 @@ test('places are painted over legs in one stroke, are one change, and what may n
   await expect(supports.getByText('2, about at 1 ft, 2 ft 4 in')).toBeVisible();
   await expect(supports.getByText(/^every 6 ft at the most, by makers’ usual figure/).first()).toBeVisible();
   await expect(onServer(page)).toBeVisible();
-  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/places-${page.viewportSize()!.width}.png`, fullPage: true });
+  await lookAt(page, 'places', true);
   // On the line by a letter, in the leg's own dialog by its name; the history has it as one change.
   await goTo(page, 'Measure', 'Lay out');
   await expect.poll(() => readLegs(page)).toHaveLength(4);
-  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/places-line-${page.viewportSize()!.width}.png` });
+  await lookAt(page, 'places-line');
   await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^2/ }).click();
   await page.getByRole('button', { name: 'Change leg 2' }).click();
   await expect(page.getByLabel('where it runs')).toHaveValue('concealed');
@@ -81,7 +82,7 @@ test('a stretch is held against every other material, and switched there and bac
   for (const [cell, count] of [['pieces', '1−3'], ['joints made', '0−6'], ['leak points', '0−6'], ['fittings', '0−3']] as const)
     await expect(row('CSST').locator(`td[data-label="${cell}"]`)).toHaveText(count);
   await expect(dialog.getByText(/Corrugated tubing \(leg 1\) is bonded/)).toBeVisible();
-  if (process.env['WALK']) await page.screenshot({ path: `/tmp/walk/switch-${page.viewportSize()!.width}.png` });
+  await lookAt(page, 'switch');
   await dialog.getByRole('button', { name: 'Switch to CSST' }).click();
   await expect.poll(async () => (await readLegs(page))[1]).toContain('in tube 1');
   await page.getByRole('button', { name: 'Change leg 2' }).click();

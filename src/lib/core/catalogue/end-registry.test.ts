@@ -1,33 +1,17 @@
 import { expect } from 'chai';
 import type { End } from '../ends/end.ts';
-import type { FiguredEnd } from './figured-end.ts';
+import { toPlainEnd } from './figured-end.ts';
 import { listEnds } from './list-ends.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 
 const { ends } = standardCatalogue;
-
-/** An end without its figures. */
-function toPlain(end: FiguredEnd): End {
-  switch (end.kind) {
-    case 'thread': {
-      const { family, size, gender, hand } = end.thread;
-      return { kind: 'thread', family, size, gender, hand, seat: end.seat, metal: end.metal };
-    }
-    case 'tube':
-      return { kind: 'tube', of: end.tube, name: end.name, prepared: end.prepared, temper: end.temper };
-    case 'socket':
-      return { kind: 'socket', how: end.socket, takes: { of: end.of, name: end.name } };
-    default:
-      return end;
-  }
-}
 
 describe('the registry of ends', () => {
   it('gives every end that is listed its figures back, from plain JSON', () => {
     const all = listEnds(ends.threads, ends.tubes);
     expect(all.length).to.be.above(700);
     for (const end of all) {
-      const plain = JSON.parse(JSON.stringify(toPlain(end))) as End;
+      const plain = JSON.parse(JSON.stringify(toPlainEnd(end))) as End;
       expect(ends.figure(plain)).to.deep.equal(end);
     }
   });

@@ -15,7 +15,7 @@ import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from './fi
 import { isTaper, type ListedThread } from './listed-thread.ts';
 import type { Pipe } from './pipe.ts';
 import type { ThreadList } from './thread-list.ts';
-import type { CopperRow, TubeList } from './tubes.ts';
+import { nameCopperRow, type CopperRow, type TubeList } from './tubes.ts';
 
 /** What a family is made with to seal against, when nothing else was seen; of a straight pipe thread nobody can say unseen. */
 const OWN_SEATS: Readonly<Record<ThreadFamily, Seat | 'unknown'>> = {
@@ -79,12 +79,9 @@ const makeTubeEnd = (
 export function listTubeEnds(tubes: TubeList, pipes: Iterable<Pipe>): FiguredTube[] {
   return [
     ...tubes.copper.map(({ type, name, outside, unit }) =>
-      makeTubeEnd(
-        'copper',
-        type === 'metric' ? `${name} mm` : `${name} ${type}`,
-        unit === 'mm' ? outside : outside * 25.4,
-        { temper: TEMPER_OF[type] ?? 'unknown' },
-      ),
+      makeTubeEnd('copper', nameCopperRow({ type, name }), unit === 'mm' ? outside : outside * 25.4, {
+        temper: TEMPER_OF[type] ?? 'unknown',
+      }),
     ),
     ...tubes.polyethylene.map(({ size, system, outside, sdr }) =>
       makeTubeEnd('polyethylene', `${size} ${system} SDR ${sdr}`, outside * 25.4, { sdr }),

@@ -1,3 +1,4 @@
+import { inches, millimetres, type Length } from '../units/length.ts';
 import type { Provenance } from './confidence.ts';
 
 /** A published row of copper tube; lengths in the row's unit. */
@@ -36,3 +37,15 @@ export interface TubeList {
   readonly csst: readonly CsstRow[];
   readonly polyethylene: readonly PolyethyleneRow[];
 }
+
+/** What a row of copper is called in the lists: `1/2 L`, `3/8 ACR coil`, `15 mm`. */
+export const nameCopperRow = ({ type, name }: Pick<CopperRow, 'type' | 'name'>): string =>
+  type === 'metric' ? `${name} mm` : `${name} ${type}`;
+
+/** The published row of copper tube that is called so; null where none is. */
+export const findCopperRow = ({ copper }: TubeList, named: string): CopperRow | null =>
+  copper.find((row) => nameCopperRow(row) === named) ?? null;
+
+/** The wall of a row of copper, nm. */
+export const getCopperWall = ({ wall, unit }: CopperRow): Length =>
+  unit === 'in' ? inches(wall) : millimetres(wall);

@@ -2,11 +2,12 @@ import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
 import { findReach } from '../catalogue/part.ts';
 import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../catalogue/tube-sizes.ts';
+import { findCopperRow, getCopperWall } from '../catalogue/tubes.ts';
 import type { End } from '../ends/end.ts';
 import { isNominal, type LegSize } from '../ends/size.ts';
 import { CRAFTS } from '../materials/crafts.ts';
 import type { Material } from '../catalogue/pipe.ts';
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
 
 /** A part that can stand in a chain: two openings in one line. */
 export interface ChainPart {
@@ -97,9 +98,6 @@ function listPartsOf(
   return [...couplings, ...adapters];
 }
 
-/** Thin copper for gas is about so thick, for what its row does not say. */
-const COPPER_WALL = inches(0.035);
-
 /** How wide gas passes through an end, nm: the bore of the pipe or tube it is for. Null where that is not told by its name. */
 export function findBore(end: End, catalogue: Catalogue): Length | null {
   switch (end.kind) {
@@ -124,7 +122,11 @@ export function findBore(end: End, catalogue: Catalogue): Length | null {
 function findTubeBore(name: string, catalogue: Catalogue): Length | null {
   const size = name.replace(/ (?:coil|straight)$/, '') as LegSize;
   if (isPeSize(size)) return getPeFigures(size).bore;
-  if (isCopperSize(size)) return getCopperOutside(size) - 2 * COPPER_WALL;
+  if (isCopperSize(size)) {
+    // Of a flare the tube in it is meant: air-conditioning tube from a coil, which is what is flared.
+    const row = findCopperRow(catalogue.tubeRows, name) ?? findCopperRow(catalogue.tubeRows, `${name} coil`);
+    return row && getCopperOutside(size) - 2 * getCopperWall(row);
+  }
   const nominal = name.split(/[ ,]/)[0]!;
   return isNominal(nominal) ? (catalogue.findPipe(nominal)?.bore ?? null) : null;
 }

@@ -5,6 +5,7 @@
   import { sayLength } from '#words/length-text.ts';
   import LensFrame from './LensFrame.svelte';
   import LensHatchings from './LensHatchings.svelte';
+  import { placeBehindGlass, toPathBehindGlass } from './lens-window.ts';
 
   interface Props {
     picture: RiserPicture;
@@ -23,15 +24,8 @@
       scale: 100 / Math.max(right - left, top - bottom),
     };
   });
-  const place = ({ x, y }: Point): Point => ({
-    x: 60 + (x - view.x) * view.scale,
-    y: 60 - (y - view.y) * view.scale,
-  });
-  const toPath = (points: readonly Point[]): string =>
-    points
-      .map(place)
-      .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`)
-      .join('');
+  const place = (point: Point): Point => placeBehindGlass(point, view);
+  const toPath = (points: readonly Point[]): string => toPathBehindGlass(points, view);
   const FILLS: Readonly<Record<RiserRole, string>> = {
     soil: 'soil',
     pipe: 'one',

@@ -8,6 +8,7 @@
   import { sayTrapLens } from '#words/lens.ts';
   import LensFrame from './LensFrame.svelte';
   import LensHatchings from './LensHatchings.svelte';
+  import { placeBehindGlass, toPathBehindGlass } from './lens-window.ts';
 
   interface Props {
     picture: TrapPicture;
@@ -23,15 +24,8 @@
     const radius = Math.hypot(right - left, top - bottom) / 2;
     return { x: (left + right) / 2, y: (top + bottom) / 2, scale: 47 / radius };
   });
-  const place = ({ x, y }: Point): Point => ({
-    x: 60 + (x - view.x) * view.scale,
-    y: 60 - (y - view.y) * view.scale,
-  });
-  const toPath = (points: readonly Point[]): string =>
-    points
-      .map(place)
-      .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`)
-      .join('');
+  const place = (point: Point): Point => placeBehindGlass(point, view);
+  const toPath = (points: readonly Point[]): string => toPathBehindGlass(points, view);
   const FILLS: Readonly<Record<TrapRole, string>> = {
     tee: 'other',
     cap: 'other',

@@ -14,7 +14,7 @@ import { findTrenchBending } from './trench-bending.ts';
 const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
   material === 'pe-fused' ? 'fusion' : 'stab';
 
-/** Straight sticks, as they are sold; a coil is as long as any trench here. */
+/** Straight lengths of 40 ft, as is common for iron pipe sizes; approximate, the maker's list goes before it. */
 const STICK = 40 * FOOT;
 
 /** The least piece: a hand's breadth between two jaws, or two stab depths and room to push. Ours. */
