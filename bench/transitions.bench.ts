@@ -8,6 +8,7 @@ import { listChainParts, type ChainPart } from '#core/transitions/chain-part.ts'
 import { findTransitions } from '#core/transitions/find-transitions.ts';
 import { TransitionIndex } from '#core/transitions/transition-index.ts';
 import { makeRandom } from '#support/random-run.ts';
+import { askAbout } from '#support/transition-question.ts';
 
 const SEED = 20_411;
 const PAIRS = 2_000;
@@ -29,13 +30,7 @@ function measure(name: string, all: readonly ChainPart[]): number {
   const times: number[] = [];
   let joined = 0;
   for (let i = 0; i < PAIRS; i++) {
-    const asked = {
-      from: pick(),
-      to: pick(),
-      moves: ['turns', 'fixed'],
-      leastBore: null,
-      wish: 'leaks',
-    } as const;
+    const asked = askAbout(pick(), pick());
     const start = performance.now();
     if (findTransitions(index, asked).ok) joined++;
     times.push(performance.now() - start);

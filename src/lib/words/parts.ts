@@ -36,6 +36,14 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   nipple: 'nipple',
   converter: 'American-to-British adapter',
   swivel: 'swivel adapter',
+  'dielectric-union': 'dielectric union',
+  'threaded-flange': 'threaded flange',
+  'connector-fitting': 'connector fitting',
+  connector: 'flexible appliance connector',
+  hose: 'gas hose, dated',
+  'cylinder-regulator': 'cylinder regulator, single stage',
+  'first-stage-regulator': 'first-stage regulator',
+  'second-stage-regulator': 'second-stage regulator',
   existing: 'existing fitting',
   appliance: 'appliance inlet',
 };
@@ -129,7 +137,7 @@ export function namePart(part: Part): string {
   if (part.kind === 'existing') return `${nameTaper(end)} found in place`;
   if (part.join !== null) return nameTubePart(part, part.join);
   if (part.kind === 'appliance') return `appliance inlet, ${nameTaper(end)}`;
-  if (part.kind === 'converter' || part.kind === 'swivel') return nameBetween(part);
+  if (isCalledByBothEnds(part)) return nameBetween(part);
   const material = MATERIAL_OF_PART[part.material];
   const rating =
     part.material === 'black-malleable' && readTaperEnd(end)?.system === 'R' ? ', Rp threads' : '';
@@ -138,14 +146,41 @@ export function namePart(part: Part): string {
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
 }
 
+/** What is called by what is at both its ends: all that is neither of one size and thread, nor a plain reducing fitting. */
+const isCalledByBothEnds = ({ kind, ports }: Part): boolean =>
+  BY_BOTH_ENDS.has(kind) || (ports.length === 2 && ports.some(({ end }) => readTaperEnd(end) === null));
+const BY_BOTH_ENDS: ReadonlySet<PartKind> = new Set([
+  'converter', 'swivel', 'connector-fitting', 'connector', 'hose', 'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator',
+]); // prettier-ignore
+
 /** `1/2 female NPT × 1/2 male R brass adapter`: what goes between two ends is called by both. */
 function nameBetween({ kind, material, ports }: Part): string {
-  const [a, b] = ports.map(({ end }) =>
-    readTaperEnd(end) || end.kind !== 'thread'
-      ? nameTaper(end)
-      : `${end.size} ${end.family === 'npsm' ? 'NPSM' : 'G'} swivel nut, ${end.seat === '30' ? '30° seat' : 'washer'}`,
-  );
-  return `${a} × ${b} ${MATERIAL_OF_PART[material]} ${PART_KIND_NAMES[kind]}`;
+  const names = ports.map(({ end }) => nameOpening(end));
+  const both = new Set(names).size === 1 ? `${names[0]} at both ends` : names.join(' × ');
+  const of = material === 'as-found' || kind === 'connector' ? '' : ` ${MATERIAL_OF_PART[material]}`;
+  return `${both}${of} ${PART_KIND_NAMES[kind]}`;
+}
+
+/** `3/8 female flare`, `5/8 OD connector nut, 15/16-16 UN`, `1/2 class 150 flange`. */
+function nameOpening(end: End): string {
+  if (end.kind === 'flange') return `${end.size} ${end.drilling === 'class-150' ? 'class 150' : 'PN 16'}`;
+  if (end.kind !== 'thread' || readTaperEnd(end)) return nameTaper(end);
+  const { family, size, gender } = end;
+  const tube = size.replace(/ tube.*$/, '');
+  const thread = / tube[,:] (.+)$/.exec(size)?.[1];
+  switch (family) {
+    case 'npsm':
+    case 'g':
+      return `${size} ${family === 'npsm' ? 'NPSM' : 'G'} ${gender === 'female' ? 'swivel nut' : 'male'}, ${end.seat === '30' ? '30° seat' : 'washer'}`;
+    case 'sae-45':
+      return gender === 'female' ? `${tube} flare swivel nut` : `${tube} male flare`;
+    case 'connector':
+      return `${tube} OD connector ${gender === 'female' ? 'nut' : 'end'} (${thread ?? size})`;
+    case 'cylinder':
+      return `${size.replace(/\s*\(.*\)/, '')} ${gender === 'female' ? 'nut' : 'end'}`;
+    default:
+      return `${size} ${gender} ${family}`;
+  }
 }
 
 const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {

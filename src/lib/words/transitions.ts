@@ -1,9 +1,23 @@
-import type { End } from '#core/ends/end.ts';
-import type { Chain, ChainCost, Movement, NoTransition, Wish } from '#core/transitions/find-transitions.ts';
+import { getEndSize, type End } from '#core/ends/end.ts';
+import type { Side } from '#core/catalogue/side.ts';
+import type { Gas } from '#core/house-rules/jurisdictions.ts';
+import type {
+  Bearer,
+  Chain,
+  ChainCost,
+  LetOff,
+  Movement,
+  NoTransition,
+  Wish,
+} from '#core/transitions/find-transitions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import type { RefusedWay } from '#core/transitions/refused-ways.ts';
+import { RULE_WORDS } from './house-rules.ts';
 import { JOINT_WORDS } from './joints.ts';
 import { sayExact } from './length-text.ts';
+import { OTHER_GAS_NAMES } from './pair-verdicts.ts';
 import { namePart } from './parts.ts';
+import { nameFoundEnd } from './threads.ts';
 
 export const MOVEMENT_NAMES: Readonly<Record<Movement, string>> = {
   turns: 'can be turned',
@@ -16,6 +30,25 @@ export const WISH_NAMES: Readonly<Record<Wish, string>> = {
   parts: 'fewest parts',
   bore: 'widest bore',
   length: 'shortest',
+  price: 'cheapest, by the shop’s own prices',
+};
+
+export const BEARER_NAMES: Readonly<Record<Bearer, string>> = {
+  pipe: 'pipe, tube or a fitting',
+  appliance: 'an appliance',
+  cylinder: 'a cylinder',
+  flexible: 'a connector or hose',
+};
+
+export const SIDE_NAMES: Readonly<Record<Side, string>> = {
+  appliance: 'appliance pressure',
+  intermediate: 'between two regulators',
+  cylinder: 'cylinder pressure',
+};
+
+export const GAS_NAMES: Readonly<Record<Gas, string>> = {
+  natural: 'natural gas',
+  lp: 'liquefied petroleum (propane, butane)',
 };
 
 /** Why no chain is offered, and what to do instead. */
@@ -25,19 +58,41 @@ export function sayNoTransition(refusal: NoTransition): string {
       return `Nothing is needed: they make as they are (${JOINT_WORDS[refusal.joint.joint!].name.toLowerCase()}), and one of them can be turned or moved.`;
     case 'end-unknown':
       return 'One of the ends is not known. Find out what it is first: Identify says what to measure.';
-    case 'nothing-joins':
-      return NOTHING[refusal.unless ?? 'never'];
+    case 'never-for-gas':
+      return `${nameFoundEnd(refusal.end)} is made for water or the like, never for gas: no adapter makes it a gas joint. Take it off, and put a part made for gas in its place.`;
+    case 'another-gas':
+      return refusal.otherGas
+        ? `${nameFoundEnd(refusal.end)} is for ${OTHER_GAS_NAMES[refusal.otherGas]}: another gas is never adapted to fuel gas pipe. Stop, and find out what stands there.`
+        : `${nameFoundEnd(refusal.end)} is for liquefied petroleum, and natural gas was said. An appliance set for one gas is not connected to the other before its maker’s kit is in and the plate is changed.`;
+    case 'cylinder-is-high':
+      return `${nameFoundEnd(refusal.end)} is on a cylinder and has the cylinder’s own pressure: without a regulator it reaches no appliance. Say that it is on cylinder pressure, and a regulator is looked for too.`;
+    case 'two-connectors':
+      return 'Both ends are on something flexible. One connector or hose at most, never two in a row: bring a rigid end nearer, or take a longer one.';
+    case 'nothing-joins': {
+      const names = refusal.rules.map((rule) => `“${RULE_WORDS[rule].title}”`).join(' and ');
+      return NOTHING[refusal.unless ?? 'never'](names);
+    }
   }
 }
 
-const NOTHING = {
-  narrower:
+const NOTHING: Readonly<Record<LetOff | 'never', (rules: string) => string>> = {
+  narrower: () =>
     'Nothing in the catalogue joins them without being narrower than the smaller of the two. Let it be narrower only if the load is checked.',
-  'not-fixed':
+  'not-fixed': () =>
     'Nothing joins them while both are fixed: one joint at least must need no turning, and none that is sold here does. Free one of them, or put a union further along.',
-  never:
-    'No chain of parts that is sold joins them, whatever is put between: that is certain for this catalogue, not a search that gave up. Look at both ends again: another gas, a hose thread or a cylinder valve never joins gas pipe by adapters.',
-} as const;
+  elsewhere: () =>
+    'Nothing joins them in this place: what would, may not be there. Bring both ends to where it can be reached, or run one of them through in one piece.',
+  house: (rules) =>
+    `What would join them is forbidden here${rules ? ` by the house rule ${rules}` : ''}. It is changed there, with a reason, where local code allows it; else join them in another material.`,
+  'not-insulated': () =>
+    'Something joins them, but nothing that stops a current between them is sold for these ends. Go over to pipe thread on one side: a dielectric union is made for that.',
+  flexible: () =>
+    'Only a flexible connector or a hose would join them, and that never goes between two rigid pipes. Pipe the gap, or bring it to the appliance.',
+  regulator: () =>
+    'Something joins them, but nothing between lowers the pressure: a regulator for these ends is not in the catalogue. Ask its maker’s list; without one nothing may be connected.',
+  never: () =>
+    'No chain of parts that is sold joins them, whatever is put between: that is certain for this catalogue, not a search that gave up. Look at both ends again, or add the part you know to the shop’s own.',
+};
 
 /** `3/4 black malleable coupling, then 3/4 × 1/2 hex bushing`: what is read out at the counter. */
 export const nameChain = ({ links }: Chain): string =>
@@ -65,3 +120,73 @@ export const sayStack = ({ cost }: Chain): string =>
 /** What a strip shows, in words. */
 export const sayStrip = (chain: Chain, from: End, to: End): string =>
   `${nameChain(chain)}, cut open between ${from.kind === 'tube' ? 'a tube' : 'one end'} and ${to.kind === 'tube' ? 'a tube' : 'the other'}; ${chain.cost.leaks} leak points.`;
+
+/** What is asked for and not offered: why, and what instead. */
+export const REFUSED_WAY_WORDS: Readonly<
+  Record<RefusedWay, { readonly name: string; readonly why: string; readonly instead: string }>
+> = {
+  'straight-in-taper': {
+    name: 'A straight thread in a taper one',
+    why: 'they touch along one turn at the most, and sealant does not bridge the rest',
+    instead: 'a part with the right thread on either side',
+  },
+  'sixty-in-fifty-five': {
+    name: 'American thread in British',
+    why: 'flanks of 60° in 55°, and at most sizes another pitch: it binds early and leaks along the thread',
+    instead: 'a made American-to-British adapter, one body with a thread of each',
+  },
+  'cones-differ': {
+    name: 'A 37° cone on a 45° one',
+    why: 'they meet along one line, which copper does not stand',
+    instead: 'both ends of 45°: the nut and the flare made anew',
+  },
+  'push-fit': {
+    name: 'Push-fit',
+    why: 'its ring is made for water and lets go in a fire',
+    instead: 'a flare, a brazed joint, or a press fitting listed for gas',
+  },
+  conduit: {
+    name: 'A conduit coupling or a thread protector',
+    why: 'its thread is straight and its iron is not tested for gas',
+    instead: 'a malleable coupling, class 150',
+  },
+  galvanised: {
+    name: 'Galvanised fittings',
+    why: 'the house keeps them out of new gas work: zinc can flake and lodge in a valve',
+    instead: 'black malleable',
+  },
+  'soft-solder': {
+    name: 'Soft solder',
+    why: 'the house or the pack does not have it on gas: it runs in a fire',
+    instead: 'brazing, a flare, or a press fitting listed for gas',
+  },
+  compression: {
+    name: 'A compression fitting',
+    why: 'the house or the pack does not have it on gas',
+    instead: 'a flare, or brazing',
+  },
+  concealed: {
+    name: 'A union or a bushing in a wall or a floor',
+    why: 'what can work loose, or cracks over a thin wall, stays where it can be reached',
+    instead: 'one piece through, a reducing fitting, or an access panel',
+  },
+  ammonia: {
+    name: 'Brass in the air of a stable or a cold store',
+    why: 'ammonia cracks it',
+    instead: 'black malleable and steel, with ground joints of iron',
+  },
+};
+
+/** Why it is reduced so, where a chain reduces. */
+export function sayReduction({ links }: Chain): string {
+  const kinds = new Set(links.map(({ chainPart }) => chainPart.part.kind));
+  if (kinds.has('hex-bushing'))
+    return 'Bushing: where the fitting is there already, room is short, for a repair or an odd size, or the outside size must stay. Its male goes into a fitting, never into a pipe.';
+  const reduces = links.some(
+    ({ chainPart: { part } }) =>
+      part.kind === 'coupling' && part.ports.some(({ end }) => getEndSize(end) !== part.size),
+  );
+  return reduces
+    ? 'Reducing fitting: for a straight run, permanent and visible work, with the fewest joints.'
+    : '';
+}

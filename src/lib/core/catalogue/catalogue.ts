@@ -16,7 +16,7 @@ import {
 import type { GroundTables } from './ground-tables.ts';
 import { makeEndRegistry, type EndRegistry } from './end-registry.ts';
 import { listTubeEnds } from './list-ends.ts';
-import { makeCounterParts } from './counter-parts.ts';
+import { makeCounterParts, type CounterRow } from './counter-parts.ts';
 import { listNippleLengths, type NippleRow } from './nipple.ts';
 import type { BoughtKind, Part } from './part.ts';
 import { getTaperEnd, type TaperFamily } from './taper-end.ts';
@@ -80,6 +80,7 @@ export interface CatalogueTables {
   readonly britishThreads: readonly BspRow[];
   readonly britishFittings: readonly BspMalleableRow[];
   readonly tube: TubeTables;
+  readonly counter: readonly CounterRow[];
   readonly ground: GroundTables;
 }
 
@@ -98,7 +99,11 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     ground: tables.ground,
     tubeRows: tubes,
     ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
-    ...indexParts(listParts(tables), makeTubeParts(tables.tube), makeCounterParts(tables.nipples)),
+    ...indexParts(
+      listParts(tables),
+      makeTubeParts(tables.tube),
+      makeCounterParts(tables.nipples, tables.counter),
+    ),
   };
 }
 

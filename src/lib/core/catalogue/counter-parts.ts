@@ -1,10 +1,31 @@
 import { inches, type Length } from '../units/length.ts';
-import type { Gender, ThreadEnd } from '../ends/end.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { readThreadId, type End, type FlangeEnd, type Gender, type ThreadEnd } from '../ends/end.ts';
+import { isNominal, NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import type { Provenance } from './confidence.ts';
+import { getOwnSeat } from './list-ends.ts';
 import { getPortWay } from './part-shapes.ts';
 import type { NippleRow } from './nipple.ts';
 import type { BoughtKind, Part, PartLength, Port } from './part.ts';
 import { makeTaperEnd } from './taper-end.ts';
+
+/** A part between two listed threads, as a counter carries it. */
+export interface CounterRow extends Provenance {
+  readonly kind: Extract<
+    BoughtKind,
+    | 'swivel'
+    | 'connector-fitting'
+    | 'connector'
+    | 'hose'
+    | 'cylinder-regulator'
+    | 'first-stage-regulator'
+    | 'second-stage-regulator'
+  >;
+  readonly material: Part['material'];
+  /** Ids of listed threads (`npt-1/2-male`); gas comes in at the first where that matters. */
+  readonly ends: readonly [string, string];
+  /** Over all, inches, typical; null where it differs from maker to maker. */
+  readonly length: number | null;
+}
 
 const UNKNOWN: PartLength = { standing: 'unknown' };
 
@@ -17,7 +38,7 @@ const makePart = (
   kind: BoughtKind,
   size: NominalSize,
   material: Part['material'],
-  ends: readonly [ThreadEnd, ThreadEnd],
+  ends: readonly [End, End],
   reach: PartLength = UNKNOWN,
 ): Part => ({
   id,
@@ -82,13 +103,56 @@ function makeSwivels(): Part[] {
   ); // prettier-ignore
 }
 
+/** Unions that no current passes, between black iron of two sides: a gasket in place of the ground joint. */
+const makeDielectricUnions = (): Part[] =>
+  from('1/2', '2').map((size) => {
+    const end = makeTaperEnd('NPT', size, 'female');
+    const half = (which: 'cone' | 'socket') => ({ kind: 'union-half', size, half: which }) as const;
+    const part = makePart(`counter/dielectric-union/${slug(size)}`, 'dielectric-union', size, 'steel', [end, end]); // prettier-ignore
+    return { ...part, seats: [[half('cone'), half('socket')] as const] };
+  });
+
+/** Flanges that are screwed on a pipe. */
+const makeThreadedFlanges = (): Part[] =>
+  from('1/2', '4').flatMap((size) =>
+    ([['class-150', 'NPT'], ['pn-16', 'R']] as const).map(([drilling, system]) => {
+      const flange: FlangeEnd = { kind: 'flange', size, drilling };
+      return makePart(`counter/threaded-flange/${slug(size)}-${drilling}`, 'threaded-flange', size, 'steel', [flange, makeTaperEnd(system, size, 'female')]);
+    }),
+  ); // prettier-ignore
+
+/** The id of a thread as ids of parts have it: letters, figures and dashes, short. */
+const slugThread = (id: string): string =>
+  id.replace(/\([^)]*\)/g, '').replace(/[^A-Za-z0-9]+/g, '-').replace(/-x-1-14|-NGO|-UNF|-UN(?=-)|-tube/g, ''); // prettier-ignore
+
+/** The end of a listed thread, sealed as its family is; of no listed thread it is a fault of the table. */
+function makeListedEnd(id: string, metal: ThreadEnd['metal']): ThreadEnd {
+  const read = readThreadId(id);
+  if (!read) throw new Error(`${id} is the id of no thread`);
+  return { kind: 'thread', ...read, hand: null, seat: getOwnSeat(read.family), metal };
+}
+
+function makeListed({ kind, material, ends, length, source, confidence }: CounterRow): Part {
+  const [a, b] = ends.map((id) => makeListedEnd(id, 'brass')) as [ThreadEnd, ThreadEnd];
+  const size = [b.size, a.size].find(isNominal) ?? NOMINAL_SIZES.find((each) => a.size.startsWith(`${each} `)) ?? '1/4'; // prettier-ignore
+  const half: PartLength =
+    length === null
+      ? UNKNOWN
+      : { standing: 'typical', length: Math.round(inches(length) / 2), plusMinus: inches(1 / 8), source, confidence }; // prettier-ignore
+  return makePart(`counter/${kind}/${slugThread(ends[0])}/${slugThread(ends[1])}`, kind, size, material, [a, b], half); // prettier-ignore
+}
+
 /**
- * What a counter carries between two ends beside couplings, bushings and unions: nipples, bodies from one system of threads to the other, swivels.
- * Source: ours, from what is usually sold, approximate; how long they are is measured on the part but for close nipples.
+ * What a counter carries between two ends beside couplings, bushings and unions: nipples, bodies from one system of threads to the other, swivels,
+ * flanges, and the rows of a table: connectors, hoses, regulators. Source: ours, from what is usually sold, approximate; how long they are is
+ * measured on the part but for close nipples.
  */
-export const makeCounterParts = (nipples: readonly NippleRow[]): readonly Part[] => [
+export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly CounterRow[]): readonly Part[] => [
   ...makeNipples(nipples),
   ...makeReducingNipples(),
   ...makeConverters(),
   ...makeSwivels(),
-];
+  ...makeDielectricUnions(),
+  ...makeThreadedFlanges(),
+  ...rows.map(makeListed),
+]; // prettier-ignore

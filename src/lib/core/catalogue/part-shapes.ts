@@ -62,6 +62,15 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
   nipple: { ports: [port('a', LEFT, 'male'), port('b', RIGHT, 'male')], sizes: 'any' },
   converter: straight('any'),
   swivel: straight('any'),
+  'dielectric-union': straight('equal'),
+  'threaded-flange': straight('equal'),
+  'connector-fitting': straight('any'),
+  connector: straight('any'),
+  hose: straight('any'),
+  // Gas comes in at the first.
+  'cylinder-regulator': straight('any'),
+  'first-stage-regulator': straight('any'),
+  'second-stage-regulator': straight('any'),
 };
 
 /** The way a port of a kind looks. */

@@ -5,6 +5,7 @@ import { beadTable, openTimeTable } from './tables/fusion.table.ts';
 import { bspMalleableTable } from './tables/bsp-malleable.table.ts';
 import { bspTable } from './tables/bsp.table.ts';
 import { bushingsPlugsTable } from './tables/bushings-plugs.table.ts';
+import { counterTable } from './tables/counter.table.ts';
 import { engagementTable } from './tables/engagement.table.ts';
 import { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 import { malleable150Table } from './tables/malleable-150.table.ts';
@@ -33,6 +34,7 @@ export const standardCatalogue: Catalogue = makeCatalogue(
     bushings: bushingsPlugsTable,
     britishThreads: bspTable,
     britishFittings: bspMalleableTable,
+    counter: counterTable,
     ground: { covers: burialTable, beads: beadTable, openTimes: openTimeTable },
     tube: { adapters: tubeAdaptersTable, flares: flareGeometryTable, depths: socketDepthsTable },
   },

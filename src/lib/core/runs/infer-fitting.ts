@@ -186,6 +186,14 @@ const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
   nipple: EITHER_FIRST,
   converter: EITHER_FIRST,
   swivel: EITHER_FIRST,
+  'dielectric-union': EITHER_FIRST,
+  'threaded-flange': EITHER_FIRST,
+  'connector-fitting': EITHER_FIRST,
+  connector: EITHER_FIRST,
+  hose: EITHER_FIRST,
+  'cylinder-regulator': AS_GIVEN,
+  'first-stage-regulator': AS_GIVEN,
+  'second-stage-regulator': AS_GIVEN,
 };
 
 const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>

@@ -291,6 +291,7 @@ describe('layOutRun', () => {
         malleable: malleable150Table.filter(({ size }) => size !== '3/4'),
         reducing: [],
         nipples: [],
+        counter: [],
         unions: [],
         bushings: [],
         britishThreads: [],

@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
 import { findReach } from '../catalogue/part.ts';
+import { getSides, getTraits, type PartTraits } from '../catalogue/part-traits.ts';
+import type { Side } from '../catalogue/side.ts';
 import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../catalogue/tube-sizes.ts';
 import { findCopperRow, getCopperWall } from '../catalogue/tubes.ts';
 import type { End } from '../ends/end.ts';
@@ -17,8 +19,15 @@ export interface ChainPart {
   readonly bore: Length | null;
   /** From end to end, nm; null where it was not measured. */
   readonly length: Length | null;
+  /** Whether its bore is no matter: gas is under the pressure of a cylinder in it, or it is what lowers that. */
+  readonly isAnyBore: boolean;
   /** Joints that seal inside it. */
   readonly seats: number;
+  readonly traits: PartTraits;
+  /** The side of pressure each opening is on; null where it may be on any. */
+  readonly sides: readonly [Side | null, Side | null];
+  /** In hundredths of whatever the shop reckons in; null where it has not said. */
+  readonly price: number | null;
   /** What kind of thing it is, for telling chains apart that are really different. */
   readonly sort: string;
 }
@@ -31,6 +40,14 @@ const STRAIGHT: ReadonlySet<BoughtKind> = new Set([
   'nipple',
   'converter',
   'swivel',
+  'dielectric-union',
+  'threaded-flange',
+  'connector-fitting',
+  'connector',
+  'hose',
+  'cylinder-regulator',
+  'first-stage-regulator',
+  'second-stage-regulator',
 ]);
 
 /** Every part of a catalogue that can stand in a chain. */
@@ -50,12 +67,18 @@ export function makeChainPart(part: Part, catalogue: Catalogue): ChainPart | nul
   if (a.way.x * b.way.x + a.way.y * b.way.y + a.way.z * b.way.z > -1 + 1e-6) return null;
   const bores = [a, b].map(({ end }) => findBore(end, catalogue));
   const reaches = [findReach(a), findReach(b)];
+  const traits = getTraits(part.kind);
+  const sides = getSides(part) as ChainPart['sides'];
   return {
     part,
     ports: [a, b],
     bore: bores.includes(null) ? null : Math.min(...(bores as Length[])),
     length: reaches.includes(null) ? null : reaches[0]! + reaches[1]!,
+    isAnyBore: traits.lowers !== null || sides.includes('cylinder'),
     seats: part.seats.length,
+    traits,
+    sides,
+    price: null,
     sort: `${part.kind} ${part.join ?? ''}`.trim(),
   };
 }
@@ -79,11 +102,11 @@ function listPartsOf(
 ): Part[] {
   const craft = Object.values(CRAFTS).find(({ materials }) => material in materials)!;
   const settings = { system: craft.system, material, size, stock: craft.fields.stock[0] as 'coil' };
-  const couplings = craft.listKinds(settings).includes('coupling')
-    ? [[size], ...sizes.filter((each) => each !== size).map((each) => [size, each])].flatMap(
-        (wanted) => craft.findPart('coupling', settings, wanted, catalogue) ?? [],
-      )
-    : [];
+  const kinds = craft.listKinds(settings);
+  const others = sizes.filter((each) => each !== size).map((each) => [size, each]);
+  const find = (kind: 'coupling' | 'reducing-set', wanted: readonly LegSize[][]): Part[] =>
+    kinds.includes(kind) ? wanted.flatMap((each) => craft.findPart(kind, settings, each, catalogue) ?? []) : []; // prettier-ignore
+  const couplings = [...find('coupling', [[size], ...others]), ...find('reducing-set', others)];
   const adapters = craft
     .listAdapterKinds(settings)
     .flatMap((kind) =>
@@ -103,8 +126,10 @@ export function findBore(end: End, catalogue: Catalogue): Length | null {
   switch (end.kind) {
     case 'thread': {
       if (isNominal(end.size)) return catalogue.findPipe(end.size)?.bore ?? null;
-      const tube = /^(\d+(?:-\d+\/\d+|\/\d+)?) tube$/.exec(end.size)?.[1];
-      return tube === undefined ? null : findTubeBore(`${tube} ACR`, catalogue);
+      const tube = /^(\d+(?:-\d+\/\d+|\/\d+)?)( mm)? tube\b/.exec(end.size);
+      if (tube) return findTubeBore(`${tube[1]}${tube[2] ?? ' ACR'}`, catalogue);
+      const pipe = /^G (\d+(?:\/\d+)?) LH/.exec(end.size)?.[1];
+      return pipe !== undefined && isNominal(pipe) ? (catalogue.findPipe(pipe)?.bore ?? null) : null;
     }
     case 'tube':
       return findTubeBore(end.name, catalogue);

@@ -1,14 +1,19 @@
 import { expect } from 'chai';
 import { makeRandom } from '#support/random-run.ts';
+import { askAbout } from '#support/transition-question.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { makeTaperEnd, type TaperFamily } from '../catalogue/taper-end.ts';
+import { getOwnSeat } from '../catalogue/list-ends.ts';
 import type { End, Gender } from '../ends/end.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
 import type { NominalSize } from '../ends/size.ts';
 import { resolveRules } from '../house-rules/house-rules.ts';
+import { SIDES, type Side } from '../catalogue/side.ts';
 import { isForbidden } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import { findBore, listChainParts, type ChainPart } from './chain-part.ts';
 import {
+  BEARERS,
   compareChains,
   findTransitions,
   getCost,
@@ -28,14 +33,7 @@ const ALL = listChainParts(standardCatalogue);
 const index = new TransitionIndex(standardCatalogue, rules);
 
 const taper = (size: NominalSize, gender: Gender, system: TaperFamily = 'NPT') => makeTaperEnd(system, size, gender); // prettier-ignore
-const question = (from: End, to: End, more: Partial<TransitionQuestion> = {}): TransitionQuestion => ({
-  from,
-  to,
-  moves: ['turns', 'fixed'],
-  leastBore: null,
-  wish: 'leaks',
-  ...more,
-});
+const question = askAbout;
 const say = (from: End, to: End, more: Partial<TransitionQuestion> = {}, by = index): string[] => {
   const answer = findTransitions(by, question(from, to, more));
   if (answer.ok)
@@ -43,6 +41,8 @@ const say = (from: End, to: End, more: Partial<TransitionQuestion> = {}, by = in
   const { refusal } = answer;
   return [refusal.code === 'nothing-joins' ? `nothing-joins ${refusal.unless}` : refusal.code];
 };
+const thread = (family: ThreadFamily, size: string, gender: Gender): End => ({ kind: 'thread', family, size, gender, hand: null, seat: getOwnSeat(family), metal: 'brass' }); // prettier-ignore
+const POL = thread('cylinder', 'CGA 510 POL valve outlet .885-14 NGO-LH-INT', 'female');
 const flared: End = { kind: 'tube', of: 'copper', name: '3/8 ACR coil', prepared: 'flared', temper: 'soft' };
 const csst: End = { kind: 'tube', of: 'csst', name: '1/2 CSST', prepared: 'plain', temper: null };
 const pe: End = { kind: 'tube', of: 'polyethylene', name: '1 IPS SDR 11', prepared: 'plain', temper: null };
@@ -111,22 +111,98 @@ describe('what goes between two ends', () => {
   it('the same end twice needs something; a pair that makes needs nothing where one side can turn', () => {
     expect(say(taper('3/4', 'male'), taper('3/4', 'male'))[0]).to.include('coupling');
     expect(say(taper('3/4', 'male'), taper('3/4', 'female'))).to.deep.equal(['nothing-needed']);
-    expect(say(taper('3/4', 'male'), taper('3/4', 'female'), { moves: ['fixed', 'fixed'] })[0]).to.include('union'); // prettier-ignore
+    const fixed = say(taper('3/4', 'male'), taper('3/4', 'female'), { moves: ['fixed', 'fixed'] });
+    // A flare nut on a flare body draws together, as a union does with a nipple.
+    expect(fixed.some((each) => each.includes('union'))).to.equal(true);
+    expect(fixed.every((each) => !each.startsWith('2 '))).to.equal(true);
   });
 
-  it('an end that is not known, hose thread, a cylinder without a regulator, another gas: refused, and why', () => {
-    const thread = (family: 'garden-hose' | 'cylinder'): End[] =>
-      standardCatalogue.ends.threads.threads
-        .filter((each) => each.family === family)
-        .map(({ size, gender }) => ({ kind: 'thread', family, size, gender, hand: null, seat: 'unknown', metal: 'brass' })); // prettier-ignore
-    expect(say({ kind: 'unknown', among: [], certainty: 'tie' }, taper('3/4', 'male'))).to.deep.equal(['end-unknown']); // prettier-ignore
-    for (const end of [...thread('garden-hose'), ...thread('cylinder')])
-      expect(say(end, taper('1/2', 'female')), JSON.stringify(end)).to.deep.equal(['nothing-joins null']);
+  const listOf = (family: ThreadFamily): End[] =>
+    standardCatalogue.ends.threads.threads
+      .filter((each) => each.family === family)
+      .map(({ size, gender }) => thread(family, size, gender));
+  const bySide = (from: 'cylinder' | 'appliance', to: 'cylinder' | 'appliance') => ({ sides: [from, to], bearers: ['cylinder', 'appliance'] }) as const; // prettier-ignore
+
+  describe('refused by name', () => {
+    const pipe = taper('1/2', 'female');
+    it('an end that is not known', () =>
+      expect(say({ kind: 'unknown', among: [], certainty: 'tie' }, pipe)).to.deep.equal(['end-unknown']));
+    it('hose thread and plumbing thread', () => {
+      for (const end of [...listOf('garden-hose'), ...listOf('plumbing')])
+        for (const [a, b] of [[end, pipe], [pipe, end]] as const)
+          expect(say(a, b), JSON.stringify(end)).to.deep.equal(['never-for-gas']);
+    }); // prettier-ignore
+    it('another gas', () => {
+      const other = listOf('cylinder').filter((end) => index.findOtherGas(end) !== null);
+      expect(other.length).to.be.greaterThan(3);
+      for (const end of other) expect(say(end, pipe)).to.deep.equal(['another-gas']);
+      expect(say(POL, pipe, { ...bySide('cylinder', 'appliance'), gas: 'natural' })).to.deep.equal(['another-gas']); // prettier-ignore
+    });
+    it('a cylinder without a regulator', () => {
+      expect(say(POL, pipe, bySide('appliance', 'appliance'))).to.deep.equal(['cylinder-is-high']);
+      const without = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ traits }) => traits.lowers === null)); // prettier-ignore
+      expect(say(POL, taper('1/4', 'female'), bySide('cylinder', 'appliance'), without)).to.deep.equal(['nothing-joins regulator']); // prettier-ignore
+      const with1 = findTransitions(index, question(POL, pipe, bySide('cylinder', 'appliance')));
+      if (!with1.ok) throw new Error('refused');
+      for (const { links } of with1.chains)
+        expect(links.filter(({ chainPart }) => chainPart.traits.lowers !== null)).to.not.have.length(0);
+    });
+    it('two fixed ends with nothing that draws together', () => {
+      const rigid = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ part }) => part.kind === 'coupling' && part.join === null)); // prettier-ignore
+      expect(say(taper('3/4', 'male'), taper('3/4', 'male'), { moves: ['fixed', 'fixed'] }, rigid)).to.deep.equal(['nothing-joins not-fixed']); // prettier-ignore
+    });
+    it('two connectors', () => {
+      const nut = thread('connector', '5/8 tube, 15/16-16 UN', 'female');
+      expect(say(nut, nut, { bearers: ['flexible', 'flexible'] })).to.deep.equal(['two-connectors']);
+      const bent = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ part }) => part.kind === 'connector')); // prettier-ignore
+      const body = thread('connector', '5/8 tube, 15/16-16 UN', 'male');
+      expect(say(body, body, { bearers: ['pipe', 'appliance'] }, bent)).to.have.length(1);
+      expect(say(body, body, { bearers: ['pipe', 'pipe'] }, bent)).to.deep.equal(['nothing-joins flexible']);
+      expect(say(body, body, { bearers: ['appliance', 'flexible'] }, bent)).to.deep.equal(['nothing-joins flexible']); // prettier-ignore
+    });
+    it('3/4 through 1/4', () => {
+      const leastBore = findBore(taper('3/4', 'male'), standardCatalogue)!;
+      const quarter = ALL.filter(({ part }) =>
+        ['3/4x1/4', '3-4x1-4'].some((sizes) => part.id.endsWith(sizes)),
+      );
+      expect(quarter).to.not.have.length(0);
+      const narrow = new TransitionIndex(standardCatalogue, rules, null, [...quarter, ...ALL.filter(({ part }) => part.id.endsWith('/1/4') || part.id.endsWith('/1-4'))]); // prettier-ignore
+      const ends = [taper('3/4', 'male'), taper('3/4', 'male')] as const;
+      expect(say(...ends, { leastBore }, narrow)).to.deep.equal(['nothing-joins narrower']);
+      expect(say(...ends, {}, narrow)[0]).to.match(/^\d/);
+    });
+    it('what only the house is against, by its rule', () => {
+      const olives = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ part }) => part.join === 'compression')); // prettier-ignore
+      const answer = findTransitions(olives, question(olive, taper('1/4', 'female', 'R')));
+      expect(!answer.ok && answer.refusal).to.deep.equal({ code: 'nothing-joins', unless: 'house', rules: ['compression'] }); // prettier-ignore
+    });
+  });
+
+  it('something that insulates is in every chain where that is asked for, and in none where not', () => {
+    const ends = [taper('1', 'male'), taper('1', 'male')] as const;
+    const count = (insulates: boolean) => {
+      const answer = findTransitions(index, question(...ends, { insulates }));
+      return answer.ok ? answer.chains.map(({ links }) => links.filter(({ chainPart }) => chainPart.traits.insulates).length) : []; // prettier-ignore
+    };
+    expect(count(true)).to.not.have.length(0);
+    expect(count(true).every((each) => each > 0)).to.equal(true);
+    expect(count(false).every((each) => each === 0)).to.equal(true);
+  });
+
+  it('no brass where the air eats it', () => {
+    const stable = new TransitionIndex(standardCatalogue, rules, { zone: null, jurisdiction: 'us-model', ammonia: true }); // prettier-ignore
+    expect(say(taper('3/4', 'male'), taper('3/4', 'male', 'R'), {}, stable)).to.deep.equal(['nothing-joins elsewhere']); // prettier-ignore
+    expect(say(taper('3/4', 'male'), taper('3/4', 'male'), {}, stable)[0]).to.include('malleable');
+  });
+
+  it('there and back through British thread is no way', () => {
+    for (const each of say(taper('3/4', 'male'), taper('3/4', 'male')))
+      expect(each).to.not.include('converter');
   });
 
   it('what the house forbids, and what may not be in a place, is in no chain', () => {
-    const concealed = new TransitionIndex(standardCatalogue, rules, { zone: 'concealed', jurisdiction: 'us-model' }); // prettier-ignore
-    expect(say(flared, taper('1/2', 'female'), {}, concealed)).to.deep.equal(['nothing-joins null']);
+    const concealed = new TransitionIndex(standardCatalogue, rules, { zone: 'concealed', jurisdiction: 'us-model', ammonia: false }); // prettier-ignore
+    expect(say(flared, taper('1/2', 'female'), {}, concealed)).to.deep.equal(['nothing-joins elsewhere']);
     expect(
       say(taper('3/4', 'male'), taper('3/4', 'male'), { moves: ['fixed', 'fixed'] }, concealed),
     ).to.deep.equal(['nothing-joins not-fixed']);
@@ -148,10 +224,10 @@ describe('what goes between two ends', () => {
   });
 });
 
-/** Every simple chain, with nothing left out but what costs more than may be shown. */
+/** Every simple chain, with nothing left out but what costs more than may be shown. Slow, and written from the rules and not from the search. */
 function listAll(
   parts: readonly ChainPart[],
-  { from, to, moves, leastBore, wish }: TransitionQuestion,
+  { from, to, moves, leastBore, wish, bearers, sides, insulates }: TransitionQuestion,
 ): readonly Chain[] {
   const makes = (a: End, b: End) => {
     const verdict = judgeEnds(a, b, standardCatalogue.ends, rules);
@@ -160,39 +236,66 @@ function listAll(
   const name = (end: End) => JSON.stringify({ ...end, metal: '' });
   const nut = new Set(['union', 'flare-45', 'flare-37', 'connector-flare', 'npsm-swivel', 'g-washer', 'contact', 'flange', 'csst', 'inverted-flare']); // prettier-ignore
   const push = new Set(['press', 'pe-stab', 'pe-fusion', 'cutting-ring', 'valve', 'capillary', 'brazed']);
-  const turnedParts = parts.flatMap((chainPart): Turned[] => {
+  const rank = { appliance: 0, intermediate: 1, cylinder: 2 } as const;
+  const [begin, aim] = [rank[sides[0]], rank[sides[1]]];
+  const turnedParts = parts.flatMap((chainPart) => {
     const [a, b] = chainPart.ports;
-    const one = { chainPart, inner: a.end, outer: b.end, innerAt: 0, outerAt: 0 };
-    const other = { chainPart, inner: b.end, outer: a.end, innerAt: 0, outerAt: 0 };
-    return name(a.end) === name(b.end) ? [one] : [one, other];
+    const [sideA, sideB] = chainPart.sides;
+    const turn = (inner: End, outer: End, near: Side | null, far: Side | null) => ({ turned: { chainPart, inner, outer, innerAt: 0, outerAt: 0, sides: [null, null] } as Turned, near, far }); // prettier-ignore
+    const one = turn(a.end, b.end, sideA, sideB);
+    return name(a.end) === name(b.end) && sideA === sideB ? [one] : [one, turn(b.end, a.end, sideB, sideA)];
   });
   const closes = (joint: string): boolean =>
     nut.has(joint) || (moves.includes('slides') && (push.has(joint) || joint === 'compression'));
+  const bends = bearers.some((each) => each !== 'pipe') && !bearers.includes('flexible') ? 1 : 0;
+  interface So {
+    readonly end: End;
+    readonly links: readonly Turned[];
+    readonly wantsFree: boolean;
+    readonly wantsInsulated: boolean;
+    readonly bends: number;
+    readonly converts: number;
+    readonly side: number;
+  }
+  const state = ({ end, wantsFree, wantsInsulated, bends: bent, converts, side }: So) => `${name(end)} ${wantsFree} ${wantsInsulated} ${bent} ${converts} ${side}`; // prettier-ignore
   const found: Chain[] = [];
-  const isFreeBy = (joint: string, { chainPart }: Turned): boolean => closes(joint) || chainPart.seats > 0;
-  const go = (end: End, links: readonly Turned[], wants: boolean, met: readonly string[]): void => {
+  const go = (so: So, met: readonly string[]): void => {
+    const { end, links, side } = so;
     const last = links.length > 0 ? makes(end, to) : null;
-    if (last) {
+    if (last && side === aim && !so.wantsInsulated && (!so.wantsFree || closes(last.joint!))) {
       const joints = [
         ...links.map(({ inner }, i) => makes(i === 0 ? from : links[i - 1]!.outer, inner)!),
         last,
       ];
       const seats = links.reduce((sum, { chainPart }) => sum + chainPart.seats, 0);
-      if (!wants || closes(last.joint!))
-        found.push({ links, joints, cost: getCost(links, joints.length + seats) });
+      found.push({ links, joints, cost: getCost(links, joints.length + seats) });
     }
-    for (const turned of turnedParts) {
+    for (const { turned, near, far } of turnedParts) {
       const { chainPart, inner, outer } = turned;
-      if (leastBore !== null && (chainPart.bore ?? 0) < leastBore) continue;
+      const { traits, seats } = chainPart;
+      if (leastBore !== null && !chainPart.isAnyBore && (chainPart.bore ?? 0) < leastBore) continue;
+      if (traits.insulates && !insulates) continue;
+      if (near !== null && rank[near] !== side) continue;
+      const beyond = far === null ? side : rank[far];
+      // Toward the far end's side of pressure, and not past it.
+      if (Math.sign(beyond - side) * Math.sign(aim - side) < 0 || (beyond !== side && Math.abs(beyond - side) > Math.abs(aim - side))) continue; // prettier-ignore
       const verdict = makes(end, inner);
       if (!verdict || (links.length > 0 && push.has(verdict.joint!))) continue;
-      const still = wants && !isFreeBy(verdict.joint!, turned);
-      const state = `${still} ${name(outer)}`;
-      if (!met.includes(state)) go(outer, [...links, turned], still, [...met, state]);
+      const next: So = {
+        end: outer,
+        links: [...links, turned],
+        wantsFree: so.wantsFree && seats === 0 && !closes(verdict.joint!),
+        wantsInsulated: so.wantsInsulated && !traits.insulates,
+        bends: so.bends - Number(traits.isFlexible),
+        converts: so.converts - Number(traits.converts),
+        side: beyond,
+      };
+      if (next.bends < 0 || next.converts < 0) continue;
+      if (!met.includes(state(next))) go(next, [...met, state(next)]);
     }
   };
-  const wanted = !moves.includes('turns');
-  go(from, [], wanted, [`${wanted} ${name(from)}`]);
+  const start: So = { end: from, links: [], wantsFree: !moves.includes('turns'), wantsInsulated: insulates, bends, converts: 1, side: begin }; // prettier-ignore
+  go(start, [state(start)]);
   const least = Math.min(...found.map(({ cost }) => cost.leaks));
   const near = found.filter(({ cost }) => cost.leaks <= least + SLACK);
   const best = new Map<string, Chain>();
@@ -210,32 +313,48 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
   const threaded = near.filter(({ ports }) =>
     ports.every(({ end }) => end.kind === 'thread' && end.family === 'npt'),
   );
-  let [joined, refused, several] = [0, 0, 0];
+  // What has sides of pressure, bends, insulates or goes over to the other system.
+  const odd = ALL.filter(({ part, traits, sides, ports }) => /POL|npt-1-[24]|sae-45-3-8/.test(part.id) && traits.isFlexible || (traits.insulates && part.size === '1/2') || (sides.some((side) => side !== null) && /POL|npt/.test(part.id)) || (traits.converts && ports[0].end.kind === 'thread' && ['1/2', '3/4'].includes(ports[0].end.size))); // prettier-ignore
+  const met = { joined: 0, refused: 0, several: 0, lowered: 0, bent: 0, insulated: 0 };
   for (let i = 0; i < 500; i++) {
     const random = makeRandom(SEED + i);
     const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
+    const isOdd = random() < 0.6;
+    const priced = (each: ChainPart): ChainPart => (random() < 0.3 ? { ...each, price: 100 * Math.floor(1 + random() * 5) } : each); // prettier-ignore
     const parts = [
-      ...new Set(Array.from({ length: 11 }, () => (random() < 0.9 ? pick(threaded) : pick(near)))),
-    ];
+      ...new Set(
+        Array.from({ length: isOdd ? 10 : 11 }, () =>
+          isOdd && random() < 0.5 ? pick(odd) : random() < 0.9 ? pick(threaded) : pick(near),
+        ),
+      ),
+    ].map(priced);
     const ends: readonly End[] = [
       ...parts.flatMap(({ ports }) => ports.map(({ end }) => end)),
       taper('1/2', 'male'), taper('3/4', 'female'), flared,
     ].filter((end) => end.kind === 'thread' || random() < 0.2); // prettier-ignore
-    const asked = question(pick(ends), pick(ends), {
+    const asked = question(isOdd && random() < 0.5 ? POL : pick(ends), pick(ends), {
       moves: [pick(MOVEMENTS), pick(MOVEMENTS)],
       leastBore: random() < 0.3 ? findBore(pick(ends), standardCatalogue) : null,
       wish: pick(WISHES),
-    });
+      ...(isOdd ? { bearers: [pick(['pipe', 'appliance', 'cylinder']), pick(BEARERS)], insulates: random() < 0.3 } as const : {}),
+      ...(isOdd && random() < 0.3 ? { sides: [pick(SIDES), pick(SIDES)] } as const : {}),
+    }); // prettier-ignore
     const answer = findTransitions(new TransitionIndex(standardCatalogue, rules, null, parts), asked);
-    if (!answer.ok && answer.refusal.code === 'nothing-needed') continue;
+    if (!answer.ok && answer.refusal.code !== 'nothing-joins') continue;
     const all = listAll(parts, asked);
     const sayAll = (chains: readonly Chain[]) =>
       chains.map(({ links, cost }) => [links.map(({ chainPart }) => chainPart.part.id), cost]);
     expect(sayAll(answer.ok ? answer.chains : []), `seed ${SEED + i}`).to.deep.equal(sayAll(all));
-    if (all.length === 0) refused++;
-    else joined++;
-    if (all.length > 1) several++;
+    if (all.length === 0) met.refused++;
+    else met.joined++;
+    if (all.length > 1) met.several++;
+    const has = (is: (each: ChainPart) => boolean) => all.some(({ links }) => links.some(({ chainPart }) => is(chainPart))); // prettier-ignore
+    if (has(({ traits }) => traits.lowers !== null)) met.lowered++;
+    if (has(({ traits }) => traits.isFlexible)) met.bent++;
+    if (has(({ traits }) => traits.insulates)) met.insulated++;
   }
-  expect(Math.min(joined, refused)).to.be.greaterThan(60);
-  expect(several).to.be.greaterThan(15);
+  expect(Math.min(met.joined, met.refused), JSON.stringify(met)).to.be.greaterThan(60);
+  expect(Math.min(met.several, met.lowered, met.bent, met.insulated), JSON.stringify(met)).to.be.greaterThan(
+    1,
+  );
 });

@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
+import { SIDES } from '../catalogue/side.ts';
+import type { OtherGas } from '../catalogue/small-threads.ts';
 import type { End } from '../ends/end.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
+import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
@@ -18,12 +20,17 @@ export interface Turned {
   /** Numbers of its ends in the index. */
   readonly innerAt: number;
   readonly outerAt: number;
+  /** The sides of pressure of its inner and its outer opening, by their place in the list of sides; null where it may be any. */
+  readonly sides: readonly [number | null, number | null];
 }
 
 /** Where joints of a chain are made; null: nobody asked. */
 export interface Where {
-  readonly zone: ZoneId;
+  /** Null where nobody said it. */
+  readonly zone: ZoneId | null;
   readonly jurisdiction: Jurisdiction;
+  /** The air of a stable or a cold store eats brass: none of it is put in. */
+  readonly ammonia: boolean;
 }
 
 /** An end that another may be made up with. */
@@ -31,6 +38,18 @@ export interface Mate {
   readonly at: number;
   readonly joint: JointKindId;
 }
+
+/** A house that lets every joint be made that may be asked about at all. */
+const PERMISSIVE = (() => {
+  const { galvanised, compression, concealed, 'joining-pe': pe, 'soft-solder': solder } = resolveRules({
+    galvanised: { option: 'allowed' },
+    compression: { option: 'accessible' },
+    concealed: { option: 'allowed' },
+    'joining-pe': { option: 'either' },
+    'soft-solder': { option: 'capillary' },
+  }); // prettier-ignore
+  return { galvanised, compression, concealed, 'joining-pe': pe, 'soft-solder': solder };
+})();
 
 /**
  * The openings of all chain parts, by what they are: few of the pairs of ends make, and which do is found once. It holds for one catalogue, one
@@ -48,6 +67,7 @@ export class TransitionIndex {
   /** By the number of an end: the openings it makes with. */
   readonly #mates: (readonly Mate[] | undefined)[] = [];
   readonly #openings: number;
+  readonly #looser = new Map<'place' | 'house', TransitionIndex>();
 
   constructor(
     catalogue: Catalogue,
@@ -63,10 +83,19 @@ export class TransitionIndex {
       if (!this.#mayStand(chainPart)) continue;
       const [a, b] = chainPart.ports;
       const [atA, atB] = [this.numberOf(a.end), this.numberOf(b.end)];
-      this.#byInner[atA]!.push({ chainPart, inner: a.end, outer: b.end, innerAt: atA, outerAt: atB });
+      const [sideA, sideB] = chainPart.sides.map((side) => (side === null ? null : SIDES.indexOf(side)));
+      const sides = [sideA!, sideB!] as const;
+      this.#byInner[atA]!.push({ chainPart, inner: a.end, outer: b.end, innerAt: atA, outerAt: atB, sides });
       // Both ways round are one where its ends are alike.
-      if (atA !== atB)
-        this.#byInner[atB]!.push({ chainPart, inner: b.end, outer: a.end, innerAt: atB, outerAt: atA });
+      if (atA !== atB || sideA !== sideB)
+        this.#byInner[atB]!.push({
+          chainPart,
+          inner: b.end,
+          outer: a.end,
+          innerAt: atB,
+          outerAt: atA,
+          sides: [sideB!, sideA!],
+        });
     }
     this.#openings = this.#ends.length;
   }
@@ -74,6 +103,35 @@ export class TransitionIndex {
   /** How many ends there are: the openings of parts first, then others that were asked about. */
   get size(): number {
     return this.#ends.length;
+  }
+
+  /** The same parts with no place asked about, or under a house that forbids nothing: what would join then. Built when first asked for. */
+  without(what: 'place' | 'house'): TransitionIndex {
+    const known = this.#looser.get(what);
+    if (known) return known;
+    const made =
+      what === 'place'
+        ? new TransitionIndex(this.#catalogue, this.#rules, null, this.parts)
+        : new TransitionIndex(this.#catalogue, { ...this.#rules, ...PERMISSIVE }, this.#where, this.parts);
+    this.#looser.set(what, made);
+    return made;
+  }
+
+  /** Whether anything is asked of the place. */
+  get hasPlace(): boolean {
+    return this.#where !== null;
+  }
+
+  /** The other gas an end is made for; null where there is none. */
+  findOtherGas(end: End): OtherGas | null {
+    if (end.kind !== 'thread') return null;
+    const figured = this.#catalogue.ends.figure(end);
+    return figured.kind === 'thread' ? figured.thread.otherGas : null;
+  }
+
+  /** The ruling of the house on two ends, whatever becomes of it. */
+  judge(a: End, b: End): JudgedJoint {
+    return judgeEnds(a, b, this.#catalogue.ends, this.#rules);
   }
 
   getEnd(at: number): End {
@@ -125,13 +183,15 @@ export class TransitionIndex {
 
   /** Whether a part may be where the chain is: what seals inside it is a joint too, and a bushing is judged as one. */
   #mayStand({ part }: ChainPart): boolean {
+    if (this.#where?.ammonia && part.material === 'brass') return false;
     if (part.kind.endsWith('bushing') && !this.#isPermitted('bushing')) return false;
     return part.seats.every(([a, b]) => this.join(a, b) !== null);
   }
 
   #isPermitted(joint: JointPlaced): boolean {
-    if (!this.#where) return true;
-    return mayJoin({ what: joint, ...this.#where, rules: this.#rules }).permit !== 'forbidden';
+    if (!this.#where || this.#where.zone === null) return true;
+    const { zone, jurisdiction } = this.#where;
+    return mayJoin({ what: joint, zone, jurisdiction, rules: this.#rules }).permit !== 'forbidden';
   }
 
   /** The openings of parts that an end makes with. */
@@ -150,13 +210,13 @@ export class TransitionIndex {
 }
 
 /**
- * Parts between the same two openings and of one kind differ in nothing but bore, length and name: one that is no wider, no shorter and later by
- * name than another is never in a best chain.
+ * Parts between the same two openings and of one kind differ in nothing but bore, length, price and name: one that is no better in any of them than
+ * another is never in a best chain.
  */
 function dropBeaten(parts: readonly ChainPart[]): readonly ChainPart[] {
   const alike = new Map<string, ChainPart[]>();
   for (const each of parts) {
-    const key = `${each.ports.map(({ end }) => nameOf(end)).sort().join(' | ')} ${each.sort}`; // prettier-ignore
+    const key = `${each.ports.map(({ end }, i) => `${nameOf(end)} ${each.sides[i]}`).sort().join(' | ')} ${each.sort}`; // prettier-ignore
     alike.set(key, [...(alike.get(key) ?? []), each]);
   }
   return [...alike.values()].flatMap((group) =>
@@ -167,7 +227,9 @@ function dropBeaten(parts: readonly ChainPart[]): readonly ChainPart[] {
 function beats(a: ChainPart, b: ChainPart): boolean {
   if (a === b || (a.bore ?? 0) < (b.bore ?? 0)) return false;
   const [long, short] = [a.length ?? Infinity, b.length ?? Infinity];
-  return long < short || (long === short && a.part.id < b.part.id);
+  const [dear, cheap] = [a.price ?? Infinity, b.price ?? Infinity];
+  if (long > short || dear > cheap) return false;
+  return long < short || dear < cheap || a.part.id < b.part.id;
 }
 
 /** What an end is, but for what it is made of: brass and black iron of one thread are one opening, galvanised is another. */

@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { askAbout } from '#support/transition-question.ts';
 import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
 import { makeTaperEnd } from '../../catalogue/taper-end.ts';
 import { resolveRules } from '../../house-rules/house-rules.ts';
@@ -12,7 +13,7 @@ it('a chain is drawn in one line, each leak point over its place, diameters to s
   for (const size of ['1/4', '1/2', '3/4', '1'] as const)
     for (const gender of ['male', 'female'] as const) {
       const [from, to] = [makeTaperEnd('NPT', size, 'male'), makeTaperEnd('R', '1/2', gender)];
-      const answer = findTransitions(index, { from, to, moves: ['turns', 'fixed'], leastBore: null, wish: 'leaks' }); // prettier-ignore
+      const answer = findTransitions(index, askAbout(from, to));
       if (!answer.ok) throw new Error(`${size} ${gender} is refused`);
       for (const chain of answer.chains) {
         const { shapes, leaks, frame } = drawStrip(chain, from, to, standardCatalogue);

@@ -2,9 +2,12 @@ import Joi from 'joi';
 import { endSchema } from '#core/formats/end.schema.ts';
 import { oneOf } from '#core/formats/one-of.ts';
 import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
+import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
+import { SIDES } from '#core/catalogue/side.ts';
+import { ZONES } from '#core/permissions/zone.ts';
 import { findBore } from '#core/transitions/chain-part.ts';
-import { findTransitions, MOVEMENTS, WISHES } from '#core/transitions/find-transitions.ts';
+import { BEARERS, findTransitions, MOVEMENTS, WISHES } from '#core/transitions/find-transitions.ts';
 import { TransitionIndex } from '#core/transitions/transition-index.ts';
 import { catalogue } from '../../catalogue.ts';
 import type { TransitionAsked, TransitionTold } from './transition-message.ts';
@@ -14,9 +17,18 @@ const schema = Joi.object<TransitionAsked>({
   from: endSchema,
   to: endSchema,
   moves: Joi.array().items(oneOf(MOVEMENTS)).length(2).required(),
+  bearers: Joi.array().items(oneOf(BEARERS)).length(2).required(),
+  sides: Joi.array().items(oneOf(SIDES)).length(2).required(),
+  gas: oneOf(GASES).allow(null),
+  insulates: Joi.boolean().required(),
   mayNarrow: Joi.boolean().required(),
   wish: oneOf(WISHES),
   rules: ruleChoicesSchema,
+  where: Joi.object({
+    zone: oneOf(ZONES).allow(null),
+    jurisdiction: oneOf(JURISDICTIONS),
+    ammonia: Joi.boolean().required(),
+  }).required(),
 }).required();
 
 /** An index holds for one set of house rules: the last is kept. */
@@ -25,12 +37,20 @@ let kept: { readonly of: string; readonly index: TransitionIndex } | null = null
 function answer(data: unknown): TransitionTold {
   const read = schema.validate(data, { convert: false });
   if (read.error) return { id: Number((data as { id?: unknown } | null)?.id ?? -1), unreadable: true };
-  const { id, from, to, moves, mayNarrow, wish, rules } = read.value;
-  const of = JSON.stringify(rules);
-  if (kept?.of !== of) kept = { of, index: new TransitionIndex(catalogue, resolveRules(rules)) };
+  const { id, from, to, mayNarrow, rules, where, ...asked } = read.value;
+  const of = JSON.stringify([rules, where]);
+  if (kept?.of !== of)
+    kept = {
+      of,
+      index: new TransitionIndex(
+        catalogue,
+        resolveRules(rules),
+        where.zone !== null || where.ammonia ? where : null,
+      ),
+    };
   const bores = [findBore(from, catalogue), findBore(to, catalogue)].filter((bore) => bore !== null);
   const leastBore = mayNarrow || bores.length === 0 ? null : Math.min(...bores);
-  return { id, answer: findTransitions(kept.index, { from, to, moves, leastBore, wish }) };
+  return { id, answer: findTransitions(kept.index, { from, to, ...asked, leastBore }) };
 }
 
 addEventListener('message', ({ data }: MessageEvent<unknown>) => postMessage(answer(data)));
