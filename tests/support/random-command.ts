@@ -25,6 +25,13 @@ import { planCloseEnd } from '#core/runs/commands/close-end.ts';
 import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
 import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
 import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
+import {
+  planDatePart,
+  planPickTransition,
+  planTakeOutTransition,
+} from '#core/runs/commands/pick-transition.ts';
+import { findOpening } from '#core/runs/find-opening.ts';
+import type { ShopPart } from '#core/catalogue/shop-part.ts';
 import { planPutPart, planTakeOutPart } from '#core/runs/commands/put-part.ts';
 import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
 import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
@@ -59,6 +66,18 @@ const TUBES = [
   { material: 'pe-stabbed', size: '1 IPS SDR 11' },
   { material: 'pe-fused', size: '3/4 IPS SDR 11', stock: 'length' },
 ] as const;
+/** A part of the shop's own: a nipple as long as it likes them. */
+const SHOP_PART: ShopPart = {
+  id: 'shopnipple0',
+  name: 'long nipple',
+  kind: 'nipple',
+  material: 'steel',
+  ends: [makeTaperEnd('NPT', '3/4', 'male'), makeTaperEnd('NPT', '3/4', 'male')],
+  length: inches(3),
+  price: 250,
+  note: '',
+  retired: false,
+};
 const TUBE_PARTS = [
   'tube/csst/adapter/1-2/NPT-3-4-female',
   'tube/flare/tee/3-8-ACR',
@@ -225,6 +244,24 @@ export function planRandomCommand(
     () => {
       const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
       return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));
+    },
+    () => {
+      // What does not go there is refused, which is most of it.
+      const station = pick([leg.from, leg.to]);
+      const size = isNominal(leg.size) ? leg.size : '3/4';
+      const chains: readonly (readonly string[])[] = [
+        [`counter/nipple/${size.replace('/', '-')}`, `malleable-150/coupling/${size}`],
+        ['malleable-150/hex-bushing/1x3/4'],
+        [`own/${SHOP_PART.id}`, `malleable-150/coupling/${size}`],
+      ];
+      const opening = findOpening(layout(), station, leg.id);
+      return opening && take(planPickTransition(doc, { ...opening, forEnds: opening.ends, parts: pick(chains), agreed: [] }, [SHOP_PART], standardCatalogue, newId));
+    },
+    () => {
+      const picks = Object.values(doc.picks);
+      if (picks.length === 0) return null;
+      const one = pick(picks);
+      return take(random() < 0.8 ? planTakeOutTransition(doc, one.id) : planDatePart(doc, one.id, one.parts[0]!.id, '2026-05'));
     },
     planTrap,
     planTrap,

@@ -2,7 +2,7 @@ import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
 import { findWayFrom } from '#core/runs/leg-direction.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayLength } from './length-text.ts';
-import { nameFitting, PART_KIND_NAMES } from './parts.ts';
+import { nameFitting, namePart, PART_KIND_NAMES } from './parts.ts';
 import { nameFoundEnd } from './threads.ts';
 import { sayWay } from './ways.ts';
 
@@ -26,8 +26,18 @@ function describeLeg(laid: LaidLeg, layout: RunLayout, unit: LengthUnit): string
       : `from the ${nameFitting(near.fitting)} at the end of leg ${before?.tag ?? '?'}`;
   const to = far.node.terminal?.kind === 'appliance' ? far.node.terminal.name : '';
   const end = `${withArticle(nameFitting(far.fitting))}${to ? ` (${to})` : ''}`;
-  return `Leg ${laid.leg.tag}, ${laid.leg.size}: ${from}, ${sayCourse(laid, unit)}${sayParts(laid)}, to ${end}.`;
+  return `Leg ${laid.leg.tag}, ${laid.leg.size}: ${from}, ${sayCourse(laid, unit)}${sayParts(laid)}${sayChains(laid, layout)}, to ${end}.`;
 }
+
+/** What transitions were put in at its ends. */
+const sayChains = ({ id, near, far }: LaidLeg, { chains }: RunLayout): string =>
+  [near, far]
+    .flatMap((node) => {
+      const chain = chains.at.get(`${node}:${id}`);
+      const names = chain?.links.map(({ part }) => namePart(part)).join(' and ');
+      return names ? [`, with ${names} at its ${node === near ? 'beginning' : 'end'}`] : [];
+    })
+    .join('');
 
 /** The way and the length of a leg, or what takes its place. */
 function sayCourse({ leg, near, centreToCentre }: LaidLeg, unit: LengthUnit): string {

@@ -78,6 +78,8 @@ const SENTENCES: Sentences = {
     `The transition chosen for leg ${mark} does not go together: choose another one.`,
   'transition-stale': ({ mark }) =>
     `The ends that the transition of leg ${mark} was chosen for have changed. Look whether it still goes there, or choose another one.`,
+  'part-undated': ({ mark, part }) =>
+    `${capital(namePart(part))} at leg ${mark} has a date on it, and nobody has written it down. Read it off: past it the part is changed, whatever it looks like.`,
   trap: ({ name, finding }, unit) =>
     `${capital(name)}: ${TRAP_NAMES[finding.code]}. ${sayTrap(finding, unit)}`,
   'no-source': () => 'The run has no source: which way the gas goes is not known. Say where it comes from.',

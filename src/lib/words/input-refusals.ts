@@ -10,6 +10,7 @@ export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {
   nodes: 'points',
   measures: 'measures',
   ownParts: 'measured parts',
+  shopParts: 'own parts',
   anchors: 'sources',
   clockings: 'clocked joints',
   zones: 'places of legs',

@@ -7,6 +7,8 @@ import type { ChoosePartRefusal, NoBendHere } from '#core/runs/commands/choose-p
 import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
 import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
 import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
+import type { TransitionRefusal } from '#core/runs/commands/pick-transition.ts';
+import type { ShopPartRefusal } from '#core/catalogue/shop-part.ts';
 import type { PassageRefusal } from '#core/runs/commands/put-passage.ts';
 import type { FishedRefusal } from '#core/runs/commands/say-fished.ts';
 import type { BearingRefusal, CoverRefusal } from '#core/runs/commands/say-ground.ts';
@@ -23,6 +25,7 @@ import { isPassedUpright } from '#core/permissions/passage.ts';
 import { sayDay } from './days.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
+import { nameFoundEnd } from './threads.ts';
 import { nameWay } from './ways.ts';
 import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
 
@@ -57,6 +60,8 @@ export type Refusal =
   | ChoosePartRefusal
   | NoBendHere
   | PutPartRefusal
+  | TransitionRefusal
+  | ShopPartRefusal
   | PartNotMeasured
   | MovesIntoItself
   | MeasureRefusal
@@ -244,6 +249,13 @@ const SENTENCES: Sentences = {
     'The server is up but its database does not answer. Your edits are kept on this device and sent when it is back.',
   'server-failed': ({ request }) =>
     `Something went wrong on the server (request ${request}). Your edits are kept on this device; try again.`,
+  'transition-does-not-go': ({ mark }) =>
+    `The parts of this transition do not go together at leg ${mark}: something there has changed. Look for parts again.`,
+  'transition-unknown': () => 'The run has no such transition any more. Open the place where it stood again.',
+  'shop-part-end-unlisted': ({ name, end }) =>
+    `“${name}”: ${nameFoundEnd(end)} is no thread or tube of the lists, so nobody could say what it joins. Pick the end it has from the list, or identify it first.`,
+  'shop-part-name-taken': ({ name }) =>
+    `Another part of the shop is called “${name}”. Give this one a name of its own: it is read out at the counter.`,
   'server-away': () =>
     'The server does not answer. Your edits are kept on this device and sent when it is back.',
   'run-full': ({ of, most }) =>

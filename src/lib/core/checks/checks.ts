@@ -18,6 +18,7 @@ import { checkLegsMayRun } from './legs-may-run.ts';
 import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
 import { checkLoopsClose } from './loops-close.ts';
 import { checkMeasuresAgree } from './measures-agree.ts';
+import { checkPartsAreDated } from './parts-are-dated.ts';
 import { checkPartsHaveAPlace } from './parts-have-a-place.ts';
 import { checkPiecesCanBeMade } from './pieces-can-be-made.ts';
 import { checkRunHasRoom } from './run-has-room.ts';
@@ -48,6 +49,7 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
   { check: checkTurnsAreUsual, restsOn: 'bodies' },
   { check: checkClockingsPointRight, restsOn: 'all' },
   { check: checkPartsHaveAPlace, restsOn: 'all' },
+  { check: checkPartsAreDated, restsOn: 'all' },
   { check: checkLegsDoNotCross, restsOn: 'all' },
   { check: checkLowPointsHaveDrips, restsOn: 'all' },
   { check: checkTubingIsProtected, restsOn: 'bodies' },

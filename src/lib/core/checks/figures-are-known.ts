@@ -94,6 +94,9 @@ function checkParts(layout: RunLayout): Finding[] {
     if (!isDoubtful(fitting.part)) continue;
     for (const leg of fitting.legs) look(fitting.part, findPort(fitting, leg.id)!, id, String(leg.tag));
   }
+  for (const { leg, links } of layout.chains.at.values())
+    for (const { id, part, inner, outer } of links)
+      if (isDoubtful(part)) for (const port of [inner, outer]) look(part, port, id, String(leg.tag));
   for (const { leg, inline } of layout.legs.values()) {
     for (const { id, part, ports } of inline) {
       if (part && ports && isDoubtful(part)) for (const port of ports) look(part, port, id, String(leg.tag));

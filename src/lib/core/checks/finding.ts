@@ -143,6 +143,8 @@ export type Finding = FindingBase &
       }
     /** A transition that was chosen: its parts do not go together, or the ends it was chosen for have changed. */
     | { readonly code: 'transition-does-not-fit' | 'transition-stale'; readonly mark: string }
+    /** A part of a transition that has a date on it, which nobody has read. */
+    | { readonly code: 'part-undated'; readonly mark: string; readonly part: Part }
     /** Tube: what is hard is not bent. */
     | { readonly code: 'tube-too-hard'; readonly mark: string; readonly bends: number }
     | {

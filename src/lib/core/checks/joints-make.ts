@@ -1,5 +1,6 @@
 import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
-import { getCraft } from '../materials/crafts.ts';
+import type { End } from '../ends/end.ts';
+import { getOwnEnd } from '../runs/chains.ts';
 import { findJoint, findMadeUp, judgePorts } from '../runs/bodies.ts';
 import { isSameJson, type Json } from '../outcome/json.ts';
 import { listDistinctEnds } from '../runs/distinct-ends.ts';
@@ -8,7 +9,7 @@ import { findPort } from '../runs/fitting.ts';
 import { getEnds } from '../runs/lay-out-run.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { getEndId } from '../runs/read-end.ts';
-import type { Leg } from '../runs/run.ts';
+import type { Leg, Pick } from '../runs/run.ts';
 
 const isWrong = (verdict: JudgedJoint): boolean => verdict.joint === null || isForbidden(verdict);
 
@@ -52,14 +53,18 @@ function checkPicks({ chains, legs, nodes }: RunLayout): Finding[] {
     subject: id,
     mark: mark(leg),
   }));
+  const isSame = (a: unknown, b: unknown): boolean => isSameJson(a as Json, b as Json);
+  const checkStale = (pick: Pick, found: readonly [End | null, End]): void => {
+    if (found.every((end, i) => end === null || isSame(end, pick.forEnds[i]))) return;
+    findings.push({ code: 'transition-stale', severity: 'ask', subject: pick.id, mark: mark(pick.leg) });
+  };
   for (const { pick, leg } of chains.at.values()) {
+    if (chains.standing.has(pick.station)) continue;
     const fitting = nodes.get(pick.station)?.fitting;
     const port = fitting ? findPort(fitting, leg.id) : null;
-    const [before, after] = pick.forEnds;
-    const isSame = (a: unknown, b: unknown): boolean => isSameJson(a as Json, b as Json);
-    const isStale = (port && !isSame(before, port.end)) || !isSame(after, getCraft(leg).getEnd(leg, 'male'));
-    if (isStale)
-      findings.push({ code: 'transition-stale', severity: 'ask', subject: pick.id, mark: mark(leg.id) });
+    checkStale(pick, [port && port.end, getOwnEnd(leg, pick.station)]);
   }
+  for (const { pick } of chains.standing.values())
+    checkStale(pick, [null, getOwnEnd(legs.get(pick.leg)!.leg, pick.station)]);
   return findings;
 }

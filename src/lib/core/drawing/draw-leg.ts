@@ -3,6 +3,7 @@ import { getVector } from '../geometry/axis.ts';
 import { projectIsometric, type Point, type Quarters } from '../geometry/isometric.ts';
 import { addScaled, dot, ORIGIN, type Vector } from '../geometry/vector.ts';
 import { getSides, isAxis } from '../geometry/way.ts';
+import type { Link } from '../runs/chains.ts';
 import type { LaidInline, LaidLeg } from '../runs/layout.ts';
 import { getLegVector, getVectorFrom } from '../runs/leg-direction.ts';
 import { across, along, getDistance } from './sheet-geometry.ts';
@@ -69,6 +70,23 @@ function listSquareSteps({ leg, near }: LaidLeg): Vector[] {
   if (geometry.kind !== 'axis' || isAxis(geometry.axis)) return [];
   const own = getVectorFrom(leg, near);
   return getSides(geometry.axis).map((way) => scale(getVector(way), dot(own, getVector(way))));
+}
+
+/**
+ * Draws what of a chosen transition stands between a node and the pipe: a body for each part, one after another, outward from the node.
+ *
+ *     node |=[ ]=[ ]======== pipe
+ */
+export function drawChain(sink: Sink, links: readonly Link[], at: Point, other: Point, letter: number): void {
+  const room = Math.min(letter * 0.62, getDistance(at, other) / (2 * links.length + 3));
+  for (const [i, { id, part }] of links.entries()) {
+    const bar = (off: number, half: number) => across(along(at, other, off), at, other, half);
+    const from = room * (1.4 + 1.35 * i);
+    const half = letter * (part.seats.length > 0 ? 0.52 : 0.36);
+    const [a, b] = bar(from, half);
+    const [d, c] = bar(from + room, half);
+    sink.stroke('transition', [a, b, c, d, a], id);
+  }
 }
 
 const scale = (vector: Vector, by: number): Vector => addScaled(ORIGIN, vector, by);

@@ -11,7 +11,7 @@ import { getMeasureFormat } from '../units/written-length.ts';
 import { drawDimension, writeMeasure } from './draw-dimensions.ts';
 import { drawZone, ZONE_LETTERS } from './draw-zone.ts';
 import { drawLegLabels, drawUnder } from './draw-labels.ts';
-import { drawLeg, placeInline } from './draw-leg.ts';
+import { drawChain, drawLeg, placeInline } from './draw-leg.ts';
 import { drawNode, getApplianceBox } from './draw-node.ts';
 import { placeFarEnd, placeLine, type PlacedLine, type Sheet } from './place-line.ts';
 import { across, along, getDistance } from './sheet-geometry.ts';
@@ -39,6 +39,7 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     if (zone) drawZone(sink, zone, from, to, letter, laid.id);
     taken.takeLine(from, to);
   }
+  drawChains(sink, layout, points, letter);
   for (const node of layout.nodes.values()) {
     const at = points.get(node.id);
     if (!at) continue;
@@ -88,6 +89,18 @@ export function drawDraft(
   const [measure] = Object.values(draft.doc.measures).filter((each) => each.to.id === laid.far);
   const letters = { measure: measure ? writeMeasure(measure, unit) : writeLength(laid, unit), size: null };
   drawLegLabels(sink, laid, letters, from, to, new TakenRoom(sheet.letter * 0.7), sheet.letter);
+}
+
+function drawChains(
+  sink: Sink,
+  { chains }: RunLayout,
+  points: ReadonlyMap<string, Point>,
+  letter: number,
+): void {
+  for (const { pick, leg, links } of chains.at.values()) {
+    const [at, other] = [points.get(pick.station), points.get(pick.station === leg.from ? leg.to : leg.from)];
+    if (at && other) drawChain(sink, links, at, other, letter);
+  }
 }
 
 /** Whether a tube goes round a corner at a node. */

@@ -41,6 +41,7 @@ export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
   connector: look(1.8),
   fault: look(2.4, { fill: 'paper' }),
   zone: look(1.1, { tone: 'grey' }),
+  transition: look(1.6, { fill: 'paper' }),
   node: look(0, { fill: 'ink' }),
   'open-end': look(2, { fill: 'paper' }),
   tag: look(0.9, { fill: 'paper', tone: 'grey' }),

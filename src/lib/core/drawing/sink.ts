@@ -3,7 +3,7 @@ import type { Point } from '../geometry/isometric.ts';
 /** What a stroke stands for; whoever shows it decides how it looks. */
 export type StrokeRole =
   | 'pipe' | 'pipe-r' | 'made-up' | 'face' | 'cap' | 'plug' | 'union' | 'valve' | 'flow' | 'source' | 'construction'
-  | 'dimension' | 'appliance' | 'connector' | 'fault' | 'corrugated' | 'copper' | 'pressed' | 'plastic' | 'zone'; // prettier-ignore
+  | 'dimension' | 'appliance' | 'connector' | 'fault' | 'corrugated' | 'copper' | 'pressed' | 'plastic' | 'zone' | 'transition'; // prettier-ignore
 export type MarkRole = 'node' | 'open-end' | 'tag' | 'no-fitting';
 export type TextRole = 'measure' | 'tag' | 'size' | 'name';
 

@@ -79,6 +79,18 @@ export const STEPS: Readonly<Record<number, Step>> = {
       fished: {},
     }),
   },
+  // 11: parts of the shop's own; a transition says what was agreed to and what date is on its parts. Older ones say nothing of it.
+  10: {
+    ...stays,
+    document: (doc) => ({ ...doc, schema: 11, shopParts: {}, picks: mapEntries(doc['picks'], addAgreed) }),
+    operation: (op) => [op.in === 'picks' ? mapWhole(op, (value) => addAgreed(value) as Json) : op],
+  },
+};
+
+const addAgreed = (pick: unknown): unknown => {
+  if (!isObject(pick) || 'agreed' in pick || !Array.isArray(pick['parts'])) return pick;
+  const parts = (pick['parts'] as unknown[]).map((part) => (isObject(part) ? { ...part, dated: '' } : part));
+  return { ...pick, parts, agreed: [] };
 };
 
 function addToSettings(op: Op): Op {

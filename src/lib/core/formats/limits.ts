@@ -10,7 +10,13 @@ export const LIMITS = {
   print: 200,
   readings: 40,
   ownParts: 200,
+  /** Parts of its own that a shop keeps. */
+  shopParts: 2_000,
   partsInPick: 6,
+  /** A date as it stands on a hose or a regulator. */
+  dated: 30,
+  /** The dearest a part may be, in hundredths. */
+  price: 100_000_000,
   opsPerChange: 80_000,
   runsInFile: 500,
   jobsInFile: 2_000,

@@ -26,6 +26,8 @@ import { bendRadius, length, short } from './length.schema.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
 import { oneOf } from './one-of.ts';
+import { CONDITIONS } from '../joints/pair-verdict.ts';
+import { shopPartSchema } from './shop-part.schema.ts';
 import { ruleChoicesSchema } from './rule-choices.schema.ts';
 
 const empty = Joi.object({}).required();
@@ -192,10 +194,11 @@ const pickSchema = entity({
   leg: idSchema,
   forEnds: Joi.array().items(endSchema).length(2).required(),
   parts: Joi.array()
-    .items(entity({ part: partId }))
+    .items(entity({ part: partId, dated: text(LIMITS.dated).allow('') }))
     .min(1)
     .max(LIMITS.partsInPick)
     .required(),
+  agreed: Joi.array().items(oneOf(CONDITIONS).optional()).max(CONDITIONS.length).required(),
 });
 
 const degrees = Joi.number().integer().min(0).max(359).required();
@@ -226,6 +229,7 @@ const fishedSchema = entity({ text: text(LIMITS.reason), reason: text(LIMITS.rea
 const idsMatchKeys: Joi.CustomValidator<RunDoc> = (doc, helpers) => {
   for (const collection of [
     doc.ownParts,
+    doc.shopParts,
     doc.nodes,
     doc.legs,
     doc.specs,
@@ -253,6 +257,7 @@ type Entities = Exclude<Collection, 'ruleChoices'>;
 /** What an entry of each collection must be. */
 export const ENTITY_SCHEMAS: Readonly<Record<Entities, Joi.Schema>> = {
   ownParts: ownPartSchema,
+  shopParts: shopPartSchema,
   nodes: nodeSchema,
   legs: legSchema,
   specs: specSchema,
@@ -281,6 +286,7 @@ export const runDocSchema: Joi.ObjectSchema<RunDoc> = Joi.object<RunDoc>({
   id: idSchema,
   catalogueVersion: text(LIMITS.name),
   ownParts: mapOf('ownParts'),
+  shopParts: mapOf('shopParts'),
   ruleChoices: ruleChoicesSchema,
   nodes: mapOf('nodes'),
   legs: mapOf('legs'),

@@ -52,8 +52,14 @@ describe('bodies and joints', () => {
   const drop = getLeg(plain, 3);
   const tee = makeTaperEnd('NPT', '3/4', 'female');
   const pipe = makeTaperEnd('NPT', '1/2', 'male');
-  const bushing = { id: 'bushing000', part: 'malleable-150/hex-bushing/3/4x1/2' };
-  const pick = { station: drop.from, leg: drop.id, forEnds: [tee, pipe], parts: [bushing] } as const;
+  const bushing = { id: 'bushing000', part: 'malleable-150/hex-bushing/3/4x1/2', dated: '' };
+  const pick = {
+    station: drop.from,
+    leg: drop.id,
+    forEnds: [tee, pipe],
+    parts: [bushing],
+    agreed: [],
+  } as const;
 
   it('a bushing that stands as a node and one in a chain are the same bodies and joints', () => {
     const node = layOut(bushed);
@@ -84,11 +90,11 @@ describe('bodies and joints', () => {
     ]);
   });
 
-  const reducer = { id: 'reducer000', part: 'malleable-150/hex-bushing/3/4x3/8' };
+  const reducer = { id: 'reducer000', part: 'malleable-150/hex-bushing/3/4x3/8', dated: '' };
   for (const [name, change, code, severity] of [
-    ['a part that is not carried', { parts: [{ id: 'nosuch0000', part: 'malleable-150/nosuch/3/4' }] }, 'transition-does-not-fit', 'stop'],
+    ['a part that is not carried', { parts: [{ id: 'nosuch0000', part: 'malleable-150/nosuch/3/4', dated: '' }] }, 'transition-does-not-fit', 'stop'],
     ['parts that do not go together', { parts: [bushing, reducer] }, 'transition-does-not-fit', 'stop'],
-    ['a part that turns', { parts: [{ id: 'elbow00000', part: 'malleable-150/street-90/3/4' }] }, 'transition-does-not-fit', 'stop'],
+    ['a part that turns', { parts: [{ id: 'elbow00000', part: 'malleable-150/street-90/3/4', dated: '' }] }, 'transition-does-not-fit', 'stop'],
     ['a pipe of another size', { forEnds: [tee, makeTaperEnd('NPT', '3/8', 'male')] }, 'transition-stale', 'ask'],
   ] as const) {
     it(`${name}: ${code}, never guessed at`, () => {

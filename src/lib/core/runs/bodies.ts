@@ -159,16 +159,7 @@ class Assembler {
     }
     // A tube goes through several legs: each end is of its own.
     const leg = this.#layout.legs.get(end.leg)!.leg;
-    const links = this.#findLinks(end);
-    let body = end.station.split('.')[0]!;
-    if (links.length > 0) {
-      const { fitting } = this.#layout.nodes.get(body) ?? {};
-      let port = fitting ? findPort(fitting, end.leg) : null;
-      for (const { id, part, inner, outer } of links) {
-        if (port) this.#joinPorts(`${body}.${port.id}`, leg, [id, inner], [body, port]);
-        [body, port] = [id, part.ports.find((each) => each === outer) ?? outer];
-      }
-    }
+    const body = this.#joinLinks(leg, end.station, this.#findLinks(end))?.body ?? end.station.split('.')[0]!;
     const goes = getCraft(leg).getEnd(leg, 'male');
     this.#joints.push({
       id: end.id,
@@ -182,6 +173,23 @@ class Assembler {
       takeOff: end.takeOff,
       tightness: joint.tightness,
     });
+  }
+
+  /** The joints of what stands between a station and a leg, and the opening it ends in; null where nothing stands there. */
+  #joinLinks(leg: Leg, station: string, links: readonly Link[]): { body: string; port: Port } | null {
+    if (links.length === 0) return null;
+    let body = station.split('.')[0]!;
+    let port = this.#findPortAt(body, leg);
+    for (const { id, inner, outer } of links) {
+      if (port) this.#joinPorts(`${body}.${port.id}`, leg, [id, inner], [body, port]);
+      [body, port] = [id, outer];
+    }
+    return port && { body, port };
+  }
+
+  #findPortAt(node: string, leg: Leg): Port | null {
+    const fitting = this.#layout.nodes.get(node)?.fitting;
+    return fitting ? findPort(fitting, leg.id) : null;
   }
 
   /** Two pipes melted end to end are one joint, under the id of the end that was walked first. */
@@ -206,7 +214,7 @@ class Assembler {
   }
 
   /** What stands between a station and a leg: a transition that was chosen, or the adapter of a tube. */
-  #findLinks({ id, station, leg }: LaidEnd): readonly Link[] {
+  #findLinks({ id, station, leg }: Pick<LaidEnd, 'id' | 'station' | 'leg'>): readonly Link[] {
     const chain = this.#layout.chains.at.get(id);
     if (chain) return chain.links;
     const fitting = this.#layout.nodes.get(station)?.fitting;
@@ -218,15 +226,16 @@ class Assembler {
   #joinConnector(leg: Leg, { ends }: ConnectorGeometry): void {
     this.#bodies.push({ kind: 'connector', id: leg.id, leg });
     for (const [i, node] of [leg.from, leg.to].entries()) {
-      const fitting = this.#layout.nodes.get(node)?.fitting;
-      const port = fitting ? findPort(fitting, leg.id) : null;
+      const id = getEndId(node, leg.id);
+      const beyond = this.#joinLinks(leg, node, this.#findLinks({ id, station: node, leg: leg.id }));
+      const port = beyond?.port ?? this.#findPortAt(node, leg);
       if (!port) continue;
       const own = { body: leg.id, port: null, end: ends[i]! };
-      const other = { body: node, port: port.id, end: port.end };
+      const other = { body: beyond?.body ?? node, port: port.id, end: port.end };
       const sides = goesIn(own.end) ? ([own, other] as const) : ([other, own] as const);
       const verdict = this.#judge(sides[0].end, sides[1].end);
       this.#joints.push({
-        id: getEndId(node, leg.id),
+        id,
         kind: verdict.joint,
         verdict,
         sides,

@@ -6,6 +6,7 @@ import type { RunDoc } from './run.ts';
 /** The maps of the document that a change may touch. */
 export const COLLECTIONS = [
   'ownParts',
+  'shopParts',
   'ruleChoices',
   'nodes',
   'legs',
@@ -65,6 +66,8 @@ export const COMMAND_NAMES = [
   'choose-part',
   'set-bend',
   'measure-part',
+  'pick-transition',
+  'take-out-transition',
   'bush-down',
   'change-measure',
   'add-measure',

@@ -3,6 +3,7 @@ import type { Part, PartKind } from '../catalogue/part.ts';
 import { getOppositeGender, type End, type Gender } from '../ends/end.ts';
 import { joinEnds } from '../joints/judge-ends.ts';
 import { getCraft } from '../materials/crafts.ts';
+import type { Chain } from './chains.ts';
 import type { Fitting } from './fitting.ts';
 import { isMaleAt } from './leg-direction.ts';
 import type { Leg, RunNode, Terminal } from './run.ts';
@@ -18,7 +19,10 @@ export function joinExisting(
   { end }: Extract<Terminal, { kind: 'existing' }>,
   leg: Leg,
   catalogue: Catalogue,
+  chain: Chain | undefined,
 ): Fitting {
+  // Whatever it is, the chain was chosen for it.
+  if (chain) return takeAsFound('existing', end, leg);
   const { verdict } = joinEnds(getLegEnd(leg, node.id), end, catalogue.ends);
   if (verdict.verdict === 'ask')
     return { kind: 'none', refusal: { code: 'existing-end-not-told-apart', end } };
@@ -39,7 +43,9 @@ export function joinAppliance(
   { inlet }: Extract<Terminal, { kind: 'appliance' }>,
   leg: Leg,
   catalogue: Catalogue,
+  chain: Chain | undefined,
 ): Fitting {
+  if (chain) return takeAsFound('appliance', inlet ?? chain.pick.forEnds[0], leg);
   const asLeg = getCraft(leg).getEnd(leg, isMaleAt(leg, node.id) ? 'male' : 'female');
   const adapted = adaptTo(
     'appliance',

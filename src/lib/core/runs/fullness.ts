@@ -27,6 +27,7 @@ export const MOST_IN: Readonly<Record<Counted, number>> = {
   nodes: 24_000,
   measures: 24_000,
   ownParts: 200,
+  shopParts: 200,
   anchors: 24_000,
   clockings: 24_000,
   zones: 12_000,

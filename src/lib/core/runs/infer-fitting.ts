@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import { PART_SHAPES, type PartShape } from '../catalogue/part-shapes.ts';
-import type { BoughtKind } from '../catalogue/part.ts';
+import type { BoughtKind, Part } from '../catalogue/part.ts';
 import type { Craft } from '../materials/craft.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { type LegSize, rankSize } from '../ends/size.ts';
@@ -9,6 +9,7 @@ import type { Fitting, FittingRefusal } from './fitting.ts';
 import { joinByAdapters } from './join-by-adapters.ts';
 import { canReduceBySets, reduceBySets } from './reduce-by-sets.ts';
 import { findBend } from './find-bend.ts';
+import { NO_CHAINS, type Chains, type Link } from './chains.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
 import { findWayFrom, getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
 import { recallFitting } from './recall-fitting.ts';
@@ -26,15 +27,30 @@ export interface FittingShape {
  * at 45° an elbow (a street elbow), a straight pair and one square to it a tee; one leg its cap, plug, appliance or a
  * bare end. A kind chosen for the node stands where the legs fit it. Ports: run-a is the run port of the first leg.
  */
-export function inferFitting(node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting {
+export function inferFitting(
+  node: RunNode,
+  legs: readonly Leg[],
+  catalogue: Catalogue,
+  chains: Chains = NO_CHAINS,
+): Fitting {
   const [leg] = legs;
   if (!leg) return { kind: 'open' };
+  const chain = chains.at.size === 0 ? undefined : chains.at.get(`${node.id}:${leg.id}`);
   if (legs.length === 1 && node.terminal?.kind === 'existing')
-    return joinExisting(node, node.terminal, leg, catalogue);
+    return joinExisting(node, node.terminal, leg, catalogue, chain);
   if (legs.length === 1 && node.terminal?.kind === 'appliance')
-    return joinAppliance(node, node.terminal, leg, catalogue);
+    return joinAppliance(node, node.terminal, leg, catalogue, chain);
+  const stands = chains.standing.size === 0 ? undefined : chains.standing.get(node.id);
+  if (stands) {
+    const met = stands.legs.map((id) => legs.find((each) => each.id === id)!);
+    return { kind: 'part', part: turnPart(stands.link), legs: met, adapters: null };
+  }
   return findBend(node, legs) ?? recallFitting(node, legs, catalogue, inferJoined);
 }
+
+/** A part with its openings in the order in which legs are made up in them. */
+const turnPart = ({ part, inner, outer }: Link): Part =>
+  part.ports[0] === inner ? part : { ...part, ports: [inner, outer] };
 
 const inferJoined = (node: RunNode, legs: readonly Leg[], catalogue: Catalogue): Fitting =>
   joinByAdapters(node, legs, inferPart, catalogue) ?? inferPart(node, legs, catalogue);

@@ -56,8 +56,8 @@ export function layOutRun(
   before: RunLayout | null = null,
 ): RunLayout {
   const inside = before && insides.get(before);
-  const isSameCatalogue = inside?.carried === carried && before!.doc.ownParts === doc.ownParts;
-  const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc.ownParts);
+  const isSameCatalogue = inside?.carried === carried && before!.doc.ownParts === doc.ownParts && before!.doc.shopParts === doc.shopParts; // prettier-ignore
+  const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc);
   const legsByNode = getLegsByNode(doc);
   // What every end rests on: where it changed, all of them are worked out anew.
   const isSameGround =
@@ -176,7 +176,7 @@ export function makeSolveContext(
     if (known) return known;
     const at = doc.nodes[node];
     if (!at) throw new Error(`no node with id ${node}`);
-    const fitting = inferFitting(at, seeLegs(legsByNode.get(node) ?? [], node, chains), catalogue);
+    const fitting = inferFitting(at, seeLegs(legsByNode.get(node) ?? [], node, chains), catalogue, chains);
     fittings.set(node, fitting);
     return fitting;
   };

@@ -2,7 +2,8 @@ import { indexParts, type Catalogue } from '../catalogue/catalogue.ts';
 import type { Part, PartLength } from '../catalogue/part.ts';
 import type { TubeParts } from '../catalogue/tube-parts.ts';
 import type { Length } from '../units/length.ts';
-import type { OwnPart } from './run.ts';
+import { toPart, type ShopPart } from '../catalogue/shop-part.ts';
+import type { OwnPart, RunDoc } from './run.ts';
 
 const enter = (length: Length, { by }: OwnPart): PartLength => ({ standing: 'entered', length, by });
 
@@ -38,14 +39,25 @@ function measureTubeParts(tubes: TubeParts, own: ReadonlyMap<string, OwnPart>): 
   };
 }
 
-/** A catalogue in which the parts a shop has measured carry the measured lengths; itself where none was measured. */
-export function withOwnParts(catalogue: Catalogue, ownParts: Readonly<Record<string, OwnPart>>): Catalogue {
+/** A catalogue with parts of the shop's own among what is chosen to go between two ends; itself where there are none. */
+export function withShopParts(catalogue: Catalogue, shopParts: readonly ShopPart[]): Catalogue {
+  if (shopParts.length === 0) return catalogue;
+  const counter = [...catalogue.counter, ...shopParts.map(toPart)];
+  return { ...catalogue, ...indexParts(catalogue.parts, catalogue.tubes, counter) };
+}
+
+/** A catalogue with the shop's own parts that stand in a run, in which the parts it has measured carry the measured lengths; itself where there are none. */
+export function withOwnParts(
+  catalogue: Catalogue,
+  { ownParts, shopParts }: Pick<RunDoc, 'ownParts' | 'shopParts'>,
+): Catalogue {
+  const whole = withShopParts(catalogue, Object.values(shopParts));
   const own = new Map(Object.values(ownParts).map((part) => [part.of, part]));
-  if (own.size === 0) return catalogue;
+  if (own.size === 0) return whole;
   const measure = (part: Part): Part => {
     const measured = own.get(part.id);
     return measured ? measurePart(part, measured) : part;
   };
-  const [parts, counter] = [catalogue.parts.map(measure), catalogue.counter.map(measure)];
-  return { ...catalogue, ...indexParts(parts, measureTubeParts(catalogue.tubes, own), counter) };
+  const [parts, counter] = [whole.parts.map(measure), whole.counter.map(measure)];
+  return { ...whole, ...indexParts(parts, measureTubeParts(whole.tubes, own), counter) };
 }

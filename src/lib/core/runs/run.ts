@@ -2,6 +2,8 @@ import type { ApplianceEnd } from './appliance.ts';
 import type { SystemId } from '../catalogue/pipe.ts';
 import type { Settings } from '../materials/craft.ts';
 import type { BoughtKind } from '../catalogue/part.ts';
+import type { ShopPart } from '../catalogue/shop-part.ts';
+import type { Condition } from '../joints/pair-verdict.ts';
 import type { End, ThreadEnd } from '../ends/end.ts';
 import type { Axis } from '../geometry/axis.ts';
 import type { Way } from '../geometry/way.ts';
@@ -11,7 +13,7 @@ import type { ZoneId } from '../permissions/zone.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 10;
+export const RUN_SCHEMA = 11;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never
@@ -23,6 +25,8 @@ export interface RunDoc {
   /** The catalogue the run was laid out with: after an update the screen says what changed. */
   readonly catalogueVersion: string;
   readonly ownParts: Readonly<Record<string, OwnPart>>;
+  /** Parts of the shop's own that stand in it, as they were when they were put in. */
+  readonly shopParts: Readonly<Record<string, ShopPart>>;
   readonly ruleChoices: RuleChoices;
   readonly nodes: Readonly<Record<string, RunNode>>;
   readonly legs: Readonly<Record<string, LegEntry>>;
@@ -229,8 +233,18 @@ export interface Pick {
   readonly leg: string;
   /** What it was chosen for: the end at the station, and the end of the leg. */
   readonly forEnds: readonly [End, End];
-  /** From the station toward the leg; `part` is the id of a part of the catalogue. */
-  readonly parts: readonly { readonly id: string; readonly part: string }[];
+  /** From the station toward the leg. */
+  readonly parts: readonly PickedPart[];
+  /** What was asked before it was put in, and said to be so. */
+  readonly agreed: readonly Condition[];
+}
+
+export interface PickedPart {
+  readonly id: string;
+  /** The id of a part of the catalogue, or of the shop's own. */
+  readonly part: string;
+  /** What stands on it where it has a date, as it was read; empty while nobody has, and where it has none. */
+  readonly dated: string;
 }
 
 /** The centre of a node's fitting. */
@@ -312,6 +326,7 @@ export function newRun(id: string, catalogueVersion: string, ruleChoices: RuleCh
     id,
     catalogueVersion,
     ownParts: {},
+    shopParts: {},
     ruleChoices,
     nodes: {},
     legs: {},

@@ -130,7 +130,7 @@ function layNode(walk: Walk, id: string, position: Vector, inlet: Leg | null): L
   }
   walk.work.fittings++;
   walk.anew.add(id);
-  const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue);
+  const fitting = inferFitting(node, seeLegs(ordered, id, walk.chains), walk.catalogue, walk.chains);
   return { id, node, legs: ordered, fitting, position };
 }
 

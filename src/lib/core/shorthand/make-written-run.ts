@@ -126,6 +126,10 @@ class RunWriter {
       measures: this.#measures,
       ownParts: this.#ownParts,
       anchors: this.#makeAnchors(),
+      // Transitions stay with their legs.
+      picks: Object.fromEntries(
+        Object.entries(this.#base.picks).filter(([, { leg }]) => Object.hasOwn(this.#legs, leg)),
+      ),
       ...this.#makePlaces(),
     };
     return { doc, problems: this.#problems.sort((a, b) => a.line - b.line) };

@@ -3,6 +3,7 @@ import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
 import { findReach } from '../catalogue/part.ts';
 import { getSides, getTraits, type PartTraits } from '../catalogue/part-traits.ts';
 import type { Side } from '../catalogue/side.ts';
+import { toPart, type ShopPart } from '../catalogue/shop-part.ts';
 import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../catalogue/tube-sizes.ts';
 import { findCopperRow, getCopperWall } from '../catalogue/tubes.ts';
 import type { End } from '../ends/end.ts';
@@ -50,14 +51,21 @@ const STRAIGHT: ReadonlySet<BoughtKind> = new Set([
   'second-stage-regulator',
 ]);
 
-/** Every part of a catalogue that can stand in a chain. */
-export function listChainParts(catalogue: Catalogue): readonly ChainPart[] {
+/** Every part of a catalogue that can stand in a chain, and of the shop's own those that are still bought. */
+export function listChainParts(
+  catalogue: Catalogue,
+  shopParts: readonly ShopPart[] = [],
+): readonly ChainPart[] {
   const screwed = [...catalogue.parts, ...catalogue.counter].filter(({ kind }) =>
     STRAIGHT.has(kind as BoughtKind),
   );
   const all = [...screwed, ...listTubeParts(catalogue)];
   const unique = new Map(all.map((part) => [part.id, part]));
-  return [...unique.values()].flatMap((part) => makeChainPart(part, catalogue) ?? []);
+  const own = shopParts.flatMap((each): ChainPart[] => {
+    const made = each.retired ? null : makeChainPart(toPart(each), catalogue);
+    return made ? [{ ...made, price: each.price }] : [];
+  });
+  return [...[...unique.values()].flatMap((part) => makeChainPart(part, catalogue) ?? []), ...own];
 }
 
 /** A part as it stands in a chain; null for what has not two openings in one line. */

@@ -2,6 +2,7 @@ import { readTaperEnd } from '../catalogue/taper-end.ts';
 import type { End } from '../ends/end.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { PairVerdict } from '../joints/check-joint.ts';
+import { getSystem, type ThreadSystem } from '../joints/pair.ts';
 import type { Where } from './transition-index.ts';
 
 /** What is asked for at the counter and refused by rule. */
@@ -20,12 +21,17 @@ interface Asked {
 }
 
 const isCopper = (end: End): boolean => end.kind === 'tube' && end.of === 'copper';
-const isAmericanPipe = (end: End): boolean => readTaperEnd(end)?.system === 'NPT';
+const isOfSystem =
+  (system: ThreadSystem) =>
+  (end: End): boolean =>
+    end.kind === 'thread' && getSystem(end.family) === system;
+const isAmericanPipe = isOfSystem('american-pipe');
+const isBritishPipe = isOfSystem('british-pipe'); // prettier-ignore
 
 /** Whose business each refusal is. */
 const CONCERNS: Readonly<Record<RefusedWay, (asked: Asked) => boolean>> = {
   'straight-in-taper': ({ verdict }) => verdict.cause === 'straight-in-taper' || verdict.cause === 'taper-in-straight',
-  'sixty-in-fifty-five': ({ verdict, ends }) => verdict.cause === 'sixty-in-fifty-five' || (ends.some(isAmericanPipe) && ends.some((end) => readTaperEnd(end)?.system === 'R')),
+  'sixty-in-fifty-five': ({ verdict, ends }) => verdict.cause === 'sixty-in-fifty-five' || (ends.some(isAmericanPipe) && ends.some(isBritishPipe)),
   'cones-differ': ({ verdict }) => verdict.cause === 'cones-differ',
   'push-fit': ({ ends }) => ends.some(isCopper),
   conduit: ({ ends }) => ends.some(isAmericanPipe),

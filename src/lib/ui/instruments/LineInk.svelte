@@ -118,6 +118,7 @@
   .plug {
     stroke-width: 4;
   }
+  .transition,
   .valve {
     stroke-width: 2.5;
     fill: var(--color-base-100);

@@ -24,7 +24,7 @@ export const removeOp = (collection: Collection, old: { readonly id: string }): 
 
 /** Sets one field of something the document has. */
 export function setOp<
-  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'zones' | 'passages',
+  Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'zones' | 'passages' | 'picks',
   Entity extends RunDoc[Name][string],
   Field extends keyof Entity & string,
 >(collection: Name, entity: Entity & { readonly id: string }, field: Field, value: Entity[Field]): Op {

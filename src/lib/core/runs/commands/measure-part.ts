@@ -1,4 +1,5 @@
 import type { Part, Port } from '../../catalogue/part.ts';
+import { dot } from '../../geometry/vector.ts';
 import { isSameJson } from '../../outcome/json.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
@@ -15,8 +16,13 @@ export type PartMeasure =
   | { readonly port: string; readonly depth: Length };
 
 /** A part whose two ends lie opposite is measured over all; half of it lies each side of its middle. */
-export const isMeasuredEndToEnd = (part: Part): boolean =>
-  part.join === null && (part.kind === 'union' || part.kind === 'valve' || part.kind === 'coupling');
+export const isMeasuredEndToEnd = ({ join, kind, ports: [a, b, ...more] }: Part): boolean =>
+  join === null &&
+  !kind.endsWith('bushing') &&
+  more.length === 0 &&
+  !!a &&
+  !!b &&
+  dot(a.way, b.way) <= -1 + 1e-6;
 
 export interface PartNotMeasured {
   readonly code: 'part-has-no-port';

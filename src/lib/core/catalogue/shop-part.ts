@@ -1,0 +1,93 @@
+import type { End } from '../ends/end.ts';
+import { isNominal, NOMINAL_SIZES } from '../ends/size.ts';
+import type { Length } from '../units/length.ts';
+import { getPortWay } from './part-shapes.ts';
+import type { BoughtKind, Part, PartLength } from './part.ts';
+
+/** Kinds a shop may add of its own: what has two openings in one line. */
+export const SHOP_PART_KINDS = [
+  'coupling', 'nipple', 'union', 'dielectric-union', 'adapter', 'converter', 'swivel', 'threaded-flange', 'connector-fitting', 'connector', 'hose',
+  'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator',
+] as const satisfies readonly BoughtKind[]; // prettier-ignore
+export type ShopPartKind = (typeof SHOP_PART_KINDS)[number];
+
+export const SHOP_PART_MATERIALS = ['black-malleable', 'steel', 'brass', 'copper', 'polyethylene', 'as-found'] as const satisfies readonly Part['material'][]; // prettier-ignore
+
+/** A part of the shop's own between two ends. */
+export interface ShopPart {
+  readonly id: string;
+  /** As the shop calls it, and as it is read out at the counter. */
+  readonly name: string;
+  readonly kind: ShopPartKind;
+  readonly material: (typeof SHOP_PART_MATERIALS)[number];
+  /** Gas comes in at the first where that matters. */
+  readonly ends: readonly [End, End];
+  /** Over all, nm; null while not measured. */
+  readonly length: Length | null;
+  /** In hundredths of whatever the shop reckons in; null while not said. */
+  readonly price: number | null;
+  readonly note: string;
+  /** No longer bought: it joins no search, and stands where it stands. */
+  readonly retired: boolean;
+}
+
+const OWN = 'own/';
+/** The id of a shop's own part among parts. */
+export const getShopPartId = (id: string): string => `${OWN}${id}`;
+/** The shop's part an id of a part names; null where it is of the catalogue. */
+export const readShopPartId = (id: string): string | null =>
+  id.startsWith(OWN) ? id.slice(OWN.length) : null;
+
+const SEATED: ReadonlySet<ShopPartKind> = new Set(['union', 'dielectric-union']);
+
+/** Made once for each: parts that stand in a layout are told apart by identity. */
+const made = new WeakMap<ShopPart, Part>();
+
+/** A shop's part as a part of the catalogue. From its middle to an end it is half as long; what was not measured is asked. */
+export function toPart(shopPart: ShopPart): Part {
+  const before = made.get(shopPart);
+  if (before) return before;
+  const { id, kind, material, ends, length } = shopPart;
+  const half = (part: number): PartLength =>
+    length === null ? { standing: 'unknown' } : { standing: 'entered', length: part, by: 'the shop' };
+  const reaches = [half(Math.floor((length ?? 0) / 2)), half(Math.ceil((length ?? 0) / 2))];
+  // Its openings are where those of its kind are: an adapter's tube first.
+  const names = kind === 'adapter' ? ['tube', 'thread'] : ['a', 'b'];
+  const size = ends.map((end) => (end.kind === 'thread' ? end.size : '')).find(isNominal) ?? NOMINAL_SIZES[2];
+  const cone = { kind: 'union-half', size, half: 'cone' } as const;
+  const part: Part = {
+    id: getShopPartId(id),
+    kind,
+    size,
+    material,
+    join: null,
+    ports: ends.map((end, i) => ({ id: names[i]!, way: getPortWay(kind, names[i]!), end, reach: reaches[i]!, depth: null })),
+    seats: SEATED.has(kind) ? [[cone, { ...cone, half: 'socket' }]] : [],
+    outside: null,
+  }; // prettier-ignore
+  made.set(shopPart, part);
+  return part;
+}
+
+/** Why a shop's part is not taken. */
+export type ShopPartRefusal =
+  /** Its end is no listed thread, or no tube of the lists. */
+  | { readonly code: 'shop-part-end-unlisted'; readonly name: string; readonly end: End }
+  /** Another part of the shop is called so. */
+  | { readonly code: 'shop-part-name-taken'; readonly name: string };
+
+const fold = (name: string): string => name.trim().toLowerCase().replace(/\s+/g, ' ');
+
+/** What keeps a part from being taken beside others: an end that is in no list, a name that another has. Null when it may be taken. */
+export function refuseShopPart(
+  part: ShopPart,
+  others: Iterable<ShopPart>,
+  isListed: (end: End) => boolean,
+): ShopPartRefusal | null {
+  const end = part.ends.find((each) => !isListed(each));
+  if (end) return { code: 'shop-part-end-unlisted', name: part.name, end };
+  for (const other of others)
+    if (other.id !== part.id && !other.retired && !part.retired && fold(other.name) === fold(part.name))
+      return { code: 'shop-part-name-taken', name: part.name };
+  return null;
+}

@@ -1,0 +1,15 @@
+import { getTraits } from '../catalogue/part-traits.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import type { Finding } from './finding.ts';
+
+/** What has a date on it (a hose, a cylinder's regulator) is put in with that date read: when it is over it is changed. */
+export function checkPartsAreDated({ chains, catalogue, legs }: RunLayout): Finding[] {
+  const picks = new Set([...chains.at.values(), ...chains.standing.values()].map(({ pick }) => pick));
+  return [...picks].flatMap(({ leg, parts }) =>
+    parts.flatMap(({ id, part: wanted, dated }): Finding[] => {
+      const part = catalogue.findPartById(wanted);
+      if (!part || dated !== '' || !getTraits(part.kind).isDated) return [];
+      return [{ code: 'part-undated', severity: 'ask', subject: id, mark: String(legs.get(leg)?.leg.tag ?? '?'), part }];
+    }),
+  );
+} // prettier-ignore
