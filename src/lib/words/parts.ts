@@ -177,7 +177,7 @@ function nameOpening(end: End): string {
     case 'connector':
       return `${tube} OD connector ${gender === 'female' ? 'nut' : 'end'} (${thread ?? size})`;
     case 'cylinder':
-      return `${size.replace(/\s*\(.*\)/, '')} ${gender === 'female' ? 'nut' : 'end'}`;
+      return `${size.replace(/\s*\(.*\)| x 1\/14/g, '')} ${gender === 'female' ? 'nut' : 'end'}`;
     default:
       return `${size} ${gender} ${family}`;
   }
@@ -202,7 +202,8 @@ function nameTubePart(part: Part, join: TubeJoin): string {
   if (isAdapterKind(part.kind)) {
     const [tube, thread] = sizes;
     const coupled = part.seats.length > 0 ? ' with a coupling on its head' : '';
-    return `${tube} ${JOIN_NAMES[join]} × ${thread} ${PART_KIND_NAMES[part.kind]}${coupled}`;
+    const kind = join === 'flare' ? (FLARE_NAMES[part.kind] ?? PART_KIND_NAMES[part.kind]) : PART_KIND_NAMES[part.kind]; // prettier-ignore
+    return `${tube} ${JOIN_NAMES[join]} × ${thread} ${kind}${coupled}`;
   }
   if (part.kind === 'reducing-set') {
     const [small, large] = sizes;
@@ -213,7 +214,11 @@ function nameTubePart(part: Part, join: TubeJoin): string {
   const material = join === 'csst' ? '' : `${MATERIAL_OF_PART[part.material]} `;
   return `${sizes.join(' × ')} ${material}${JOIN_NAMES[join]} ${kind}`;
 }
-const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = { cap: 'plug', coupling: 'union' };
+const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = {
+  adapter: 'half union',
+  cap: 'plug',
+  coupling: 'union',
+};
 
 /** The size of a tube as its fitting is called, or the thread of an adapter. */
 function nameTubePort({ end }: Port, { size }: Part): string {

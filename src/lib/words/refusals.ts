@@ -8,7 +8,6 @@ import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
 import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
 import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
 import type { TransitionRefusal } from '#core/runs/commands/pick-transition.ts';
-import type { ShopPartRefusal } from '#core/catalogue/shop-part.ts';
 import type { PassageRefusal } from '#core/runs/commands/put-passage.ts';
 import type { FishedRefusal } from '#core/runs/commands/say-fished.ts';
 import type { BearingRefusal, CoverRefusal } from '#core/runs/commands/say-ground.ts';
@@ -61,7 +60,6 @@ export type Refusal =
   | NoBendHere
   | PutPartRefusal
   | TransitionRefusal
-  | ShopPartRefusal
   | PartNotMeasured
   | MovesIntoItself
   | MeasureRefusal
@@ -254,6 +252,8 @@ const SENTENCES: Sentences = {
   'transition-unknown': () => 'The run has no such transition any more. Open the place where it stood again.',
   'shop-part-end-unlisted': ({ name, end }) =>
     `“${name}”: ${nameFoundEnd(end)} is no thread or tube of the lists, so nobody could say what it joins. Pick the end it has from the list, or identify it first.`,
+  'shop-parts-full': ({ most }) =>
+    `The shop has ${most} parts of its own, which is all that are kept. Edit one that is retired instead of adding another.`,
   'shop-part-name-taken': ({ name }) =>
     `Another part of the shop is called “${name}”. Give this one a name of its own: it is read out at the counter.`,
   'server-away': () =>

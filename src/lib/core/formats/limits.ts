@@ -26,6 +26,8 @@ export const LIMITS = {
   file: 32 * 1024 * 1024,
   /** Bytes of one change: the largest run, copied as one, is less. */
   change: 16 * 1024 * 1024,
+  /** Bytes of all parts of a shop. */
+  partsBody: 4 * 1024 * 1024,
   /** Bytes of any other request body. */
   body: 256 * 1024,
   /** Lists and objects of a JSON text within one another, and altogether for each megabyte it may have. */

@@ -1,3 +1,4 @@
+import type { ShopPartRefusal } from '../catalogue/shop-part.ts';
 import type { Change } from '../runs/change.ts';
 import type { RunEvent } from '../runs/event.ts';
 import type { Job } from '../runs/job.ts';
@@ -40,6 +41,8 @@ export type WireRefusal =
   | { readonly code: 'appliance-unknown'; readonly node: string }
   | { readonly code: 'event-corrects-nothing'; readonly corrects: string }
   | { readonly code: 'id-taken'; readonly id: string }
+  | ShopPartRefusal
+  | { readonly code: 'shop-parts-full'; readonly most: number }
   | { readonly code: 'change-id-reused'; readonly id: string }
   | {
       readonly code: 'change-stale';

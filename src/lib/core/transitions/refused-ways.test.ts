@@ -11,7 +11,12 @@ import type { Where } from './transition-index.ts';
 const thread = (family: ThreadFamily, size: string, gender: Gender, seat: 'none' | '30' | '37' | '45' = 'none'): End => ({ kind: 'thread', family, size, gender, hand: null, seat, metal: 'brass' }); // prettier-ignore
 const copper: End = { kind: 'tube', of: 'copper', name: '1/2 L', prepared: 'plain', temper: 'soft' };
 const pipe = makeTaperEnd('NPT', '1/2', 'female');
-const list = (a: End, b: End, choices: RuleChoices = {}, where: Where | null = null): readonly RefusedWay[] => {
+const list = (
+  a: End,
+  b: End,
+  choices: RuleChoices = {},
+  where: Where | null = null,
+): readonly RefusedWay[] => {
   const rules = resolveRules(choices);
   return listRefusedWays({ ends: [a, b], verdict: judgeEnds(a, b, standardCatalogue.ends, rules), rules, where }); // prettier-ignore
 };

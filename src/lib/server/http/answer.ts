@@ -37,6 +37,9 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'id-taken': 409,
   'change-id-reused': 409,
   'change-stale': 409,
+  'shop-part-end-unlisted': 400,
+  'shop-part-name-taken': 409,
+  'shop-parts-full': 409,
   'database-away': 503,
   'server-failed': 500,
 };

@@ -5,11 +5,12 @@ import type { Result } from '#core/outcome/result.ts';
 import { readText } from '../work/read-text.ts';
 import { readBody } from './read-body.ts';
 
-/** Reads a request's body as JSON by a schema. */
+/** Reads a request's body as JSON by a schema; of more bytes than the most it is refused. */
 export async function readJson<Value>(
   request: Request,
   schema: Schema<Value>,
+  most: number = LIMITS.body,
 ): Promise<Result<Value, WireRefusal>> {
-  const body = await readBody(request, LIMITS.body);
+  const body = await readBody(request, most);
   return body.ok ? readText(body.value, schema) : body;
 }

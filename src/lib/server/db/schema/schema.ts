@@ -7,4 +7,5 @@ export { jobs } from './jobs.ts';
 export { milestones } from './milestones.ts';
 export { people } from './people.ts';
 export { runs } from './runs.ts';
+export { shopParts } from './shop-parts.ts';
 export { specimens } from './specimens.ts';

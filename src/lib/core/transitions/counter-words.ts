@@ -1,0 +1,180 @@
+import { SPOKEN_SIZES } from '../joints/end-words.ts';
+import type { BoughtKind, Part, PartKind, TubeJoin } from '../catalogue/part.ts';
+import { readTaperEnd } from '../catalogue/taper-end.ts';
+import { getEndSize, type End, type Gender } from '../ends/end.ts';
+import type { ThreadFamily } from '../ends/thread-family.ts';
+
+/*
+ * What parts are called at a counter. Every word that may be said of a kind, of a material, of an end: a name is read by the words that a part has,
+ * whatever their order.
+ */
+
+const split = (words: string): readonly string[] => words.split(' ');
+
+const KINDS: Readonly<Record<BoughtKind, readonly string[]>> = {
+  'elbow-90': split('elbow ell el 90 bend'),
+  'elbow-45': split('elbow ell el 45 bend'),
+  'street-90': split('street elbow ell el 90 service'),
+  'street-45': split('street elbow ell el 45 service'),
+  tee: split('tee t run branch'),
+  coupling: split('coupling coupler socket'),
+  union: split('union ground joint'),
+  valve: split('valve cock shut-off shutoff ball gas'),
+  'hex-bushing': split('hex bushing bush reducing reducer male female'),
+  'face-bushing': split('face flush bushing bush reducing reducer male female'),
+  plug: split('plug'),
+  cap: split('cap'),
+  'slip-coupling': split('slip repair coupling coupler'),
+  adapter: split('adapter adaptor fitting end transition'),
+  flange: split('flanged flange end fitting termination'),
+  'reducing-set': split('reducing set reducer'),
+  manifold: split('manifold'),
+  riser: split('riser anodeless with a coupling on its head'),
+  nipple: split('nipple close'),
+  converter: split('american british american-to-british adapter adaptor converter'),
+  swivel: split('swivel adapter adaptor connector union'),
+  'dielectric-union': split('dielectric insulating union'),
+  'threaded-flange': split('threaded companion flange'),
+  'connector-fitting': split('connector fitting end adapter adaptor half union'),
+  connector: split('flexible flex appliance connector gas at both ends'),
+  hose: split('hose pigtail gas dated at both ends'),
+  'cylinder-regulator': split('regulator cylinder single stage'),
+  'first-stage-regulator': split('regulator first stage first-stage'),
+  'second-stage-regulator': split('regulator second stage second-stage at both ends'),
+};
+
+const MATERIALS: Readonly<Record<Part['material'], readonly string[]>> = {
+  'black-malleable': split('black malleable iron'),
+  brass: split('brass'),
+  copper: split('copper'),
+  steel: split('steel black'),
+  polyethylene: split('polyethylene poly pe plastic'),
+  'as-found': [],
+};
+
+const JOINS: Readonly<Record<TubeJoin, readonly string[]>> = {
+  flare: split('flare flared sae od copper tube'),
+  compression: split('compression olive ferrule od copper tube'),
+  capillary: split('solder sweat capillary soldered copper tube'),
+  brazed: split('brazing braze brazed copper tube'),
+  'press-copper': split('press pressed copper tube'),
+  'press-steel': split('press pressed steel pipe'),
+  csst: split('csst corrugated tubing'),
+  stab: split('stab pe poly polyethylene plastic'),
+  fusion: split('fusion fused pe poly polyethylene plastic'),
+};
+
+const OF_REDUCING: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
+  coupling: split('reducing reducer bell'),
+  nipple: split('reducing swage swaged'),
+  adapter: [],
+};
+
+/** Of flared copper a coupling is called a union, an adapter half of one, and what closes a nut a plug. */
+const OF_FLARE: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
+  coupling: split('union reducing'),
+  adapter: split('half union'),
+  cap: split('plug'),
+};
+
+const GENDERS: Readonly<Record<Gender, readonly string[]>> = { male: split('male m external'), female: split('female f internal') }; // prettier-ignore
+const PIPE: Readonly<Record<Gender, readonly string[]>> = { male: split('mip mpt mnpt'), female: split('fip fpt fnpt') }; // prettier-ignore
+
+const FAMILIES: Readonly<Partial<Record<ThreadFamily, readonly string[]>>> = {
+  npt: split('npt ips pipe thread threads taper iron'),
+  npsm: split('npsm straight swivel nut seat 30 cone'),
+  r: split('r bspt bsp british pipe thread threads taper'),
+  rp: split('rp bspt bsp british pipe thread threads parallel'),
+  g: split('g bspp bsp british washer swivel nut meter'),
+  'sae-45': split('flare sae od tube 45 copper'),
+  connector: split('flare connector flex od tube end'),
+  cylinder: split('cylinder bottle end'),
+};
+
+/** What an opening may be called, beside its size. */
+export function listEndWords(end: End): readonly string[] {
+  switch (end.kind) {
+    case 'thread': {
+      const isNut = end.gender === 'female' && (end.family === 'sae-45' || end.family === 'connector' || end.family === 'cylinder');
+      return [
+        ...(FAMILIES[end.family] ?? [end.family]),
+        ...GENDERS[end.gender],
+        ...(readTaperEnd(end) ? PIPE[end.gender] : []),
+        ...(isNut ? ['nut', 'swivel'] : []),
+        ...listSizeWords(end.size),
+      ];
+    }
+    case 'flange':
+      return split(end.drilling === 'class-150' ? 'flange class 150 class-150 ansi' : 'flange pn 16 pn16');
+    case 'tube':
+      return listSizeWords(end.name);
+    case 'socket':
+    case 'fusion-face':
+      return listSizeWords(end.takes.name);
+    default:
+      return [];
+  }
+} // prettier-ignore
+
+/** What stands behind the first figure of a size: `1 IPS SDR 11`, `1/2 tube, 13/16-16 UN`, `POL nut .880-14`. */
+const listSizeWords = (size: string): readonly string[] =>
+  normalise(size).split(' ').filter((word) => word !== getEndFigure(size) && word !== ''); // prettier-ignore
+
+/** The figure an end is called by: `1`, `3/8`, `8mm`; empty where it has none. */
+export const getEndFigure = (size: string): string => {
+  const [, figure = '', metric = ''] = /^(?:G )?(\d+(?:-\d+\/\d+|\/\d+)?)( mm)?(?![\d.])/.exec(size) ?? [];
+  return figure + metric.trim();
+};
+
+/** The words of a kind, with what its way of joining and its material add. */
+export function listKindWords({ kind, join, material, ports }: Part): readonly string[] {
+  if (kind === 'existing' || kind === 'appliance') return [];
+  const sizes = ports.map(({ end }) => getEndFigure(getEndSize(end)));
+  const reduces = new Set(sizes).size > 1 ? (OF_REDUCING[kind] ?? split('reducing')) : [];
+  const isBull = kind === 'tee' && isBullhead(sizes);
+  const isAlike = ports.length === 2 && sizes[0] === sizes[1];
+  return [
+    ...KINDS[kind],
+    ...MATERIALS[material],
+    ...(join === null ? [] : JOINS[join]),
+    ...(join === 'flare' ? (OF_FLARE[kind] ?? []) : []),
+    ...reduces,
+    ...(isBull ? split('bullhead bull head') : []),
+    ...(isAlike && join === 'fusion' ? split('butt joint') : []),
+    ...(isAlike ? split('at both ends equal') : []),
+  ];
+}
+
+/** Whether the branch of a tee is larger than its run, by sizes as they are said: run, run, branch. */
+export const isBullhead = ([a = '', b = '', branch = '']: readonly string[]): boolean =>
+  toInches(branch) > Math.max(toInches(a), toInches(b));
+
+/** How large a figure is, inches. */
+export function toInches(figure: string): number {
+  if (figure.endsWith('mm')) return Number.parseFloat(figure) / 25.4;
+  const [, whole = '0', top, bottom] = /^(?:(\d+)-?)??(?:(\d+)\/(\d+))?$/.exec(figure) ?? [];
+  return Number(whole) + (top && bottom ? Number(top) / Number(bottom) : 0);
+}
+
+const VULGAR: Readonly<Record<string, string>> = {
+  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+}; // prettier-ignore
+
+/** Sizes as they are said. Half of a union is no half an inch. */
+const SPOKEN: readonly (readonly [RegExp, string])[] = [
+  [/\bhalf(?:[- ]an)?[- ]inch\b/g, '1/2'],
+  ...SPOKEN_SIZES.filter(([, figure]) => figure !== '1/2'),
+];
+
+/** What is said, in small letters, figures as tables write them, without what says nothing. */
+export const normalise = (said: string): string =>
+  SPOKEN.reduce((text, [pattern, figure]) => text.replace(pattern, ` ${figure} `), said.toLowerCase())
+    .replace(/(\d)?([¼½¾⅛⅜⅝⅞])/g, (_, whole: string | undefined, sign: string) => `${whole === undefined ? '' : `${whole}-`}${VULGAR[sign]!} `)
+    .replace(/[“”"″°,;()]/g, ' ')
+    .replace(/\bmillimet(?:re|er)s?\b/g, 'mm')
+    .replace(/(\d)\s*mm\b/g, '$1mm')
+    .replace(/\bsdr\s*/g, 'sdr')
+    .replace(/\binch(?:es)?\b|\bin\b|\bthe\b|\ba\b|\bof\b|\bfor\b/g, ' ')
+    .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')
+    .replace(/\s+/g, ' ')
+    .trim(); // prettier-ignore
