@@ -8,6 +8,7 @@ import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
 import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
 import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
 import type { TransitionRefusal } from '#core/runs/commands/pick-transition.ts';
+import type { TableRefusal } from '#core/formats/shop-parts-csv.ts';
 import type { PassageRefusal } from '#core/runs/commands/put-passage.ts';
 import type { FishedRefusal } from '#core/runs/commands/say-fished.ts';
 import type { BearingRefusal, CoverRefusal } from '#core/runs/commands/say-ground.ts';
@@ -49,6 +50,7 @@ export type DeviceRefusal =
   | { readonly code: 'reading-message-unreadable'; readonly path: string };
 
 export type Refusal =
+  | TableRefusal
   | ReadingRefusal
   | SizeNameRefusal
   | LengthRefusal
@@ -252,6 +254,11 @@ const SENTENCES: Sentences = {
   'transition-unknown': () => 'The run has no such transition any more. Open the place where it stood again.',
   'shop-part-end-unlisted': ({ name, end }) =>
     `“${name}”: ${nameFoundEnd(end)} is no thread or tube of the lists, so nobody could say what it joins. Pick the end it has from the list, or identify it first.`,
+  'parts-table-headings': ({ missing }) =>
+    `The table lacks the ${missing.length === 1 ? 'column' : 'columns'} ${missing.map((each) => `“${each}”`).join(', ')}. Its first line has the headings; save the shop’s parts once to see them all.`,
+  'parts-table-cell': ({ line, column, read }) =>
+    `Line ${line}, column “${column}”: read “${read}”, which cannot be. Nothing of the table was taken; mend the line and bring it in again.`,
+  'parts-table-empty': () => 'The table has headings and no part. Nothing was taken from it.',
   'shop-parts-full': ({ most }) =>
     `The shop has ${most} parts of its own, which is all that are kept. Edit one that is retired instead of adding another.`,
   'shop-part-name-taken': ({ name }) =>

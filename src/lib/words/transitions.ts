@@ -11,6 +11,7 @@ import type {
   Wish,
 } from '#core/transitions/find-transitions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import type { ReductionKind } from '#core/runs/reductions.ts';
 import type { RefusedWay } from '#core/transitions/refused-ways.ts';
 import { RULE_WORDS } from './house-rules.ts';
 import { JOINT_WORDS } from './joints.ts';
@@ -94,22 +95,27 @@ const NOTHING: Readonly<Record<LetOff | 'never', (rules: string) => string>> = {
     'No chain of parts that is sold joins them, whatever is put between: that is certain for this catalogue, not a search that gave up. Look at both ends again, or add the part you know to the shop’s own.',
 };
 
-/** `3/4 black malleable coupling, then 3/4 × 1/2 hex bushing`: what is read out at the counter. */
-export const nameChain = ({ links }: Chain): string =>
-  links.map(({ chainPart }) => namePart(chainPart.part)).join(', then ');
+/** `3/4 black malleable coupling, then 3/4 × 1/2 hex bushing`: what is read out at the counter; the shop's own parts as it calls them. */
+export const nameChain = ({ links }: Chain, ownNames: ReadonlyMap<string, string> = NO_NAMES): string =>
+  links.map(({ chainPart: { part } }) => ownNames.get(part.id) ?? namePart(part)).join(', then ');
+const NO_NAMES: ReadonlyMap<string, string> = new Map();
 
 /** What a chain comes to. */
-export function sayCost({ leaks, parts, bore, unmeasured, length }: ChainCost, unit: LengthUnit): string {
+export function sayCost(
+  { leaks, parts, bore, unmeasured, length, unpriced, price }: ChainCost,
+  unit: LengthUnit,
+): string {
   const long = unmeasured > 0 ? `${unmeasured === parts ? '' : `${sayExact(length, unit)} and `}${unmeasured === 1 ? 'one part' : `${unmeasured} parts`} to measure` : `${sayExact(length, unit)} from end to end`; // prettier-ignore
-  return `${leaks} leak points, ${parts === 1 ? 'one part' : `${parts} parts`}, narrowest bore ${bore === 0 ? 'not known' : sayExact(bore, unit)}, ${long}`;
+  const costs = unpriced === parts ? '' : `, ${(price / 100).toFixed(2)} by the shop’s prices${unpriced > 0 ? ' for what has one' : ''}`; // prettier-ignore
+  return `${leaks} leak points, ${parts === 1 ? 'one part' : `${parts} parts`}, narrowest bore ${bore === 0 ? 'not known' : sayExact(bore, unit)}, ${long}${costs}`;
 }
 
 /** Why a chain stands where it does beside the best. */
-export function sayWhyNot(chain: Chain, best: Chain): string {
-  if (chain === best) return 'First: nothing that is sold leaks in fewer places.';
+export function sayWhyNot(chain: Chain, best: Chain, wish: Wish): string {
+  if (chain === best) return wish === 'leaks' ? 'First: nothing that is sold leaks in fewer places.' : `First by what was asked: ${WISH_NAMES[wish]}.`; // prettier-ignore
   const more = chain.cost.leaks - best.cost.leaks;
   const wider = chain.cost.bore > best.cost.bore;
-  const leaks = more === 0 ? 'As many leak points as the first' : `${more === 1 ? 'One leak point' : `${more} leak points`} more than the first`; // prettier-ignore
+  const leaks = more < 0 ? 'Fewer leak points than the first' : more === 0 ? 'As many leak points as the first' : `${more === 1 ? 'One leak point' : `${more} leak points`} more than the first`; // prettier-ignore
   return `${leaks}${wider ? ', and wider inside' : ''}: other parts, where those are not at hand or one end is to come apart.`;
 }
 
@@ -190,3 +196,10 @@ export function sayReduction({ links }: Chain): string {
     ? 'Reducing fitting: for a straight run, permanent and visible work, with the fewest joints.'
     : '';
 }
+
+/** Ways of going over to a smaller pipe: what each is, and when it is taken. */
+export const REDUCTION_WORDS: Readonly<Record<ReductionKind, { readonly name: string; readonly when: string }>> = {
+  fitting: { name: 'a reducing fitting', when: 'The usual one: permanent work in sight, with the fewest joints.' },
+  bushing: { name: 'a bushing in the larger opening', when: 'Where the fitting is there already, room is short, for a repair or an odd size; never in a wall or floor.' },
+  reducer: { name: 'a nipple and a reducing coupling', when: 'Where no reducing fitting and no bushing is to be had: one joint more, and longer.' },
+}; // prettier-ignore

@@ -1,4 +1,5 @@
 import type { End } from '../ends/end.ts';
+import type { EndRegistry } from './end-registry.ts';
 import { isNominal, NOMINAL_SIZES } from '../ends/size.ts';
 import type { Length } from '../units/length.ts';
 import { getPortWay } from './part-shapes.ts';
@@ -75,6 +76,9 @@ export type ShopPartRefusal =
   | { readonly code: 'shop-part-end-unlisted'; readonly name: string; readonly end: End }
   /** Another part of the shop is called so. */
   | { readonly code: 'shop-part-name-taken'; readonly name: string };
+
+/** Whether any list has an end. */
+export const isListedEnd = (end: End, ends: EndRegistry): boolean => ends.figure(end).kind !== 'unknown';
 
 const fold = (name: string): string => name.trim().toLowerCase().replace(/\s+/g, ' ');
 

@@ -84,6 +84,10 @@ export function readEndCode(code: string): End | null {
       const [size, drilling] = [pick(NOMINAL_SIZES, words[0]), pick(FLANGE_DRILLINGS, words[1])];
       return size && drilling && { kind: 'flange', size, drilling };
     }
+    case 'union-half': {
+      const [size, half] = [pick(NOMINAL_SIZES, words[0]), pick(['cone', 'socket'] as const, words[1])];
+      return size && half && { kind: 'union-half', size, half };
+    }
     default:
       return readThread(what, more);
   }

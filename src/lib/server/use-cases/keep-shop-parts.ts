@@ -1,4 +1,4 @@
-import { refuseShopPart, type ShopPart } from '#core/catalogue/shop-part.ts';
+import { isListedEnd, refuseShopPart, type ShopPart } from '#core/catalogue/shop-part.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -25,7 +25,7 @@ export async function keepShopParts(
     for (const part of parts) kept.set(part.id, part);
     if (kept.size > LIMITS.shopParts) return refuse({ code: 'shop-parts-full', most: LIMITS.shopParts });
     for (const part of parts) {
-      const refusal = refuseShopPart(part, kept.values(), (end) => catalogue.ends.figure(end).kind !== 'unknown'); // prettier-ignore
+      const refusal = refuseShopPart(part, kept.values(), (end) => isListedEnd(end, catalogue.ends)); // prettier-ignore
       if (refusal) return refuse(refusal);
     }
     await putShopParts(tx, crew, parts);

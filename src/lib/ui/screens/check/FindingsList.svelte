@@ -11,8 +11,10 @@
     unit: LengthUnit;
     /** How many are shown before the rest is asked for: stops come first. None is left out on paper. */
     most?: number;
+    /** Where what is found is put right with a part between; null where that is no matter of parts. */
+    getWay?: ((finding: Finding) => string | null) | null;
   }
-  let { findings, unit, most = Infinity }: Props = $props();
+  let { findings, unit, most = Infinity, getWay = null }: Props = $props();
   let showsAll = $state(false);
   const shown = $derived(showsAll || findings.length <= most ? findings : findings.slice(0, most));
   const ICONS = { stop: OctagonX, ask: CircleHelp, note: Info } as const;
@@ -23,9 +25,18 @@
   <ul class="flex flex-col gap-2" aria-label="What to look at">
     {#each shown as finding, i (i)}
       {@const Icon = ICONS[finding.severity]}
+      {@const way = getWay?.(finding) ?? null}
       <li class="flex gap-2 text-sm {TONES[finding.severity]}">
         <Icon size={18} class="mt-0.5 shrink-0" aria-hidden="true" />
-        <span><strong>{SEVERITY_NAMES[finding.severity]}.</strong> {sayFinding(finding, unit)}</span>
+        <span
+          ><strong>{SEVERITY_NAMES[finding.severity]}.</strong>
+          {sayFinding(finding, unit)}
+          {#if way}
+            <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by whoever gives it -->
+            <a class="tap inline-flex items-center underline underline-offset-4" href={way}>What joins them</a
+            >
+          {/if}</span
+        >
       </li>
     {/each}
   </ul>

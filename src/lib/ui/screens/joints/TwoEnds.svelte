@@ -20,6 +20,7 @@
   import PairLens from '../../instruments/PairLens.svelte';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import type { RulesStore } from '../../store/rules-store.svelte.ts';
+  import { PartsStore } from '../../store/parts-store.svelte.ts';
   import Transitions from './Transitions.svelte';
   import EndPicker from './EndPicker.svelte';
   import { EndChoice } from './end-choice.svelte.ts';
@@ -31,6 +32,8 @@
     rules: RulesStore;
   }
   let { specimens = [], rules }: Props = $props();
+  const parts = new PartsStore();
+  $effect(() => void parts.load());
   const one = new EndChoice({ family: 'npt', size: '1/2', gender: 'male' }, () => specimens);
   const other = new EndChoice({ family: 'npt', size: '1/2', gender: 'female' }, () => specimens);
   const verdict = $derived(judgeByHouse(checkJoint(one.end, other.end), [one.end, other.end], rules.rules));
@@ -121,7 +124,15 @@
     {/if}
   </section>
 </div>
-<div class="mt-6"><Transitions one={one.end} other={other.end} {rules} choices={rules.choices ?? {}} /></div>
+<div class="mt-6">
+  <Transitions
+    one={one.end}
+    other={other.end}
+    rules={rules.rules}
+    choices={rules.choices ?? {}}
+    shopParts={parts.parts}
+  />
+</div>
 
 <style>
   /* In the hand the verdict's first words stay in sight, whatever is being picked or read. */

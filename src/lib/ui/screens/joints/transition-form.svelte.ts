@@ -58,7 +58,7 @@ export class TransitionForm {
     from: End,
     to: End,
     jurisdiction: Jurisdiction,
-  ): Omit<TransitionAsked, 'id' | 'rules' | 'ownParts'> {
+  ): Omit<TransitionAsked, 'id' | 'rules' | 'shopParts'> {
     const { gas, insulates, mayNarrow, wish, zone, ammonia } = this;
     return {
       from,

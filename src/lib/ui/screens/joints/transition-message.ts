@@ -1,6 +1,7 @@
 import type { Gas } from '#core/house-rules/jurisdictions.ts';
 import type { End } from '#core/ends/end.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { ShopPart } from '#core/catalogue/shop-part.ts';
 import type { Side } from '#core/catalogue/side.ts';
 import type { Where } from '#core/transitions/transition-index.ts';
 import type { Bearer, Movement, TransitionAnswer, Wish } from '#core/transitions/find-transitions.ts';
@@ -20,6 +21,7 @@ export interface TransitionAsked {
   readonly wish: Wish;
   readonly rules: RuleChoices;
   readonly where: Where;
+  readonly shopParts: readonly ShopPart[];
 }
 
 export type TransitionTold =

@@ -1,12 +1,13 @@
 import Joi from 'joi';
 import { endSchema } from '#core/formats/end.schema.ts';
+import { shopPartsSchema } from '#core/formats/shop-part.schema.ts';
 import { oneOf } from '#core/formats/one-of.ts';
 import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { SIDES } from '#core/catalogue/side.ts';
 import { ZONES } from '#core/permissions/zone.ts';
-import { findBore } from '#core/transitions/chain-part.ts';
+import { findBore, listChainParts } from '#core/transitions/chain-part.ts';
 import { BEARERS, findTransitions, MOVEMENTS, WISHES } from '#core/transitions/find-transitions.ts';
 import { TransitionIndex } from '#core/transitions/transition-index.ts';
 import { catalogue } from '../../catalogue.ts';
@@ -24,6 +25,7 @@ const schema = Joi.object<TransitionAsked>({
   mayNarrow: Joi.boolean().required(),
   wish: oneOf(WISHES),
   rules: ruleChoicesSchema,
+  shopParts: shopPartsSchema,
   where: Joi.object({
     zone: oneOf(ZONES).allow(null),
     jurisdiction: oneOf(JURISDICTIONS),
@@ -37,8 +39,8 @@ let kept: { readonly of: string; readonly index: TransitionIndex } | null = null
 function answer(data: unknown): TransitionTold {
   const read = schema.validate(data, { convert: false });
   if (read.error) return { id: Number((data as { id?: unknown } | null)?.id ?? -1), unreadable: true };
-  const { id, from, to, mayNarrow, rules, where, ...asked } = read.value;
-  const of = JSON.stringify([rules, where]);
+  const { id, from, to, mayNarrow, rules, where, shopParts, ...asked } = read.value;
+  const of = JSON.stringify([rules, where, shopParts]);
   if (kept?.of !== of)
     kept = {
       of,
@@ -46,6 +48,7 @@ function answer(data: unknown): TransitionTold {
         catalogue,
         resolveRules(rules),
         where.zone !== null || where.ammonia ? where : null,
+        listChainParts(catalogue, shopParts),
       ),
     };
   const bores = [findBore(from, catalogue), findBore(to, catalogue)].filter((bore) => bore !== null);

@@ -13,6 +13,12 @@
   import MeasureField from '../../controls/MeasureField.svelte';
   import { nameFitting, namePart, PART_KIND_NAMES } from '#words/parts.ts';
   import { CAUTIONS } from '#words/cautions.ts';
+  import { accept } from '#core/outcome/result.ts';
+  import { findOpeningAt } from '#core/runs/find-opening.ts';
+  import { listReductions } from '#core/runs/reductions.ts';
+  import { newId } from '../../store/new-id.ts';
+  import { getTransitionWay } from '../joints/transition-way.ts';
+  import ReductionChoice from './ReductionChoice.svelte';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';
@@ -47,6 +53,25 @@
         )
       : [],
   );
+  const opening = $derived(node && entry.layout ? findOpeningAt(entry.layout, node.id) : null);
+  const reductions = $derived(node && entry.layout ? listReductions(entry.layout, node.id, newId) : []);
+  /** Transitions that were put in here. */
+  const picks = $derived(
+    Object.values(entry.store.doc?.picks ?? {}).flatMap((pick) =>
+      pick.station === node?.id
+        ? [
+            {
+              ...pick,
+              tag: node.legs.find(({ id }) => id === pick.leg)?.tag ?? '?',
+              names: pick.parts.map(({ part }) => {
+                const found = entry.layout?.catalogue.findPartById(part);
+                return found ? namePart(found) : part;
+              }),
+            },
+          ]
+        : [],
+    ),
+  );
   const isEnd = $derived(node?.legs.length === 1);
   const isPipeEnd = $derived(isEnd && node?.legs[0]?.geometry.kind !== 'made-up');
   const terminal = $derived(node?.node.terminal ?? null);
@@ -77,6 +102,14 @@
       <p class="text-lg">{namePart(node.fitting.part)}</p>
     {:else if node.fitting.kind === 'none'}
       <p class="border-l-4 border-error pl-3">{sayFittingRefusal(node.fitting.refusal)}</p>
+      {#if opening}
+        <p>
+          <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by getTransitionWay -->
+          <a class="tap btn btn-primary" href={getTransitionWay(opening, ids, 'lay-out')}
+            >See what joins them</a
+          >
+        </p>
+      {/if}
       {#if canBush}
         <p>
           <button type="button" class="tap btn btn-primary" onclick={() => editor.bushDown(node.id)}
@@ -84,6 +117,20 @@
           >
         </p>
       {/if}
+    {/if}
+    {#each picks as pick (pick.id)}
+      <p class="flex flex-wrap items-center gap-x-3">
+        <span>{pick.names.join(', then ')}, at leg {pick.tag}</span>
+        <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by getTransitionWay -->
+        <a class="tap btn" href={getTransitionWay(pick, ids, 'lay-out')}>Look at it</a>
+      </p>
+    {/each}
+    {#if reductions.length > 1}
+      <ReductionChoice
+        {reductions}
+        unit={entry.unit}
+        ontake={(reduction) => reduction.plan && entry.take(accept(reduction.plan))}
+      />
     {/if}
     {#if bend && bend.degrees > 0}
       <div class="flex flex-wrap items-end gap-3">

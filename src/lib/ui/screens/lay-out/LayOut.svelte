@@ -10,6 +10,7 @@
   import { Later, LaterPanel } from '../../controls/later.svelte.ts';
   import type { RunStore } from '../../store/run-store.svelte.ts';
   import FindingsList from '../check/FindingsList.svelte';
+  import { findTransitionWay } from '../joints/transition-way.ts';
   import ReasonDialogs from '../reasons/ReasonDialogs.svelte';
   import StageWays from '../run/StageWays.svelte';
   import type { TapeHand } from '../tape/tape-hand.svelte.ts';
@@ -159,7 +160,12 @@
       {:else}<LegEntryPanel bind:this={panel} {entry} />{/if}
     </section>
     <section class="findings" aria-label="Findings">
-      <FindingsList findings={shown.findings} unit={entry.unit} most={12} />
+      <FindingsList
+        findings={shown.findings}
+        unit={entry.unit}
+        most={12}
+        getWay={(finding) => findTransitionWay(finding, store.layout, store, 'lay-out')}
+      />
       <div class="mt-3 flex flex-wrap gap-2">
         <button type="button" class="tap btn" onclick={() => reasons?.showRules()}
           ><Scale size={18} aria-hidden="true" /> House rules</button

@@ -14,6 +14,7 @@
   import PassageList from '$lib/ui/screens/check/PassageList.svelte';
   import SupportList from '$lib/ui/screens/check/SupportList.svelte';
   import WhereItRuns from '$lib/ui/screens/check/WhereItRuns.svelte';
+  import { findTransitionWay } from '$lib/ui/screens/joints/transition-way.ts';
   import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
   import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
   import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
@@ -66,7 +67,12 @@
       <h2 class="text-xl font-semibold">
         {headline}
       </h2>
-      <FindingsList findings={store.findings} {unit} most={12} />
+      <FindingsList
+        findings={store.findings}
+        {unit}
+        most={12}
+        getWay={(finding) => findTransitionWay(finding, layout, store, 'check')}
+      />
       {#if store.findings.some(({ code }) => code === 'trap')}
         <a
           class="tap btn self-start"

@@ -1,0 +1,48 @@
+import { resolve } from '$app/paths';
+import type { Finding } from '#core/checks/finding.ts';
+import { findOpening, findOpeningAt, type OpeningToJoin } from '#core/runs/find-opening.ts';
+import type { RunLayout } from '#core/runs/layout.ts';
+
+/** The opening that a finding is about, where something may go between; null where it is about nothing of the kind. */
+function findOpeningOf(finding: Finding, layout: RunLayout): OpeningToJoin | null {
+  switch (finding.code) {
+    case 'no-fitting':
+      return findOpeningAt(layout, finding.subject);
+    case 'joint-does-not-make': {
+      const [station, leg] = finding.subject.split(':');
+      return station && leg ? findOpening(layout, station, leg) : null;
+    }
+    case 'transition-does-not-fit':
+    case 'transition-stale': {
+      const pick = layout.doc.picks[finding.subject];
+      return pick ? findOpening(layout, pick.station, pick.leg) : null;
+    }
+    case 'part-undated': {
+      const pick = Object.values(layout.doc.picks).find(({ parts }) => parts.some(({ id }) => id === finding.subject)); // prettier-ignore
+      return pick ? findOpening(layout, pick.station, pick.leg) : null;
+    }
+    default:
+      return null;
+  }
+}
+
+/** Where in the app that opening is joined, and from which screen it was asked. */
+export function getTransitionWay(
+  { station, leg }: Pick<OpeningToJoin, 'station' | 'leg'>,
+  run: { readonly job: string; readonly run: string },
+  back: 'lay-out' | 'check',
+): string {
+  const path = resolve('/jobs/[job]/runs/[run]/transition', { job: run.job, run: run.run });
+  return `${path}?${new URLSearchParams({ station, leg, back }).toString()}`;
+}
+
+/** The way to what joins the two ends a finding is about; null where that is no matter of parts. */
+export function findTransitionWay(
+  finding: Finding,
+  layout: RunLayout | null,
+  run: { readonly job: string; readonly run: string },
+  back: 'lay-out' | 'check',
+): string | null {
+  const opening = layout && findOpeningOf(finding, layout);
+  return opening && getTransitionWay(opening, run, back);
+}

@@ -1,0 +1,57 @@
+import { readWith } from '#core/formats/read-with.ts';
+import { counterListSchema, type CounterLine } from '#core/formats/counter-list.schema.ts';
+
+const KEY = 'porthole-counter-list';
+
+/** What is to be asked for at the counter. It is this device's: it is read there, with a thumb. */
+class CounterList {
+  lines = $state.raw<readonly CounterLine[]>([]);
+  #isRead = false;
+
+  /** Takes what this device has kept; what cannot be read of it is let go. */
+  adopt(): void {
+    if (this.#isRead) return;
+    this.#isRead = true;
+    try {
+      const read = readWith<CounterLine[]>(counterListSchema, JSON.parse(localStorage.getItem(KEY) ?? '[]'));
+      this.lines = read.ok ? read.value : [];
+    } catch {
+      this.lines = [];
+    }
+  }
+
+  /** Adds parts; one that is on the list is wanted once more. */
+  add(wanted: readonly Pick<CounterLine, 'part' | 'name'>[]): void {
+    this.adopt();
+    let lines = [...this.lines];
+    for (const { part, name } of wanted) {
+      const at = lines.findIndex((line) => line.part === part && !line.isTicked);
+      if (at >= 0) lines = lines.with(at, { ...lines[at]!, count: lines[at]!.count + 1 });
+      else lines.push({ part, name, count: 1, isTicked: false });
+    }
+    this.#set(lines);
+  }
+
+  change(at: number, more: Partial<CounterLine>): void {
+    this.#set(this.lines.map((line, i) => (i === at ? { ...line, ...more } : line)));
+  }
+
+  take(at: number): void {
+    this.#set(this.lines.filter((_, i) => i !== at));
+  }
+
+  clearTicked(): void {
+    this.#set(this.lines.filter(({ isTicked }) => !isTicked));
+  }
+
+  #set(lines: readonly CounterLine[]): void {
+    this.lines = lines;
+    try {
+      localStorage.setItem(KEY, JSON.stringify(lines));
+    } catch {
+      // A browser that keeps nothing shows the list as long as the page is open.
+    }
+  }
+}
+
+export const counterList = new CounterList();
