@@ -52,7 +52,7 @@ describe('names at the counter', () => {
     ['3/4 bspt male x 3/4 npt female adaptor', '3/4 female NPT × 3/4 male R brass American-to-British adapter'],
     ['3/4 companion flange class 150', '3/4 class 150 × 3/4 female NPT steel threaded flange'],
     ['5/8 connector end x 1/2 mip', '5/8 OD connector end (15/16-16 UN) × 1/2 male NPT brass connector fitting'],
-    ['first stage regulator pol x 1/4 fip', 'POL nut .880-14 NGO-LH-EXT end × 1/4 female NPT first-stage regulator'],
+    ['first stage regulator pol x 1/4 fip', 'POL nut .880-14 × 1/4 female NPT first-stage regulator'],
     ['3/8 flare hose', '3/8 flare swivel nut at both ends gas hose, dated'],
     ['3/4 blak maleable couplng', '3/4 black malleable coupling'],
     ['1 bullhead tee', ''],

@@ -44,6 +44,7 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   'cylinder-regulator': 'cylinder regulator, single stage',
   'first-stage-regulator': 'first-stage regulator',
   'second-stage-regulator': 'second-stage regulator',
+  tail: 'tail',
   existing: 'existing fitting',
   appliance: 'appliance inlet',
 };
@@ -114,7 +115,7 @@ export const CONFIDENCE_NAMES: Readonly<Record<Confidence, string>> = {
   approximate: 'approximate',
 };
 
-const MATERIAL_OF_PART: Readonly<Record<Part['material'], string>> = {
+export const MATERIAL_OF_PART: Readonly<Record<Part['material'], string>> = {
   'black-malleable': 'black malleable',
   brass: 'brass',
   copper: 'copper',
@@ -150,7 +151,7 @@ export function namePart(part: Part): string {
 const isCalledByBothEnds = ({ kind, ports }: Part): boolean =>
   BY_BOTH_ENDS.has(kind) || (ports.length === 2 && ports.some(({ end }) => readTaperEnd(end) === null));
 const BY_BOTH_ENDS: ReadonlySet<PartKind> = new Set([
-  'converter', 'swivel', 'connector-fitting', 'connector', 'hose', 'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator',
+  'converter', 'swivel', 'connector-fitting', 'connector', 'hose', 'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator', 'tail',
 ]); // prettier-ignore
 
 /** `1/2 female NPT × 1/2 male R brass adapter`: what goes between two ends is called by both. */
@@ -164,6 +165,7 @@ function nameBetween({ kind, material, ports }: Part): string {
 /** `3/8 female flare`, `5/8 OD connector nut, 15/16-16 UN`, `1/2 class 150 flange`. */
 function nameOpening(end: End): string {
   if (end.kind === 'flange') return `${end.size} ${end.drilling === 'class-150' ? 'class 150' : 'PN 16'}`;
+  if (end.kind === 'thread' && end.seat === '30' && readTaperEnd(end)) return `${nameTaper(end)} with 30° seat`; // prettier-ignore
   if (end.kind !== 'thread' || readTaperEnd(end)) return nameTaper(end);
   const { family, size, gender } = end;
   const tube = size.replace(/ tube.*$/, '');
@@ -177,7 +179,7 @@ function nameOpening(end: End): string {
     case 'connector':
       return `${tube} OD connector ${gender === 'female' ? 'nut' : 'end'} (${thread ?? size})`;
     case 'cylinder':
-      return `${size.replace(/\s*\(.*\)| x 1\/14/g, '')} ${gender === 'female' ? 'nut' : 'end'}`;
+      return `${size.replace(/\s*\(.*\)| x 1\/14| NGO-LH-(?:EXT|INT)/g, '')}${/\bnut\b/.test(size) ? '' : gender === 'female' ? ' nut' : ' end'}`;
     default:
       return `${size} ${gender} ${family}`;
   }

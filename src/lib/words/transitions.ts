@@ -203,3 +203,13 @@ export const REDUCTION_WORDS: Readonly<Record<ReductionKind, { readonly name: st
   bushing: { name: 'a bushing in the larger opening', when: 'Where the fitting is there already, room is short, for a repair or an odd size; never in a wall or floor.' },
   reducer: { name: 'a nipple and a reducing coupling', when: 'Where no reducing fitting and no bushing is to be had: one joint more, and longer.' },
 }; // prettier-ignore
+
+/** What is said beside a chain with a regulator or something flexible in it; empty where there is none. */
+export function sayChainCaution({ links }: Chain): string {
+  const traits = links.map(({ chainPart }) => chainPart.traits);
+  const said = [
+    traits.some(({ lowers }) => lowers) ? 'The regulator: for this gas and this outlet pressure, its vent clear and looking down, its date read; set and tested by whoever is licensed for it.' : '',
+    traits.some(({ isFlexible }) => isFlexible) ? 'What is flexible: new, its date read, one only, in sight, never through a wall, a floor or a housing.' : '',
+  ]; // prettier-ignore
+  return said.filter((each) => each !== '').join(' ');
+}

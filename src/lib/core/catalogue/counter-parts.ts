@@ -103,6 +103,19 @@ function makeSwivels(): Part[] {
   ); // prettier-ignore
 }
 
+/** What a nut that turns is screwed on: a flat face for its washer, or a male with a real 30° seat, and a taper thread behind it. */
+const makeTails = (): Part[] =>
+  from('1/4', '1').flatMap((size) =>
+    (['male', 'female'] as const).flatMap((gender) => {
+      const flat: ThreadEnd = { kind: 'thread', family: 'g', size, gender: 'male', hand: null, seat: 'washer', metal: 'brass' };
+      const cone: ThreadEnd = { ...makeTaperEnd('NPT', size, 'male', 'brass'), seat: '30' };
+      return [
+        makePart(`counter/tail/${slug(size)}/G-R-${gender}`, 'tail', size, 'brass', [flat, makeTaperEnd('R', size, gender, 'brass')]),
+        makePart(`counter/tail/${slug(size)}/seat-NPT-${gender}`, 'tail', size, 'brass', [cone, makeTaperEnd('NPT', size, gender, 'brass')]),
+      ];
+    }),
+  ); // prettier-ignore
+
 /** Unions that no current passes, between black iron of two sides: a gasket in place of the ground joint. */
 const makeDielectricUnions = (): Part[] =>
   from('1/2', '2').map((size) => {
@@ -152,6 +165,7 @@ export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly C
   ...makeReducingNipples(),
   ...makeConverters(),
   ...makeSwivels(),
+  ...makeTails(),
   ...makeDielectricUnions(),
   ...makeThreadedFlanges(),
   ...rows.map(makeListed),

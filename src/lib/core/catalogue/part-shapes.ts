@@ -71,6 +71,7 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
   'cylinder-regulator': straight('any'),
   'first-stage-regulator': straight('any'),
   'second-stage-regulator': straight('any'),
+  tail: straight('any'),
 };
 
 /** The way a port of a kind looks. */

@@ -8,7 +8,7 @@ import type { BoughtKind, Part, PartLength } from './part.ts';
 /** Kinds a shop may add of its own: what has two openings in one line. */
 export const SHOP_PART_KINDS = [
   'coupling', 'nipple', 'union', 'dielectric-union', 'adapter', 'converter', 'swivel', 'threaded-flange', 'connector-fitting', 'connector', 'hose',
-  'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator',
+  'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator', 'tail',
 ] as const satisfies readonly BoughtKind[]; // prettier-ignore
 export type ShopPartKind = (typeof SHOP_PART_KINDS)[number];
 

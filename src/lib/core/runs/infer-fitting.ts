@@ -210,6 +210,7 @@ const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
   'cylinder-regulator': AS_GIVEN,
   'first-stage-regulator': AS_GIVEN,
   'second-stage-regulator': AS_GIVEN,
+  tail: EITHER_FIRST,
 };
 
 const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>

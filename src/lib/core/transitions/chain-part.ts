@@ -49,6 +49,7 @@ const STRAIGHT: ReadonlySet<BoughtKind> = new Set([
   'cylinder-regulator',
   'first-stage-regulator',
   'second-stage-regulator',
+  'tail',
 ]);
 
 /** Every part of a catalogue that can stand in a chain, and of the shop's own those that are still bought. */

@@ -41,6 +41,7 @@ const KINDS: Readonly<Record<BoughtKind, readonly string[]>> = {
   'cylinder-regulator': split('regulator cylinder single stage'),
   'first-stage-regulator': split('regulator first stage first-stage'),
   'second-stage-regulator': split('regulator second stage second-stage at both ends'),
+  tail: split('tail piece tailpiece meter adapter adaptor'),
 };
 
 const MATERIALS: Readonly<Record<Part['material'], readonly string[]>> = {
@@ -101,6 +102,7 @@ export function listEndWords(end: End): readonly string[] {
         ...GENDERS[end.gender],
         ...(readTaperEnd(end) ? PIPE[end.gender] : []),
         ...(isNut ? ['nut', 'swivel'] : []),
+        ...(end.seat === '30' || end.seat === 'washer' ? split('seat 30 washer face flat cone with') : []),
         ...listSizeWords(end.size),
       ];
     }

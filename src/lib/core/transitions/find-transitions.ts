@@ -1,3 +1,4 @@
+import type { PartKind } from '../catalogue/part.ts';
 import { isOfCylinder, SIDES, type Side } from '../catalogue/side.ts';
 import type { OtherGas } from '../catalogue/small-threads.ts';
 import type { End } from '../ends/end.ts';
@@ -443,12 +444,24 @@ const BY: Readonly<Record<Wish, (a: ChainCost, b: ChainCost) => number>> = {
   price: (a, b) => a.unpriced - b.unpriced || a.price - b.price,
 };
 
-/** Less than nothing where `a` is the better: what was wished for first, then the usual order, then by name so that it is always the same. */
+/** Kinds that are less often at hand than what does the same. */
+const ODD: ReadonlySet<PartKind> = new Set([
+  'swivel',
+  'tail',
+  'connector-fitting',
+  'threaded-flange',
+  'slip-coupling',
+]);
+const countOdd = ({ links }: Chain): number => links.filter(({ chainPart }) => ODD.has(chainPart.part.kind)).length; // prettier-ignore
+
+/** Less than nothing where `a` is the better: what was wished for first, then the usual order, then what is mostly at hand, then by name so that it is always the same. */
 export function compareChains(a: Chain, b: Chain, wish: Wish): number {
   for (const each of [wish, ...WISHES]) {
     const by = BY[each](a.cost, b.cost);
     if (by !== 0) return by;
   }
+  const odd = countOdd(a) - countOdd(b);
+  if (odd !== 0) return odd;
   const name = ({ links }: Chain): string => links.map(({ chainPart }) => chainPart.part.id).join(' ');
   return name(a) < name(b) ? -1 : Number(name(a) > name(b));
 }

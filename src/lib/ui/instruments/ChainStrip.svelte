@@ -11,7 +11,8 @@
   let { picture, says }: Props = $props();
   const id = $props.id();
   let width = $state(0);
-  const HIGH = 96;
+  /** Where there is room it is drawn larger. */
+  const HIGH = $derived(width > 500 ? 136 : 96);
   const scale = $derived(
     Math.min(
       (width - 24) / (picture.frame.right - picture.frame.left || 1),
@@ -32,7 +33,7 @@
   const FILLS = { given: 'one', part: 'other', void: '' } as const;
 </script>
 
-<div class="strip" bind:clientWidth={width}>
+<div class="strip" style:height="{HIGH + 8}px" bind:clientWidth={width}>
   {#if width > 60}
     <svg {width} height={HIGH} role="img" aria-label={says}>
       <defs><LensHatchings {id} /></defs>
@@ -57,7 +58,6 @@
 <style>
   /* The slot is the lens drawn long. */
   .strip {
-    height: 104px;
     max-width: 44rem;
     padding: 4px 0;
     border: 4px solid #b98a35;

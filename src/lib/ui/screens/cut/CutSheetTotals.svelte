@@ -8,6 +8,7 @@
   import { sayConnector } from '#words/appliances.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
+  import { counterList } from '../parts/counter-list.svelte.ts';
   import LengthText from '../../controls/LengthText.svelte';
 
   interface Props {
@@ -15,8 +16,27 @@
     unit: LengthUnit;
     graduation: TapeGraduation;
     rules: HouseRules;
+    /** As the shop calls its own parts, by the ids of parts. */
+    ownNames?: ReadonlyMap<string, string>;
   }
-  let { sheet, unit, graduation, rules }: Props = $props();
+  let { sheet, unit, graduation, rules, ownNames = new Map() }: Props = $props();
+  let listed = $state(false);
+  /** What is asked for at the counter: fittings, and nipples as they are bought. */
+  function list(): void {
+    counterList.add([
+      ...sheet.fittings.map(({ part, count }) => ({
+        part: part.id,
+        name: ownNames.get(part.id) ?? null,
+        count,
+      })),
+      ...sheet.nipples.map(({ size, length, count }) => ({
+        part: `nipple ${size} ${length}`,
+        name: `${size} nipple, ${sayLength(length, unit)} long`,
+        count,
+      })),
+    ]);
+    listed = true;
+  }
   const format = $derived(getTapeFormat(graduation));
 </script>
 
@@ -46,12 +66,17 @@
     </ul>
   </div>
   <div>
-    <h2 class="text-xl font-semibold">Fittings</h2>
+    <div class="flex flex-wrap items-center justify-between gap-2">
+      <h2 class="text-xl font-semibold">Fittings</h2>
+      <button type="button" class="no-print tap btn" onclick={list} aria-live="polite"
+        >{listed ? 'On the counter list' : 'To the counter list'}</button
+      >
+    </div>
     <ul>
       {#each sheet.fittings as total (total.part.id)}
         <li class="py-1">
           <strong>{total.count} ×</strong>
-          {namePart(total.part)}{sayRating(total.part)}
+          {ownNames.get(total.part.id) ?? namePart(total.part)}{sayRating(total.part)}
         </li>
       {:else}<li class="py-1">none yet</li>{/each}
       {#each sheet.connectors as total (sayConnector(total, unit))}

@@ -10,6 +10,8 @@
     { name: 'Pipe and tube', href: resolve('/identify/pipe') },
     { name: 'Thread chart', href: resolve('/threads') },
     { name: 'Two ends', href: resolve('/joints') },
+    { name: 'Parts', href: resolve('/parts') },
+    { name: 'Counter list', href: resolve('/parts/counter') },
   ];
 </script>
 

@@ -7,7 +7,15 @@
   import type { Chain, Wish } from '#core/transitions/find-transitions.ts';
   import { JOINT_WORDS, sayTightening } from '#words/joints.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
-  import { nameChain, sayCost, sayReduction, sayStack, sayStrip, sayWhyNot } from '#words/transitions.ts';
+  import {
+    nameChain,
+    sayChainCaution,
+    sayCost,
+    sayReduction,
+    sayStack,
+    sayStrip,
+    sayWhyNot,
+  } from '#words/transitions.ts';
   import { catalogue } from '../../catalogue.ts';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import ChainStrip from '../../instruments/ChainStrip.svelte';
@@ -44,6 +52,9 @@
   <ChainStrip picture={drawStrip(chain, from, to, catalogue)} says={sayStrip(chain, from, to)} />
 </div>
 <p>{sayWhyNot(chain, best, wish)} {sayReduction(chain)}</p>
+{#if sayChainCaution(chain)}<p class="border-l-4 border-warning pl-3 font-medium text-warning">
+    {sayChainCaution(chain)}
+  </p>{/if}
 {#if sayStack(chain)}<p class="font-medium text-warning">{sayStack(chain)}</p>{/if}
 <div class="mt-1 flex flex-wrap items-center gap-x-3">
   {#if onpick}

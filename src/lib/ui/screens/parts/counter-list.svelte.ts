@@ -21,13 +21,13 @@ class CounterList {
   }
 
   /** Adds parts; one that is on the list is wanted once more. */
-  add(wanted: readonly Pick<CounterLine, 'part' | 'name'>[]): void {
+  add(wanted: readonly (Pick<CounterLine, 'part' | 'name'> & { readonly count?: number })[]): void {
     this.adopt();
     let lines = [...this.lines];
-    for (const { part, name } of wanted) {
+    for (const { part, name, count = 1 } of wanted) {
       const at = lines.findIndex((line) => line.part === part && !line.isTicked);
-      if (at >= 0) lines = lines.with(at, { ...lines[at]!, count: lines[at]!.count + 1 });
-      else lines.push({ part, name, count: 1, isTicked: false });
+      if (at >= 0) lines = lines.with(at, { ...lines[at]!, count: lines[at]!.count + count });
+      else lines.push({ part, name, count, isTicked: false });
     }
     this.#set(lines);
   }

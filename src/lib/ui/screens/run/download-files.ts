@@ -4,6 +4,7 @@ import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { handOverFile, toFileName } from '../../controls/hand-over.ts';
+import { handOverTable } from '../../controls/hand-over-table.ts';
 
 /** Everything a file of a run is made from, as it stands on this device. */
 export interface RunToWrite {
@@ -26,21 +27,13 @@ function handOver(
   handOverFile(text, type, `${kind}-${toFileName(run)}-r${revision}.${ending}`);
 }
 
-/** CSV by RFC 4180, UTF-8 with its mark, so that a spreadsheet reads it right; nothing in it is taken for a formula. */
-async function handOverTable(table: string[][], kind: string, versions: SheetVersions): Promise<void> {
-  const { stringify } = await import('csv-stringify/browser/esm/sync');
-  const { guardCell } = await import('#core/formats/csv-cell.ts');
-  const text = stringify(
-    table.map((row) => row.map(guardCell)),
-    { record_delimiter: 'windows', bom: true },
-  );
-  handOver(text, 'text/csv;charset=utf-8', kind, versions, 'csv');
-}
+const handOverRunTable = (table: string[][], kind: string, { run, revision }: SheetVersions): Promise<void> =>
+  handOverTable(table, `${kind}-${toFileName(run)}-r${revision}.csv`);
 
 export async function downloadCutSheet({ sheet, layout, versions }: RunToWrite): Promise<void> {
   const { makeCutSheetTable } = await import('#core/formats/cut-sheet-csv.ts');
   const graduation = layout.rules['tape-rounding'].option;
-  await handOverTable(makeCutSheetTable(sheet, graduation, versions), 'cut-sheet', versions);
+  await handOverRunTable(makeCutSheetTable(sheet, graduation, versions), 'cut-sheet', versions);
 }
 
 export async function downloadPurchaseList({
@@ -51,7 +44,7 @@ export async function downloadPurchaseList({
 }: RunToWrite): Promise<void> {
   const { listBesidePipe, makePurchaseTable } = await import('#core/formats/purchase-csv.ts');
   const beside = listBesidePipe(layout, jurisdiction);
-  await handOverTable(makePurchaseTable(sheet, layout.rules, versions, beside), 'purchase-list', versions);
+  await handOverRunTable(makePurchaseTable(sheet, layout.rules, versions, beside), 'purchase-list', versions);
 }
 
 export async function downloadSvg({ layout, unit, job, versions }: RunToWrite): Promise<void> {

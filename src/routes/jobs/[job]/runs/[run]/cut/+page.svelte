@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { getShopPartId } from '#core/catalogue/shop-part.ts';
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
   import Scale from '@lucide/svelte/icons/scale';
@@ -24,6 +25,9 @@
   let reasons = $state<ReasonDialogs>();
   let filesOpen = $state(false);
 
+  const ownNames = $derived(
+    new Map(Object.values(store.doc?.shopParts ?? {}).map(({ id, name }) => [getShopPartId(id), name])),
+  );
   const layout = $derived(store.layout);
   const sheet = $derived(layout && makeCutSheet(layout));
   const unit = $derived(store.details?.units ?? 'in');
@@ -88,7 +92,7 @@
     </div>
     <FindingsList findings={store.findings} {unit} />
     <CutSheetTable {sheet} {store} {graduation} onwhy={(id) => reasons?.showWhy(id)} />
-    <CutSheetTotals {sheet} {unit} {graduation} rules={store.rules} />
+    <CutSheetTotals {sheet} {unit} {graduation} rules={store.rules} {ownNames} />
     <section aria-label="What this sheet rests on" class="text-sm">
       <p>
         {#if store.details}{GAS_NAMES[store.details.gas]}; {JURISDICTION_NAMES[store.details.jurisdiction]}, {store

@@ -1,0 +1,64 @@
+import { toPlainEnd } from '#core/catalogue/figured-end.ts';
+import type { ShopPart, ShopPartKind } from '#core/catalogue/shop-part.ts';
+import type { Length } from '#core/units/length.ts';
+import { catalogue } from '../../catalogue.ts';
+import { newId } from '../../store/new-id.ts';
+import { EndChoice } from '../joints/end-choice.svelte.ts';
+
+/** Why a price is none: what was typed. */
+const PRICE = /^\d{1,7}([.,]\d{1,2})?$/;
+
+/** A part of the shop's own as it is written down. */
+export class OwnPartForm {
+  #id = newId();
+  name = $state('');
+  kind = $state<ShopPartKind>('swivel');
+  material = $state<ShopPart['material']>('brass');
+  readonly ends = [
+    new EndChoice({ family: 'npt', size: '3/4', gender: 'male' }, () => []),
+    new EndChoice({ family: 'g', size: '3/4', gender: 'female' }, () => []),
+  ] as const;
+  length = $state<Length | null>(null);
+  price = $state('');
+  note = $state('');
+  retired = $state(false);
+  /** Whether it was tried to be kept: from then on what is wrong is said. */
+  isTried = $state(false);
+
+  /** Takes a part to be edited, or begins a new one. */
+  begin(part: ShopPart | null): void {
+    this.#id = part?.id ?? newId();
+    this.name = part?.name ?? '';
+    this.kind = part?.kind ?? 'swivel';
+    this.material = part?.material ?? 'brass';
+    for (const [i, end] of (part?.ends ?? []).entries()) this.ends[i]!.pickEnd(catalogue.ends.figure(end));
+    this.length = part?.length ?? null;
+    this.price = part?.price === null || part === null ? '' : (part.price / 100).toFixed(2);
+    this.note = part?.note ?? '';
+    this.retired = part?.retired ?? false;
+    this.isTried = false;
+  }
+
+  nameWrong = $derived(this.name.trim() === '' ? 'A part without a name cannot be asked for. Write what you call it.' : ''); // prettier-ignore
+  priceWrong = $derived(
+    this.price.trim() === '' || PRICE.test(this.price.trim())
+      ? ''
+      : `Read “${this.price}”, which is no price. Write it like 12.50, or leave it empty.`,
+  );
+  isWhole = $derived(this.nameWrong === '' && this.priceWrong === '');
+
+  toPart(): ShopPart {
+    const price = this.price.trim().replace(',', '.');
+    return {
+      id: this.#id,
+      name: this.name.trim(),
+      kind: this.kind,
+      material: this.material,
+      ends: [toPlainEnd(this.ends[0].end), toPlainEnd(this.ends[1].end)],
+      length: this.length,
+      price: price === '' ? null : Math.round(Number(price) * 100),
+      note: this.note.trim(),
+      retired: this.retired,
+    };
+  }
+}

@@ -1,0 +1,20 @@
+import { parse } from 'csv-parse/browser/esm/sync';
+import type { ShopPart } from '#core/catalogue/shop-part.ts';
+import { unguardCell } from '#core/formats/csv-cell.ts';
+import { readShopPartsTable } from '#core/formats/shop-parts-csv.ts';
+import { refuse, type Result } from '#core/outcome/result.ts';
+import type { Refusal } from '#words/refusals.ts';
+
+/** Reads a table of parts from a file: CSV with commas or semicolons. */
+export function readPartsFile(text: string, newId: () => string): Result<ShopPart[], Refusal> {
+  let rows: string[][];
+  try {
+    rows = parse(text, { bom: true, delimiter: [',', ';', '\t'], relax_column_count: true, skip_empty_lines: true }); // prettier-ignore
+  } catch {
+    return refuse({ code: 'parts-table-empty' });
+  }
+  return readShopPartsTable(
+    rows.map((row) => row.map(unguardCell)),
+    newId,
+  );
+}

@@ -1,0 +1,2 @@
+/** Parts are looked through on the device. */
+export const ssr = false;
