@@ -6,10 +6,13 @@ import type { Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { centreToCentre, planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
 import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
+import { planCloseEnd } from '#core/runs/commands/close-end.ts';
+import { planPickTransition } from '#core/runs/commands/pick-transition.ts';
+import { findOpening } from '#core/runs/find-opening.ts';
 import { planPutPart } from '#core/runs/commands/put-part.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
-import { centreOf, newRun, type RunDoc } from '#core/runs/run.ts';
+import { centreOf, findSource, newRun, type RunDoc, type Terminal } from '#core/runs/run.ts';
 import { listDrops } from '#core/traps/drop.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import { inches } from '#core/units/length.ts';
@@ -21,6 +24,7 @@ import { connect } from '#server/db/database.ts';
 import { prepareDatabase } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
+import { keepShopParts } from '#server/use-cases/keep-shop-parts.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { toChangeText } from '#server/work/read-change.ts';
 import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
@@ -38,7 +42,15 @@ import {
 } from './demo-fernhill.ts';
 import { LANE, LANE_BEARINGS, LANE_COVERS, LANE_PIPE_PRINTS, LANE_RISERS, LANE_RUN, LANE_ZONES } from './demo-fernhill-lane.ts'; // prettier-ignore
 import { BURNER, BURNER_PARTS, BURNER_RUN, DEMO_CIDER } from './demo-tidewrack.ts';
-import { DECK_OVEN, DECK_OVEN_RUN } from './demo-lantern-street.ts';
+import {
+  DECK_OVEN,
+  DECK_OVEN_RUN,
+  PROOFER,
+  PROOFER_CHAIN,
+  PROOFER_RUN,
+  PROOFER_SOURCE,
+  SHOP_PARTS,
+} from './demo-lantern-street.ts';
 import type { ZoneId } from '#core/permissions/zone.ts';
 import { planPutPassage } from '#core/runs/commands/put-passage.ts';
 import { planSayBearing, planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
@@ -129,6 +141,9 @@ interface DemoRun {
   readonly sayMarking: (tag: number, text: string, bury: string) => Promise<void>;
   /** Through the building's outer wall, in a sleeve. */
   readonly passWall: (tag: number) => Promise<void>;
+  /** What was found where the gas comes in, and what goes between it and the first leg. */
+  readonly beginAt: (found: Extract<Terminal, { kind: 'existing' }>) => Promise<void>;
+  readonly joinAtSource: (parts: readonly string[]) => Promise<void>;
   /** An opening of a fitting for tube: how far it reaches, and how deep it takes the tube. */
   readonly measurePart: (part: string, port: string, reach: string, depth: string | null) => Promise<void>;
 }
@@ -217,6 +232,15 @@ async function loadRun(
     sayMarking: async (tag, text, typed) => {
       await make(get(planSayPrint(doc, ends[tag - 1]!, { text, bury: { length: read(typed), typed } })));
     },
+    beginAt: async (found) => {
+      await make(get(planCloseEnd(doc, findSource(doc)!, found)));
+    },
+    joinAtSource: async (parts) => {
+      const layout = layOutRun(doc, standardCatalogue, resolveRules(doc.ruleChoices), NO_FACTS);
+      const opening = findOpening(layout, findSource(doc)!, findLeg(1))!;
+      const chosen = { ...opening, forEnds: opening.ends, parts, agreed: ['new-washer'] } as const;
+      await make(get(planPickTransition(doc, chosen, [], standardCatalogue, newId)));
+    },
     passWall: async (tag) => {
       await make(
         get(planPutPassage(doc, findLeg(tag), { kind: 'outer-wall', share: 0.5, guard: 'sleeve' }, newId)),
@@ -248,6 +272,11 @@ async function loadLanternStreet(): Promise<void> {
   for (const input of BAKERY_SPECIMENS) get(await keepSpecimen(db, actor, DEMO_BAKERY, input));
   const oven = await loadRun(DEMO_BAKERY, DECK_OVEN_RUN, 'Deck oven', 'mm', DECK_OVEN);
   await oven?.measureValve('3/4', '61');
+  const proofer = await loadRun(DEMO_BAKERY, PROOFER_RUN, 'To the proofer', 'mm', PROOFER);
+  await proofer?.measureValve('3/4', '61');
+  await proofer?.beginAt(PROOFER_SOURCE);
+  await proofer?.joinAtSource(PROOFER_CHAIN);
+  get(await keepShopParts(db, actor, SHOP_PARTS));
 }
 
 /** The demo is ours: a refusal here is a bug. */

@@ -140,8 +140,8 @@ export function namePart(part: Part): string {
   if (part.kind === 'appliance') return `appliance inlet, ${nameTaper(end)}`;
   if (isCalledByBothEnds(part)) return nameBetween(part);
   const material = MATERIAL_OF_PART[part.material];
-  const rating =
-    part.material === 'black-malleable' && readTaperEnd(end)?.system === 'R' ? ', Rp threads' : '';
+  const isBritish = readTaperEnd(end)?.system === 'R';
+  const rating = !isBritish ? '' : part.kind === 'nipple' ? ', R threads' : part.material === 'black-malleable' ? ', Rp threads' : ''; // prettier-ignore
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;

@@ -46,7 +46,7 @@ const makePart = (
   size,
   material,
   join: null,
-  ports: (['a', 'b'] as const).map((port, i): Port => ({ id: port, way: getPortWay(kind, port), end: ends[i]!, reach, depth: null })),
+  ports: (kind === 'hex-bushing' ? [] : (['a', 'b'] as const)).map((port, i): Port => ({ id: port, way: getPortWay(kind, port), end: ends[i]!, reach, depth: null })),
   seats: [],
   outside: null,
 }); // prettier-ignore
@@ -116,6 +116,34 @@ const makeTails = (): Part[] =>
     }),
   ); // prettier-ignore
 
+/**
+ * British malleable fittings in one line: sockets, barrel nipples, bushes, unions, equal and one or two sizes down. The standard's table at hand has
+ * elbows and tees only, so their lengths are measured.
+ */
+function makeBritishParts(): Part[] {
+  const end = (size: NominalSize, gender: Gender): ThreadEnd => makeTaperEnd('R', size, gender);
+  const name = (...sizes: readonly NominalSize[]): string => `${sizes.map(slug).join('x')}-R`;
+  const make = (kind: BoughtKind, large: NominalSize, ends: readonly [End, End], small = large): Part =>
+    makePart(`counter/${kind}/${large === small ? name(large) : name(large, small)}`, kind, large, kind === 'nipple' ? 'steel' : 'black-malleable', ends);
+  return from('1/4', '2').flatMap((large) => {
+    const smaller = NOMINAL_SIZES.slice(Math.max(0, NOMINAL_SIZES.indexOf(large) - 2), NOMINAL_SIZES.indexOf(large));
+    const half = (which: 'cone' | 'socket') => ({ kind: 'union-half', size: large, half: which }) as const;
+    const union = make('union', large, [end(large, 'female'), end(large, 'female')]);
+    return [
+      make('coupling', large, [end(large, 'female'), end(large, 'female')]),
+      make('nipple', large, [end(large, 'male'), end(large, 'male')]),
+      { ...union, seats: [[half('cone'), half('socket')] as const] },
+      ...smaller.flatMap((small) => [
+        make('coupling', large, [end(large, 'female'), end(small, 'female')], small),
+        { ...make('hex-bushing', large, [end(small, 'female'), end(large, 'male')], small), ports: makeBushingPorts(end(small, 'female'), end(large, 'male')) },
+      ]),
+    ];
+  });
+} // prettier-ignore
+
+const makeBushingPorts = (small: End, large: End): readonly Port[] =>
+  ([['small', small], ['large', large]] as const).map(([id, end]) => ({ id, way: getPortWay('hex-bushing', id), end, reach: UNKNOWN, depth: null })); // prettier-ignore
+
 /** Unions that no current passes, between black iron of two sides: a gasket in place of the ground joint. */
 const makeDielectricUnions = (): Part[] =>
   from('1/2', '2').map((size) => {
@@ -166,6 +194,7 @@ export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly C
   ...makeConverters(),
   ...makeSwivels(),
   ...makeTails(),
+  ...makeBritishParts(),
   ...makeDielectricUnions(),
   ...makeThreadedFlanges(),
   ...rows.map(makeListed),

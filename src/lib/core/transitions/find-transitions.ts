@@ -139,6 +139,20 @@ function refuse(index: TransitionIndex, question: TransitionQuestion): NoTransit
   return canBeMade ? { code: 'nothing-needed', joint } : null;
 }
 
+/**
+ * Leak points at the least from any end to one: the same search, from the far end backward once for all. The function gives 0 where nothing is needed
+ * between (the two make, and one side may turn), Infinity where nothing joins: of that it is certain for the catalogue of the index.
+ */
+export function measureLeaksTo(index: TransitionIndex, question: Omit<TransitionQuestion, 'from'>): (from: End) => number {
+  const search = new Search(index, { ...question, from: question.to });
+  search.prepare();
+  return (from) => {
+    const refused = refuse(index, { ...question, from });
+    if (refused) return refused.code === 'nothing-needed' ? 0 : Infinity;
+    return search.measureFrom(from);
+  };
+} // prettier-ignore
+
 /** Nothing joins: with what it would have to be let off. */
 function explain(index: TransitionIndex, question: TransitionQuestion): NoTransition {
   const joins = (by: TransitionIndex, more: Partial<TransitionQuestion>): boolean =>
@@ -231,12 +245,9 @@ class Search {
   }
 
   run(): readonly Chain[] {
-    this.#measureBack();
+    this.prepare();
     const start: State = { end: this.#from, wanted: this.#wanted, spent: this.#spent, side: this.#sides[0] };
-    let least = Infinity;
-    this.#step(start, true, Infinity, (_, next, leaks) => {
-      least = Math.min(least, leaks + this.#left[next]!);
-    });
+    const least = this.measureFrom(this.#question.from);
     if (least === Infinity) return [];
     // The best first: what only puts more into one of them is then known, and not gone through; where enough leak least, no other is looked for.
     let kept: readonly Chain[] = [];
@@ -247,6 +258,26 @@ class Search {
         kept = keepDifferent([...this.#best.values()].sort((a, b) => this.#compare(a, b)));
     }
     return kept;
+  }
+
+  /** What is left from every opening of the catalogue: once for all that is asked of the same far end. */
+  prepare(): void {
+    this.#measureBack();
+  }
+
+  /** Leak points of the best chain from an end; Infinity where there is none. */
+  measureFrom(from: End): number {
+    const at: State = {
+      end: this.#index.numberOf(from),
+      wanted: this.#wanted,
+      spent: this.#spent,
+      side: this.#sides[0],
+    };
+    let least = Infinity;
+    this.#step(at, true, Infinity, (_, next, leaks) => {
+      least = Math.min(least, leaks + this.#left[next]!);
+    });
+    return least;
   }
 
   /** Every part that may come next and leaves no more than `most` leak points to the far end, with the state after it and the leak points it adds. */
