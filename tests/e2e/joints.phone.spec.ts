@@ -49,7 +49,7 @@ test('what joins two ends is named for the counter, drawn, and counted; what not
     const field = which === 'first' ? page.getByLabel('type its name').first() : page.getByLabel('type its name').last();
     await field.fill(said);
     await field.press('Enter');
-    await expect(page.locator('fieldset')[which]()).toContainText(picked);
+    await expect(page.locator('fieldset').nth(which === 'first' ? 0 : 1)).toContainText(picked);
   };
   const joins = page.getByRole('region', { name: 'What joins them' });
   const best = joins.getByRole('listitem', { name: 'Chain 1' });
@@ -65,12 +65,14 @@ test('what joins two ends is named for the counter, drawn, and counted; what not
   // Between two that are fixed: a union, with a seat more to look at.
   await name('first', '1 npt male', 'NPT male');
   await expect(best).toContainText('coupling');
-  await joins.getByRole('combobox', { name: 'One end' }).selectOption('is fixed');
+  await joins.getByRole('group', { name: 'One end' }).getByLabel('and').selectOption('is fixed');
   await expect(best).toContainText('1 black malleable union');
   await expect(best).toContainText('3 leak points');
+  await joins.getByText(/^What is not offered here/).tap();
+  await expect(joins).toContainText('A conduit coupling or a thread protector');
   await openLists(page);
   await pick(page, 0, 1).selectOption('garden-hose');
-  await expect(joins).toContainText('No chain of parts that is sold joins them, whatever is put between');
+  await expect(joins).toContainText('never for gas: no adapter makes it a gas joint');
 }); // prettier-ignore
 
 test('two ends are put together: what makes, what only seems to, what does not start, what is asked', async ({ page, app }) => {

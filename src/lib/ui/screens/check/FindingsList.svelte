@@ -4,6 +4,7 @@
   import OctagonX from '@lucide/svelte/icons/octagon-x';
   import type { Finding } from '#core/checks/finding.ts';
   import type { LengthUnit } from '#core/units/length.ts';
+  import type { FindingWay } from '../joints/transition-way.ts';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
 
   interface Props {
@@ -12,7 +13,7 @@
     /** How many are shown before the rest is asked for: stops come first. None is left out on paper. */
     most?: number;
     /** Where what is found is put right with a part between; null where that is no matter of parts. */
-    getWay?: ((finding: Finding) => string | null) | null;
+    getWay?: ((finding: Finding) => FindingWay | null) | null;
   }
   let { findings, unit, most = Infinity, getWay = null }: Props = $props();
   let showsAll = $state(false);
@@ -33,7 +34,7 @@
           {sayFinding(finding, unit)}
           {#if way}
             <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by whoever gives it -->
-            <a class="tap inline-flex items-center underline underline-offset-4" href={way}>What joins them</a
+            <a class="tap inline-flex items-center underline underline-offset-4" href={way.href}>{way.says}</a
             >
           {/if}</span
         >

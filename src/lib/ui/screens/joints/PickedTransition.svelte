@@ -4,24 +4,31 @@
   import { getTraits } from '#core/catalogue/part-traits.ts';
   import { readShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
   import { LIMITS } from '#core/formats/limits.ts';
+  import type { Part } from '#core/catalogue/part.ts';
+  import type { PartMeasure } from '#core/runs/commands/measure-part.ts';
+  import type { LengthUnit } from '#core/units/length.ts';
   import type { Pick } from '#core/runs/run.ts';
   import { CONDITION_WORDS } from '#words/pair-verdicts.ts';
   import { namePart } from '#words/parts.ts';
+  import PartLength from '../lay-out/PartLength.svelte';
 
   interface Props {
     pick: Pick;
     catalogue: Catalogue;
     shopParts: Readonly<Record<string, ShopPart>>;
+    unit: LengthUnit;
+    editor: { measurePart: (part: Part, measured: PartMeasure | null, typed: string) => void };
     ondate: (part: string, dated: string) => void;
     ontake: () => void;
   }
-  let { pick, catalogue, shopParts, ondate, ontake }: Props = $props();
+  let { pick, catalogue, shopParts, unit, editor, ondate, ontake }: Props = $props();
   const parts = $derived(
     pick.parts.map((each) => {
       const part = catalogue.findPartById(each.part);
       const own = shopParts[readShopPartId(each.part) ?? ''];
       return {
         ...each,
+        found: part,
         name: own?.name ?? (part ? namePart(part) : each.part),
         isDated: part !== null && getTraits(part.kind).isDated,
       };
@@ -32,9 +39,12 @@
 <section class="border-l-8 border-accent bg-base-200 px-4 py-2" aria-label="What was put in">
   <p class="chart-label">Put in here</p>
   <ol class="list-decimal pl-6">
-    {#each parts as { id, name, isDated, dated } (id)}
+    {#each parts as { id, name, found: part, isDated, dated } (id)}
       <li class="py-0.5 text-lg">
         {name}
+        {#if part && part.ports.some(({ reach }) => reach.standing !== 'published')}
+          <div class="flex flex-wrap items-end gap-3"><PartLength {part} {unit} {editor} /></div>
+        {/if}
         {#if isDated}
           <label class="flex items-center gap-2 text-sm"
             >date on it

@@ -6,6 +6,9 @@
   import { judgeByHouse } from '#core/joints/house-ruling.ts';
   import type { Condition } from '#core/joints/pair-verdict.ts';
   import { planDatePart, planPickTransition, planTakeOutTransition } from '#core/runs/commands/pick-transition.ts'; // prettier-ignore
+  import { planMeasurePart, type PartMeasure } from '#core/runs/commands/measure-part.ts';
+  import type { Part } from '#core/catalogue/part.ts';
+  import { bench } from '../../store/bench.svelte.ts';
   import { findOpening } from '#core/runs/find-opening.ts';
   import type { PlannedChange } from '#core/runs/change.ts';
   import type { Result } from '#core/outcome/result.ts';
@@ -46,6 +49,7 @@
     Object.values(store.doc?.picks ?? {}).find((pick) => pick.station === station && pick.leg === leg) ??
       null,
   );
+  const isAppliance = $derived(layout?.nodes.get(station)?.node.terminal?.kind === 'appliance');
   const tag = $derived(layout?.legs.get(leg)?.leg.tag ?? null);
   let refusal = $state.raw<Refusal | null>(null);
 
@@ -53,6 +57,10 @@
     const done = planned.ok ? store.apply(planned.value) : planned;
     refusal = done.ok ? null : done.refusal;
     return done.ok;
+  }
+
+  function measurePart(part: Part, measured: PartMeasure | null, typed: string): void {
+    if (store.doc) take(planMeasurePart(store.doc, part, measured, { typed, by: bench.signature }, newId));
   }
 
   function pick({ links }: Chain, agreed: readonly Condition[]): void {
@@ -87,6 +95,8 @@
           pick={picked}
           catalogue={layout?.catalogue ?? catalogue}
           shopParts={store.doc?.shopParts ?? {}}
+          {unit}
+          editor={{ measurePart }}
           ondate={(part, dated) => store.doc && take(planDatePart(store.doc, picked.id, part, dated))}
           ontake={() => store.doc && take(planTakeOutTransition(store.doc, picked.id))}
         />
@@ -103,6 +113,7 @@
     choices={store.doc?.ruleChoices ?? {}}
     shopParts={parts.parts}
     names={['What stands there', `Leg ${tag}`]}
+    bearers={isAppliance ? ['appliance', null] : [null, null]}
     gas={store.details?.gas ?? null}
     jurisdiction={store.details?.jurisdiction ?? 'ask'}
     onpick={store.finish ? null : pick}

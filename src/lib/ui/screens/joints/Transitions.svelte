@@ -6,7 +6,7 @@
   import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
   import { judgeEnds } from '#core/joints/judge-ends.ts';
   import type { Condition } from '#core/joints/pair-verdict.ts';
-  import type { Chain } from '#core/transitions/find-transitions.ts';
+  import type { Bearer, Chain } from '#core/transitions/find-transitions.ts';
   import { listRefusedWays } from '#core/transitions/refused-ways.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
@@ -26,15 +26,17 @@
     /** The shop's own parts: they join the search. */
     shopParts: readonly ShopPart[];
     names?: readonly [string, string];
+    /** What each end is known to be on. */
+    bearers?: readonly [Bearer | null, Bearer | null];
     /** Of the job. */
     gas?: Gas | null;
     jurisdiction?: Jurisdiction;
     /** Where it was asked for in a run; null where it was asked for nowhere. */
     onpick?: ((chain: Chain, agreed: readonly Condition[]) => void) | null;
   }
-  let { one, other, rules, choices, shopParts, names = ['One end', 'The other'], gas = null, jurisdiction = 'ask', onpick = null }: Props = $props(); // prettier-ignore
+  let { one, other, rules, choices, shopParts, names = ['One end', 'The other'], bearers = [null, null], gas = null, jurisdiction = 'ask', onpick = null }: Props = $props(); // prettier-ignore
   const [from, to] = $derived([toPlainEnd(one), toPlainEnd(other)]);
-  const form = untrack(() => new TransitionForm(() => [from, to], gas));
+  const form = untrack(() => new TransitionForm(() => [from, to], gas, bearers));
   const search = new TransitionSearch();
   onDestroy(() => search.stop());
   $effect(() => {

@@ -3,6 +3,7 @@ import type { End } from '#core/ends/end.ts';
 import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { ZoneId } from '#core/permissions/zone.ts';
 import type { Bearer, Movement, Wish } from '#core/transitions/find-transitions.ts';
+import { nameOf } from '#core/transitions/transition-index.ts';
 import type { TransitionAsked } from './transition-message.ts';
 
 /** What is usually the case of an end nobody has said it of: a cylinder's own is on a cylinder, a connector's nut on a connector. */
@@ -16,11 +17,18 @@ const SIDE_OF: Readonly<Record<Bearer, Side>> = {
   flexible: 'appliance',
 };
 
+interface Said {
+  /** The end it was said of. */
+  readonly of: string;
+  readonly bearer: Bearer;
+  readonly side: Side | null;
+}
+
 /** What is asked beside the two ends; what was not said follows from them. */
 export class TransitionForm {
   moves = $state<[Movement, Movement]>(['turns', 'fixed']);
-  #bearers = $state<[Bearer | null, Bearer | null]>([null, null]);
-  #sides = $state<[Side | null, Side | null]>([null, null]);
+  /** What was said of an end holds for that end: of another one it is guessed anew. */
+  #said = $state<[Said | null, Said | null]>([null, null]);
   gas = $state<Gas | null>(null);
   zone = $state<ZoneId | null>(null);
   insulates = $state(false);
@@ -29,28 +37,42 @@ export class TransitionForm {
   wish = $state<Wish>('leaks');
   readonly #ends: () => readonly [End, End];
 
-  constructor(ends: () => readonly [End, End], gas: Gas | null) {
+  constructor(
+    ends: () => readonly [End, End],
+    gas: Gas | null,
+    bearers: readonly [Bearer | null, Bearer | null],
+  ) {
     this.#ends = ends;
+    this.#known = bearers;
     this.gas = gas;
   }
 
+  readonly #known: readonly [Bearer | null, Bearer | null];
+
+  #getSaid(i: number): Said | null {
+    const said = this.#said[i] ?? null;
+    return said?.of === nameOf(this.#ends()[i]!) ? said : null;
+  }
   bearers = $derived.by(
-    () => this.#ends().map((end, i) => this.#bearers[i] ?? guessBearer(end)) as [Bearer, Bearer],
+    () =>
+      this.#ends().map((end, i) => this.#getSaid(i)?.bearer ?? this.#known[i] ?? guessBearer(end)) as [
+        Bearer,
+        Bearer,
+      ],
   );
   sides = $derived.by(
-    () => this.bearers.map((bearer, i) => this.#sides[i] ?? SIDE_OF[bearer]) as [Side, Side],
+    () => this.bearers.map((bearer, i) => this.#getSaid(i)?.side ?? SIDE_OF[bearer]) as [Side, Side],
   );
   /** Where all is on one low pressure there is nothing to say of it. */
   hasSides = $derived(this.bearers.includes('cylinder') || this.sides.some((side) => side !== 'appliance'));
 
   /** What an end is on: what was said of its pressure goes with what it was on. */
   sayBearer(i: 0 | 1, bearer: Bearer): void {
-    this.#bearers[i] = bearer;
-    this.#sides[i] = null;
+    this.#said[i] = { of: nameOf(this.#ends()[i]), bearer, side: null };
   }
 
   saySide(i: 0 | 1, side: Side): void {
-    this.#sides[i] = side;
+    this.#said[i] = { of: nameOf(this.#ends()[i]), bearer: this.bearers[i], side };
   }
 
   /** The question as the thread takes it. */

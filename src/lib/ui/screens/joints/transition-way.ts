@@ -17,8 +17,13 @@ function findOpeningOf(finding: Finding, layout: RunLayout): OpeningToJoin | nul
       const pick = layout.doc.picks[finding.subject];
       return pick ? findOpening(layout, pick.station, pick.leg) : null;
     }
-    case 'part-undated': {
-      const pick = Object.values(layout.doc.picks).find(({ parts }) => parts.some(({ id }) => id === finding.subject)); // prettier-ignore
+    case 'part-undated':
+    case 'part-length-unknown':
+    case 'part-length-typical': {
+      const { picks } = layout.doc;
+      const pick =
+        Object.values(picks).find(({ parts }) => parts.some(({ id }) => id === finding.subject)) ??
+        layout.chains.standing.get(finding.subject)?.pick;
       return pick ? findOpening(layout, pick.station, pick.leg) : null;
     }
     default:
@@ -42,7 +47,18 @@ export function findTransitionWay(
   layout: RunLayout | null,
   run: { readonly job: string; readonly run: string },
   back: 'lay-out' | 'check',
-): string | null {
+): FindingWay | null {
   const opening = layout && findOpeningOf(finding, layout);
-  return opening && getTransitionWay(opening, run, back);
+  return opening && { href: getTransitionWay(opening, run, back), says: SAYS[finding.code] ?? 'What joins them' };
+} // prettier-ignore
+
+/** Where a finding is put right, and what is pressed to get there. */
+export interface FindingWay {
+  readonly href: string;
+  readonly says: string;
 }
+const SAYS: Readonly<Partial<Record<Finding['code'], string>>> = {
+  'part-undated': 'Write it down',
+  'part-length-unknown': 'Measure it',
+  'part-length-typical': 'Measure it',
+};

@@ -1,14 +1,19 @@
 <script lang="ts">
   import { getEndSize, goesIn } from '#core/ends/end.ts';
   import { findReach, type Part, type Port } from '#core/catalogue/part.ts';
-  import { isMeasuredEndToEnd } from '#core/runs/commands/measure-part.ts';
+  import { isMeasuredEndToEnd, type PartMeasure } from '#core/runs/commands/measure-part.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
   import { sayReading } from '#words/length-text.ts';
   import { STANDING_NAMES } from '#words/parts.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
-  import type { RunEditor } from './run-editor.ts';
 
-  let { part, unit, editor }: { part: Part; unit: LengthUnit; editor: RunEditor } = $props();
+  interface Props {
+    part: Part;
+    unit: LengthUnit;
+    /** Whoever takes the measured length into the run. */
+    editor: { measurePart: (part: Part, measured: PartMeasure | null, typed: string) => void };
+  }
+  let { part, unit, editor }: Props = $props();
   const isWhole = $derived(isMeasuredEndToEnd(part));
   const whole = $derived.by((): Length | null => {
     const reaches = part.ports.map(findReach);
