@@ -1,6 +1,5 @@
 import { getEndSize, type End } from '#core/ends/end.ts';
 import type { Side } from '#core/catalogue/side.ts';
-import type { Gas } from '#core/house-rules/jurisdictions.ts';
 import type {
   Bearer,
   Chain,
@@ -45,11 +44,6 @@ export const SIDE_NAMES: Readonly<Record<Side, string>> = {
   appliance: 'appliance pressure',
   intermediate: 'between two regulators',
   cylinder: 'cylinder pressure',
-};
-
-export const GAS_NAMES: Readonly<Record<Gas, string>> = {
-  natural: 'natural gas',
-  lp: 'liquefied petroleum (propane, butane)',
 };
 
 /** Why no chain is offered, and what to do instead. */

@@ -25,7 +25,7 @@ export interface Placed {
 
 /** All that stands where it was said to run, with the answer for each; a leg of which nobody said it has none. */
 export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): readonly Placed[] {
-  const { doc, legs, nodes, rules } = layout;
+  const { doc, legs, nodes, rules, chains } = layout;
   if (isEmpty(doc.zones)) return [];
   const placed: Placed[] = [];
   const put = (leg: string, what: Placeable): void => {
@@ -44,6 +44,9 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
     if (fitting.kind !== 'part' || !fitting.part.kind.endsWith('bushing')) continue;
     for (const { id } of fitting.legs) put(id, { kind: 'joint', joint: 'bushing' });
   }
+  for (const { leg, links } of chains.at.values())
+    if (links.some(({ part }) => part.kind.endsWith('bushing')))
+      put(leg.id, { kind: 'joint', joint: 'bushing' });
   for (const { kind, leg } of assemble(layout).joints)
     if (kind !== null && leg !== null) put(leg, { kind: 'joint', joint: kind });
   return placed;

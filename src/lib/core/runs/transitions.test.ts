@@ -17,6 +17,7 @@ import { assemble } from './bodies.ts';
 import { applyOps, invertOps } from './change.ts';
 import { planCloseEnd } from './commands/close-end.ts';
 import { planDatePart, planPickTransition, planTakeOutTransition } from './commands/pick-transition.ts';
+import { planSayZone } from './commands/say-zone.ts';
 import { planResizeLegs } from './commands/resize-legs.ts';
 import { findOpening, findOpeningAt, type OpeningToJoin } from './find-opening.ts';
 import { listReductions } from './reductions.ts';
@@ -190,6 +191,14 @@ describe('reducing where legs meet', () => {
     const back = applyPlan(bushed, again[0]!.plan!);
     expect(back).to.deep.equal(doc);
   }); // prettier-ignore
+
+  it('a bushing that was put in is judged by its place like any other', () => {
+    const bushed = applyPlan(doc, listReductions(layOut(doc), node, ids)[1]!.plan!);
+    const drop = getLeg(bushed, 3).id;
+    const concealed = applyPlan(bushed, mustBe(planSayZone(bushed, [drop], 'concealed')));
+    const said = checkRun(layOut(concealed)).filter((finding) => finding.code === 'place');
+    expect(said.some(({ what }) => what.kind === 'joint' && what.joint === 'bushing')).to.equal(true);
+  });
 
   it('nothing where nothing reduces', () => {
     const plain = makeRun([[0, 'right', 30], [1, 'down', 20]]); // prettier-ignore

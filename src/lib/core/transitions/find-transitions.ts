@@ -249,7 +249,7 @@ class Search {
     const start: State = { end: this.#from, wanted: this.#wanted, spent: this.#spent, side: this.#sides[0] };
     const least = this.measureFrom(this.#question.from);
     if (least === Infinity) return [];
-    // The best first: what only puts more into one of them is then known, and not gone through; where enough leak least, no other is looked for.
+    // The best first: where enough leak least, no other is looked for.
     let kept: readonly Chain[] = [];
     for (this.#bound = least; this.#bound <= least + SLACK && kept.length < MOST; this.#bound++) {
       this.#extend(start, [], 0, new Set([toState(start.end, start.wanted, start.spent, start.side)]));
@@ -376,15 +376,17 @@ class Search {
     }
     this.#step(at, links.length === 0, this.#bound - leaks, (turned, next, so) => {
       if (met.has(next)) return;
+      const more = [...links, turned];
+      if (this.#isBeaten(more, leaks + so + this.#left[next]!)) return;
       met.add(next);
-      this.#extend(fromState(next), [...links, turned], leaks + so, met);
+      this.#extend(fromState(next), more, leaks + so, met);
       met.delete(next);
     });
   }
 
   /** Whether all that comes of some links is a better chain with more put in: it leaks in more places, and that is what counts first. */
   #isBeaten(links: readonly Turned[], leaks: number): boolean {
-    if (this.#question.wish !== 'leaks' || this.#found.length === 0) return false;
+    if (this.#question.wish !== 'leaks' || !this.#found.some((found) => found.leaks < leaks)) return false;
     const sorts = listSorts(links);
     return this.#found.some((found) => found.leaks < leaks && isWithin(found.sorts, sorts));
   }

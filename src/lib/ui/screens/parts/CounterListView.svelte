@@ -43,7 +43,7 @@
             <span class="first-letter:uppercase">{name}</span></span
           >
         </label>
-        <div class="flex shrink-0 items-center">
+        <div class="no-print flex shrink-0 items-center">
           <button
             type="button"
             class="tap btn btn-ghost px-2"
@@ -61,7 +61,7 @@
       </li>
     {/each}
   </ul>
-  <p class="flex flex-wrap gap-3">
+  <p class="no-print flex flex-wrap gap-3">
     <button type="button" class="tap btn" disabled={ticked === 0} onclick={() => counterList.clearTicked()}
       >Take off what is ticked</button
     >

@@ -22,7 +22,8 @@
 
   async function keep(): Promise<void> {
     form.isTried = true;
-    if (form.isWhole && (await store.keep([form.toPart()]))) open = false;
+    if (!form.isWhole) document.getElementById(form.nameWrong ? `${id}-name` : `${id}-price`)?.focus();
+    else if (await store.keep([form.toPart()])) open = false;
   }
 </script>
 
@@ -62,7 +63,13 @@
     />
     <label class="flex w-36 flex-col text-sm"
       ><span class="chart-label">price of one</span>
-      <input class="tap input w-full" inputmode="decimal" maxlength="12" bind:value={form.price} /></label
+      <input
+        id="{id}-price"
+        class="tap input w-full"
+        inputmode="decimal"
+        maxlength="12"
+        bind:value={form.price}
+      /></label
     >
     <label class="tap flex items-center gap-2"
       ><input type="checkbox" class="checkbox" bind:checked={form.retired} /> no longer bought</label
@@ -71,7 +78,7 @@
   {#if form.priceWrong}<p role="alert" class="text-error">{form.priceWrong}</p>{/if}
   <label class="flex flex-col"
     ><span class="font-semibold">Note</span>
-    <textarea class="textarea w-full" maxlength={LIMITS.reason} rows="2" bind:value={form.note}
+    <textarea class="input h-20 w-full py-2" maxlength={LIMITS.reason} rows="2" bind:value={form.note}
     ></textarea></label
   >
   <p class="chart-label text-sm">
