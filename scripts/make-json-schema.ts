@@ -1,6 +1,7 @@
 import parse from 'joi-to-json';
 import { jobFileSchema } from '#core/formats/job-file.schema.ts';
 import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
+import { SHOP_PART_COLUMNS, SHOP_PARTS_TABLE_VERSION } from '#core/formats/shop-parts-csv.ts';
 import { RUN_SCHEMA } from '#core/runs/run.ts';
 import { runDocSchema } from '#core/formats/run-doc.schema.ts';
 
@@ -19,6 +20,21 @@ export function makeJobFileSchema(): Record<string, Json> {
     ...job,
   };
 }
+
+/**
+ * The published schema of a table of a shop's own parts (CSV, commas, semicolons or tabs; UTF-8; headings first, in any order), in the manner of
+ * table schemas: a field for each column.
+ */
+export const makePartsTableSchema = (): Record<string, Json> => ({
+  title: `A Porthole table of a shop's own parts, version ${SHOP_PARTS_TABLE_VERSION}`,
+  description: 'One part a line. What begins like a formula has an apostrophe before it.',
+  fields: SHOP_PART_COLUMNS.map((column) => ({
+    name: column.name,
+    type: column.name === 'length (mm)' || column.name === 'price' ? 'number' : 'string',
+    description: column.says,
+    constraints: { required: column.isNeeded, ...('among' in column ? { enum: column.among } : {}) },
+  })),
+});
 
 /** Takes out what the converter writes as Joi's own: patterns as keys, flags behind a pattern, and “or nothing” as nothing but. */
 function tidy(value: Json): Json {

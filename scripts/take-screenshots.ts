@@ -55,12 +55,6 @@ const measureTwin = async (page: Page) => {
   await ask('flank');
   await page.evaluate(() => scrollTo(0, 0));
 };
-const takeFromTray = async (page: Page) => {
-  await page.getByLabel('Family, to practise one').selectOption('g');
-  await page.getByRole('button', { name: 'Take one from the tray' }).click();
-  await page.getByLabel('or answer another').selectOption('leaf');
-  await page.evaluate(() => scrollTo(0, 0));
-};
 const lookAtPipe = async (page: Page) => {
   await page.getByRole('button', { name: 'metal, no magnet holds' }).click();
   await page.getByRole('button', { name: 'corrugated' }).click();
@@ -76,13 +70,27 @@ const layTape = async (page: Page) => {
   await page.getByRole('button', { name: 'Lay the tape on leg 4' }).click();
   await page.getByLabel('read at').selectOption({ label: 'centre, union at leg 4' });
 };
-/** 37° on 45°: one thread, two cones. */
+/** A hose's flare nut and a larger pipe: what joins them. */
 const putTogether = async (page: Page) => {
-  const pick = (end: number, which: number) => page.locator('fieldset').nth(end).locator('select').nth(which);
-  await pick(0, 1).selectOption('sae-45');
-  await pick(0, 2).selectOption('1/2 tube');
-  await pick(1, 1).selectOption('jic-37');
-  await pick(1, 2).selectOption('-8 (1/2 tube)');
+  const name = async (end: number, said: string) => {
+    await page.getByLabel('type its name').nth(end).fill(said);
+    await page.getByLabel('type its name').nth(end).press('Enter');
+  };
+  await name(0, '3/8 flare nut');
+  await name(1, '3/4 npt male');
+  await page.getByRole('listitem', { name: 'Chain 1' }).waitFor();
+  await page
+    .getByRole('heading', { name: 'What joins them' })
+    .evaluate((heading) => heading.scrollIntoView());
+};
+const askAtCounter = async (page: Page) => {
+  await page.getByLabel('ask for it as at the counter').fill('1/2 mip x 3/8 flare half union');
+};
+/** From the findings of a run to what joins the two ends. */
+const joinInRun = async (page: Page) => {
+  await understood(page);
+  await page.getByRole('link', { name: 'What joins them' }).first().click();
+  await page.getByRole('listitem', { name: 'Chain 1' }).waitFor();
 };
 const lookBack = async (page: Page) => {
   await understood(page);
@@ -94,10 +102,17 @@ const SHOTS: readonly Shot[] = [
   { name: 'quick-cut', path: '/quick-cut', size: 'phone', theme: 'daylight', act: askQuickCut },
   { name: 'job', path: '/jobs/demofernhill', size: 'desk', theme: 'daylight', act: understood },
   { name: 'identify', path: '/identify', size: 'desk', theme: 'daylight', act: measureTwin },
-  { name: 'identify-phone', path: '/identify', size: 'phone', theme: 'crawlspace', act: takeFromTray },
   { name: 'pipe', path: '/identify/pipe', size: 'desk', theme: 'daylight', act: lookAtPipe },
   { name: 'threads', path: '/threads', size: 'desk', theme: 'daylight', act: filterChart },
   { name: 'two-ends', path: '/joints', size: 'desk', theme: 'daylight', act: putTogether },
+  { name: 'parts', path: '/parts', size: 'desk', theme: 'daylight', act: askAtCounter },
+  {
+    name: 'transition',
+    path: '/jobs/demolanternstreet/runs/demolanternproofer1/check',
+    size: 'phone',
+    theme: 'crawlspace',
+    act: joinInRun,
+  },
   { name: 'lay-out', path: `${RUN}/lay-out`, size: 'desk', theme: 'daylight', act: type },
   { name: 'tape', path: `${RUN}/lay-out`, size: 'desk', theme: 'crawlspace', act: layTape },
   { name: 'lay-out-phone', path: `${TUBING}/lay-out`, size: 'phone', theme: 'daylight', act: understood },

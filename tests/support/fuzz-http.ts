@@ -78,6 +78,8 @@ export class HttpFuzz {
       { method: 'PUT', path: `${of}/rules`, body: { 'leak-fluid': { option: 'soap' } } },
       { method: 'PUT', path: '/api/rules', body: {} },
       { method: 'GET', path: '/api/rules', body: null },
+      { method: 'PUT', path: '/api/parts', body: [] },
+      { method: 'GET', path: '/api/parts', body: null },
       { method: 'POST', path: `${of}/runs`, body: { id, name: 'Run' } },
       { method: 'GET', path: `${of}/runs/${run}`, body: null },
       { method: 'GET', path: `${of}/runs/${run}/changes`, body: null },

@@ -1,4 +1,6 @@
 import { expect } from 'chai';
+import { readFileSync } from 'node:fs';
+import { makePartsTableSchema } from '../../../../scripts/make-json-schema.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { toPlainEnd } from '../catalogue/figured-end.ts';
@@ -9,7 +11,7 @@ import type { End } from '../ends/end.ts';
 import { millimetres } from '../units/length.ts';
 import { readEndCode, writeEndCode } from './end-code.ts';
 import { shopPartSchema } from './shop-part.schema.ts';
-import { makeShopPartsTable, readShopPartsTable, SHOP_PART_COLUMNS } from './shop-parts-csv.ts';
+import { makeShopPartsTable, readShopPartsTable } from './shop-parts-csv.ts';
 
 const { ends: registry } = standardCatalogue;
 const ALL: readonly End[] = listEnds(registry.threads, registry.tubes).map(toPlainEnd).filter(({ kind }) => kind !== 'unknown'); // prettier-ignore
@@ -95,9 +97,11 @@ describe('parts of the shop’s own', () => {
     }
   });
 
-  it('the published table names every column, and no other', () => {
-    expect(makeShopPartsTable([])).to.deep.equal([SHOP_PART_COLUMNS.map(({ name }) => name)]);
-  });
+  it('the published schema of the table is made from its columns (npm run schemas), and names every one', () => {
+    const published = JSON.parse(readFileSync('static/schemas/porthole-parts-1.schema.json', 'utf8')) as { fields: { name: string }[] };
+    expect(published).to.deep.equal(makePartsTableSchema());
+    expect(makeShopPartsTable([])).to.deep.equal([published.fields.map(({ name }) => name)]);
+  }); // prettier-ignore
 });
 
 describe('rows of the counter', () => {

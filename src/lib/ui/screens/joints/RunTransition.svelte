@@ -112,6 +112,7 @@
     rules={store.rules}
     choices={store.doc?.ruleChoices ?? {}}
     shopParts={parts.parts}
+    isReady={parts.isRead || parts.trouble !== null}
     names={['What stands there', `Leg ${tag}`]}
     bearers={isAppliance ? ['appliance', null] : [null, null]}
     gas={store.details?.gas ?? null}

@@ -25,6 +25,8 @@
     choices: RuleChoices;
     /** The shop's own parts: they join the search. */
     shopParts: readonly ShopPart[];
+    /** Whether all that it is asked by has come: a search that is begun anew for each would be begun for nothing. */
+    isReady: boolean;
     names?: readonly [string, string];
     /** What each end is known to be on. */
     bearers?: readonly [Bearer | null, Bearer | null];
@@ -34,12 +36,13 @@
     /** Where it was asked for in a run; null where it was asked for nowhere. */
     onpick?: ((chain: Chain, agreed: readonly Condition[]) => void) | null;
   }
-  let { one, other, rules, choices, shopParts, names = ['One end', 'The other'], bearers = [null, null], gas = null, jurisdiction = 'ask', onpick = null }: Props = $props(); // prettier-ignore
+  let { one, other, rules, choices, shopParts, isReady, names = ['One end', 'The other'], bearers = [null, null], gas = null, jurisdiction = 'ask', onpick = null }: Props = $props(); // prettier-ignore
   const [from, to] = $derived([toPlainEnd(one), toPlainEnd(other)]);
   const form = untrack(() => new TransitionForm(() => [from, to], gas, bearers));
   const search = new TransitionSearch();
   onDestroy(() => search.stop());
   $effect(() => {
+    if (!isReady) return;
     const asked = { ...form.toQuestion(from, to, jurisdiction), rules: choices, shopParts: [...shopParts] };
     // What comes of it is not what it is asked by.
     untrack(() => search.ask(asked));

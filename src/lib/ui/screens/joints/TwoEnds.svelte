@@ -131,6 +131,7 @@
     rules={rules.rules}
     choices={rules.choices ?? {}}
     shopParts={parts.parts}
+    isReady={(rules.choices !== null || rules.trouble !== null) && (parts.isRead || parts.trouble !== null)}
   />
 </div>
 

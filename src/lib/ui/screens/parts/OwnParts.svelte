@@ -1,6 +1,7 @@
 <!-- The shop's own parts: added, edited, retired, brought in and out as a table. -->
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { asset } from '$app/paths';
   import Download from '@lucide/svelte/icons/download';
   import Plus from '@lucide/svelte/icons/plus';
   import Upload from '@lucide/svelte/icons/upload';
@@ -60,6 +61,12 @@
   </p>
   {#if trouble}<TroubleNote refusal={trouble} />{/if}
   {#if store.trouble && !open && !trouble}<TroubleNote refusal={store.trouble} />{/if}
+  <p class="chart-label text-sm">
+    What stands in the columns of such a table: <a
+      class="underline"
+      href={asset('/schemas/porthole-parts-1.schema.json')}>its schema</a
+    >.
+  </p>
   <p role="status" class={said ? 'font-medium' : 'sr-only'}>{said}</p>
   <div class="flex flex-wrap gap-2">
     <button type="button" class="tap btn btn-primary" onclick={() => edit(null)}
