@@ -65,6 +65,7 @@ test('what joins two ends is named for the counter, drawn, and counted; what not
   // Between two that are fixed: a union, with a seat more to look at.
   await name('first', '1 npt male', 'NPT male');
   await expect(best).toContainText('coupling');
+  await joins.getByText('How it is asked').tap();
   await joins.getByRole('group', { name: 'One end' }).getByLabel('and').selectOption('is fixed');
   await expect(best).toContainText('1 black malleable union');
   await expect(best).toContainText('3 leak points');

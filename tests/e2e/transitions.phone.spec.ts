@@ -24,6 +24,7 @@ test('five joins that are met, named in the hand: each has its chain, and goes o
   await page.goto(`${app.url}/joints`);
   const joins = page.getByRole('region', { name: 'What joins them' });
   const best = joins.getByRole('listitem', { name: 'Chain 1' });
+  await joins.getByText('How it is asked').tap();
   for (const [what, one, other, on, chain] of WALKS) {
     await nameEnd(page, 'first', one);
     await nameEnd(page, 'last', other);
