@@ -163,10 +163,15 @@ describe('imports', () => {
 
   it('keep the libraries of the first page small: schemas and CSV come when they are needed', () => {
     const lazily =
-      /^(?:joi|csv-stringify)|\.schema\.ts$|read-(?:with|run-doc|answers|specimens|quick-bench)\.ts$/;
+      /^(?:joi|csv-stringify)|\.schema\.ts$|read-(?:with|run-doc|answers|specimens|quick-bench|shop-parts|counter-list|parts-file)\.ts$/;
     for (const file of files.filter((each) => ['ui', 'routes'].includes(getLayer(each)))) {
       // What runs in a thread of its own is fetched by that thread, and is no page's.
-      if (/\+server\.ts$|\.worker\.ts$|read-(?:answers|specimens|quick-bench)\.ts$/.test(file)) continue;
+      if (
+        /\+server\.ts$|\.worker\.ts$|read-(?:answers|specimens|quick-bench|shop-parts|counter-list|parts-file)\.ts$/.test(
+          file,
+        )
+      )
+        continue;
       const source = readFileSync(file, 'utf8');
       const eager = [...source.matchAll(/^\s*import (?!type)[^;(]*? from '([^']+)'/gm)].map(
         (match) => match[1]!,

@@ -1,6 +1,6 @@
 import type { End } from '#core/ends/end.ts';
 import { isOfCylinder } from '#core/catalogue/side.ts';
-import type { TransitionQuestion } from '#core/transitions/find-transitions.ts';
+import type { TransitionQuestion } from '#core/transitions/question.ts';
 
 /** A question about two ends of pipe, one of which can be turned; `more` says what is otherwise. */
 export const askAbout = (from: End, to: End, more: Partial<TransitionQuestion> = {}): TransitionQuestion => ({

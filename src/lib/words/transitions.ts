@@ -1,14 +1,8 @@
 import { getEndSize, type End } from '#core/ends/end.ts';
 import type { Side } from '#core/catalogue/side.ts';
-import type {
-  Bearer,
-  Chain,
-  ChainCost,
-  LetOff,
-  Movement,
-  NoTransition,
-  Wish,
-} from '#core/transitions/find-transitions.ts';
+import type { Chain, ChainCost } from '#core/transitions/chain.ts';
+import type { LetOff, NoTransition } from '#core/transitions/find-transitions.ts';
+import type { Bearer, Movement, Wish } from '#core/transitions/question.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import type { ReductionKind } from '#core/runs/reductions.ts';
 import type { RefusedWay } from '#core/transitions/refused-ways.ts';

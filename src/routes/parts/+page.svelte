@@ -8,7 +8,7 @@
 
   const store = new PartsStore();
   $effect(() => {
-    counterList.adopt();
+    void counterList.adopt();
     void store.load();
   });
 </script>

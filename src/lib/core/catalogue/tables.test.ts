@@ -238,6 +238,15 @@ describe('standardCatalogue', () => {
         nipple: true,
         converter: true,
         swivel: true,
+        'dielectric-union': true,
+        'threaded-flange': true,
+        'connector-fitting': true,
+        connector: true,
+        hose: true,
+        'cylinder-regulator': true,
+        'first-stage-regulator': true,
+        'second-stage-regulator': true,
+        tail: true,
       };
       for (const kind of PART_KINDS) {
         const part = standardCatalogue.findPart(kind, size);

@@ -92,11 +92,14 @@ const FAMILIES: Readonly<Partial<Record<ThreadFamily, readonly string[]>>> = {
   cylinder: split('cylinder bottle end'),
 };
 
+/** Families whose female is a nut. */
+const NUTS: ReadonlySet<ThreadFamily> = new Set(['sae-45', 'connector', 'cylinder']);
+
 /** What an opening may be called, beside its size. */
 export function listEndWords(end: End): readonly string[] {
   switch (end.kind) {
     case 'thread': {
-      const isNut = end.gender === 'female' && (end.family === 'sae-45' || end.family === 'connector' || end.family === 'cylinder');
+      const isNut = end.gender === 'female' && NUTS.has(end.family);
       return [
         ...(FAMILIES[end.family] ?? [end.family]),
         ...GENDERS[end.gender],

@@ -12,19 +12,10 @@ import { isOfCylinder, SIDES, type Side } from '../catalogue/side.ts';
 import { isForbidden } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import { findBore, listChainParts, type ChainPart } from './chain-part.ts';
-import {
-  BEARERS,
-  compareChains,
-  findTransitions,
-  getCost,
-  keepDifferent,
-  listSorts,
-  MOVEMENTS,
-  SLACK,
-  WISHES,
-  type Chain,
-  type TransitionQuestion,
-} from './find-transitions.ts';
+import { compareChains, getCost, keepDifferent, listSorts, type Chain } from './chain.ts';
+import { findTransitions } from './find-transitions.ts';
+import { BEARERS, MOVEMENTS, WISHES, type TransitionQuestion } from './question.ts';
+import { SLACK } from './search.ts';
 import { TransitionIndex, type Turned } from './transition-index.ts';
 
 const SEED = 20_410;

@@ -183,8 +183,8 @@ function rank({ part, common, sides }: Spoken, words: readonly string[]): number
 /** A flare that is named by its size alone may be either of two: asked where parts of both came. */
 function asksWhichFlare(parts: readonly Part[], words: readonly string[]): CounterReading['asks'] {
   if (!words.includes('flare') || words.some((word) => ['od', 'tube', 'connector', 'flex', 'copper', 'sae'].includes(word))) return null;
-  const has = (family: string): boolean => parts.some(({ ports }) => ports.some(({ end }) => end.kind === 'thread' && end.family === family));
-  return has('sae-45') && has('connector') ? 'which-flare' : null;
+  const families = new Set(parts.flatMap(({ ports }) => ports.map(({ end }) => (end.kind === 'thread' ? end.family : null))));
+  return families.has('sae-45') && families.has('connector') ? 'which-flare' : null;
 } // prettier-ignore
 
 /** What is asked for by a word of its own and never given for gas. */

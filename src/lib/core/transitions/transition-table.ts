@@ -1,7 +1,8 @@
 import { isOfCylinder, type Side } from '../catalogue/side.ts';
 import type { End } from '../ends/end.ts';
 import { END_CLASSES, findEndClass, type EndClass } from './end-class.ts';
-import { measureLeaksTo, type Bearer } from './find-transitions.ts';
+import { measureLeaksTo } from './find-transitions.ts';
+import { type Bearer } from './question.ts';
 import type { TransitionIndex } from './transition-index.ts';
 
 /** What becomes of the ends of one class with those of another. */

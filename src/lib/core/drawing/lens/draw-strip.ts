@@ -3,7 +3,7 @@ import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../../ca
 import { goesIn, type End } from '../../ends/end.ts';
 import { isNominal, type LegSize } from '../../ends/size.ts';
 import type { Point } from '../../geometry/isometric.ts';
-import type { Chain } from '../../transitions/find-transitions.ts';
+import type { Chain } from '../../transitions/chain.ts';
 import { findBore } from '../../transitions/chain-part.ts';
 import { inches, toMillimetres, type Millimetres } from '../../units/length.ts';
 

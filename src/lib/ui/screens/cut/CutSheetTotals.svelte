@@ -23,7 +23,7 @@
   let listed = $state(false);
   /** What is asked for at the counter: fittings, and nipples as they are bought. */
   function list(): void {
-    counterList.add([
+    void counterList.add([
       ...sheet.fittings.map(({ part, count }) => ({
         part: part.id,
         name: ownNames.get(part.id) ?? null,

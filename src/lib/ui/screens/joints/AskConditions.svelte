@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { HouseRules } from '#core/house-rules/house-rules.ts';
   import type { Condition } from '#core/joints/pair-verdict.ts';
-  import type { Chain } from '#core/transitions/find-transitions.ts';
+  import type { Chain } from '#core/transitions/chain.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
   import { nameChain } from '#words/transitions.ts';

@@ -4,7 +4,8 @@
   import type { End } from '#core/ends/end.ts';
   import type { HouseRules } from '#core/house-rules/house-rules.ts';
   import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
-  import type { Chain, Wish } from '#core/transitions/find-transitions.ts';
+  import type { Chain } from '#core/transitions/chain.ts';
+  import type { Wish } from '#core/transitions/question.ts';
   import { JOINT_WORDS, sayTightening } from '#words/joints.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
   import {
@@ -39,7 +40,7 @@
   let listed = $state(false);
 
   function list(): void {
-    counterList.add(
+    void counterList.add(
       chain.links.map(({ chainPart: { part } }) => ({ part: part.id, name: ownNames.get(part.id) ?? null })),
     );
     listed = true;

@@ -12,7 +12,7 @@
   import { findOpening } from '#core/runs/find-opening.ts';
   import type { PlannedChange } from '#core/runs/change.ts';
   import type { Result } from '#core/outcome/result.ts';
-  import type { Chain } from '#core/transitions/find-transitions.ts';
+  import type { Chain } from '#core/transitions/chain.ts';
   import { sayLens } from '#words/lens.ts';
   import { sayCause, sayEnd, sayVerdict } from '#words/pair-verdicts.ts';
   import type { Refusal } from '#words/refusals.ts';

@@ -4,7 +4,7 @@
   import { SIDES } from '#core/catalogue/side.ts';
   import { GASES } from '#core/house-rules/jurisdictions.ts';
   import { ZONES } from '#core/permissions/zone.ts';
-  import { BEARERS, MOVEMENTS, WISHES, type Bearer } from '#core/transitions/find-transitions.ts';
+  import { BEARERS, MOVEMENTS, WISHES, type Bearer } from '#core/transitions/question.ts';
   import { GAS_NAMES } from '#words/appliances.ts';
   import { ZONE_NAMES } from '#words/places.ts';
   import { BEARER_NAMES, MOVEMENT_NAMES, SIDE_NAMES, WISH_NAMES } from '#words/transitions.ts';

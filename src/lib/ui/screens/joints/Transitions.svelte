@@ -6,7 +6,8 @@
   import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
   import { judgeEnds } from '#core/joints/judge-ends.ts';
   import type { Condition } from '#core/joints/pair-verdict.ts';
-  import type { Bearer, Chain } from '#core/transitions/find-transitions.ts';
+  import type { Chain } from '#core/transitions/chain.ts';
+  import type { Bearer } from '#core/transitions/question.ts';
   import { listRefusedWays } from '#core/transitions/refused-ways.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { listConditions } from '#words/pair-verdicts.ts';

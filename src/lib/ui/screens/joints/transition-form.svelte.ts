@@ -2,7 +2,7 @@ import { isOfCylinder, type Side } from '#core/catalogue/side.ts';
 import type { End } from '#core/ends/end.ts';
 import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { ZoneId } from '#core/permissions/zone.ts';
-import type { Bearer, Movement, Wish } from '#core/transitions/find-transitions.ts';
+import type { Bearer, Movement, Wish } from '#core/transitions/question.ts';
 import { nameOf } from '#core/transitions/transition-index.ts';
 import type { TransitionAsked } from './transition-message.ts';
 

@@ -4,7 +4,8 @@ import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { ShopPart } from '#core/catalogue/shop-part.ts';
 import type { Side } from '#core/catalogue/side.ts';
 import type { Where } from '#core/transitions/transition-index.ts';
-import type { Bearer, Movement, TransitionAnswer, Wish } from '#core/transitions/find-transitions.ts';
+import type { TransitionAnswer } from '#core/transitions/find-transitions.ts';
+import type { Bearer, Movement, Wish } from '#core/transitions/question.ts';
 
 /** What is asked of the thread that looks for chains. The last question counts: older answers are let go of. */
 export interface TransitionAsked {

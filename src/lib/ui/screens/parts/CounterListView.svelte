@@ -8,7 +8,7 @@
   import { catalogue } from '../../catalogue.ts';
   import { counterList } from './counter-list.svelte.ts';
 
-  $effect(() => untrack(() => counterList.adopt()));
+  $effect(() => void untrack(() => counterList.adopt()));
   const lines = $derived(
     counterList.lines.map((line, at) => {
       const part = catalogue.findPartById(line.part);

@@ -43,7 +43,10 @@
         : ''}
     </p>
   </div>
-  <button type="button" class="tap btn" onclick={() => counterList.add([{ part: part.id, name: ownName }])}
+  <button
+    type="button"
+    class="tap btn"
+    onclick={() => void counterList.add([{ part: part.id, name: ownName }])}
     >{wanted > 0 ? `On the list: ${wanted}` : 'To the list'}</button
   >
 </li>

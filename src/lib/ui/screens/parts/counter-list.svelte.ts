@@ -1,28 +1,31 @@
-import { readWith } from '#core/formats/read-with.ts';
-import { counterListSchema, type CounterLine } from '#core/formats/counter-list.schema.ts';
+import type { CounterLine } from '#core/formats/counter-list.schema.ts';
 
 const KEY = 'porthole-counter-list';
 
 /** What is to be asked for at the counter. It is this device's: it is read there, with a thumb. */
 class CounterList {
   lines = $state.raw<readonly CounterLine[]>([]);
-  #isRead = false;
+  #read: Promise<void> | null = null;
 
-  /** Takes what this device has kept; what cannot be read of it is let go. */
-  adopt(): void {
-    if (this.#isRead) return;
-    this.#isRead = true;
-    try {
-      const read = readWith<CounterLine[]>(counterListSchema, JSON.parse(localStorage.getItem(KEY) ?? '[]'));
-      this.lines = read.ok ? read.value : [];
-    } catch {
-      this.lines = [];
-    }
+  /** Takes what this device has kept. */
+  adopt(): Promise<void> {
+    this.#read ??= import('./read-counter-list.ts').then(({ readCounterList }) => {
+      let kept: string | null = null;
+      try {
+        kept = localStorage.getItem(KEY);
+      } catch {
+        // A browser that keeps nothing has kept nothing.
+      }
+      this.lines = readCounterList(kept);
+    });
+    return this.#read;
   }
 
-  /** Adds parts; one that is on the list is wanted once more. */
-  add(wanted: readonly (Pick<CounterLine, 'part' | 'name'> & { readonly count?: number })[]): void {
-    this.adopt();
+  /** Adds parts; one that is on the list is wanted so many times more. */
+  async add(
+    wanted: readonly (Pick<CounterLine, 'part' | 'name'> & { readonly count?: number })[],
+  ): Promise<void> {
+    await this.adopt();
     let lines = [...this.lines];
     for (const { part, name, count = 1 } of wanted) {
       const at = lines.findIndex((line) => line.part === part && !line.isTicked);

@@ -1,0 +1,101 @@
+import type { PartKind } from '../catalogue/part.ts';
+import type { JudgedJoint } from '../joints/house-ruling.ts';
+import type { Length } from '../units/length.ts';
+import { WISHES, type Wish } from './question.ts';
+import type { Turned } from './transition-index.ts';
+
+/** A chain that is sold and seals, with what it comes to. */
+export interface Chain {
+  readonly links: readonly Turned[];
+  /** One more than there are links: each judged. */
+  readonly joints: readonly JudgedJoint[];
+  readonly cost: ChainCost;
+}
+
+export interface ChainCost {
+  /** Every made joint, and every seat inside a part. */
+  readonly leaks: number;
+  readonly parts: number;
+  /** Narrowest bore, nm; 0 where one is not known. */
+  readonly bore: Length;
+  /** Parts of which no length is known, and the length of the others, nm. */
+  readonly unmeasured: number;
+  readonly length: Length;
+  /** Parts of which the shop has said no price, and the price of the others, in hundredths. */
+  readonly unpriced: number;
+  readonly price: number;
+}
+
+/** How many are shown. */
+export const MOST = 4;
+
+/** The kinds of part a chain is of, in whatever order and size. */
+export const listSorts = (links: readonly Turned[]): readonly string[] =>
+  links.map(({ chainPart }) => chainPart.sort).sort();
+
+/**
+ * Chains are really different where none is another with more put in: from the best on, each is kept whose kinds of part are not all of those of one
+ * that was kept, and more.
+ */
+export function keepDifferent(chains: readonly Chain[]): readonly Chain[] {
+  const kept: { chain: Chain; sorts: readonly string[] }[] = [];
+  for (const chain of chains) {
+    const sorts = listSorts(chain.links);
+    if (kept.some((other) => isWithin(other.sorts, sorts))) continue;
+    kept.push({ chain, sorts });
+    if (kept.length === MOST) break;
+  }
+  return kept.map(({ chain }) => chain);
+}
+
+/** Whether all of one list are in another, each as often. Both are sorted. */
+export function isWithin(few: readonly string[], many: readonly string[]): boolean {
+  let at = 0;
+  for (const each of many) if (each === few[at]) at++;
+  return at === few.length;
+}
+
+/** What a chain of links comes to, with its leak points counted already. */
+export function getCost(links: readonly Turned[], leaks: number): ChainCost {
+  const parts = links.map(({ chainPart }) => chainPart);
+  const bores = parts.flatMap(({ bore, isAnyBore }) => (isAnyBore ? [] : [bore ?? 0]));
+  return {
+    leaks,
+    parts: parts.length,
+    bore: bores.length === 0 ? 0 : Math.min(...bores),
+    unpriced: parts.filter(({ price }) => price === null).length,
+    price: parts.reduce((sum, { price }) => sum + (price ?? 0), 0),
+    unmeasured: parts.filter(({ length }) => length === null).length,
+    length: parts.reduce((sum, { length }) => sum + (length ?? 0), 0),
+  };
+}
+
+const BY: Readonly<Record<Wish, (a: ChainCost, b: ChainCost) => number>> = {
+  leaks: (a, b) => a.leaks - b.leaks,
+  parts: (a, b) => a.parts - b.parts,
+  bore: (a, b) => b.bore - a.bore,
+  length: (a, b) => a.unmeasured - b.unmeasured || a.length - b.length,
+  price: (a, b) => a.unpriced - b.unpriced || a.price - b.price,
+};
+
+/** Kinds that are less often at hand than what does the same. */
+const ODD: ReadonlySet<PartKind> = new Set([
+  'swivel',
+  'tail',
+  'connector-fitting',
+  'threaded-flange',
+  'slip-coupling',
+]);
+const countOdd = ({ links }: Chain): number => links.filter(({ chainPart }) => ODD.has(chainPart.part.kind)).length; // prettier-ignore
+
+/** Less than nothing where `a` is the better: what was wished for first, then the usual order, then what is mostly at hand, then by name so that it is always the same. */
+export function compareChains(a: Chain, b: Chain, wish: Wish): number {
+  for (const each of [wish, ...WISHES]) {
+    const by = BY[each](a.cost, b.cost);
+    if (by !== 0) return by;
+  }
+  const odd = countOdd(a) - countOdd(b);
+  if (odd !== 0) return odd;
+  const name = ({ links }: Chain): string => links.map(({ chainPart }) => chainPart.part.id).join(' ');
+  return name(a) < name(b) ? -1 : Number(name(a) > name(b));
+}
