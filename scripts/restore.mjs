@@ -17,6 +17,7 @@ const OURS = [
   'people',
   'runs',
   'specimens',
+  'shop_parts',
 ];
 const MIGRATIONS = '__drizzle_migrations';
 

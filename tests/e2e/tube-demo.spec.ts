@@ -38,7 +38,7 @@ test('Fernhill: tubing to the loft heater, flared copper to the glaze burner', a
   // What stands in the way of the cut is measured from where its lack is told.
   await page.getByRole('button', { name: 'Measure the adapter' }).filter({ visible: true }).first().click();
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByText(/flare × 1\/2 female NPT adapter/).first()).toBeVisible();
+  await expect(dialog.getByText(/flare × 1\/2 female NPT half union/).first()).toBeVisible();
   await lookAt(page, 'adapter');
   for (const [label, value] of [[/^centre to male end, tube/, '15/16'], [/^centre to face, thread/, '3/4']] as const) {
     await dialog.getByLabel(label).first().fill(value);

@@ -44,7 +44,7 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   await page.getByRole('button', { name: /^Grow from the .* at the end of leg 1$/ }).click();
   await page.getByRole('button', { name: /^Change the/ }).click();
   const dialog = page.getByRole('dialog');
-  const flare = dialog.locator('div', { has: page.getByText(/flare × .* adapter$/) }).last();
+  const flare = dialog.locator('div', { has: page.getByText(/flare × .* half union$/) }).last();
   await expect(flare).toBeVisible();
   await dialog.getByLabel(/^centre to male end, tube/).first().fill('15/16');
   await dialog.getByLabel(/^centre to male end, tube/).first().blur();
