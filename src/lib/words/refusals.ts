@@ -25,7 +25,6 @@ import { isPassedUpright } from '#core/permissions/passage.ts';
 import { sayDay } from './days.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
-import { nameFoundEnd } from './threads.ts';
 import { nameWay } from './ways.ts';
 import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
 
@@ -253,7 +252,7 @@ const SENTENCES: Sentences = {
     `The parts of this transition do not go together at leg ${mark}: something there has changed. Look for parts again.`,
   'transition-unknown': () => 'The run has no such transition any more. Open the place where it stood again.',
   'shop-part-end-unlisted': ({ name, end }) =>
-    `“${name}”: ${nameFoundEnd(end)} is no thread or tube of the lists, so nobody could say what it joins. Pick the end it has from the list, or identify it first.`,
+    `“${name}”: its end “${'size' in end ? end.size : end.kind}” is no thread or tube of the lists, so nobody could say what it joins. Pick the end it has from the list, or identify it first.`,
   'parts-table-headings': ({ missing }) =>
     `The table lacks the ${missing.length === 1 ? 'column' : 'columns'} ${missing.map((each) => `“${each}”`).join(', ')}. Its first line has the headings; save the shop’s parts once to see them all.`,
   'parts-table-cell': ({ line, column, read }) =>
