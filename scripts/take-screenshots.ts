@@ -130,18 +130,6 @@ const SHOTS: readonly Shot[] = [
       await page.keyboard.insertText(', unoin 40%');
     },
   },
-  {
-    name: 'joint',
-    path: `${RUN}/lay-out`,
-    size: 'desk',
-    theme: 'daylight',
-    act: async (page) => {
-      await understood(page);
-      await page.getByRole('button', { name: /^9 5 ft/ }).click();
-      await page.getByRole('button', { name: 'Why? joint of leg 9, tee, run' }).first().click();
-      await page.getByText('Makes, if gas-rated').waitFor();
-    },
-  },
   { name: 'house-rules', path: '/rules', size: 'desk', theme: 'daylight' },
   {
     name: 'check',

@@ -4,6 +4,7 @@
   import OctagonX from '@lucide/svelte/icons/octagon-x';
   import type { Finding } from '#core/checks/finding.ts';
   import type { LengthUnit } from '#core/units/length.ts';
+  import TransitionLink from '../joints/TransitionLink.svelte';
   import type { FindingWay } from '../joints/transition-way.ts';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
 
@@ -33,8 +34,8 @@
           ><strong>{SEVERITY_NAMES[finding.severity]}.</strong>
           {sayFinding(finding, unit)}
           {#if way}
-            <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by whoever gives it -->
-            <a class="tap inline-flex items-center underline underline-offset-4" href={way.href}>{way.says}</a
+            <TransitionLink {...way} look="tap inline-flex items-center underline underline-offset-4"
+              >{way.says}</TransitionLink
             >
           {/if}</span
         >

@@ -1,5 +1,6 @@
 <!-- What goes between two ends of a run: both are filled in from it, and what is chosen is put there. -->
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import { drawLens } from '#core/drawing/lens/draw-lens.ts';
   import { checkJoint } from '#core/joints/check-joint.ts';
@@ -30,7 +31,8 @@
     /** The node, or the opening of a part in the leg, and the leg. */
     station: string;
     leg: string;
-    back: string;
+    /** The screen it was asked from. */
+    back: 'lay-out' | 'check';
     ondone: () => void;
   }
   let { store, station, leg, back, ondone }: Props = $props();
@@ -70,8 +72,11 @@
   }
 </script>
 
-<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by whoever shows this -->
-<a class="tap flex items-center gap-1 self-start underline decoration-dotted underline-offset-4" href={back}
+<a
+  class="tap flex items-center gap-1 self-start underline decoration-dotted underline-offset-4"
+  href={back === 'check'
+    ? resolve('/jobs/[job]/runs/[run]/check', { job: store.job, run: store.run })
+    : resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run })}
   ><ArrowLeft size={18} aria-hidden="true" /> Back</a
 >
 <h1 class="text-3xl font-semibold">What goes between{tag === null ? '' : `, at leg ${tag}`}</h1>

@@ -1,4 +1,3 @@
-import { resolve } from '$app/paths';
 import type { Finding } from '#core/checks/finding.ts';
 import { findOpening, findOpeningAt, type OpeningToJoin } from '#core/runs/find-opening.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
@@ -31,31 +30,23 @@ function findOpeningOf(finding: Finding, layout: RunLayout): OpeningToJoin | nul
   }
 }
 
-/** Where in the app that opening is joined, and from which screen it was asked. */
-export function getTransitionWay(
-  { station, leg }: Pick<OpeningToJoin, 'station' | 'leg'>,
-  run: { readonly job: string; readonly run: string },
-  back: 'lay-out' | 'check',
-): string {
-  const path = resolve('/jobs/[job]/runs/[run]/transition', { job: run.job, run: run.run });
-  return `${path}?${new URLSearchParams({ station, leg, back }).toString()}`;
+/** Where a finding is put right, from which screen it is asked, and what is pressed to get there. */
+export interface FindingWay {
+  readonly to: OpeningToJoin;
+  readonly ids: { readonly job: string; readonly run: string };
+  readonly back: 'lay-out' | 'check';
+  readonly says: string;
 }
 
 /** The way to what joins the two ends a finding is about; null where that is no matter of parts. */
 export function findTransitionWay(
   finding: Finding,
   layout: RunLayout | null,
-  run: { readonly job: string; readonly run: string },
-  back: 'lay-out' | 'check',
+  ids: FindingWay['ids'],
+  back: FindingWay['back'],
 ): FindingWay | null {
-  const opening = layout && findOpeningOf(finding, layout);
-  return opening && { href: getTransitionWay(opening, run, back), says: SAYS[finding.code] ?? 'What joins them' };
-} // prettier-ignore
-
-/** Where a finding is put right, and what is pressed to get there. */
-export interface FindingWay {
-  readonly href: string;
-  readonly says: string;
+  const to = layout && findOpeningOf(finding, layout);
+  return to && { to, ids, back, says: SAYS[finding.code] ?? 'What joins them' };
 }
 const SAYS: Readonly<Partial<Record<Finding['code'], string>>> = {
   'part-undated': 'Write it down',

@@ -17,7 +17,7 @@
   import { findOpeningAt } from '#core/runs/find-opening.ts';
   import { listReductions } from '#core/runs/reductions.ts';
   import { newId } from '../../store/new-id.ts';
-  import { getTransitionWay } from '../joints/transition-way.ts';
+  import TransitionLink from '../joints/TransitionLink.svelte';
   import ReductionChoice from './ReductionChoice.svelte';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
@@ -104,9 +104,8 @@
       <p class="border-l-4 border-error pl-3">{sayFittingRefusal(node.fitting.refusal)}</p>
       {#if opening}
         <p>
-          <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by getTransitionWay -->
-          <a class="tap btn btn-primary" href={getTransitionWay(opening, ids, 'lay-out')}
-            >See what joins them</a
+          <TransitionLink to={opening} {ids} back="lay-out" look="tap btn btn-primary"
+            >See what joins them</TransitionLink
           >
         </p>
       {/if}
@@ -121,8 +120,7 @@
     {#each picks as pick (pick.id)}
       <p class="flex flex-wrap items-center gap-x-3">
         <span>{pick.names.join(', then ')}, at leg {pick.tag}</span>
-        <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by getTransitionWay -->
-        <a class="tap btn" href={getTransitionWay(pick, ids, 'lay-out')}>Look at it</a>
+        <TransitionLink to={pick} {ids} back="lay-out">Look at it</TransitionLink>
       </p>
     {/each}
     {#if reductions.length > 1}

@@ -8,15 +8,16 @@
   const store = getRunStore();
   const station = $derived(page.url.searchParams.get('station') ?? '');
   const leg = $derived(page.url.searchParams.get('leg') ?? '');
-  const back = $derived(
-    page.url.searchParams.get('back') === 'check'
-      ? resolve('/jobs/[job]/runs/[run]/check', { job: store.job, run: store.run })
-      : resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run }),
-  );
+  const back = $derived(page.url.searchParams.get('back') === 'check' ? 'check' : 'lay-out');
+  const goBack = (): Promise<void> =>
+    goto(
+      back === 'check'
+        ? resolve('/jobs/[job]/runs/[run]/check', { job: store.job, run: store.run })
+        : resolve('/jobs/[job]/runs/[run]/lay-out', { job: store.job, run: store.run }),
+    );
 </script>
 
 <svelte:head><title>Transition · Porthole</title></svelte:head>
 <main class="mx-auto flex w-full max-w-6xl flex-col gap-4 p-4 sm:p-6">
-  <!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
-  <RunTransition {store} {station} {leg} {back} ondone={() => void goto(back)} />
+  <RunTransition {store} {station} {leg} {back} ondone={() => void goBack()} />
 </main>
