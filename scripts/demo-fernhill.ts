@@ -44,7 +44,7 @@ const kiln = (name: string, btu: number, floor: number): Terminal =>
     input: { amount: btu * 1000, unit: 'Btu/h', basis: null, typed: `${btu},000 Btu/h` },
     gas: 'natural',
     hasTrap: false,
-    floor: inches(floor),
+    floor: { from: 'inlet', ...inches(floor) },
   });
 
 /** The appliance into whose drop a trap is built when the run stands. */
@@ -55,7 +55,7 @@ const UNIT_HEATER: Terminal = newAppliance(BUILT_IN, null, {
   gas: 'natural',
   hasTrap: false,
   moves: false,
-  floor: inches(60),
+  floor: { from: 'inlet', ...inches(60) },
 });
 
 /**

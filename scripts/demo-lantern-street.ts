@@ -25,7 +25,7 @@ export const DECK_OVEN: readonly DemoLeg[] = [
       input: { amount: 24, unit: 'kW', basis: null, typed: '24 kW' },
       gas: 'natural',
       hasTrap: false,
-      floor: { length: 420_000_000, typed: '420' },
+      floor: { from: 'inlet', length: 420_000_000, typed: '420' },
     }),
   }),
   leg(3, 'down', '101.6', { terminal: { kind: 'cap' }, isNipple: true }),

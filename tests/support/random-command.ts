@@ -122,7 +122,7 @@ export function planRandomCommand(
           hasTrap: pick([null, true, false] as const),
           moves: pick([null, true, false] as const),
           hasShutOff: pick([null, true, false] as const),
-          floor: random() < 0.5 ? null : { length: length(40), typed: 't' },
+          floor: random() < 0.5 ? null : { from: pick(['inlet', 'pipe-end'] as const), length: length(40), typed: 't' },
         }); // prettier-ignore
   const pickGeometry = (): LegGeometry => {
     const kind = random();

@@ -4,6 +4,7 @@ import type { TrapShape } from '#core/build-in/trap-shape.ts';
 import type { WorkReport } from '#core/build-in/work-report.ts';
 import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import { sayFinding } from './findings.ts';
 import { sayExact, sayLength } from './length-text.ts';
 import { TRAP_NAMES } from './traps.ts';
 
@@ -71,6 +72,8 @@ export function sayBuildRefusal(refusal: BuildRefusal | PutRightRefusal, unit: L
       return `No fitting is made for ${refusal.sizes.join(', ')} together here. Give the drop another size, or bush it down first.`;
     case 'trap-measured-otherwise':
       return `The drop is measured from points that this would move by ${sayExact(refusal.by, unit)}. Measure its legs from centre to centre first.`;
+    case 'trap-stopped':
+      return `It would not pass the checks of this run: ${sayFinding(refusal.finding, unit)}`;
     case 'trap-still-wrong':
       return `It would still not be right: ${TRAP_NAMES[refusal.verdict]}. Settle that first.`;
     case 'trap-missing':

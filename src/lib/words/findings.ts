@@ -7,7 +7,7 @@ import type { LengthUnit } from '#core/units/length.ts';
 import { FULLNESS_NAMES } from './input-refusals.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
 import { GAS_NAMES, sayInput } from './appliances.ts';
-import { sayTrap, TRAP_NAMES } from './traps.ts';
+import { sayShutOff, sayTrap, TRAP_NAMES } from './traps.ts';
 import { namePart, PART_KIND_NAMES } from './parts.ts';
 import { DRIP_PITCH } from '#core/traps/drips.ts';
 import { sayBy } from './people.ts';
@@ -91,6 +91,13 @@ const SENTENCES: Sentences = {
     `${capital(name)} is set for ${GAS_NAMES[isFor]}, and the job is ${GAS_NAMES[gas]}. Do not connect it until it is converted by its maker’s kit and labelled.`,
   'input-basis-unknown': ({ name, input }) =>
     `${capital(name)}: ${sayInput(input)} is net or gross by the plate, some ten in the hundred apart. Say which.`,
+  bond: ({ mark, what }) =>
+    what === 'supplier'
+      ? `Pipe of metal on the supplier’s side of the plastic (leg ${mark}): no clamp of yours goes on the supplier’s riser or meter. Ask the supplier how it is bonded.`
+      : `${what === 'tubing' ? `Corrugated tubing (leg ${mark})` : `Pipe of metal that what insulates cuts off (from leg ${mark})`} is bonded to the electrode system, with a clamp of its own on rigid pipe: conductor, clamp, and how long it may be are the electrical code’s and the maker’s to say. Ask who does it; until then gas does not go on.`,
+  'moves-on-rigid': ({ name, mark }) =>
+    `${name} is moved in use, and leg ${mark} goes straight to it: rigid pipe and corrugated tubing crack. End the pipe at a shut-off and go on with a flexible connector that is listed for moving.`,
+  'shut-off': ({ name, fault }, unit) => `${name}: ${sayShutOff(fault, unit)}`,
   'connector-used': ({ mark }) =>
     `Connector ${mark} was used before. A flexible connector is bent once: take a new one.`,
   'connector-elsewhere': ({ mark }) =>

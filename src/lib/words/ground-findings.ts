@@ -5,6 +5,7 @@ import type { PassageWant } from '#core/permissions/passages.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayLength } from './length-text.ts';
 import { sayPeComparison } from './pipes.ts';
+import { ZONE_NAMES } from './places.ts';
 
 type GroundCode =
   | 'pe-goes-up'
@@ -21,6 +22,8 @@ type GroundCode =
   | 'pe-wall-thin'
   | 'bend-at-joint'
   | 'passage'
+  | 'riser-inside'
+  | 'tape-alone'
   | 'fished';
 
 /** Where a line lies, as codes tell it apart. */
@@ -96,6 +99,10 @@ export const GROUND_SENTENCES: {
     `Pipe ${mark}: a wall of ${sayExact(wall, unit)} is under the least of the United States federal rules, ${sayExact(legal, unit)}. Ask whether it may be laid.`,
   'bend-at-joint': ({ mark, left, needed }, unit) =>
     `Piece ${mark}: a bend begins ${left <= 0 ? 'in' : `${sayExact(left, unit)} from`} a joint, and ${sayExact(needed, unit)} must lie straight beside it (ours; the maker’s larger one goes before it). Move the joint or the bend: no joint lies in a bend.`,
+  'riser-inside': ({ mark, zone }) =>
+    `Leg ${mark} comes straight from a riser and is said to run ${ZONE_NAMES[zone].where}. A riser stands outdoors: come up outside, and pass the outer wall above the ground.`,
+  'tape-alone': ({ mark }) =>
+    `Trench of leg ${mark}: the house lays warning tape and no tracer wire. Tape alone is found by no locator: only where the local code says so. Ask, or lay wire.`,
   passage: ({ mark, passage, wants }) =>
     `Leg ${mark} passes ${PASSAGE_NAMES[passage].through}: ${PASSAGE_WANT_NAMES[wants]}.`,
   fished: ({ mark, text, reason }) =>

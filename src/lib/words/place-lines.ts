@@ -4,7 +4,7 @@ import { listTrenches } from '#core/ground/trench.ts';
 import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import { ZONES } from '#core/permissions/zone.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
-import { findBonding } from '#core/supports/bonding.ts';
+import { listBondings } from '#core/supports/bonding.ts';
 import { countSupports, listSupports } from '#core/supports/list-supports.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { listFusionSteps, listTrenchLengths, namePoint, sayFall, sayRiser } from './ground.ts';
@@ -59,11 +59,10 @@ function saySupportLines(layout: RunLayout, jurisdiction: Jurisdiction, unit: Le
   const legs = listSupports(layout, jurisdiction).map(
     (each) => `leg ${each.laid.leg.tag}: ${saySupports(each, unit)}`,
   );
-  const bonding = findBonding(layout);
   return [
     ...(totals.length === 0 ? [] : [`${totals.join('; ')}.`]),
     ...(legs.length === 0 ? [] : [`From the end nearer the source, ${legs.join('; ')}.`]),
-    ...(bonding ? [sayBonding(bonding, unit)] : []),
+    ...listBondings(layout, jurisdiction).map((bonding) => sayBonding(bonding, unit)),
   ];
 }
 

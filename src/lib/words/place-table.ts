@@ -5,11 +5,11 @@ import { mayPass } from '#core/permissions/passages.ts';
 import type { PermitRuling } from '#core/permissions/permission.ts';
 import type { Permission } from '#core/permissions/permissions.ts';
 import { PASSAGE_NAMES } from './ground-findings.ts';
-import { mayJoin, mayRun } from '#core/permissions/permissions.ts';
-import { PLACED_JOINTS, PLACED_MATERIALS } from '#core/permissions/placed.ts';
+import { mayJoin, mayRun, mayStand } from '#core/permissions/permissions.ts';
+import { PLACED_JOINTS, PLACED_MATERIALS, PLACED_PARTS } from '#core/permissions/placed.ts';
 import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
 import { RULE_PACKS } from '#core/house-rules/rule-packs.ts';
-import { namePlacedJoint, namePlacedPipe, PERMIT_CONDITION_NAMES, PERMIT_REASON_NAMES, sayJurisdiction, ZONE_NAMES } from './places.ts'; // prettier-ignore
+import { namePlacedJoint, namePlacedPart, namePlacedPipe, PERMIT_CONDITION_NAMES, PERMIT_REASON_NAMES, sayJurisdiction, ZONE_NAMES } from './places.ts'; // prettier-ignore
 
 const CONDITIONS = Object.keys(PERMIT_CONDITION_NAMES);
 const REASONS = Object.keys(PERMIT_REASON_NAMES);
@@ -38,8 +38,8 @@ function writeTable<What>(
 const writePassages = (jurisdiction: Jurisdiction): string[] => [
   row(['', ...PASSAGES.map((kind) => PASSAGE_NAMES[kind].name)]),
   row(['---', ...PASSAGES.map(() => '---')]),
-  ...PLACED_MATERIALS.map((what) =>
-    row([namePlacedPipe(what), ...PASSAGES.map((kind) => sayCell(mayPass({ what, kind, jurisdiction })))]),
+  ...([...PLACED_MATERIALS, 'connector'] as const).map((what) =>
+    row([what === 'connector' ? namePlacedPart(what) : namePlacedPipe(what), ...PASSAGES.map((kind) => sayCell(mayPass({ what, kind, jurisdiction })))]),
   ),
 ];
 
@@ -58,6 +58,11 @@ function writePack(jurisdiction: Jurisdiction): string[] {
       (what, zone) => mayJoin({ what, zone, jurisdiction, rules }),
     ),
     '',
+    ...writeTable(
+      PLACED_PARTS.map((what) => [what, namePlacedPart(what)] as const),
+      (what, zone) => mayStand({ what, zone, jurisdiction, rules }),
+    ),
+    '',
     ...writePassages(jurisdiction),
     '',
   ];
@@ -69,8 +74,9 @@ export const writePlaceTable = (): string =>
     '# Where each may run',
     '',
     'Written by `npm run matrix` from the rules in `src/lib/core/permissions/`. Typical practice: the local code in the edition in force, the maker’s',
-    'sheet and the inspector go before it. What is not said here is asked. House rules stand as the jurisdiction begins with them; “concealed joints” is',
-    'forbidden. A pipe with its joints may be where both may be. What is passed through, a floor or a wall, has a table of its own.',
+    'sheet and the inspector go before it. What is not said here is asked. House rules stand as the jurisdiction begins with them, and have their say',
+    'here; “concealed joints” is forbidden. A pipe with its joints and its parts may be where all of them may be: pipe first, then joints, then parts. What',
+    'is passed through, a floor or a wall, has a table of its own. Where no rules are chosen yet the strictest of all answer.',
     '',
     '**Yes**: nothing is asked. **If**: only if all of these are so:',
     '',

@@ -1,7 +1,7 @@
 import type { Finding, Placeable } from '#core/checks/finding.ts';
 import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { Permit, PermitCondition, PermitReason, PermitRuling } from '#core/permissions/permission.ts';
-import type { BodyPlaced, JointPlaced } from '#core/permissions/placed.ts';
+import type { BodyPlaced, JointPlaced, PartPlaced } from '#core/permissions/placed.ts';
 import type { ZoneId } from '#core/permissions/zone.ts';
 import { JOINT_WORDS } from './joints.ts';
 import { MATERIAL_NAMES } from './parts.ts';
@@ -11,6 +11,7 @@ export const ZONE_NAMES: Readonly<Record<ZoneId, { readonly name: string; readon
   indoors: { name: 'indoors, in sight', where: 'in sight indoors' },
   concealed: { name: 'concealed in a wall or floor', where: 'concealed in a wall or floor' },
   chase: { name: 'in a chase', where: 'in a chase' },
+  cavity: { name: 'in a cavity, lengthwise', where: 'lengthwise in the cavity of a wall' },
   'under-slab': { name: 'under a slab or building', where: 'under a slab or building' },
   outdoors: { name: 'outdoors, above ground', where: 'outdoors above the ground' },
   buried: { name: 'buried', where: 'in the ground' },
@@ -30,7 +31,7 @@ export const PERMIT_NAMES: Readonly<Record<Permit, string>> = {
 /** Each as what comes after “if”. */
 export const PERMIT_CONDITION_NAMES: Readonly<Record<PermitCondition, string>> = {
   bonded: 'the tubing is bonded as the electrical code asks',
-  'strike-plates': 'steel plates keep nails and screws from it',
+  'strike-plates': 'its maker’s listed plates keep nails and screws from it',
   'listed-concealed': 'its maker lists it for being concealed',
   vented: 'the chase is vented and can be opened',
   'vented-conduit': 'it lies in a conduit that is vented outdoors',
@@ -39,16 +40,18 @@ export const PERMIT_CONDITION_NAMES: Readonly<Record<PermitCondition, string>> =
   'corrosion-protected': 'it is painted or coated against rust',
   guarded: 'it is guarded against blows',
   'jacket-whole': 'its jacket is whole, and closed up to the fittings',
-  'gas-not-corrosive': 'the supplier says that the gas does not eat copper',
   'no-dissimilar-metal': 'no other metal touches it where it is damp',
   'clips-and-grommets': 'clips hold it closely and every edge has a grommet',
   accessible: 'it can be reached',
   counted: 'it is counted among the joints outside the compartment',
   'tested-before-fill': 'it is tested before it is covered',
-  'cover-and-tracer': 'it has the cover that is asked for, and a tracer wire or tape above it',
+  'cover-and-tracer': 'it has the cover that is asked for, and a tracer wire beside it (tape alone only where the local code says so)',
   'sleeve-or-grommet': 'a sleeve or a grommet keeps the edge from it',
   'above-grade': 'it passes above the ground',
   'building-shut-off': 'a shut-off closes the building',
+  'vent-led': 'its vent is led outdoors, clear of openings and rain, or limited as it is listed',
+  'listed-outdoors': 'its maker lists it for outdoors',
+  'copper-olives': 'its olives are of copper',
   'only-in-a-repair': 'it is a repair, and the local code lets repairs be made so',
 };
 
@@ -62,6 +65,12 @@ export const PERMIT_REASON_NAMES: Readonly<Record<PermitReason, string>> = {
   'maker-and-code': 'the maker’s sheet and the local code say it',
   'moves-with-what-shakes': 'how it is parted from what shakes or moves is for the maker and the local code to say',
   chlorides: 'salt and cleaning agents eat stainless tubing: ask its maker',
+  'must-be-reached': 'what is shut, opened or emptied is reached without breaking anything up: move it to where a hand gets at it (behind a door or panel that opens is no concealed place)',
+  'flexible-in-sight': 'a flexible connector or hose is seen from end to end, whatever the house lets be concealed: it passes no wall, floor or ceiling and is not hidden; bring the pipe through to it',
+  'lengthwise-in-cavity': 'no gas pipe runs lengthwise in the cavity of a wall: cross it the shortest way in a sleeve, or lead it elsewhere',
+  'gas-may-eat-copper': 'the gas may hold more than 0.3 grain of hydrogen sulphide in 100 cubic feet, which eats copper and brass: ask its supplier, and say the answer in the house rule',
+  'house-forbids': 'the house forbids this joint wherever it is',
+  'own-way': 'the house has a way of its own for this joint: look there',
   'not-settled': 'nothing here settles it: ask the inspector',
 }; // prettier-ignore
 
@@ -79,11 +88,26 @@ export const sayJurisdiction = (jurisdiction: Jurisdiction): string =>
 
 export const namePlacedPipe = (pipe: BodyPlaced): string => MATERIAL_NAMES[pipe];
 
-export const namePlacedJoint = (joint: JointPlaced): string =>
-  joint === 'bushing' ? 'bushing' : joint === 'connector' ? 'flexible connector' : JOINT_WORDS[joint].name;
+export const namePlacedJoint = (joint: JointPlaced): string => {
+  if (joint === 'press-steel') return 'pressed joint on steel';
+  return joint === 'press-copper' ? 'pressed joint on copper' : JOINT_WORDS[joint].name;
+};
 
-const namePlaced = (what: Placeable): string =>
-  what.kind === 'pipe' ? namePlacedPipe(what.pipe) : namePlacedJoint(what.joint);
+const PART_NAMES: Readonly<Record<PartPlaced, string>> = {
+  valve: 'valve',
+  cap: 'cap, of a trap, a drip or an outlet',
+  regulator: 'regulator',
+  union: 'union',
+  bushing: 'bushing',
+  connector: 'flexible connector',
+  hose: 'hose',
+};
+export const namePlacedPart = (part: PartPlaced): string => PART_NAMES[part];
+
+const namePlaced = (what: Placeable): string => {
+  if (what.kind === 'pipe') return namePlacedPipe(what.pipe);
+  return what.kind === 'part' ? namePlacedPart(what.part) : namePlacedJoint(what.joint);
+};
 
 const joinAnd = (each: readonly string[]): string =>
   each.length < 2 ? each.join('') : `${each.slice(0, -1).join(', ')} and ${each.at(-1)}`;

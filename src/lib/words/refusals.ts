@@ -151,6 +151,8 @@ const SENTENCES: Sentences = {
     missing === 'text'
       ? 'The maker’s own words are missing. Write what the sheet says of fished tubing, and where it stands.'
       : 'The reason is missing. Write why it cannot be reached here.',
+  'passage-by-connector': ({ mark }) =>
+    `Leg ${mark} is a flexible connector: it passes no wall, floor or ceiling. Bring the pipe through, and connect on the appliance’s side.`,
   'passage-at-no-wall': ({ kind, mark }) =>
     isPassedUpright(kind)
       ? `Leg ${mark} runs level: it passes no floor. Say the floor of a leg that goes up or down.`

@@ -59,7 +59,7 @@ export const SHORTHAND_GUIDE: readonly GuideTopic[] = [
   },
   {
     title: 'What an appliance says of itself',
-    says: 'After the appliance: its kind, its input as printed, the gas it burns, the pressures it takes, whether a trap is inside it, whether it moves, whether it has its own shut-off, and how far the floor is below its inlet. What is not said is not known.',
+    says: 'After the appliance: its kind, its input as printed, the gas it burns, the pressures it takes, whether a trap is inside it, whether it moves, whether it has its own shut-off, and how far the floor is below its inlet (or, with “pipe-end”, below where a connector goes on). What is not said is not known.',
     example:
       'down 48 of 3/4, valve\nright 12, appliance "kiln 1", kind kiln, input "80,000 Btu/h", burns natural, trap-inside no, floor 14',
   },

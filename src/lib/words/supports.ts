@@ -29,14 +29,24 @@ export function saySpacing(
   return `${every}, by ${SOURCES[spacing.source]}${sure}`;
 }
 
-/** The direct bond of corrugated tubing: conductor, clamp, limit, by whom. */
-export function sayBonding({ tubing, clampOn, conductor, longest }: Bonding, unit: LengthUnit): string {
+/** The bond of one stretch of metal: conductor, clamp, limit, by whom. */
+export function sayBonding(
+  { tubing, metal, clampOn, side, conductor, longest }: Bonding,
+  unit: LengthUnit,
+): string {
   const legs = (laid: Bonding['tubing']): string => `${laid.length === 1 ? 'leg' : 'legs'} ${laid.map(({ leg }) => leg.tag).join(', ')}`; // prettier-ignore
+  const what = tubing.length > 0 ? `Corrugated tubing, ${legs(tubing)}` : `Pipe of metal that is cut off by what insulates, ${legs(metal)}`;
+  if (side === 'supplier')
+    return `${what}: it lies on the supplier’s side of the plastic. No clamp goes on the supplier’s riser or meter: ask the supplier, and a licensed electrician.`;
   const clamp =
     clampOn.length === 0
       ? 'no rigid pipe of this run meets it: ask where the clamp goes'
-      : `the clamp on rigid pipe (${legs(clampOn)}), never on the tubing`;
-  return `Corrugated tubing, ${legs(tubing)}: typically ${conductor}, at most ${sayLength(longest, unit)} to the electrode system; ${clamp}. By whom, and what conductor, the local electrical code and the maker’s listing say: ask.`;
+      : `the clamp on rigid pipe (${legs(clampOn)})${tubing.length > 0 ? ', never on the tubing' : ''}`;
+  const by =
+    conductor === null || longest === null
+      ? 'conductor and its length as the wiring rules of the place say'
+      : `typically ${conductor}, at most ${sayLength(longest, unit)} to the electrode system`;
+  return `${what}: ${by}; ${clamp}. By whom, and what conductor, the local electrical code and the maker’s listing say: ask.`;
 }
 
 /** `4 supports, at 1 ft, 7 ft …`: where they stand from the near end. */

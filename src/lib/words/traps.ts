@@ -1,8 +1,11 @@
-import type { TrapCode, TrapFinding } from '#core/traps/trap-finding.ts';
+import type { ShutOffFault, TrapCode, TrapFinding } from '#core/traps/trap-finding.ts';
+import type { FloorPoint } from '#core/runs/appliance.ts';
 import type { TeeVerdict } from '#core/traps/tee-use.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
+import { PASSAGE_NAMES } from './ground-findings.ts';
 import { sayExact } from './length-text.ts';
+import { ZONE_NAMES } from './places.ts';
 
 /** The verdict on a drop, in a word or two. */
 export const TRAP_NAMES: Readonly<Record<TrapCode, string>> = {
@@ -17,7 +20,12 @@ export const TRAP_NAMES: Readonly<Record<TrapCode, string>> = {
   'level-nipple': 'nipple does not hang',
   'no-cap': 'open nipple',
   'plug-no-nipple': 'no nipple',
+  'out-of-reach': 'out of reach',
   'no-shut-off': 'no shut-off before it',
+  'shut-off-far': 'shut-off too far',
+  'shut-off-unreached': 'shut-off out of reach',
+  'shut-off-beyond': 'shut-off behind a wall or floor',
+  'shut-off-asked': 'shut-off: how near?',
   'union-before-shut-off': 'union before the shut-off',
   'shut-off-after-trap': 'shut-off after it',
   'trap-after-connector': 'after the connector',
@@ -31,6 +39,7 @@ export const TRAP_NAMES: Readonly<Record<TrapCode, string>> = {
   'own-way': 'by our own way',
   'too-far': 'far from the inlet',
   'room-unknown': 'room not measured',
+  'room-not-known': 'room not known',
 };
 
 const MEASURED = {
@@ -38,6 +47,31 @@ const MEASURED = {
   exposed: 'what shows of the nipple',
   pocket: 'the pocket, from the tee’s face to the cap’s bottom,',
 } as const;
+
+/** What is to be said of an appliance’s own shut-off. */
+const SHUT_OFF_SENTENCES: {
+  readonly [Code in ShutOffFault['code']]: (
+    finding: Extract<ShutOffFault, { code: Code }>,
+    unit: LengthUnit,
+  ) => string;
+} = {
+  'no-shut-off': () =>
+    'No shut-off of its own stands before it: nothing behind it could be opened safely. Put a valve in, within reach.',
+  'shut-off-far': ({ length, most }, unit) =>
+    `The nearest shut-off is ${sayExact(length, unit)} of pipe away; the house says at most ${sayExact(most, unit)}. Put one in nearer.`,
+  'shut-off-unreached': ({ zone }) =>
+    `The nearest shut-off is ${ZONE_NAMES[zone].where}: no hand gets at it. Put one in where it is reached.`,
+  'shut-off-beyond': ({ passage }) =>
+    `Between the nearest shut-off and the appliance the pipe passes ${PASSAGE_NAMES[passage].through}. Put one in on the appliance’s side.`,
+  'shut-off-asked': ({ length, most }, unit) =>
+    length === null
+      ? 'How near its shut-off is does not follow from the measures: measure the legs between, or ask.'
+      : most === null
+        ? `Its shut-off is ${sayExact(length, unit)} of pipe away. How near it has to be is for the local code to say: ask, and say it in the house rule.`
+        : `Its shut-off is about ${sayExact(length, unit)} of pipe away: ask.`,
+};
+export const sayShutOff = (fault: ShutOffFault, unit: LengthUnit): string =>
+  (SHUT_OFF_SENTENCES[fault.code] as (fault: ShutOffFault, unit: LengthUnit) => string)(fault, unit);
 
 const SENTENCES: {
   readonly [Code in TrapCode]: (finding: Extract<TrapFinding, { code: Code }>, unit: LengthUnit) => string;
@@ -66,8 +100,9 @@ const SENTENCES: {
   'no-cap': () => 'The nipple is open at its end. Cap it: it is an open outlet.',
   'plug-no-nipple': () =>
     'The tee is closed without a nipple: there is no pocket for grit, too short by any rule. Put in a nipple and a cap.',
-  'no-shut-off': () =>
-    'No shut-off of its own stands before it: the cap could not be opened to empty it. Put a valve in, within reach.',
+  ...SHUT_OFF_SENTENCES,
+  'out-of-reach': ({ zone }) =>
+    `It is ${ZONE_NAMES[zone].where}: its cap cannot be opened to empty it. Bring the drop to where a hand and a wrench get at it, or say where it really is.`,
   'union-before-shut-off': () =>
     'The union stands before the shut-off: opened, it lets gas out. The order is shut-off, union, tee, inlet.',
   'shut-off-after-trap': () => 'A shut-off stands after it: shut, the trap is still under gas.',
@@ -92,6 +127,10 @@ const SENTENCES: {
     `Between it and the inlet lie ${sayExact(length, unit)} of pipe. As near as can be is right; over ${sayExact(most, unit)} we ask.`,
   'room-unknown': () =>
     'How much room there is under the cap was not measured: measure from the inlet down to the floor.',
+  'room-not-known': ({ over }) =>
+    over === 'connector'
+      ? 'How much room there is under the cap is not known: a flexible connector says nothing of heights. Measure from the end of the pipe, where the connector goes on, down to the floor.'
+      : 'How much room there is under the cap is not known: measure the legs between the tee and the inlet.',
 };
 
 /** What is to be said of a trap: one sentence or two. */
@@ -107,4 +146,10 @@ export const TEE_VERDICT_NAMES: Readonly<Record<TeeVerdict, string>> = {
   'straight-through': 'does nothing',
   'upside-down': 'upside down',
   'level-nipple': 'level nipple',
+};
+
+/** Whence a floor is measured, as a field asks for it. */
+export const FLOOR_LABELS: Readonly<Record<FloorPoint, string>> = {
+  inlet: 'from the inlet’s centre down to the floor',
+  'pipe-end': 'from the pipe’s end, where the connector goes on, down to the floor',
 };

@@ -1,6 +1,6 @@
 import type { Finding } from '#core/checks/finding.ts';
-import type { LengthUnit } from '#core/units/length.ts';
-import { sayExact, sayNumber } from './length-text.ts';
+import { INCH, type LengthUnit } from '#core/units/length.ts';
+import { sayExact, sayLength, sayNumber } from './length-text.ts';
 
 type TubeCode =
   | 'tube-too-hard'
@@ -12,7 +12,6 @@ type TubeCode =
   | 'no-joint-in-tube'
   | 'route-not-measured'
   | 'trimmed-in-place'
-  | 'bond-tubing'
   | 'other-jacket'
   | 'strike-plates';
 
@@ -29,23 +28,21 @@ export const TUBE_SENTENCES: {
       ? `The bend after leg ${mark}: radius ${sayExact(radius, unit)} is under the least this tube takes, ${sayExact(limit, unit)}. It would kink or crack: make it wider, or put a fitting there. A kinked piece is replaced, never rounded back.`
       : `The bend after leg ${mark}: radius ${sayExact(radius, unit)} is under what is recommended, ${sayExact(limit, unit)}. Make it wider where there is room, and look at the maker’s sheet.`,
   'bend-returns': ({ mark, degrees }) =>
-    `The tube turns back on itself after leg ${mark} (${sayNumber(degrees, 0)}°): such a bend has no crossing to measure to. Lay it out as two bends with a straight of twice the radius between them.`,
+    `The tube turns back on itself after leg ${mark} (${sayNumber(degrees, 0)}°): its straights have no crossing to measure to. Lay it out as two bends, the straight between them measured from crossing to crossing: twice the radius where it is one round return.`,
   'bend-radius-unknown': ({ mark }) =>
     `The bend after leg ${mark}: no usual radius is known for this size. Say the radius there, or enter your bender’s in House rules.`,
-  'bends-run-together': ({ mark, left, needed }, unit) =>
+  'bends-run-together': ({ mark, left, needed, isLeast }, unit) =>
     left < 0
-      ? `Piece ${mark}: two bends run into each other by ${sayExact(-left, unit)}. Lay them farther apart, or bend to a smaller radius.`
+      ? `Piece ${mark}: two bends run into each other by ${sayExact(-left, unit)}. Lay them farther apart${isLeast ? '' : ', or bend to a smaller radius'}.`
       : `Piece ${mark}: ${sayExact(left, unit)} is left straight between two bends, and your bender needs ${sayExact(needed, unit)}. Lay them farther apart, or look whether yours takes it.`,
   'no-joint-in-tube': ({ mark }) =>
     `Nothing is made that stands in the tube of leg ${mark}: no valve, union or coupling lies between its two end fittings. Put it in the pipe before or after.`,
   'route-not-measured': ({ mark }) =>
     `Piece ${mark} was measured along its way, not bend by bend: whether its bends are wide enough and its supports near enough is for you to see.`,
   'trimmed-in-place': ({ mark, trim }, unit) =>
-    `Piece ${mark} ends in a fitting that was not measured: it is cut ${sayExact(trim, unit)} long. Lay it, mark it at the fitting and trim it in place; or measure the fitting.`,
-  'bond-tubing': ({ mark }) =>
-    `Corrugated tubing (leg ${mark}) is bonded to the electrode system: conductor, clamp on rigid pipe, and how long it may be are the electrical code’s and the maker’s to say. Ask who does it; until then gas does not go on.`,
+    `Piece ${mark} ends in a fitting that was not measured: it is cut ${sayExact(trim, unit)} longer than its way. Lay it, mark it at the fitting and trim it in place; or measure the fitting.`,
   'other-jacket': ({ marks, wanted }) =>
     `Corrugated tubing of ${marks.length === 1 ? `leg ${marks[0]}` : `legs ${marks.join(', ')}`} has another jacket than the house uses (${wanted}). Take that of the house, or change the house rule “jacket of CSST”; fittings are of the maker of the tubing either way.`,
   'strike-plates': ({ nearest }, unit) =>
-    `Tubing that passes a stud or joist, or runs along it, nearer to its face than ${sayExact(nearest, unit)} gets a steel plate, 4 in beyond the member. The maker’s distance goes before the house rule.`,
+    `Tubing that passes a stud or joist, or runs along it, nearer to its face than ${sayExact(nearest, unit)} gets its maker’s listed plate, ${sayLength(4 * INCH, unit)} beyond the member. The maker’s distance goes before the house rule.`,
 };

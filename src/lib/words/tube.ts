@@ -1,3 +1,4 @@
+import { getLie, getTurnOfTube, type AboutTube } from '#core/bending/turn-of-tube.ts';
 import type { Piece, PieceCut } from '#core/runs/layout.ts';
 import type { MadeJoint } from '#core/materials/craft.ts';
 import type { ShoeMark } from '#core/bending/bender.ts';
@@ -14,13 +15,23 @@ export const BENDER_MARK_NAMES: Readonly<Record<ShoeMark, string>> = {
   'shoe-front': 'the front edge of the shoe',
 };
 
-/** How far the tube is turned about itself before bend number `at` (from 0). */
-export const sayRotation = (at: number, rotation: number): string =>
-  at === 0
-    ? 'The first bend: the tube as it lies.'
-    : rotation === 0
-      ? 'Not turned: in the plane of the bend before, the same way.'
-      : `Turned ${rotation}° clockwise since the bend before, looking along the tube from end A.`;
+const sayAboutTube = ({ degrees, sense }: AboutTube): string => (sense === null ? `${degrees}°` : `${degrees}° ${sense}`);
+
+/** How the tube is turned before bend number `at` (from 0), short: `90° anticlockwise`, seen from end A. */
+export function sayTurn(at: number, rotation: number): string {
+  if (at === 0) return 'as it lies';
+  const turn = getTurnOfTube(rotation);
+  return turn.degrees === 0 ? 'not' : turn.degrees === 180 ? 'half round' : sayAboutTube(turn);
+}
+
+/** Where bend number `at` (from 0) lies, and how the tube is turned for it. */
+export function sayRotation(at: number, rotation: number): string {
+  if (at === 0) return 'The first bend: the tube as it lies.';
+  const lie = getLie(rotation);
+  if (lie.degrees === 0) return 'Seen from end A, it lies on the side of the leg toward A: the tube is not turned.';
+  if (lie.degrees === 180) return 'Seen from end A, it lies opposite the leg toward A: turn the tube half round.';
+  return `Seen from end A, it lies ${sayAboutTube(lie)} of the leg toward A: turn the tube ${sayAboutTube(getTurnOfTube(rotation))}.`;
+}
 
 /** A tube laid straight, in words. */
 export function sayTubeSheet(
@@ -33,15 +44,16 @@ export function sayTubeSheet(
     `${formatLength(length, getTapeFormat(graduation))}${unit === 'mm' ? ' mm' : ''}`;
   const marks = bends.map(
     ({ mark, degrees, rotation }, i) =>
-      `bend ${i + 1}, mark at ${say(mark)}, ${degrees}°${i > 0 ? `, turned ${rotation}°` : ''}`,
+      `bend ${i + 1}, mark at ${say(mark)}, ${degrees}°${i > 0 ? `, the tube turned ${sayTurn(i, rotation)}` : ''}`,
   );
-  return `The tube laid straight: cut at ${say(cut)}${marks.length > 0 ? `; ${marks.join('; ')}` : ', without a bend'}.`;
+  return `The tube laid straight: cut at ${say(cut)}${marks.length > 0 ? `; ${marks.join('; ')}${marks.length > 1 ? ' (turned as seen from end A)' : ''}` : ', without a bend'}.`;
 }
 
 /** How far a tube goes into what it is joined to; of a flare, how much more tube the flare takes. */
 export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit): string {
   if (engagement === null) return 'how far the tube goes in is not known: measure this part';
   if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayReading(engagement, unit)} more`; // prettier-ignore
+  if (port.end.kind === 'fusion-face') return engagement === 0 ? 'melted end to end' : `melted: ${sayExact(engagement, unit)} of it goes into the bead; nothing goes in`;
   return `goes in ${sayExact(engagement, unit)}: mark the depth`;
 }
 

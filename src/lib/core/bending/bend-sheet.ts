@@ -19,7 +19,7 @@ export interface BendSheet {
   readonly bends: readonly SheetBend[];
   /** What is left straight between the bends, worked out, nm. */
   readonly left: readonly number[];
-  /** The tube as it is cut, nm: on a graduation; and worked out. */
+  /** The tube that is bent, nm: as it is cut, less what is left on to be trimmed and as slack; and worked out. */
   readonly cut: Length;
   readonly exact: number;
   /** How far the far end of the tube is from where it belongs when it is bent by this sheet, nm. */
@@ -39,13 +39,15 @@ export type EndTakeOffs = readonly [near: Length, far: Length];
 /**
  * The bends of a tube through these points (nm), as they are marked and made. Every mark is put on a graduation, and every angle and
  * rotation on a step of the dial, so that the tube comes nearest to where it belongs *after all that was made before*: what a mark is off
- * is made good by the next ones, and does not add up from bend to bend. Null where a turn is a return bend, or two points are one.
+ * is made good by the next ones, and does not add up from bend to bend. `printed`: how long the tube is that is bent (nm), where its cut says it
+ * already; the far end is reckoned from that. Null where a turn is a return bend, or two points are one.
  */
 export function makeBendSheet(
   points: readonly Vector[],
   radii: readonly Length[],
   [near, far]: EndTakeOffs,
   { tick, dial, bender }: SheetSteps,
+  printed: Length | null = null,
 ): BendSheet | null {
   const path = findPath(points, radii);
   const developed = path && develop(path);
@@ -79,7 +81,7 @@ export function makeBendSheet(
     used = start + arc;
   }
   const last = addScaled(points.at(-1)!, along, -far);
-  const cut = putOnStep(used + dot(subtract(last, place), along), tick);
+  const cut = printed ?? putOnStep(used + dot(subtract(last, place), along), tick);
   const { end } = bendTube({ ...held, at: addScaled(points[0]!, held.way, near) }, made, cut);
   const lastWay = subtract(points.at(-1)!, points.at(-2)!);
   const belongs = addScaled(points.at(-1)!, lastWay, -far / magnitude(lastWay));

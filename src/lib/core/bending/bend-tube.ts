@@ -64,30 +64,34 @@ export function turnAbout(vector: Vector, axis: Vector, degrees: number): Vector
   return addScaled(turned, axis, dot(axis, vector) * (1 - cos));
 }
 
-/**
- * The centre line of a bent tube as points, each arc in so many steps; `parts` has, bend by bend, which points its arc begins and ends at. For a
- * picture.
- */
+/** The centre line of a bent tube as points. */
+export interface TracedTube {
+  readonly points: readonly Vector[];
+  /** Bend by bend, which points its arc begins and ends at, and how the tube lies before it: along, and the normal of the bend (unit vectors). */
+  readonly parts: readonly { readonly from: number; readonly to: number; readonly along: Vector; readonly normal: Vector }[];
+}
+
+/** Traces the centre line of a bent tube, each arc in so many steps. For a picture. */
 export function traceTube(
   { at, way, normal }: Held,
   bends: readonly MarkedBend[],
   length: number,
   steps: number,
-): { readonly points: readonly Vector[]; readonly parts: readonly (readonly [from: number, to: number])[] } {
+): TracedTube {
   let [place, along, square, used] = [at, way, normal, 0];
   const points: Vector[] = [at];
-  const parts: [number, number][] = [];
+  const parts: TracedTube['parts'][number][] = [];
   for (const bend of bends) {
     place = addScaled(place, along, bend.start - used);
     points.push(place);
     square = turnAbout(square, along, bend.rotation);
-    const from = points.length - 1;
+    const [from, before] = [points.length - 1, along];
     for (let step = 1; step <= steps; step++)
       points.push(goRound(place, along, square, { ...bend, degrees: (bend.degrees * step) / steps }));
     place = points.at(-1)!;
     along = turnAbout(along, square, bend.degrees);
     used = bend.start + (Math.PI * bend.radius * bend.degrees) / 180;
-    parts.push([from, points.length - 1]);
+    parts.push({ from, to: points.length - 1, along: before, normal: square });
   }
   points.push(addScaled(place, along, length - used));
   return { points, parts };

@@ -9,8 +9,8 @@ export interface Turn {
   /** To the tube's centre line, nm. */
   readonly radius: Length;
   /**
-   * How far the tube is turned about itself since the bend before, 0 to 360°, clockwise looking along it in the direction of its
-   * marks; 0 for the first bend.
+   * How far the plane of this bend lies round from that of the bend before, 0 to 360°, clockwise looking along the tube in the direction of
+   * its marks; 0 for the first bend. The tube in a bender is turned the other way (`turn-of-tube.ts`).
    */
   readonly rotation: number;
 }

@@ -5,7 +5,8 @@ import type { NewId } from '../runs/commands/new-ids.ts';
 import { hasPipe } from '../runs/leg-direction.ts';
 import { centreOf, type Ref } from '../runs/run.ts';
 import type { Drop } from '../traps/drop.ts';
-import { findShutOff, hasUnionAfter } from '../traps/passing.ts';
+import { hasUnionAfter } from '../traps/passing.ts';
+import { findShutOff } from '../traps/shut-off.ts';
 import { INCH, type Length } from '../units/length.ts';
 import type { DraftedTee } from './draft-shapes.ts';
 import { typeInches } from './propose-nipple.ts';
@@ -30,8 +31,9 @@ export function addShutOff(
   gap: Length,
 ): boolean {
   const shutOff = findShutOff(drop);
-  const needsUnion = !hasUnionAfter(drop, shutOff ?? -1);
-  const needsValve = shutOff === null;
+  // One that is too far, out of reach or behind a wall is left where it is, and one is put in beside it; what is only asked stands.
+  const needsValve = shutOff === null || (shutOff.fault !== null && shutOff.fault.code !== 'shut-off-asked');
+  const needsUnion = !hasUnionAfter(drop, needsValve ? -1 : shutOff.at);
   if (isUnionAfter && !needsUnion) return false;
   if (!needsValve && !needsUnion) return at === 0;
   const host = hosts[at];
@@ -39,6 +41,9 @@ export function addShutOff(
   // No valve hangs from tubing, and no union stands in it.
   if (hosted && !getCraft(hosted.leg).screws) return false;
   if (!host && (needsValve || !isUnionAfter)) return false;
+  // Neither is put where no hand gets at it.
+  const takes = [...(host && (needsValve || !isUnionAfter) ? [host.leg] : []), ...(isUnionAfter && leaves ? [leaves.leg] : [])];
+  if (takes.some((leg) => !draft.isReached(leg))) return false;
   const settings = drop.path.at(-1)!.leg;
   let last: Ref | null = host ? centreOf(host.toward) : null;
   /** By the nipple between, from end to end; where the length of the part is not known (a valve before it is measured) by centres. */
@@ -83,7 +88,7 @@ export function addShutOffs(drop: Drop, newId: NewId): (readonly Op[])[] {
   for (const isUnionAfter of [false, true])
     for (let host = 0; host < tee.hosts.length; host++)
       for (const gap of SHORT) {
-        const draft = new TrapDraft(layout, newId);
+        const draft = new TrapDraft(layout, newId, trap.nipple.leg);
         if (addShutOff(draft, drop, tee, host, isUnionAfter, gap)) ways.push(draft.ops);
       }
   return ways.length > 0 ? ways : [[]];

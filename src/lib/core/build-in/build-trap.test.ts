@@ -74,12 +74,12 @@ describe('building a trap in', () => {
     expect(code([[0, 'right', 60], [1, 'down-right', 60, { terminal: kiln() }]])).to.equal('trap-leg-not-square'); // prettier-ignore
     expect(code([[0, 'down', 60], [1, 'right', 12, { terminal: kiln({ hasTrap: true }) }]])).to.equal('trap-built-in'); // prettier-ignore
     const drop: readonly TestLeg[] = [[0, 'right', 20], [1, 'down', 60], [2, 'right', 12, { terminal: kiln() }]]; // prettier-ignore
-    const floor = { length: inches(6), typed: '6' };
+    const floor = { from: 'inlet', length: inches(6), typed: '6' } as const;
     expect(code(drop, { floor })).to.equal('trap-no-room');
     const short = build(layOut(makeRun(drop)), { floor });
     // 5.155 to the cap's bottom, 2.5625 under it: 1.7175 short, so that 4 in may be 2.28; two are bought.
     expect(short.ok ? null : short.refusal).to.deep.include({ code: 'trap-no-room', fits: inches(2) });
-    expect(code(drop, { floor: { length: inches(8), typed: '8' } })).to.equal('built');
+    expect(code(drop, { floor: { from: 'inlet', length: inches(8), typed: '8' } })).to.equal('built');
     expect(code(drop, { nipple: { length: inches(30), typed: '30' } })).to.equal('trap-nipple-wrong');
     expect(code(drop, { nipple: { length: inches(2), typed: '2' } })).to.equal('trap-still-wrong');
     const tight = build(layOut(makeRun([[0, 'down', 5], [1, 'right', 5, { terminal: kiln() }]]))); // prettier-ignore

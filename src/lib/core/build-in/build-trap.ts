@@ -1,4 +1,5 @@
 import type { LegSize } from '../ends/size.ts';
+import type { Site } from '../checks/checks.ts';
 import { subtract, magnitude } from '../geometry/vector.ts';
 import type { Settings } from '../materials/craft.ts';
 import { getCraft } from '../materials/crafts.ts';
@@ -18,7 +19,7 @@ import { proposeNipples } from './propose-nipple.ts';
 import { TrapDraft } from './trap-draft.ts';
 import type { TrapWish } from './trap-wish.ts';
 import type { TrapCode } from '../traps/trap-finding.ts';
-import { findTrapShape, type ShapeRefusal, type TrapShape } from './trap-shape.ts';
+import { getReplaced, listTrapShapes, type ShapeRefusal, type TrapShape } from './trap-shape.ts';
 import { findObstacle, pickNearer, type Obstacle } from './trap-obstacle.ts';
 
 export type BuildRefusal =
@@ -67,6 +68,7 @@ export function planBuildTrap(
   node: string,
   wish: TrapWish,
   newId: NewId,
+  site: Site | null = null,
 ): Result<TrapBuild, BuildRefusal> {
   const drop = findDrop(layout, node);
   if (!drop) return refuse({ code: 'leg-unknown', leg: node });
@@ -74,7 +76,7 @@ export function planBuildTrap(
   const tube = findTube(drop);
   if (tube) return refuse(tube);
   if (drop.trap) return refuse({ code: 'trap-there', verdict: judgeDrop(drop).headline.finding.code });
-  return buildInto(drop, wish, [], newId, 'build-trap');
+  return buildInto(drop, wish, [], newId, 'build-trap', site);
 }
 
 /** The tubing a trap would hang from; null where the last of the drop, where it is built, is of pipe that is screwed. */
@@ -91,32 +93,36 @@ export function buildInto(
   first: readonly Op[],
   newId: NewId,
   command: 'build-trap' | 'put-right',
+  site: Site | null,
   before: Drop = drop,
 ): Result<TrapBuild, BuildRefusal> {
-  const shape = findTrapShape(drop);
-  if ('code' in shape) return refuse(shape);
-  const settings = getNippleSettings(shape);
-  const nipples = proposeNipples(drop, settings, wish);
+  const shapes = listTrapShapes(drop);
+  if ('code' in shapes) return refuse(shapes);
   if (wish.nipple) {
     const { length } = wish.nipple;
     if (length < INCH || length > LONGEST_NIPPLE)
       return refuse({ code: 'trap-nipple-wrong', length, least: INCH, most: LONGEST_NIPPLE });
   }
   let nearest: Obstacle | null = null;
-  for (const attempt of listAttempts(drop, shape, settings)) {
-    for (const nipple of nipples) {
-      const tried = tryBuild(before, drop, shape, attempt, nipple, wish, newId);
-      if ('after' in tried) {
-        const change = {
-          label: { command, leg: shape.inlet.leg.tag, turn: null },
-          ops: [...first, ...tried.ops],
-        } as const;
-        const { after } = tried;
-        return accept({ change, shape: shape.kind, after, nipple: nipple.length, size: attempt.size });
+  const hasCorner = shapes[0].kind === 'side-inlet';
+  for (const shape of shapes) {
+    const settings = getNippleSettings(shape);
+    const nipples = proposeNipples(drop, settings, wish);
+    for (const attempt of listAttempts(drop, shape, settings)) {
+      for (const nipple of nipples) {
+        const tried = tryBuild(before, drop, shape, attempt, nipple, wish, newId, site, hasCorner);
+        if ('after' in tried) {
+          const change = {
+            label: { command, leg: shape.inlet.leg.tag, turn: null },
+            ops: [...first, ...tried.ops],
+          } as const;
+          const { after } = tried;
+          return accept({ change, shape: shape.kind, after, nipple: nipple.length, size: attempt.size });
+        }
+        nearest = pickNearer(nearest, tried);
+        // Only what is too short by the rule is mended by a longer nipple: it needs more room, not less.
+        if (tried.code !== 'trap-still-wrong' || tried.verdict !== 'too-short') break;
       }
-      nearest = pickNearer(nearest, tried);
-      // Only what is too short by the rule is mended by a longer nipple: it needs more room, not less.
-      if (tried.code !== 'trap-still-wrong' || tried.verdict !== 'too-short') break;
     }
   }
   return refuse(nearest ?? { code: 'trap-flow-unknown' });
@@ -146,11 +152,17 @@ function tryBuild(
   nipple: { readonly length: Length; readonly typed: string },
   wish: TrapWish,
   newId: NewId,
+  site: Site | null,
+  hasCorner: boolean,
 ): Tried {
   const spans = findSpans(drop, shape, short, wish, newId);
   if (!spans) return { code: 'trap-leg-not-measured', mark: String(shape.inlet.leg.tag) };
-  const draft = new TrapDraft(drop.layout, newId);
+  const draft = new TrapDraft(drop.layout, newId, shape.inlet);
   const tee = draftShape(draft, shape, drop.path, spans, wish.side);
+  // Where the drop has a corner, a loop is no longer than the pipe it takes the place of.
+  const [replaced, loop] = [getReplaced(shape), draft.newLength];
+  if (hasCorner && replaced !== null && loop > replaced)
+    return { code: 'trap-no-length', mark: String(shape.inlet.leg.tag), by: loop - replaced };
   const isHosted = addShutOff(draft, drop, tee, host, isUnionAfter, gap);
   if (!isHosted) return { code: 'trap-no-length', mark: String(shape.inlet.leg.tag), by: Infinity };
   const cap = draft.addNode({ kind: 'cap' });
@@ -160,11 +172,11 @@ function tryBuild(
     const plate = { ...drop.appliance.plate, floor: wish.floor };
     draft.add(setOp('nodes', node, 'terminal', { ...drop.appliance, plate }));
   }
-  return settle(before, drop, draft);
+  return settle(before, drop, draft, site);
 }
 
 /** Applies a draft, lays it out, and looks whether anything is in its way. */
-function settle(before: Drop, drop: Drop, draft: TrapDraft): Tried {
+function settle(before: Drop, drop: Drop, draft: TrapDraft, site: Site | null): Tried {
   const { ops } = draft;
   const after = layOutDraft(drop.layout, ops);
   if (!after) return { code: 'trap-flow-unknown' };
@@ -173,7 +185,7 @@ function settle(before: Drop, drop: Drop, draft: TrapDraft): Tried {
   );
   const isRigid = drop.path.every(({ leg }) => hasPipe(leg));
   if (isRigid && moved > STILL) return { code: 'trap-measured-otherwise', by: Math.round(moved) };
-  return findObstacle(before, after) ?? { ops, after };
+  return findObstacle(before, after, site) ?? { ops, after };
 }
 
 /** What rounding may move an inlet by, nm. */
@@ -199,7 +211,7 @@ function findSpans(
 ): TrapSpans | null {
   if (shape.kind === 'side-inlet') return { over: 0, down: 0, last: 0 };
   const foot = 12 * INCH;
-  const draft = new TrapDraft(drop.layout, newId);
+  const draft = new TrapDraft(drop.layout, newId, shape.inlet);
   draftShape(draft, shape, drop.path, { over: foot, down: foot, last: foot }, wish.side);
   const after = layOutDraft(drop.layout, draft.ops);
   if (!after) return null;

@@ -127,7 +127,7 @@ describe('putting a trap right', () => {
       [1, 'down', 5.155, { cap: true }],
     ];
     expect(right(works, VALVE).code).to.equal('trap-right');
-    const low = { floor: { length: 7 * INCH, typed: '7' } };
+    const low = { floor: { from: 'inlet', length: 7 * INCH, typed: '7' } } as const;
     const tight: readonly TestLeg[] = [
       [0, 'down', 40],
       [1, 'right', 10, { terminal: kiln(low) }],

@@ -1,3 +1,4 @@
+import type { Site } from '../checks/checks.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { applyOps, type Op } from '../runs/change.ts';
 import { findRank } from '../runs/commands/add-leg.ts';
@@ -5,6 +6,7 @@ import { findMeasures } from '../runs/commands/find-own-measures.ts';
 import { findLegsAt } from '../runs/commands/leg-ways.ts';
 import { insertOp, removeLeg, removeNode, removeOp, setOp } from '../runs/commands/make-op.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
+import { planTakeOutPart } from '../runs/commands/put-part.ts';
 import { layOutRun } from '../runs/lay-out-run.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
 import { getVectorFrom, hasPipe, isSameWay } from '../runs/leg-direction.ts';
@@ -42,7 +44,12 @@ const OF_ITS_PARTS: ReadonlySet<TrapCode> = new Set<TrapCode>([
   'reduced-nipple',
   'too-short',
   'no-room',
+  'union-before-shut-off',
+  'shut-off-after-trap',
   'no-shut-off',
+  'shut-off-far',
+  'shut-off-unreached',
+  'shut-off-beyond',
   'nipple-not-measured',
 ]);
 
@@ -56,6 +63,7 @@ export function planPutRight(
   node: string,
   wish: TrapWish,
   newId: NewId,
+  site: Site | null = null,
 ): Result<TrapBuild, PutRightRefusal> {
   const drop = findDrop(layout, node);
   if (!drop) return refuse({ code: 'leg-unknown', leg: node });
@@ -65,10 +73,10 @@ export function planPutRight(
   if (drop.appliance.plate.hasTrap === true) return refuse({ code: 'trap-built-in' });
   const { headline, further } = judgeDrop(drop);
   const codes = [headline, ...further].map(({ finding }) => finding.code);
-  if (codes.some((code) => OF_THE_TEE.has(code))) return moveTrap(drop, drop.trap, wish, newId);
+  if (codes.some((code) => OF_THE_TEE.has(code))) return moveTrap(drop, drop.trap, wish, newId, site);
   const verdict = headline.finding.code;
   if (!codes.some((code) => OF_ITS_PARTS.has(code))) return refuse({ code: 'trap-right', verdict });
-  return mendParts(drop, [], wish, newId);
+  return mendParts(drop, [], wish, newId, site);
 }
 
 /** Lays a run out with further operations; null where they do not fit it, which is a fault of whoever planned them. */
@@ -80,7 +88,13 @@ function proceed(layout: RunLayout, ops: readonly Op[]): RunLayout {
 }
 
 /** The nipple moves to where gas turns already; without such a place its leg goes, and a trap is built in anew. */
-function moveTrap(drop: Drop, trap: Trap, wish: TrapWish, newId: NewId): Result<TrapBuild, PutRightRefusal> {
+function moveTrap(
+  drop: Drop,
+  trap: Trap,
+  wish: TrapWish,
+  newId: NewId,
+  site: Site | null,
+): Result<TrapBuild, PutRightRefusal> {
   const corner = findCorner(drop, trap);
   const { leg } = trap.nipple.leg;
   const first = corner
@@ -90,8 +104,8 @@ function moveTrap(drop: Drop, trap: Trap, wish: TrapWish, newId: NewId): Result<
   const merged = mergeAt(moved, trap.node.id, newId);
   const ops = [...first, ...merged];
   const cleared = findDrop(merged.length > 0 ? proceed(moved, merged) : moved, drop.node.id)!;
-  if (corner) return mendParts(drop, ops, wish, newId, cleared);
-  return buildInto(cleared, wish, ops, newId, 'put-right', drop);
+  if (corner) return mendParts(drop, ops, wish, newId, site, cleared);
+  return buildInto(cleared, wish, ops, newId, 'put-right', site, drop);
 }
 
 /** Where gas comes down and goes off level with nothing else there: the nearest to the appliance. */
@@ -185,23 +199,24 @@ function mergeAt(layout: RunLayout, node: string, newId: NewId): Op[] {
   ];
 }
 
-/** The nipple as the house wants it, its cap, and a shut-off where none is: until nothing is in the way. */
+/** The nipple as the house wants it, its cap, and a shut-off where none is: until nothing is in the way. What stands in the wrong order moves. */
 function mendParts(
   before: Drop,
   first: readonly Op[],
   wish: TrapWish,
   newId: NewId,
+  site: Site | null,
   drop: Drop = before,
 ): Result<TrapBuild, PutRightRefusal> {
   const { trap } = drop;
   if (!trap) return refuse({ code: 'trap-missing' });
   let nearest: Obstacle | null = null;
   for (const nipple of listNipples(drop, trap, wish)) {
-    const mended = mendNipple(drop, trap, nipple, wish, newId);
+    const mended = [...takeOutDisordered(drop), ...mendNipple(drop, trap, nipple, wish, newId)];
     const hung = proceed(drop.layout, mended);
     for (const added of addShutOffs(findDrop(hung, drop.node.id)!, newId)) {
       const after = added.length > 0 ? proceed(hung, added) : hung;
-      const obstacle = findObstacle(before, after);
+      const obstacle = findObstacle(before, after, site);
       if (!obstacle) {
         const label = { command: 'put-right', leg: trap.nipple.leg.leg.tag, turn: null } as const;
         const ops = [...first, ...mended, ...added];
@@ -212,6 +227,21 @@ function mendParts(
     }
   }
   return refuse(nearest ?? { code: 'trap-flow-unknown' });
+}
+
+/** A union before the shut-off comes out, and goes in again after it; so does a shut-off after the trap. */
+function takeOutDisordered({ passed, trap, path, layout }: Drop): Op[] {
+  const valve = passed.findIndex(({ kind }) => kind === 'valve');
+  const tee = trap ? passed.findIndex(({ kind, leg }) => kind === 'node' && leg === path[trap.at]) : passed.length;
+  const wrong = passed.filter(
+    ({ kind }, i) => (kind === 'union' && i < valve) || (kind === 'valve' && i > tee),
+  );
+  const taken = wrong.flatMap(({ id }) => {
+    const planned = planTakeOutPart(layout.doc, id);
+    return planned.ok ? planned.value.ops : [];
+  });
+  // A measure between two of them is taken out once.
+  return taken.filter((op, i) => taken.findIndex(({ in: at, id }) => at === op.in && id === op.id) === i);
 }
 
 /** The nipple that is there first, where it will do and none is wished for. */

@@ -8,7 +8,8 @@ import { findNextTag, makeNode } from '../runs/commands/add-leg.ts';
 import { findLegsAt } from '../runs/commands/leg-ways.ts';
 import { insertLeg, insertOp, setOp } from '../runs/commands/make-op.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { isOutOfReach, type ZoneId } from '../permissions/zone.ts';
+import type { LaidLeg, RunLayout } from '../runs/layout.ts';
 import { generateKeyBetween } from 'fractional-indexing';
 import { centreOf, type InlineKind, type Leg, type Measure, type Ref, type Terminal } from '../runs/run.ts';
 import { findStraightLine } from '../runs/straight-line.ts';
@@ -23,9 +24,13 @@ export class TrapDraft {
   readonly #ranks = new Map<string, string | null>();
   /** Legs that are new, and those whose ends moved. */
   readonly legs: string[] = [];
+  readonly #zone: ZoneId | null;
+  #newLength: Length = 0;
   #tag: number;
 
-  constructor(layout: RunLayout, newId: NewId) {
+  /** `at`: the leg of the drop at which it is built: what is new runs where that does. */
+  constructor(layout: RunLayout, newId: NewId, at: LaidLeg) {
+    this.#zone = layout.doc.zones[at.id]?.zone ?? null;
     this.layout = layout;
     this.#newId = newId;
     this.#tag = findNextTag(layout.doc);
@@ -75,7 +80,9 @@ export class TrapDraft {
       tag: this.#tag++,
     };
     this.#ops.push(...insertLeg(leg));
+    if (this.#zone !== null) this.#ops.push(insertOp('zones', { id, zone: this.#zone } as { id: string }));
     if (measure) {
+      this.#newLength += measure.value;
       const { value, typed, at } = measure;
       this.addMeasure({ ...centreOf(from), at }, { ...centreOf(to), at }, value, typed);
     }
@@ -88,11 +95,22 @@ export class TrapDraft {
     this.#ops.push(insertOp('measures', measure));
   }
 
+  /** Whether a hand gets at what stands in a leg, new or old; where it runs nobody said, it is not known that it does not. */
+  isReached(leg: string): boolean {
+    const zone = this.legs.includes(leg) && !this.layout.legs.has(leg) ? this.#zone : (this.layout.doc.zones[leg]?.zone ?? null);
+    return zone === null || !isOutOfReach(zone);
+  }
+
   /** Puts a part into the pipe of a leg; where it stands is measured apart. */
   addPart(leg: string, part: InlineKind): string {
     const id = this.#newId();
     this.#ops.push(insertOp('parts', { id, leg, part, share: 0.5 } as { id: string }));
     return id;
+  }
+
+  /** How much pipe is new, as far as it is measured, nm. */
+  get newLength(): Length {
+    return this.#newLength;
   }
 
   /** Hangs the end of a leg at a node on another. */

@@ -1,3 +1,6 @@
+import { checkRun, type Site } from '../checks/checks.ts';
+import type { Finding } from '../checks/finding.ts';
+import { getPlacedId } from '../checks/legs-may-run.ts';
 import type { LegSize } from '../ends/size.ts';
 import { getCraft } from '../materials/crafts.ts';
 import type { Piece, RunLayout } from '../runs/layout.ts';
@@ -25,17 +28,51 @@ export type Obstacle =
   | { readonly code: 'trap-tee-not-made'; readonly sizes: readonly LegSize[] }
   /** The measures of the drop are taken so that its inlet would move by so much. */
   | { readonly code: 'trap-measured-otherwise'; readonly by: Length }
+  /** Where it would stand something may not be, or another check of the run stops it. */
+  | { readonly code: 'trap-stopped'; readonly finding: Finding }
   /** Something else is wrong with it still. */
   | { readonly code: 'trap-still-wrong'; readonly verdict: TrapCode };
 
 /** What stands in the way of a drop as it would be with its trap; null where nothing does. */
-export function findObstacle(before: Drop, after: RunLayout): Obstacle | null {
+export function findObstacle(before: Drop, after: RunLayout, site: Site | null): Obstacle | null {
   const drop = findDrop(after, before.node.id)!;
   for (const [id, { legs, fitting }] of after.nodes) {
     if (fitting.kind !== 'none' || before.layout.nodes.get(id)?.fitting.kind === 'none') continue;
     return { code: 'trap-tee-not-made', sizes: legs.map(({ size }) => size) };
   }
-  return findShortPiece(before.layout, after) ?? findCrossing(before.layout, after) ?? findFault(drop);
+  return (
+    findShortPiece(before.layout, after) ??
+    findCrossing(before.layout, after) ??
+    findFault(drop) ??
+    findNewStop(before.layout, after, site)
+  );
+}
+
+/** What the run's own checks would stop that they did not stop before. */
+function findNewStop(before: RunLayout, after: RunLayout, site: Site | null): Obstacle | null {
+  const were = recallStops(before, site);
+  const finding = listStops(after, site).find((stop) => !were.has(getStopKey(stop)));
+  return finding ? { code: 'trap-stopped', finding } : null;
+}
+
+/** The run as it was is asked once, however many ways are tried. */
+const recalled = new WeakMap<RunLayout, { readonly site: Site | null; readonly keys: ReadonlySet<string> }>();
+function recallStops(layout: RunLayout, site: Site | null): ReadonlySet<string> {
+  const known = recalled.get(layout);
+  if (known && known.site === site) return known.keys;
+  const keys = new Set(listStops(layout, site).map(getStopKey));
+  recalled.set(layout, { site, keys });
+  return keys;
+}
+
+const listStops = (layout: RunLayout, site: Site | null): Finding[] =>
+  checkRun(layout, site).filter(({ severity }) => severity === 'stop');
+
+/** What a stop is about, whatever the marks and the lengths in it have come to be. */
+export function getStopKey(finding: Finding): string {
+  if (finding.code === 'place') return `place ${finding.zone} ${getPlacedId(finding.what)}`;
+  if (finding.code === 'trap') return `trap ${finding.name} ${finding.finding.code}`;
+  return finding.code;
 }
 
 /** The new or altered piece that lacks most of what it takes to make it. */

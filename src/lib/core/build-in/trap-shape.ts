@@ -1,7 +1,9 @@
 import type { Axis } from '../geometry/axis.ts';
 import { isAxis } from '../geometry/way.ts';
+import { getCraft } from '../materials/crafts.ts';
 import type { LaidLeg, LaidNode } from '../runs/layout.ts';
 import { findWayFrom, getVectorFrom, hasPipe } from '../runs/leg-direction.ts';
+import type { Length } from '../units/length.ts';
 import type { Drop } from '../traps/drop.ts';
 import { looksDown, looksUp } from '../traps/tee-use.ts';
 
@@ -51,8 +53,42 @@ const findLevelWay = ({ leg, near }: LaidLeg): Axis | null => {
   return way !== null && isAxis(way) && way !== 'up' && way !== 'down' ? way : null;
 };
 
+/**
+ * How a trap may be built into a drop, the best first: at a corner where gas comes down and goes off level already, the nearest to the
+ * appliance first; then by a loop of new legs round its end.
+ */
+export function listTrapShapes(drop: Drop): readonly [TrapShape, ...TrapShape[]] | ShapeRefusal {
+  const [first, ...more] = listCorners(drop);
+  const end = findEndShape(drop);
+  if (!first) return 'code' in end ? end : [end];
+  return 'code' in end || end.kind === 'side-inlet' ? [first, ...more] : [first, ...more, end];
+}
+
+/** The pipe a loop takes the place of, nm; null where it is not measured, and for a corner, which needs none. */
+export function getReplaced(shape: TrapShape): Length | null {
+  if (shape.kind === 'side-inlet') return null;
+  return (shape.kind === 'supply-from-below' ? shape.arrives : shape.inlet).centreToCentre;
+}
+
+type SideInlet = Extract<TrapShape, { kind: 'side-inlet' }>;
+
+function listCorners({ path, layout }: Drop): SideInlet[] {
+  return path
+    .slice(1)
+    .flatMap((inlet, i): SideInlet[] => {
+      const arrives = path[i]!;
+      const corner = layout.nodes.get(inlet.near)!;
+      const isSquare = hasPipe(arrives.leg) && arrives.leg.geometry.kind === 'axis' && getCraft(arrives.leg).screws;
+      const goesOff = inlet.leg.geometry.kind === 'connector' || (hasPipe(inlet.leg) && isLevel(inlet));
+      const isFree = corner.legs.length === 2;
+      const comesDown = looksDown(getVectorFrom(arrives.leg, arrives.near));
+      return isSquare && goesOff && isFree && comesDown ? [{ kind: 'side-inlet', corner, arrives, inlet }] : [];
+    })
+    .reverse();
+}
+
 /** Finds how the end of a drop goes, by the ways of its legs. Refuses what is not square, and an inlet that looks down. */
-export function findTrapShape({ path, layout }: Drop): TrapShape | ShapeRefusal {
+function findEndShape({ path, layout }: Drop): TrapShape | ShapeRefusal {
   const inlet = path.at(-1);
   if (!inlet) return { code: 'trap-flow-unknown' };
   const isFlexible = inlet.leg.geometry.kind === 'connector';

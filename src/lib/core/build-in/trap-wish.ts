@@ -1,4 +1,5 @@
 import type { Axis } from '../geometry/axis.ts';
+import type { FloorBelow } from '../runs/appliance.ts';
 import type { Length } from '../units/length.ts';
 
 /** What may be said of a trap to be built in. */
@@ -7,8 +8,8 @@ export interface TrapWish {
   readonly nipple: { readonly length: Length; readonly typed: string } | null;
   /** To which side the pipe goes round into an inlet that looks up. */
   readonly side: Axis;
-  /** From the inlet's centre down to the floor, as measured now; null: as the plate has it. */
-  readonly floor: { readonly length: Length; readonly typed: string } | null;
+  /** Down to the floor, as measured now; null: as the plate has it. */
+  readonly floor: FloorBelow | null;
 }
 
 /** Nothing said: the nipple by the rule, round to the right, the floor as the plate has it. */

@@ -3,6 +3,8 @@ import { findDisplaced } from '../runs/displaced.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import type { Gas, Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { checkAppliancesAreKnown } from './appliances-are-known.ts';
+import { checkAppliancesAreMet } from './appliances-are-met.ts';
+import { checkMetalIsBonded } from './metal-is-bonded.ts';
 import { checkConnectorsAreRight } from './connectors-are-right.ts';
 import { checkDropsHaveTraps } from './drops-have-traps.ts';
 import { checkGasFlowsOneWay } from './gas-flows-one-way.ts';
@@ -40,6 +42,7 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
   { check: checkJointsMake, restsOn: 'bodies' },
   { check: checkGasFlowsOneWay, restsOn: 'all' },
   { check: checkDropsHaveTraps, restsOn: 'all' },
+  { check: checkAppliancesAreMet, restsOn: 'all' },
   { check: checkConnectorsAreRight, restsOn: 'bodies' },
   { check: checkPiecesCanBeMade, restsOn: 'all' },
   { check: checkTubesCanBeBent, restsOn: 'all' },
@@ -81,6 +84,7 @@ export function checkRun(layout: RunLayout, site: Site | null = null): Finding[]
     ...checkLegsMayRun(layout, site?.jurisdiction ?? 'ask'),
     ...checkPassagesAreGuarded(layout, site?.jurisdiction ?? 'ask'),
     ...checkPipeInTheGround(layout, site?.jurisdiction ?? 'ask'),
+    ...checkMetalIsBonded(layout, site?.jurisdiction ?? 'ask'),
   ];
   return [...ofTheJob, ...found.flat()].sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -1,8 +1,8 @@
 import type { Gas, Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { Permission } from '../permissions/permissions.ts';
-import type { BodyPlaced, JointPlaced } from '../permissions/placed.ts';
+import type { BodyPlaced, JointPlaced, PartPlaced } from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
-import type { TrapFinding } from '../traps/trap-finding.ts';
+import type { ShutOffFault, TrapFinding } from '../traps/trap-finding.ts';
 import type { GasInput } from '../units/gas-input.ts';
 import type { Severity } from '../outcome/severity.ts';
 import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
@@ -34,10 +34,11 @@ export interface NamedMeasure {
   readonly to: NamedRef;
 }
 
-/** A pipe, or a joint or a part like one, as places are asked about it. */
+/** A pipe, a joint or a part, as places are asked about it. */
 export type Placeable =
   | { readonly kind: 'pipe'; readonly pipe: BodyPlaced }
-  | { readonly kind: 'joint'; readonly joint: JointPlaced };
+  | { readonly kind: 'joint'; readonly joint: JointPlaced }
+  | { readonly kind: 'part'; readonly part: PartPlaced };
 
 /** What a check has to say, as data. */
 export type Finding = FindingBase &
@@ -162,7 +163,7 @@ export type Finding = FindingBase &
       }
     | { readonly code: 'bend-returns'; readonly mark: string; readonly degrees: number }
     | {
-        readonly code: 'bend-radius-unknown' | 'no-joint-in-tube' | 'route-not-measured' | 'bond-tubing';
+        readonly code: 'bend-radius-unknown' | 'no-joint-in-tube' | 'route-not-measured';
         readonly mark: string;
       }
     | {
@@ -171,6 +172,8 @@ export type Finding = FindingBase &
         readonly mark: string;
         readonly left: Length;
         readonly needed: Length;
+        /** Whether neither bend can be made any closer. */
+        readonly isLeast: boolean;
       }
     /** In the ground: what goes up, or leaves it otherwise than by a riser; a riser whose depth was not read. */
     | { readonly code: 'pe-goes-up' | 'pe-without-riser' | 'riser-bury-unread'; readonly mark: string }
@@ -242,6 +245,14 @@ export type Finding = FindingBase &
     | { readonly code: 'open-end'; readonly mark: string }
     /** What is wrong with the sediment trap of a drop, or must be asked of it. */
     | { readonly code: 'trap'; readonly name: string; readonly finding: TrapFinding }
+    /** A stretch of metal to be bonded: it has tubing, what insulates cuts it off, or it is on the supplier's side. */
+    | { readonly code: 'bond'; readonly mark: string; readonly what: 'tubing' | 'cut-off' | 'supplier' }
+    /** An appliance that is moved in use, on pipe that does not give. */
+    | { readonly code: 'moves-on-rigid'; readonly name: string; readonly mark: string }
+    /** The shut-off of an appliance where no trap is judged. */
+    | { readonly code: 'shut-off'; readonly name: string; readonly fault: ShutOffFault }
+    | { readonly code: 'riser-inside'; readonly mark: string; readonly zone: ZoneId }
+    | { readonly code: 'tape-alone'; readonly mark: string }
     | { readonly code: 'no-source' }
     | { readonly code: 'several-sources'; readonly count: number }
     | { readonly code: 'gas-goes-round'; readonly marks: readonly string[] }

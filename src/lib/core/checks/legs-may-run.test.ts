@@ -10,6 +10,7 @@ import { planRemoveLegs } from '../runs/commands/remove-legs.ts';
 import { planSayZone } from '../runs/commands/say-zone.ts';
 import type { RunDoc } from '../runs/run.ts';
 import { inches } from '../units/length.ts';
+import { getPlacedId } from './legs-may-run.ts';
 import { checkRun } from './checks.ts';
 
 const csst = { material: 'csst', size: '1/2' } as const;
@@ -19,7 +20,7 @@ const say = (doc: RunDoc, tags: readonly number[], zone: ZoneId | null): RunDoc 
 const places = (doc: RunDoc, jurisdiction: Jurisdiction = 'us-model') =>
   checkRun(layOut(doc), { gas: 'natural', jurisdiction }).flatMap((finding) =>
     finding.code === 'place'
-      ? [`${finding.severity} ${finding.what.kind === 'pipe' ? finding.what.pipe : finding.what.joint} ${finding.zone} ${finding.marks.join()}`]
+      ? [`${finding.severity} ${getPlacedId(finding.what)} ${finding.zone} ${finding.marks.join()}`]
       : [],
   ); // prettier-ignore
 

@@ -1,7 +1,10 @@
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { Severity } from '../outcome/severity.ts';
-import { mayJoin, mayRun, type Permission } from '../permissions/permissions.ts';
-import type { Permit } from '../permissions/permission.ts';
+import type { PartKind } from '../catalogue/part.ts';
+import { getCraft } from '../materials/crafts.ts';
+import { mayJoin, mayRun, mayStand, type Permission } from '../permissions/permissions.ts';
+import type { Permit, PlaceQuestion } from '../permissions/permission.ts';
+import { getJointPlaced, getPartPlaced, type BodyPlaced, type JointPlaced, type PartPlaced } from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import { assemble } from '../runs/bodies.ts';
 import { isEmpty } from '../runs/is-empty.ts';
@@ -32,25 +35,44 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
     const zone = doc.zones[leg]?.zone;
     const laid = legs.get(leg);
     if (zone === undefined || !laid) return;
-    const where = { zone, jurisdiction, rules };
-    const permission =
-      what.kind === 'pipe' ? mayRun({ what: what.pipe, ...where }) : mayJoin({ what: what.joint, ...where });
+    const permission = judgePlaced(what, { zone, jurisdiction, rules });
     placed.push({ leg, mark: String(laid.leg.tag), zone, what, permission });
   };
-  for (const { id, leg } of legs.values())
-    if (leg.geometry.kind === 'connector') put(id, { kind: 'joint', joint: 'connector' });
+  const putPart = (leg: string, kind: PartKind): void => {
+    const part = getPartPlaced(kind);
+    if (part !== null) put(leg, { kind: 'part', part });
+  };
+  for (const { id, leg, inline } of legs.values()) {
+    if (leg.geometry.kind === 'connector') put(id, { kind: 'part', part: 'connector' });
     else put(id, { kind: 'pipe', pipe: leg.material });
-  for (const { fitting } of nodes.values()) {
-    if (fitting.kind !== 'part' || !fitting.part.kind.endsWith('bushing')) continue;
-    for (const { id } of fitting.legs) put(id, { kind: 'joint', joint: 'bushing' });
+    for (const { id: part } of inline) if (leg.inline[part]) putPart(id, leg.inline[part].part);
   }
-  for (const { leg, links } of chains.at.values())
-    if (links.some(({ part }) => part.kind.endsWith('bushing')))
-      put(leg.id, { kind: 'joint', joint: 'bushing' });
-  for (const { kind, leg } of assemble(layout).joints)
-    if (kind !== null && leg !== null) put(leg, { kind: 'joint', joint: kind });
+  for (const { fitting, node, legs: met } of nodes.values()) {
+    // A pipe that is for the ground ends in it, in a cap that is melted or stabbed on for good.
+    const isInGround = met.some((leg) => getCraft(leg).isForGround);
+    const { terminal } = node;
+    if (fitting.kind === 'part') for (const { id } of met) if (!isInGround) putPart(id, fitting.part.kind);
+    if (fitting.kind !== 'part' && (terminal?.kind === 'cap' || terminal?.kind === 'plug') && !isInGround)
+      for (const { id } of met) putPart(id, 'cap');
+  }
+  for (const { leg, links } of chains.at.values()) for (const { part } of links) putPart(leg.id, part.kind);
+  for (const { kind, leg } of assemble(layout).joints) {
+    const laid = leg === null ? undefined : legs.get(leg);
+    // The seat of a union is said with the union.
+    if (kind !== null && laid && kind !== 'union')
+      put(laid.id, { kind: 'joint', joint: getJointPlaced(kind, laid.leg.material) });
+  }
   return placed;
 }
+
+function judgePlaced(what: Placeable, where: Omit<PlaceQuestion, 'what'>): Permission {
+  if (what.kind === 'pipe') return mayRun({ what: what.pipe, ...where });
+  return what.kind === 'part' ? mayStand({ what: what.part, ...where }) : mayJoin({ what: what.joint, ...where });
+}
+
+/** The name of what is placed, of whichever kind. */
+export const getPlacedId = (what: Placeable): BodyPlaced | JointPlaced | PartPlaced =>
+  what.kind === 'pipe' ? what.pipe : what.kind === 'part' ? what.part : what.joint;
 
 /**
  * What may not run where it does, what may on conditions, and what has to be asked: once for all legs of which the same is to be said.
@@ -67,7 +89,9 @@ export function checkLegsMayRun(layout: RunLayout, jurisdiction: Jurisdiction): 
     // What is said of the pipe already is not said of each of its joints.
     const { reason } = permission;
     if (what.kind === 'joint' && reason !== null && ofPipe.get(leg)?.reason === reason) continue;
-    const key = `${zone} ${what.kind} ${what.kind === 'pipe' ? what.pipe : what.joint}`;
+    // What the house says of a joint wherever it is, is said of the joint.
+    if (reason === 'house-forbids' || reason === 'own-way') continue;
+    const key = `${zone} ${what.kind} ${getPlacedId(what)}`;
     const before = said.get(key);
     if (before) {
       if (!before.marks.includes(mark)) before.marks.push(mark);

@@ -33,7 +33,8 @@ export function judgePassages(layout: RunLayout, jurisdiction: Jurisdiction): re
     Object.values(passages)
       .filter(({ leg }) => leg === laid.id)
       .map((passage): JudgedPassage => {
-        const ruling = mayPass({ what: laid.leg.material, kind: passage.kind, jurisdiction });
+        const what = laid.leg.geometry.kind === 'connector' ? 'connector' : laid.leg.material;
+        const ruling = mayPass({ what, kind: passage.kind, jurisdiction });
         const isBuried = zones[laid.id]?.zone === 'buried';
         const state = { guard: passage.guard, isBuried, hasShutOff: hasShutOffBefore(layout, laid, passage) };
         return { passage, laid, ruling, wants: findWants(ruling, state) };

@@ -5,6 +5,7 @@ import { isInTrench, listTrenches, type Trench, type TrenchPoint } from '../grou
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { findWall } from '../identify/check-print-line.ts';
 import { getCraft } from '../materials/crafts.ts';
+import { isInside } from '../permissions/zone.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { inches } from '../units/length.ts';
@@ -21,6 +22,8 @@ export function checkPipeInTheGround(layout: RunLayout, jurisdiction: Jurisdicti
     ...findUpright(layout),
     ...trenches.flatMap((trench) => checkEnds(layout, trench)),
     ...trenches.flatMap((trench) => checkRisers(trench)),
+    ...trenches.flatMap((trench) => findInside(layout, trench)),
+    ...findTapeAlone(layout, trenches),
     ...checkCovers(layout, trenches, jurisdiction),
     ...checkPrints(layout),
   ];
@@ -68,6 +71,26 @@ function checkRisers({ points, outside }: Trench): Finding[] {
       findings.push({ code: 'riser-head-low', severity: 'stop', ...about, below: -riser.head });
     return findings;
   });
+}
+
+/** A riser stands outdoors: what goes on from it is in sight outside, and passes the wall above the ground. */
+function findInside({ doc, legs }: RunLayout, { points }: Trench): Finding[] {
+  return points.flatMap(({ laid, riser }): Finding[] => {
+    if (!riser) return [];
+    const onward = laid.legs.filter((leg) => !getCraft(leg).isForGround).map(({ id }) => legs.get(id)!);
+    return onward.flatMap((leg): Finding[] => {
+      const zone = doc.zones[leg.id]?.zone;
+      if (zone === undefined || !isInside(zone)) return [];
+      return [{ code: 'riser-inside', severity: 'stop', subject: leg.id, mark: String(leg.leg.tag), zone }];
+    });
+  });
+}
+
+/** Tape is met by the spade and heard by no locator: alone it is asked. No pack here says that it is enough. */
+function findTapeAlone({ rules }: RunLayout, [first]: readonly Trench[]): Finding[] {
+  if (!first || rules.tracer.option !== 'tape') return [];
+  const { laid } = first.legs[0]!;
+  return [{ code: 'tape-alone', severity: 'ask', subject: laid.id, mark: String(laid.leg.tag) }];
 }
 
 /** What was said of the cover, once for each trench; and what is wanted. */

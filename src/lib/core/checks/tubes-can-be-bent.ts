@@ -42,13 +42,19 @@ function checkPiece(piece: Piece, path: TubePath, layout: RunLayout): Finding[] 
     // Before the first bend and after the last its end needs room of its own: the fitting and the nut.
     if (left >= (isBetween ? needed : 0)) continue;
     const severity = left < 0 ? 'stop' : 'ask';
-    findings.push({ code: 'bends-run-together', severity, subject, mark, left: Math.round(left), needed: isBetween ? needed : 0 }); // prettier-ignore
+    findings.push({ code: 'bends-run-together', severity, subject, mark, left: Math.round(left), needed: isBetween ? needed : 0, isLeast: isLeast(i, path) }); // prettier-ignore
   }
   if (path.isRoute) findings.push({ code: 'route-not-measured', severity: 'note', subject, mark });
   if (cut && cut.trim > 0)
     findings.push({ code: 'trimmed-in-place', severity: 'note', subject, mark, trim: cut.trim });
   return findings;
 }
+
+/** Whether neither bend beside a straight can be bent any closer. */
+const isLeast = (straight: number, { turns, bending }: TubePath): boolean =>
+  [turns[straight - 1], turns[straight]].every(
+    (turn) => !turn || turn.radius === null || !bending || turn.radius <= bending.least,
+  );
 
 function checkTurn(
   { node, degrees, radius }: TubePath['turns'][number],

@@ -3,10 +3,9 @@ import { getCraft } from '../materials/crafts.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
-import { findBonding } from '../supports/bonding.ts';
 import type { Finding } from './finding.ts';
 
-/** Tubing is struck by nails and by lightning: plates where it passes a member near its face; corrugated tubing is bonded. Said once a run. */
+/** Tubing is struck by nails: plates where it passes a member near its face. Said once a run. */
 export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
   const tubes = [...legs.values()].filter(
     ({ leg }) => getCraft(leg).turnsBy === 'bend' && !getCraft(leg).isForGround,
@@ -14,16 +13,10 @@ export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
   const [first] = tubes;
   if (!first) return [];
   const nearest = getPlateDistance(rules['strike-plates']);
-  const plates: Finding = { code: 'strike-plates', severity: 'note', subject: first.id, nearest };
-  const bonded = findBonding({ legs })?.tubing[0];
-  if (!bonded) return [plates];
-  const bond: Finding = {
-    code: 'bond-tubing',
-    severity: 'ask',
-    subject: bonded.id,
-    mark: String(bonded.leg.tag),
-  };
-  return [bond, ...findStrangeJackets(tubes, rules), plates];
+  return [
+    ...findStrangeJackets(tubes, rules),
+    { code: 'strike-plates', severity: 'note', subject: first.id, nearest },
+  ];
 }
 
 /** Which jacket each material comes in. */

@@ -42,6 +42,7 @@ export function makeTubeSheet(piece: Piece, layout: RunLayout): TubeSheet | null
       dial: DIAL,
       bender: getBender(rules['bender-mark']),
     },
+    cut.onTape.length - cut.slack - cut.trim,
   );
   if (!sheet) return null;
   const each = cut.trimmed.filter(Boolean).length === 0 ? 0 : cut.trim / cut.trimmed.filter(Boolean).length;

@@ -1,5 +1,6 @@
 import { traceTube } from '../bending/bend-tube.ts';
 import type { TubeSheet } from '../cutting/tube-sheet.ts';
+import { cross, dot } from '../geometry/vector.ts';
 import { projectIsometric, type Point } from '../geometry/isometric.ts';
 import { findRange } from './sheet-geometry.ts';
 
@@ -16,8 +17,8 @@ const STEPS = 12;
 const LONGEST = 7;
 
 /**
- * Draws a tube as it is after its bend number `at` (from 0), isometric, fitted into a square of `size` units. Long straights are drawn short: it
- * shows which way it turns, no length is read off it.
+ * Draws a tube as it lies in the bender after its bend number `at` (from 0), isometric, fitted into a square of `size` units: the straight before the bend
+ * always the same way, the bend always up, so that what was bent before stands as the hand has turned it. Long straights are drawn short: no length is read off it.
  */
 export function drawBending(
   { bends, cut }: Pick<TubeSheet, 'bends' | 'cut'>,
@@ -39,7 +40,11 @@ export function drawBending(
   const held = { at: { x: 0, y: 0, z: 0 }, way: { x: 1, y: 0, z: 0 }, normal: { x: 0, y: -1, z: 0 } };
   const now = marked.map((bend, i) => (i <= at ? bend : { ...bend, degrees: 0 }));
   const { points, parts } = traceTube(held, now, length, STEPS);
-  const flat = points.map((point) => projectIsometric(point, 0));
+  const { from, to, along, normal } = parts[at] ?? { from: 0, to: 0, along: held.way, normal: held.normal };
+  const up = cross(normal, along);
+  const flat = points.map((point) =>
+    projectIsometric({ x: dot(point, along), y: -dot(point, normal), z: dot(point, up) }, 0),
+  );
   const [left, right] = findRange(flat, 'x');
   const [top, bottom] = findRange(flat, 'y');
   const scale = (size * 0.84) / Math.max(right - left, bottom - top, 1);
@@ -47,7 +52,6 @@ export function drawBending(
     x: size / 2 + (x - (left + right) / 2) * scale,
     y: size / 2 + (y - (top + bottom) / 2) * scale,
   });
-  const [from, to] = parts[at] ?? [0, 0];
   const all = flat.map(put);
   return { before: all.slice(0, from + 1), bend: all.slice(from, to + 1), after: all.slice(to) };
 }

@@ -8,6 +8,7 @@ const PATTERNS: Readonly<Record<ZoneId, readonly number[]>> = {
   indoors: [0.12, 1.1],
   concealed: [0.9, 0.35],
   chase: [0.9, 0.35, 0.12, 0.35],
+  cavity: [0.9, 0.35, 0.4, 0.35],
   'under-slab': [1.6, 0.3, 0.4, 0.3],
   outdoors: [0.35, 0.35],
   buried: [2.4, 0.25],
@@ -19,7 +20,7 @@ const PATTERNS: Readonly<Record<ZoneId, readonly number[]>> = {
 
 /** Letters stand beside a leg for the place it runs in. */
 export const ZONE_LETTERS: Readonly<Record<ZoneId, string>> = {
-  indoors: 'I', concealed: 'C', chase: 'H', 'under-slab': 'S', outdoors: 'O', buried: 'B', vehicle: 'V', wet: 'W',
+  indoors: 'I', concealed: 'C', chase: 'H', cavity: 'Y', 'under-slab': 'S', outdoors: 'O', buried: 'B', vehicle: 'V', wet: 'W',
   vibration: 'M', duct: 'D',
 }; // prettier-ignore
 

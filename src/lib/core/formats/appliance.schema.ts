@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
 import { GASES } from '../house-rules/jurisdictions.ts';
-import type { Plate } from '../runs/appliance.ts';
+import { FLOOR_POINTS, type Plate } from '../runs/appliance.ts';
 import { LONGEST_MEASURE } from '../units/check-measure.ts';
 import {
   INPUT_BASES,
@@ -56,6 +56,7 @@ const plateSchema = Joi.object<Plate>({
   moves: yesNo,
   hasShutOff: yesNo,
   floor: Joi.object({
+    from: oneOf(FLOOR_POINTS),
     length: Joi.number().integer().min(0).max(LONGEST_MEASURE).required(),
     typed: text(LIMITS.typed).allow(''),
   })

@@ -85,7 +85,29 @@ export const STEPS: Readonly<Record<number, Step>> = {
     document: (doc) => ({ ...doc, schema: 11, shopParts: {}, picks: mapEntries(doc['picks'], addAgreed) }),
     operation: (op) => [op.in === 'picks' ? mapWhole(op, (value) => addAgreed(value) as Json) : op],
   },
+  // 12: a floor says whence it was measured. Older ones were measured from the inlet, over a connector too.
+  11: {
+    ...stays,
+    document: (doc) => ({ ...doc, schema: 12, nodes: mapEntries(doc['nodes'], addFloorPoint) }),
+    operation: (op) => (op.in === 'nodes' ? [addFloorPointOp(op)] : [op]),
+  },
 };
+
+const addFloorPointTo = (terminal: unknown): unknown => {
+  const plate = isObject(terminal) ? terminal['plate'] : null;
+  const floor = isObject(plate) ? plate['floor'] : null;
+  return isObject(terminal) && isObject(plate) && isObject(floor) && !('from' in floor)
+    ? { ...terminal, plate: { ...plate, floor: { from: 'inlet', ...floor } } }
+    : terminal;
+};
+const addFloorPoint = (node: unknown): unknown =>
+  isObject(node) && 'terminal' in node ? { ...node, terminal: addFloorPointTo(node['terminal']) } : node;
+
+function addFloorPointOp(op: Op): Op {
+  if (op.op !== 'set') return mapWhole(op, (value) => addFloorPoint(value) as Json);
+  if (op.field !== 'terminal') return op;
+  return { ...op, old: addFloorPointTo(op.old) as Json, value: addFloorPointTo(op.value) as Json };
+}
 
 const addAgreed = (pick: unknown): unknown => {
   if (!isObject(pick) || 'agreed' in pick || !Array.isArray(pick['parts'])) return pick;

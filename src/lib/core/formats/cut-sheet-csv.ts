@@ -1,3 +1,4 @@
+import { getTurnOfTube, type AboutTube } from '../bending/turn-of-tube.ts';
 import { getEndSize } from '../ends/end.ts';
 import type { CutSheet } from '../cutting/cut-sheet.ts';
 import type { TubeSheet } from '../cutting/tube-sheet.ts';
@@ -34,7 +35,7 @@ export function makeCutSheetTable(
     'thread A (in)', 'threads A (count)', 'thread B (in)', 'threads B (count)',
     'turns past hand-tight A', 'threads showing A', 'turns past hand-tight B', 'threads showing B',
     'legs', 'developed (in)', 'slack (in)', 'to trim in place (in)', 'goes in A (in)', 'goes in B (in)',
-    'bend marks on the tape', 'bend angles (degrees)', 'turned before each (degrees)',
+    'bend marks on the tape', 'bend angles (degrees)', 'tube turned before each (degrees, seen from end A)',
     'as cut (in)', 'cut by', 'ticked off by', 'trap of', 'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
   const rows = sheet.rows.map(({ piece, material, nipple, order, trapOf, tube, isMarked }) => [
@@ -97,9 +98,11 @@ const writeBends = (tube: TubeSheet | null, graduation: TapeGraduation): string[
   return [
     bends.map(({ mark }) => formatLength(mark, format)).join('; '),
     bends.map(({ degrees }) => degrees).join('; '),
-    bends.map(({ rotation }) => rotation).join('; '),
+    bends.map(({ rotation }) => writeTurn(getTurnOfTube(rotation))).join('; '),
   ];
 };
+
+const writeTurn = ({ degrees, sense }: AboutTube): string => (sense === null ? String(degrees) : `${degrees} ${sense}`);
 
 const writeTightness = ({ joint }: LaidEnd): string[] =>
   joint?.tightness

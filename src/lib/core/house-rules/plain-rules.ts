@@ -2,6 +2,7 @@ import { bendingRule } from './bending.ts';
 import { burialDepthRule } from './burial-depth.ts';
 import { compressionRule } from './compression.ts';
 import { concealedRule } from './concealed.ts';
+import { corrosiveGasRule } from './corrosive-gas.ts';
 import { csstJacketRule } from './csst-jacket.ts';
 import { csstSupportsRule } from './csst-supports.ts';
 import { galvanisedRule } from './galvanised.ts';
@@ -13,6 +14,7 @@ import { meltEndRule } from './melt-end.ts';
 import { reducingRule } from './reducing.ts';
 import { remakingRule } from './remaking.ts';
 import { sealantRule } from './sealant.ts';
+import { shutOffReachRule } from './shut-off-reach.ts';
 import { softSolderRule } from './soft-solder.ts';
 import { straightTrapRule } from './straight-trap.ts';
 import { strikePlatesRule } from './strike-plates.ts';
@@ -39,10 +41,12 @@ export const PLAIN_RULES = [
   softSolderRule,
   reducingRule,
   concealedRule,
+  corrosiveGasRule,
   trapNippleRule,
   trapMeasuredRule,
   trapNeededRule,
   straightTrapRule,
+  shutOffReachRule,
   dripsRule,
   joiningPeRule,
   ironTemperatureRule,

@@ -93,6 +93,15 @@ export function judgeByHouse(
   return { ...found, verdict: isFree ? 'makes' : 'makes-only-if', conditions, house };
 }
 
+/**
+ * What the house says of a kind of joint whatever its ends are made of and wherever it is: may it be made at all, and with what. Where it may
+ * be concealed is the place's business.
+ */
+export const ruleByHouse = (joint: JointKindId, rules: HouseRules): readonly HouseRuling[] =>
+  (['compression', 'joining-pe', 'soft-solder'] as const).flatMap((rule): HouseRuling[] =>
+    PERMITS[rule].concerns(joint, []) ? [{ rule, ...sayPermit(rule, joint, rules) }] : [],
+  );
+
 function sayPermit(
   rule: keyof typeof PERMITS,
   joint: JointKindId,

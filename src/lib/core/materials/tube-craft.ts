@@ -1,3 +1,4 @@
+import { isButtJoint } from '../catalogue/tube-parts.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
@@ -89,6 +90,12 @@ const bare = (takeOff: number | null, unknown: EndUnknown | null): WorkedEnd => 
 });
 
 /**
+ * What a joint takes of one pipe: end to end each of the two gives half; into a fitting that was measured before it was fused, all of it, the
+ * fitting's half being in its measure.
+ */
+const getTaken = (taken: Length, part: Part): Length => (isButtJoint(part) ? Math.round(taken / 2) : taken);
+
+/**
  * A tube in an opening made for it: take-off (nm) = reach of the opening − how far the tube goes in beyond its face; of a flare, less what
  * the flare itself takes, of a fused end less what facing and melting take. Not known where the part was not measured.
  */
@@ -102,7 +109,7 @@ function workOut(
 ): WorkedEnd {
   const reach = findReach(port);
   const depth =
-    port.depth === null ? (taken ?? 0) : port.depth.standing === 'unknown' ? null : port.depth.length;
+    port.depth === null ? getTaken(taken ?? 0, part) : port.depth.standing === 'unknown' ? null : port.depth.length;
   const takeOff = reach === null || depth === null ? null : reach - depth;
   const verdict = judgeEnds(tube, port.end, catalogue.ends, rules);
   return {

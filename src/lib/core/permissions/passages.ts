@@ -1,5 +1,6 @@
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { ask, allowed, allowedIf, forbidden, type PermitRuling } from './permission.ts';
+import { strictest } from './permissions.ts';
 import type { Guard, PassageKind } from './passage.ts';
 import { getPipeFamily, type BodyPlaced, type PipeFamily } from './placed.ts';
 
@@ -11,7 +12,7 @@ export type PassageWant = (typeof PASSAGE_WANTS)[number];
 
 /** What is asked of a passage. */
 export interface PassageQuestion {
-  readonly what: BodyPlaced;
+  readonly what: BodyPlaced | 'connector';
   readonly kind: PassageKind;
   readonly jurisdiction: Jurisdiction;
 }
@@ -21,6 +22,9 @@ type Answer = (question: PassageQuestion) => PermitRuling;
 const sleeved: Answer = () => allowedIf('sleeve-or-grommet');
 /** Into a building: above the ground, in a sleeve, with a shut-off by which the building is closed. */
 const intoBuilding: Answer = () => allowedIf('sleeve-or-grommet', 'above-grade', 'building-shut-off');
+/** Steel indoors: in a sleeve by the packs that ask for one; those of North America do not inside a building. */
+const steelIndoors: Answer = ({ jurisdiction }) =>
+  jurisdiction === 'us-model' || jurisdiction === 'canada' ? allowed : allowedIf('sleeve-or-grommet');
 const onlyInTheGround: Answer = () => forbidden('only-in-the-ground');
 const asMakerSays: Answer = () => ask('maker-and-code');
 const inAVehicle: Answer = ({ jurisdiction }) =>
@@ -30,7 +34,7 @@ const inAVehicle: Answer = ({ jurisdiction }) =>
 
 /** Material by what is passed: typical practice; practitioners change to steel exactly there. */
 const ANSWERS: Readonly<Record<PipeFamily, Readonly<Record<PassageKind, Answer>>>> = {
-  steel: { floor: () => allowed, wall: () => allowed, 'outer-wall': intoBuilding, 'vehicle-floor': inAVehicle },
+  steel: { floor: steelIndoors, wall: steelIndoors, 'outer-wall': intoBuilding, 'vehicle-floor': inAVehicle },
   'pressed-steel': { floor: sleeved, wall: sleeved, 'outer-wall': intoBuilding, 'vehicle-floor': asMakerSays },
   csst: { floor: sleeved, wall: sleeved, 'outer-wall': asMakerSays, 'vehicle-floor': asMakerSays },
   copper: { floor: sleeved, wall: sleeved, 'outer-wall': intoBuilding, 'vehicle-floor': inAVehicle },
@@ -39,7 +43,11 @@ const ANSWERS: Readonly<Record<PipeFamily, Readonly<Record<PassageKind, Answer>>
 
 /** Whether a pipe may pass a floor or a wall, and what must be so. The edition in force, the maker's sheet and the inspector go before it. */
 export const mayPass = (question: PassageQuestion): PermitRuling =>
-  ANSWERS[getPipeFamily(question.what)][question.kind](question);
+  strictest(question, (asked) =>
+    asked.what === 'connector'
+      ? forbidden('flexible-in-sight')
+      : ANSWERS[getPipeFamily(asked.what)][asked.kind](asked),
+  );
 
 /** How a passage is. */
 export interface PassageState {

@@ -1,4 +1,4 @@
-import type { BodyPlaced, JointPlaced } from './placed.ts';
+import type { BodyPlaced, JointPlaced, PartPlaced } from './placed.ts';
 import type { ZoneId } from './zone.ts';
 import type { HouseRules, RuleId } from '../house-rules/house-rules.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
@@ -10,9 +10,9 @@ export type Permit = (typeof PERMITS)[number];
 /** What must be so. */
 export const PERMIT_CONDITIONS = [
   'bonded', 'strike-plates', 'listed-concealed', 'vented', 'vented-conduit', 'listed-sleeve', 'coated', 'corrosion-protected',
-  'guarded', 'jacket-whole', 'gas-not-corrosive', 'no-dissimilar-metal', 'clips-and-grommets', 'accessible', 'counted',
+  'guarded', 'jacket-whole', 'no-dissimilar-metal', 'clips-and-grommets', 'accessible', 'counted',
   'tested-before-fill', 'cover-and-tracer', 'sleeve-or-grommet', 'above-grade', 'building-shut-off',
-  'only-in-a-repair',
+  'only-in-a-repair', 'vent-led', 'listed-outdoors', 'copper-olives',
 ] as const; // prettier-ignore
 export type PermitCondition = (typeof PERMIT_CONDITIONS)[number];
 
@@ -20,6 +20,7 @@ export type PermitCondition = (typeof PERMIT_CONDITIONS)[number];
 export const PERMIT_REASONS = [
   'never-in-ducts', 'only-in-the-ground', 'no-joint-under-slab', 'comes-apart-concealed', 'comes-apart-in-ground', 'not-for-the-ground',
   'maker-and-code', 'moves-with-what-shakes', 'chlorides', 'not-settled',
+  'must-be-reached', 'flexible-in-sight', 'lengthwise-in-cavity', 'gas-may-eat-copper', 'house-forbids', 'own-way',
 ] as const; // prettier-ignore
 export type PermitReason = (typeof PERMIT_REASONS)[number];
 
@@ -32,16 +33,19 @@ export interface PermitRuling {
   readonly by: RuleId | null;
 }
 
+/** What places are asked about: pipe, joints, parts. */
+export type AnyPlaced = BodyPlaced | JointPlaced | PartPlaced;
+
 /** What is asked: whether a pipe, or a joint or part, may be in a place. */
-export interface PlaceQuestion<What extends BodyPlaced | JointPlaced = BodyPlaced | JointPlaced> {
+export interface PlaceQuestion<What extends AnyPlaced = AnyPlaced> {
   readonly what: What;
   readonly zone: ZoneId;
   readonly jurisdiction: Jurisdiction;
   readonly rules: HouseRules;
 }
 
-/** A rule about pipe or about joints: null where the question is none of its business. */
-export interface PermitRule<What extends BodyPlaced | JointPlaced> {
+/** A rule about pipe, joints or parts: null where the question is none of its business. */
+export interface PermitRule<What extends AnyPlaced> {
   readonly id: string;
   decide(question: PlaceQuestion<What>): PermitRuling | null;
 }
@@ -56,11 +60,11 @@ export const allowedIf = (...conditions: readonly PermitCondition[]): PermitRuli
   by: null,
 });
 /** Somebody else has to say. */
-export const ask = (reason: PermitReason = 'not-settled'): PermitRuling => ({
+export const ask = (reason: PermitReason = 'not-settled', by: RuleId | null = null): PermitRuling => ({
   permit: 'ask',
   conditions: [],
   reason,
-  by: null,
+  by,
 });
 /** Not allowed, and why; `by` a house rule that could have it otherwise. */
 export const forbidden = (reason: PermitReason, by: RuleId | null = null): PermitRuling => ({

@@ -1,3 +1,4 @@
+import type { PartKind } from '../catalogue/part.ts';
 import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { JOINT_KINDS, type JointKindId } from '../joints/pair-verdict.ts';
 
@@ -5,9 +6,37 @@ import { JOINT_KINDS, type JointKindId } from '../joints/pair-verdict.ts';
 export const PLACED_MATERIALS = MATERIALS;
 export type BodyPlaced = Material;
 
-/** What may stand somewhere: joints, and parts that are forbidden in places whatever their joints are. */
-export const PLACED_JOINTS = [...JOINT_KINDS, 'bushing', 'connector'] as const;
-export type JointPlaced = JointKindId | 'bushing' | 'connector';
+/** What may be made up somewhere. */
+export type JointPlaced = Exclude<JointKindId, 'press'> | 'press-steel' | 'press-copper';
+export const PLACED_JOINTS: readonly JointPlaced[] = JOINT_KINDS.flatMap((joint): JointPlaced[] =>
+  joint === 'press' ? ['press-steel', 'press-copper'] : [joint],
+);
+/** What places care about in a joint on a pipe: one that is pressed rusts on steel and not on copper. */
+export const getJointPlaced = (joint: JointKindId, on: BodyPlaced | null): JointPlaced => {
+  if (joint !== 'press') return joint;
+  return on !== null && getPipeFamily(on) === 'copper' ? 'press-copper' : 'press-steel';
+};
+
+/** Parts that places care about whatever their joints are: what is shut or opened, what comes apart, what bends. */
+export const PLACED_PARTS = ['valve', 'cap', 'regulator', 'union', 'bushing', 'connector', 'hose'] as const;
+export type PartPlaced = (typeof PLACED_PARTS)[number];
+
+const PLACED_KINDS: Readonly<Partial<Record<PartKind, PartPlaced>>> = {
+  valve: 'valve',
+  cap: 'cap',
+  plug: 'cap',
+  union: 'union',
+  'dielectric-union': 'union',
+  'hex-bushing': 'bushing',
+  'face-bushing': 'bushing',
+  connector: 'connector',
+  hose: 'hose',
+  'cylinder-regulator': 'regulator',
+  'first-stage-regulator': 'regulator',
+  'second-stage-regulator': 'regulator',
+};
+/** What places care about in a part of a kind; null where its pipe and its joints say all. */
+export const getPartPlaced = (kind: PartKind): PartPlaced | null => PLACED_KINDS[kind] ?? null;
 
 /** What places care about in a pipe. */
 export type PipeFamily = 'steel' | 'pressed-steel' | 'csst' | 'copper' | 'polyethylene';
@@ -55,14 +84,17 @@ const JOINT_FAMILIES: Readonly<Record<JointPlaced, JointFamily>> = {
   valve: 'comes-apart',
   'g-washer': 'comes-apart',
   flange: 'comes-apart',
-  bushing: 'comes-apart',
-  connector: 'comes-apart',
-  press: 'made-for-good',
+  'press-steel': 'made-for-good',
+  'press-copper': 'made-for-good',
   capillary: 'made-for-good',
   brazed: 'made-for-good',
   csst: 'tubing-end',
   'pe-stab': 'polyethylene',
   'pe-fusion': 'polyethylene',
 };
-/** The family of a joint, or of a part that is like one. */
+/** Joints of copper tube and of the brass that is made for it. */
+const OF_COPPER: ReadonlySet<JointPlaced> = new Set(['flare-45', 'compression', 'capillary', 'brazed', 'press-copper']);
+export const isOfCopper = (joint: JointPlaced): boolean => OF_COPPER.has(joint);
+
+/** The family of a joint. */
 export const getJointFamily = (joint: JointPlaced): JointFamily => JOINT_FAMILIES[joint];

@@ -22,8 +22,19 @@ export interface Plate {
   readonly hasTrap: boolean | null;
   readonly moves: boolean | null;
   readonly hasShutOff: boolean | null;
-  /** From the centre of its inlet down to what stands under the drop (floor, shelf), as measured. */
-  readonly floor: { readonly length: Length; readonly typed: string } | null;
+  /** How far down it is to what stands under the drop (floor, shelf), as measured. */
+  readonly floor: FloorBelow | null;
+}
+
+/** Whence a floor is measured: from the centre of the inlet, or of the end of the pipe where a flexible connector goes on from it. */
+export const FLOOR_POINTS = ['inlet', 'pipe-end'] as const;
+export type FloorPoint = (typeof FLOOR_POINTS)[number];
+
+/** What stands under a drop, as far below a point of it (nm). */
+export interface FloorBelow {
+  readonly from: FloorPoint;
+  readonly length: Length;
+  readonly typed: string;
 }
 
 /** An appliance at the end of a run. Its inlet is null: as its leg needs it; measures to it are taken to its face (female) or end (male). */

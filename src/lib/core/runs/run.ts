@@ -13,7 +13,7 @@ import type { ZoneId } from '../permissions/zone.ts';
 import type { Length } from '../units/length.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 11;
+export const RUN_SCHEMA = 12;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Maps by client-made id, never

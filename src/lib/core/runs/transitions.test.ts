@@ -197,7 +197,7 @@ describe('reducing where legs meet', () => {
     const drop = getLeg(bushed, 3).id;
     const concealed = applyPlan(bushed, mustBe(planSayZone(bushed, [drop], 'concealed')));
     const said = checkRun(layOut(concealed)).filter((finding) => finding.code === 'place');
-    expect(said.some(({ what }) => what.kind === 'joint' && what.joint === 'bushing')).to.equal(true);
+    expect(said.some(({ what }) => what.kind === 'part' && what.part === 'bushing')).to.equal(true);
   });
 
   it('nothing where nothing reduces', () => {

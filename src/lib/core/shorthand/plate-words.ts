@@ -55,7 +55,10 @@ export const PLATE_TAKERS: Readonly<Record<PlateKeyword, (reader: LineReader) =>
   'own-shut-off': (reader) => ({ hasShutOff: reader.takeBy(findYesNo, 'yes-no').is }),
   floor: (reader) => {
     const { value, typed } = reader.takeLength();
-    return { floor: { length: value, typed } };
+    // `floor 14` is from the inlet, `floor 14 pipe-end` from where a connector goes on.
+    const isFromPipe = reader.peek() === 'pipe-end';
+    if (isFromPipe) reader.skip();
+    return { floor: { from: isFromPipe ? 'pipe-end' : 'inlet', length: value, typed } };
   },
 };
 
@@ -93,7 +96,9 @@ export function sayPlate(
     'trap-inside': hasTrap === null ? null : sayYesNo(hasTrap),
     moves: moves === null ? null : sayYesNo(moves),
     'own-shut-off': hasShutOff === null ? null : sayYesNo(hasShutOff),
-    floor: floor && sayLength({ value: floor.length, typed: floor.typed }),
+    floor:
+      floor &&
+      `${sayLength({ value: floor.length, typed: floor.typed })}${floor.from === 'pipe-end' ? ' pipe-end' : ''}`,
   };
   return PLATE_KEYWORDS.flatMap((each) => (said[each] === null ? [] : [`${each} ${said[each]}`]));
 }

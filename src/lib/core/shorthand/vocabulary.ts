@@ -188,6 +188,7 @@ const ZONE_WORDS: Readonly<Record<ZoneId, readonly string[]>> = {
   indoors: ['indoors', 'exposed'],
   concealed: ['concealed', 'hidden'],
   chase: ['chase'],
+  cavity: ['cavity'],
   'under-slab': ['under-slab', 'slab'],
   outdoors: ['outdoors', 'outside'],
   buried: ['buried', 'ground'],

@@ -1,24 +1,66 @@
 import { expect } from 'chai';
-import { layOut, makeRun } from '#support/make-run.ts';
+import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
+import { planPickTransition } from '../runs/commands/pick-transition.ts';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { JURISDICTIONS } from '../house-rules/jurisdictions.ts';
+import { getCraft } from '../materials/crafts.ts';
+import { findOpening } from '../runs/find-opening.ts';
 import { FOOT } from '../units/length.ts';
-import { findBonding } from './bonding.ts';
+import { listBondings } from './bonding.ts';
 
 const csst = { material: 'csst', size: '1/2' } as const;
+const pe = { material: 'pe-stabbed', size: '1 IPS SDR 11' } as const;
 const tagsOf = (laid: readonly { readonly leg: { readonly tag: number } }[]) =>
   laid.map(({ leg }) => leg.tag);
+const bonds = (legs: readonly TestLeg[]) =>
+  listBondings(layOut(makeRun(legs, '1/2')), 'us-model').map(
+    ({ side, tubing, metal, clampOn }) =>
+      `${side}: ${tagsOf(metal).join(' ')}; tubing ${tagsOf(tubing).join(' ')}; clamp ${tagsOf(clampOn).join(' ')}`,
+  );
 
-describe('the direct bond of corrugated tubing', () => {
-  it('is of 6 AWG copper, at most 75 ft, clamped on rigid pipe that the tubing is made up to, never on tubing', () => {
+describe('the bond of metal', () => {
+  it('of tubing is of 6 AWG copper, at most 75 ft, clamped on rigid pipe that the tubing is made up to, never on tubing', () => {
     const doc = makeRun([[0, 'right', 40], [1, 'right', 30], [2, 'up', 60, csst], [3, 'right', 80, csst], [4, 'down', 30]], '1/2'); // prettier-ignore
-    const bonding = findBonding(layOut(doc))!;
-    expect(tagsOf(bonding.tubing)).to.deep.equal([3, 4]);
+    const [bonding] = listBondings(layOut(doc), 'us-model');
+    expect(tagsOf(bonding!.tubing)).to.deep.equal([3, 4]);
     // Leg 1 is pipe too, but nothing of the tubing is made up to it.
-    expect(tagsOf(bonding.clampOn)).to.deep.equal([2, 5]);
-    expect([bonding.conductor, bonding.longest]).to.deep.equal(['6 AWG copper', 75 * FOOT]);
+    expect(tagsOf(bonding!.clampOn)).to.deep.equal([2, 5]);
+    expect([bonding!.conductor, bonding!.longest]).to.deep.equal(['6 AWG copper', 75 * FOOT]);
+    // Conductors of North America are said under no other rules.
+    for (const jurisdiction of JURISDICTIONS)
+      expect(listBondings(layOut(doc), jurisdiction)[0]!.conductor !== null, jurisdiction).to.equal(
+        jurisdiction === 'us-model' || jurisdiction === 'canada',
+      );
   });
 
-  it('is asked for where no rigid pipe meets it, and is no matter where there is no tubing', () => {
-    expect(findBonding(layOut(makeRun([[0, 'up', 60, csst]], '1/2')))!.clampOn).to.deep.equal([]);
-    expect(findBonding(layOut(makeRun([[0, 'up', 60]])))).to.equal(null);
+  it('is asked for where no rigid pipe meets it, and is no matter where there is no tubing and nothing insulates', () => {
+    expect(bonds([[0, 'up', 60, csst]])).to.deep.equal(['building: 1; tubing 1; clamp ']);
+    expect(bonds([[0, 'up', 60]])).to.deep.equal([]);
+  });
+
+  it('plastic insulates: each side is its own, the supplier’s gets no clamp', () => {
+    // Meter, riser, trench, riser, pipe, tubing, and a second trench to an outbuilding.
+    const legs: readonly TestLeg[] = [
+      [0, 'down', 30], [1, 'right', 744, pe], [2, 'up', 40], [3, 'right', 60], [4, 'right', 60, csst],
+      [4, 'down', 40], [6, 'right', 400, pe], [7, 'up', 40], [8, 'right', 40],
+    ]; // prettier-ignore
+    expect(bonds(legs)).to.deep.equal([
+      'supplier: 1; tubing ; clamp ',
+      'building: 3 4 5 6; tubing 5; clamp 4 6',
+      'building: 8 9; tubing ; clamp 8 9',
+    ]);
+  });
+
+  it('a union that insulates parts it as plastic does', () => {
+    const doc = makeRun([[0, 'right', 40], [1, 'up', 60], [2, 'right', 60]], '1/2'); // prettier-ignore
+    const layout = layOut(doc);
+    const { id, from } = getLeg(doc, 2);
+    const opening = findOpening(layout, from, id)!;
+    const union = standardCatalogue.parts.find(({ kind }) => kind === 'dielectric-union')!;
+    const put = mustBe(planPickTransition(doc, { ...opening, forEnds: opening.ends, parts: [union.id], agreed: [] }, [], standardCatalogue, makeIds())); // prettier-ignore
+    const stretches = listBondings(layOut(applyPlan(doc, put)), 'us-model');
+    expect(stretches.map(({ metal, side }) => [side, ...tagsOf(metal)])).to.deep.equal([['supplier', 1], ['building', 2, 3]]); // prettier-ignore
+    for (const { clampOn } of stretches)
+      for (const { leg } of clampOn) expect(getCraft(leg).screws).to.equal(true);
   });
 });

@@ -1,29 +1,83 @@
+import { getTraits } from '../catalogue/part-traits.ts';
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import { getCraft } from '../materials/crafts.ts';
 import { isCorrugated, isRigid } from '../permissions/placed.ts';
 import { hasPipe } from '../runs/leg-direction.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import { findSource } from '../runs/run.ts';
 import { FOOT, type Length } from '../units/length.ts';
 
-/** What a direct bond of corrugated tubing comes to. */
+/** What the bond of one stretch of metal comes to: everything that current passes along, up to what insulates. */
 export interface Bonding {
-  /** What is bonded, in walking order. */
+  /** Corrugated tubing in it, in walking order: that is bonded directly. */
   readonly tubing: readonly LaidLeg[];
-  /** Rigid pipe that tubing is made up to, on which the clamp may go: never on the tubing itself. Empty where there is none in this run. */
+  /** All its pipe of metal, in walking order. */
+  readonly metal: readonly LaidLeg[];
+  /**
+   * Rigid pipe on which its clamp may go: what the tubing is made up to, otherwise any of it; never the tubing itself, and never what is the
+   * supplier's. Empty where there is none in this run.
+   */
   readonly clampOn: readonly LaidLeg[];
-  /** Typical: the listed instructions and the electrical code go before it. */
-  readonly conductor: '6 AWG copper';
-  readonly longest: Length;
+  /** `supplier`: it lies on the source's side of buried plastic, where meter and riser are not the building's: asked. */
+  readonly side: 'building' | 'supplier';
+  /** Typical in North America: the listed instructions and the electrical code go before it; null where the wiring rules of the place say it. */
+  readonly conductor: '6 AWG copper' | null;
+  readonly longest: Length | null;
 }
 
-/** Typical length limit of the bonding conductor, from where it is clamped to the electrode system. */
+/** Typical length limit of the bonding conductor, from where it is clamped to the electrode system: the model codes of North America. */
 const LONGEST = 75 * FOOT;
 
-/** The bond of the corrugated tubing of a run; null where there is none. */
-export function findBonding({ legs }: Pick<RunLayout, 'legs'>): Bonding | null {
-  const all = [...legs.values()].filter(({ leg }) => hasPipe(leg));
-  const tubing = all.filter(({ leg }) => isCorrugated(leg.material));
-  if (tubing.length === 0) return null;
-  const ends = new Set(tubing.flatMap(({ near, far }) => [near, far]));
-  const rigid = all.filter(({ leg }) => isRigid(leg.material));
-  const clampOn = rigid.filter(({ near, far }) => ends.has(near) || ends.has(far));
-  return { tubing, clampOn, conductor: '6 AWG copper', longest: LONGEST };
+/**
+ * What has to be bonded in a run, one for each stretch of metal: each that has corrugated tubing in it, and each that plastic or an insulating part
+ * cuts off from the rest. Empty for a run that is metal from end to end without tubing: what it is joined to bonds it.
+ */
+export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): readonly Bonding[] {
+  const stretches = findStretches(layout);
+  const source = findSource(layout.doc);
+  const isNorthAmerican = jurisdiction === 'us-model' || jurisdiction === 'canada';
+  const isCut = stretches.length > 1 || [...layout.legs.values()].some(({ leg }) => getCraft(leg).isForGround);
+  return stretches.flatMap((metal): Bonding[] => {
+    const tubing = metal.filter(({ leg }) => isCorrugated(leg.material));
+    if (tubing.length === 0 && !isCut) return [];
+    const isSupplier = isCut && metal.some(({ near, far }) => near === source || far === source);
+    const ends = new Set(tubing.flatMap(({ near, far }) => [near, far]));
+    const rigid = metal.filter(({ leg }) => isRigid(leg.material));
+    const clampOn = tubing.length === 0 ? rigid : rigid.filter(({ near, far }) => ends.has(near) || ends.has(far));
+    return [
+      {
+        tubing,
+        metal,
+        clampOn: isSupplier ? [] : clampOn,
+        side: isSupplier ? 'supplier' : 'building',
+        conductor: isNorthAmerican ? '6 AWG copper' : null,
+        longest: isNorthAmerican ? LONGEST : null,
+      },
+    ];
+  });
+}
+
+/** Legs of metal that hang together: neither plastic nor a part that insulates lies between. In walking order. */
+function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
+  const insulated = new Set(
+    [...chains.at].flatMap(([end, { links }]) => (links.some(({ part }) => getTraits(part.kind).insulates) ? [end] : [])),
+  );
+  const stretches: LaidLeg[][] = [];
+  const at = new Map<string, LaidLeg[]>();
+  const join = (node: string, own: LaidLeg[]): void => {
+    const other = at.get(node);
+    if (!other || other === own) return void at.set(node, own);
+    own.unshift(...other);
+    stretches.splice(stretches.indexOf(other), 1);
+    for (const [each, stretch] of at) if (stretch === other) at.set(each, own);
+  };
+  for (const laid of legs.values()) {
+    const { id, leg, near, far } = laid;
+    if (getCraft(leg).isForGround || leg.geometry.kind === 'connector') continue;
+    const own = [laid];
+    stretches.push(own);
+    if (!insulated.has(`${near}:${id}`)) join(near, own);
+    if (!insulated.has(`${far}:${id}`)) join(far, own);
+  }
+  return stretches.map((stretch) => stretch.filter(({ leg }) => hasPipe(leg))).filter(({ length }) => length > 0);
 }

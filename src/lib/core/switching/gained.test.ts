@@ -3,6 +3,7 @@ import { applyPlan, getLeg, layOut, makeRun, mustBe, type TestLeg } from '#suppo
 import type { Material } from '../catalogue/pipe.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { checkRun } from '../checks/checks.ts';
+import { getPlacedId } from '../checks/legs-may-run.ts';
 import type { Finding } from '../checks/finding.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { ZoneId } from '../permissions/zone.ts';
@@ -51,7 +52,7 @@ const CASES: readonly Case[] = [
 const say = (finding: Finding): string => {
   if (finding.code !== 'place') return `${finding.code} ${finding.severity}`;
   const { what, permission } = finding;
-  return `place ${what.kind === 'pipe' ? what.pipe : what.joint} ${permission.permit}`;
+  return `place ${getPlacedId(what)} ${permission.permit}`;
 };
 
 describe('what a switch gains and loses', () => {

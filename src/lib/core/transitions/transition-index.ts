@@ -7,8 +7,9 @@ import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import type { Condition, JointKindId } from '../joints/pair-verdict.ts';
-import { mayJoin } from '../permissions/permissions.ts';
-import type { JointPlaced } from '../permissions/placed.ts';
+import type { PlaceQuestion } from '../permissions/permission.ts';
+import { mayJoin, mayStand, type Permission } from '../permissions/permissions.ts';
+import { getJointPlaced, getPartPlaced } from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import { listChainParts, type ChainPart } from './chain-part.ts';
 
@@ -184,14 +185,21 @@ export class TransitionIndex {
   /** Whether a part may be where the chain is: what seals inside it is a joint too, and a bushing is judged as one. */
   #mayStand({ part }: ChainPart): boolean {
     if (this.#where?.ammonia && part.material === 'brass') return false;
-    if (part.kind.endsWith('bushing') && !this.#isPermitted('bushing')) return false;
+    const placed = getPartPlaced(part.kind);
+    if (placed !== null && placed !== 'union' && !this.#maybeThere((where) => mayStand({ what: placed, ...where })))
+      return false;
     return part.seats.every(([a, b]) => this.join(a, b) !== null);
   }
 
-  #isPermitted(joint: JointPlaced): boolean {
+  #isPermitted(joint: JointKindId): boolean {
+    return this.#maybeThere((where) => mayJoin({ what: getJointPlaced(joint, null), ...where }));
+  }
+
+  /** Whether a place does not forbid it, where one was said. */
+  #maybeThere(answer: (where: Omit<PlaceQuestion, 'what'>) => Permission): boolean {
     if (!this.#where || this.#where.zone === null) return true;
     const { zone, jurisdiction } = this.#where;
-    return mayJoin({ what: joint, zone, jurisdiction, rules: this.#rules }).permit !== 'forbidden';
+    return answer({ zone, jurisdiction, rules: this.#rules }).permit !== 'forbidden';
   }
 
   /** The openings of parts that an end makes with. */

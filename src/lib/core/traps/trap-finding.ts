@@ -1,7 +1,18 @@
 import type { ApplianceKind } from '../catalogue/appliance-kinds.ts';
 import type { LegSize } from '../ends/size.ts';
+import type { PassageKind } from '../permissions/passage.ts';
+import type { ZoneId } from '../permissions/zone.ts';
 import type { TeePort } from './tee-use.ts';
 import type { Length } from '../units/length.ts';
+
+/** What is wrong with the shut-off of an appliance, or must be asked of it (nm). */
+export type ShutOffFault =
+  | { readonly code: 'no-shut-off' }
+  | { readonly code: 'shut-off-far'; readonly length: Length; readonly most: Length }
+  | { readonly code: 'shut-off-unreached'; readonly zone: ZoneId }
+  | { readonly code: 'shut-off-beyond'; readonly passage: PassageKind }
+  /** How near it has to be, or how near it is, is not known; `length` null where it is the latter. */
+  | { readonly code: 'shut-off-asked'; readonly length: Length | null; readonly most: Length | null };
 
 /** What is wrong with a trap, or must be asked of it, with the figures that show it (nm). */
 export type TrapFault =
@@ -11,7 +22,8 @@ export type TrapFault =
   | { readonly code: 'level-nipple' }
   | { readonly code: 'no-cap' }
   | { readonly code: 'plug-no-nipple' }
-  | { readonly code: 'no-shut-off' }
+  | { readonly code: 'out-of-reach'; readonly zone: ZoneId }
+  | ShutOffFault
   | { readonly code: 'union-before-shut-off' }
   | { readonly code: 'shut-off-after-trap' }
   | { readonly code: 'trap-after-connector' }
@@ -31,7 +43,9 @@ export type TrapFault =
   | { readonly code: 'nipple-not-measured' }
   | { readonly code: 'own-way'; readonly rule: 'trap-nipple' | 'straight-trap'; readonly name: string }
   | { readonly code: 'too-far'; readonly length: Length; readonly most: Length }
-  | { readonly code: 'room-unknown' };
+  | { readonly code: 'room-unknown' }
+  /** What it rests on is not known: over a connector, or a leg without its length. */
+  | { readonly code: 'room-not-known'; readonly over: 'connector' | 'leg' };
 
 /** What is said where nothing is wrong, or nothing is asked for. */
 export type TrapState =

@@ -4,12 +4,18 @@ import { nippleNotMeasured } from './rules/nipple-not-measured.ts';
 import { noCap } from './rules/no-cap.ts';
 import { noRoom } from './rules/no-room.ts';
 import { noShutOff } from './rules/no-shut-off.ts';
+import { outOfReach } from './rules/out-of-reach.ts';
 import { ownWay } from './rules/own-way.ts';
 import { plugNoNipple } from './rules/plug-no-nipple.ts';
 import { portsUnclear } from './rules/ports-unclear.ts';
 import { reducedNipple } from './rules/reduced-nipple.ts';
+import { roomNotKnown } from './rules/room-not-known.ts';
 import { roomUnknown } from './rules/room-unknown.ts';
 import { shutOffAfterTrap } from './rules/shut-off-after-trap.ts';
+import { shutOffAsked } from './rules/shut-off-asked.ts';
+import { shutOffBeyond } from './rules/shut-off-beyond.ts';
+import { shutOffFar } from './rules/shut-off-far.ts';
+import { shutOffUnreached } from './rules/shut-off-unreached.ts';
 import { straightThrough } from './rules/straight-through.ts';
 import { supplyRises } from './rules/supply-rises.ts';
 import { tooFar } from './rules/too-far.ts';
@@ -26,8 +32,12 @@ export const TRAP_RULES: readonly AnyTrapRule[] = [
   upsideDown,
   levelNipple,
   plugNoNipple,
+  outOfReach,
   trapAfterConnector,
   noShutOff,
+  shutOffUnreached,
+  shutOffBeyond,
+  shutOffFar,
   unionBeforeShutOff,
   shutOffAfterTrap,
   reducedNipple,
@@ -38,6 +48,8 @@ export const TRAP_RULES: readonly AnyTrapRule[] = [
   supplyRises,
   nippleNotMeasured,
   ownWay,
+  shutOffAsked,
   tooFar,
+  roomNotKnown,
   roomUnknown,
 ];

@@ -34,7 +34,7 @@ const connector: ConnectorGeometry = {
   typed: '36',
   isNew: true,
 };
-const floor = (typed: number) => ({ floor: { length: inches(typed), typed: String(typed) } });
+const floor = (typed: number) => ({ floor: { from: 'inlet', length: inches(typed), typed: String(typed) } }) as const;
 
 /** A drop and what is said of it first; the parts put in it, by leg. */
 const DROPS: readonly (readonly [

@@ -12,7 +12,7 @@ export const jointConcealed: PermitRule<JointPlaced> = {
     const family = getJointFamily(what);
     if (family === 'taper') return allowed;
     if (family !== 'comes-apart')
-      return what === 'press' || family === 'tubing-end' ? allowedIf('listed-concealed') : allowed;
+      return what.startsWith('press') || family === 'tubing-end' ? allowedIf('listed-concealed') : allowed;
     const { option } = rules.concealed;
     if (option === 'forbidden') return forbidden('comes-apart-concealed', 'concealed');
     if (option === 'repairs') return { ...allowedIf('only-in-a-repair'), by: 'concealed' };

@@ -9,6 +9,6 @@ export const jointInTheOpen: PermitRule<JointPlaced> = {
     if (zone !== 'outdoors' && zone !== 'wet') return null;
     const family = getJointFamily(what);
     if (family === 'tubing-end') return zone === 'wet' ? ask('chlorides') : allowedIf('jacket-whole');
-    return family === 'taper' || what === 'press' ? allowedIf('corrosion-protected') : allowed;
+    return family === 'taper' || what === 'press-steel' ? allowedIf('corrosion-protected') : allowed;
   },
 };

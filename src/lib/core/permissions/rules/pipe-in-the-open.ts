@@ -10,16 +10,14 @@ const OUTDOORS: Readonly<Record<Family, PermitRuling>> = {
   copper: allowedIf('guarded'),
 };
 
-/** Seen indoors, or outdoors above the ground. Copper wants a gas that does not eat it, which the supplier knows. */
+/** Seen indoors, or outdoors above the ground. */
 export const pipeInTheOpen: PermitRule<BodyPlaced> = {
   id: 'pipe-in-the-open',
-  decide: ({ what, zone, jurisdiction }) => {
+  decide: ({ what, zone }) => {
     const family = getPipeFamily(what);
     if (family === 'polyethylene') return null;
     if (zone === 'outdoors') return OUTDOORS[family];
     if (zone !== 'indoors') return null;
-    if (family === 'csst') return allowedIf('bonded');
-    const isNorthAmerican = jurisdiction === 'us-model' || jurisdiction === 'canada';
-    return family === 'copper' && isNorthAmerican ? allowedIf('gas-not-corrosive') : allowed;
+    return family === 'csst' ? allowedIf('bonded') : allowed;
   },
 };

@@ -11,6 +11,8 @@ import type { NewId } from './new-ids.ts';
 export type PassageRefusal =
   | UnknownLeg
   | { readonly code: 'leg-has-no-pipe'; readonly mark: string }
+  /** A flexible connector passes nothing. */
+  | { readonly code: 'passage-by-connector'; readonly mark: string }
   /** A level leg passes no floor, an upright one no wall. */
   | { readonly code: 'passage-at-no-wall'; readonly kind: PassageKind; readonly mark: string };
 
@@ -27,6 +29,7 @@ export function planPutPassage(
   const found = findLeg(doc, leg);
   if (!found) return refuse({ code: 'leg-unknown', leg });
   const mark = String(found.tag);
+  if (found.geometry.kind === 'connector') return refuse({ code: 'passage-by-connector', mark });
   if (!hasPipe(found)) return refuse({ code: 'leg-has-no-pipe', mark });
   const { x, y, z } = getLegVector(found);
   const through = isPassedUpright(kind) ? Math.abs(z) : Math.hypot(x, y);

@@ -1,4 +1,4 @@
-import { findShutOff } from '../passing.ts';
+import { findShutOff } from '../shut-off.ts';
 import { trapRule } from './trap-rule.ts';
 
 /** Without a shut-off of its own before it a trap cannot be opened to be emptied. */

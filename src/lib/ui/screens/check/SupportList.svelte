@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { findBonding } from '#core/supports/bonding.ts';
+  import { listBondings } from '#core/supports/bonding.ts';
   import { countSupports, listSupports } from '#core/supports/list-supports.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { sayJurisdiction } from '#words/places.ts';
@@ -16,7 +16,7 @@
   let { store, layout }: Props = $props();
   const unit = $derived(store.details?.units ?? 'in');
   const jurisdiction = $derived(store.details?.jurisdiction ?? 'ask');
-  const bonding = $derived(findBonding(layout));
+  const bondings = $derived(listBondings(layout, jurisdiction));
   const legs = $derived(listSupports(layout, jurisdiction));
   /** How many of each pipe are to be bought; of legs that nobody can say them for, how many those are. */
   const totals = $derived(
@@ -61,9 +61,9 @@
         >Show the supports of all {legs.length} legs</button
       >
     {/if}
-    {#if bonding}
+    {#if bondings.length > 0}
       <h3 class="text-lg font-semibold">Direct bond</h3>
-      <p>{sayBonding(bonding, unit)}</p>
+      {#each bondings as bonding (bonding.metal[0]!.id)}<p>{sayBonding(bonding, unit)}</p>{/each}
     {/if}
     <RulesHere
       rules={['support-ends']}

@@ -12,6 +12,8 @@
   import { sayExact, sayLength } from '#words/length-text.ts';
   import { namePart } from '#words/parts.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
+  import { findFloorPoint } from '#core/traps/room-under-cap.ts';
+  import { FLOOR_LABELS } from '#words/traps.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';
   import { newId } from '../../store/new-id.ts';
@@ -34,13 +36,19 @@
     if (!open) return;
     [floor, nipple, side, refusal] = [null, null, 'right', null];
   });
+  /** Over a connector the floor is measured from where it begins; what was measured otherwise is not shown as that. */
+  const from = $derived(findFloorPoint(drop));
+  const known = $derived(drop.appliance.plate.floor?.from === from ? drop.appliance.plate.floor.length : null);
+  const site = $derived(
+    store.details && { gas: store.details.gas, jurisdiction: store.details.jurisdiction },
+  );
   const isThere = $derived(drop.trap !== null);
   /** What is shown is what is done. */
   const planned = $derived.by(() => {
     if (!open) return null;
     const wish = { ...NO_WISH, floor, nipple, side };
     const plan = isThere ? planPutRight : planBuildTrap;
-    return untrack(() => plan(drop.layout, drop.node.id, wish, newId));
+    return untrack(() => plan(drop.layout, drop.node.id, wish, newId, site));
   });
   const build = $derived(planned?.ok ? planned.value : null);
   const report = $derived(build && reportWork(drop.layout, build.after, drop));
@@ -68,13 +76,13 @@
 >
   <div class="flex flex-wrap items-start gap-4">
     <MeasureField
-      label="from the inlet’s centre down to the floor"
+      label={FLOOR_LABELS[from]}
       {unit}
-      value={floor?.length ?? drop.appliance.plate.floor?.length ?? null}
+      value={floor?.length ?? known}
       placeholder="not measured"
       optional
       width="w-44"
-      onmeasure={(length, typed) => (floor = length === null ? null : { length, typed })}
+      onmeasure={(length, typed) => (floor = length === null ? null : { from, length, typed })}
     />
     <MeasureField
       label="nipple, if another than the rule’s"

@@ -20,6 +20,9 @@
   import { APPLIANCE_KIND_NAMES, GAS_NAMES, sayGasInputRefusal } from '#words/appliances.ts';
   import { nameFoundEnd, nameThread } from '#words/threads.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
+  import { findFloorPoint } from '#core/traps/room-under-cap.ts';
+  import { FLOOR_LABELS } from '#words/traps.ts';
+  import type { Drop } from '#core/traps/drop.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';
@@ -32,10 +35,13 @@
     /** The node of the appliance, and what stands there. */
     node: string;
     appliance: ApplianceEnd;
+    /** Its drop, where the run has one. */
+    drop?: Drop | null;
     /** A specimen that was just identified as its inlet. */
     specimen?: string | null;
   }
-  let { open = $bindable(), store, node, appliance, specimen = null }: Props = $props();
+  let { open = $bindable(), store, node, appliance, drop = null, specimen = null }: Props = $props();
+  const from = $derived(drop ? findFloorPoint(drop) : 'inlet');
   const id = $props.id();
   const unit = $derived(store.details?.units ?? 'in');
   const specimens = untrack(() => new SpecimensStore(store.job));
@@ -274,13 +280,13 @@
         </select></label
       >
       <MeasureField
-        label="inlet’s centre down to the floor"
+        label={FLOOR_LABELS[from]}
         {unit}
-        value={floor?.length ?? null}
+        value={floor?.from === from ? floor.length : null}
         placeholder="not measured"
         optional
         width="w-40"
-        onmeasure={(length, typed) => (floor = length === null ? null : { length, typed })}
+        onmeasure={(length, typed) => (floor = length === null ? null : { from, length, typed })}
       />
       {#if wrong.pressure}<p role="alert" class="w-full text-error">{wrong.pressure}</p>{/if}
     </div>

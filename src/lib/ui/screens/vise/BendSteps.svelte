@@ -4,6 +4,7 @@
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import type { ShoeMark } from '#core/bending/bender.ts';
   import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
+  import { getTurnOfTube } from '#core/bending/turn-of-tube.ts';
   import { drawBending } from '#core/drawing/draw-bending.ts';
   import type { Point } from '#core/geometry/isometric.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
@@ -31,12 +32,13 @@
   const picture = $derived(drawBending(sheet, at, SIZE));
   const path = (points: readonly Point[]): string =>
     points.length < 2 ? '' : `M${points.map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}`;
-  /** Seen along the tube: the plane of the bend before looks up, that of this one as far round, clockwise. */
+  /** Seen from end A along the tube: the leg toward A stands up, the bend that comes lies as far round from it, clockwise. */
   const spoke = (degrees: number, length: number): string => {
     const turn = ((degrees - 90) * Math.PI) / 180;
     return `${(60 + Math.cos(turn) * length).toFixed(1)} ${(60 + Math.sin(turn) * length).toFixed(1)}`;
   };
   const turned = $derived(at === 0 ? 0 : bend.rotation);
+  const turn = $derived(at === 0 ? null : getTurnOfTube(bend.rotation));
 </script>
 
 <section
@@ -70,7 +72,11 @@
     </div>
     <div>
       <dt class="chart-label text-sm">turn the tube</dt>
-      <dd class="text-3xl leading-tight font-bold sm:text-4xl">{at === 0 ? '—' : `${bend.rotation}°`}</dd>
+      <dd class="text-3xl leading-tight font-bold sm:text-4xl" data-testid="bend-turn">
+        {turn === null || turn.degrees === 0 ? '—' : `${turn.degrees}°`}{#if turn?.sense}<span
+            class="block text-base font-semibold">{turn.sense}</span
+          >{/if}
+      </dd>
     </div>
   </dl>
   <div class="flex items-center justify-center gap-2 sm:gap-4">
@@ -78,7 +84,7 @@
       viewBox="0 0 {SIZE} {SIZE}"
       class="w-44 shrink sm:w-56"
       role="img"
-      aria-label="The tube after bend {at + 1}"
+      aria-label="The tube in the bender after bend {at + 1}: the bend goes up"
     >
       <path class="tube" d={path(picture.before)} />
       <path class="tube" d={path(picture.after)} stroke-dasharray="7 5" />
@@ -100,6 +106,7 @@
           />{/if}
         <path class="spoke" d="M60 60L{spoke(turned, 46)}" />
         <circle class="bore" cx="60" cy="60" r="9" />
+        {#if at > 0 && turned > 20 && turned < 340}<text x="60" y="11">A</text>{/if}
       </svg>
       <figcaption class="text-sm leading-tight">{sayRotation(at, turned)}</figcaption>
     </figure>

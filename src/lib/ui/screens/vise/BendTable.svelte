@@ -5,7 +5,7 @@
   import type { LengthUnit } from '#core/units/length.ts';
   import type { TapeGraduation } from '#core/units/tape.ts';
   import { sayLength } from '#words/length-text.ts';
-  import { BENDER_MARK_NAMES, sayAbout } from '#words/tube.ts';
+  import { BENDER_MARK_NAMES, sayAbout, sayTurn } from '#words/tube.ts';
   import type { ShoeMark } from '#core/bending/bender.ts';
   import LengthText from '../../controls/LengthText.svelte';
 
@@ -28,7 +28,7 @@
       <th scope="col" class="font-medium">bend</th>
       <th scope="col" class="font-medium">mark</th>
       <th scope="col" class="font-medium">angle</th>
-      <th scope="col" class="font-medium">turn the tube</th>
+      <th scope="col" class="font-medium">turn the tube, seen from A</th>
       <th scope="col" class="font-medium max-sm:hidden">beginning, middle, end</th>
       <th scope="col" class="font-medium max-sm:hidden">radius</th>
     </tr>
@@ -39,7 +39,7 @@
         <th scope="row" class="py-1 font-semibold">{i + 1}</th>
         <td class="py-1 text-xl font-bold"><LengthText length={bend.mark} {unit} {format} /></td>
         <td>{bend.degrees}°</td>
-        <td>{i === 0 ? 'as it lies' : bend.rotation === 0 ? 'not' : `${bend.rotation}° clockwise`}</td>
+        <td>{sayTurn(i, bend.rotation)}</td>
         <td class="text-sm max-sm:hidden"
           >{[bend.exact.start, bend.exact.centre, bend.exact.end]
             .map((at) => sayAbout(at, unit))

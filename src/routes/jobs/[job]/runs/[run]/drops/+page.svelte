@@ -128,6 +128,7 @@
         {store}
         node={drop.node.id}
         appliance={drop.appliance}
+        {drop}
         {specimen}
       />
     {/if}

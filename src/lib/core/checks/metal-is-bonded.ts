@@ -1,0 +1,13 @@
+import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import type { RunLayout } from '../runs/layout.ts';
+import { listBondings } from '../supports/bonding.ts';
+import type { Finding } from './finding.ts';
+
+/** Each stretch of metal that has tubing in it, or that plastic cuts off, is its own thing to bond; of the supplier's the supplier is asked. */
+export function checkMetalIsBonded(layout: RunLayout, jurisdiction: Jurisdiction): Finding[] {
+  return listBondings(layout, jurisdiction).map(({ tubing, metal, side }): Finding => {
+    const [laid] = tubing.length > 0 ? tubing : metal;
+    const what = side === 'supplier' ? 'supplier' : tubing.length > 0 ? 'tubing' : 'cut-off';
+    return { code: 'bond', severity: 'ask', subject: laid!.id, mark: String(laid!.leg.tag), what };
+  });
+}
