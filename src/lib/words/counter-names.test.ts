@@ -37,7 +37,24 @@ describe('names at the counter', () => {
     ['3/8 od flare union', '3/8 OD brass flare union'],
     ['1/2 x 3/8 flare union', '1/2 OD × 3/8 OD brass flare union'],
     ['3/8 flare plug', '3/8 OD brass flare plug'],
-    ['half inch close nipple', '1/2 steel nipple'],
+    ['half inch close nipple', '1/2 × 1-1/8 in close steel nipple'],
+    ['1/2 x 4 nipple', '1/2 × 4 in long steel nipple'],
+    ['3/4 x 5-1/2 black nipple', '3/4 × 5-1/2 in long steel nipple'],
+    ['3/4 nipple', '3/4 × 1-3/8 in close steel nipple'],
+    ['3/4 elbow', '3/4 black malleable 90° elbow'],
+    ['3/4 ell', '3/4 black malleable 90° elbow'],
+    ['3/4 street ell', '3/4 black malleable street 90° elbow'],
+    ['3/4 45 elbow', '3/4 black malleable 45° elbow'],
+    ['3/4 street 45', '3/4 black malleable street 45° elbow'],
+    ['3/4 x 3/4 x 1 tee', '3/4 × 3/4 × 1 bullhead tee, black malleable'],
+    ['3/4 x 3/4 x 1 bullhead', '3/4 × 3/4 × 1 bullhead tee, black malleable'],
+    ['15/16-16 flare x 1/2 MIP', '5/8 OD connector end (15/16-16 UN) × 1/2 male NPT brass connector fitting'],
+    ['1/2 csst straight fitting x 1/2 mip', '1/2 CSST × 1/2 male NPT adapter'],
+    ['3/8 flare x 1/2 mip 90 elbow', '3/8 male flare × 1/2 male NPT brass 90° elbow'],
+    ['1/2 nominal copper press elbow', '1/2 nominal copper press 90° elbow'],
+    ['1 ips sdr 11 anodeless riser x 1 mip', '1 IPS SDR 11 stab × 1 male NPT anodeless riser'],
+    ['15mm compression x 1/2 bspp male', '15 mm compression × 1/2 G male, washer adapter'],
+    ['pol x 1/4 mip adapter', 'POL nut .880-14 × 1/4 male NPT brass swivel adapter'],
     ['3/4 x 1/2 swage nipple', '3/4 × 1/2 nipple, steel'],
     ['3/4 to the 1/2 hex bushing'.replace(' to the ', ' x '), '3/4 × 1/2 hex bushing, black malleable'],
     ['inch and a quarter union', '1-1/4 black malleable union'],
@@ -66,6 +83,9 @@ describe('names at the counter', () => {
     const families = both.flatMap(({ ports }) => ports.map(({ end }) => (end.kind === 'thread' ? end.family : '')));
     expect(families).to.include.members(['sae-45', 'connector']);
     expect(read('1/2 mip x 3/8 od flare copper half union').asks).to.equal(null);
+    // A half union, or a connector, by the size of a tube alone.
+    for (const vague of ['3/8 half union x 1/2 mip', '1/2 half union x 1/2 fip']) expect(read(vague).asks, vague).to.equal('which-flare');
+    for (const read1 of ['anodeless riser', 'csst straight fitting']) expect(read(read1).unknown, read1).to.deep.equal([]);
   }); // prettier-ignore
 
   it('says what it read, and what it did not', () => {
@@ -78,7 +98,7 @@ describe('names at the counter', () => {
   });
 
   it('what is never for gas is named as that', () => {
-    for (const [said, way] of [['3/4 push-fit coupling', 'push-fit'], ['1/2 conduit coupling', 'conduit'], ['3/4 galvanised tee', 'galvanised']] as const)
+    for (const [said, way] of [['3/4 push-fit coupling', 'push-fit'], ['1/2 conduit coupling', 'conduit'], ['3/4 galvanised tee', 'galvanised'], ['3/8 hose barb x 1/2 mip', 'hose-barb']] as const)
       expect(read(said).never).to.equal(way);
     expect(read('3/4 tee').never).to.equal(null);
   }); // prettier-ignore

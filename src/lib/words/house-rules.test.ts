@@ -55,7 +55,9 @@ describe('house rules', () => {
     expect(findDepartures(resolveRules(getOpeningChoices('in', 'uk')))).to.deep.equal([
       'compression',
       'soft-solder',
+      'corrosive-gas',
       'trap-needed',
+      'shut-off-reach',
     ]);
   });
 

@@ -2,9 +2,10 @@ import type { OtherGas } from '#core/catalogue/small-threads.ts';
 import type { FlangeDrilling, Metal, SocketKind, Temper, TubeKind } from '#core/ends/end.ts';
 import type { FiguredEnd } from '#core/catalogue/figured-end.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
+import { findNutSide } from '#core/joints/find-nut-side.ts';
 import { isForbidden, type HouseCondition, type JudgedJoint } from '#core/joints/house-ruling.ts';
 import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
-import type { Cause, Condition, PairVerdictKind } from '#core/joints/pair-verdict.ts';
+import type { Cause, Condition, NutSide, PairVerdictKind } from '#core/joints/pair-verdict.ts';
 import type { PairVerdict } from '#core/joints/check-joint.ts';
 import type { Seat } from '#core/ends/seat.ts';
 import { sayNumber } from './length-text.ts';
@@ -50,6 +51,7 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
     'both are cleaned bright and heated by somebody competent, and the local rule allows soft solder on gas',
   'braze-qualified':
     'both are cleaned bright and brazed by somebody competent, with the filler the local rule names',
+  'loose-nut': 'the nut is a loose one, put over the tube first, and there is a body to screw it on (the nut of a hose or a swivel is its own)',
   'soft-tube': 'the tube is soft: hard-drawn copper splits when it is flared',
 };
 
@@ -86,6 +88,8 @@ export const CAUSE_WORDS: Readonly<Record<Cause, string>> = {
   'nothing-enters': 'Neither has anything to go into.',
   'other-gas': 'It is made for another gas: never adapt it to fuel gas, whatever screws together.',
   'hard-tube': 'Hard-drawn copper splits when it is flared. Soft tube only.',
+  'two-nuts':
+    'The flared tube has its nut on already, and the other is a nut too: two nuts draw nothing together. A flare union goes between.',
   'no-tight-thread':
     'Both are parallel: the thread only pulls, and ISO 228 promises no tight joint on it. G seals on a washer, Rp on an R male.',
   'seal-not-told':
@@ -112,6 +116,19 @@ export const listConditions = (judged: JudgedJoint, rules: HouseRules): string[]
     return [`it keeps to the way of the house: ${'name' in choice ? choice.name : choice.option}`];
   }),
 ];
+
+const NUT_WORDS: Readonly<Record<NutSide, string>> = {
+  female: 'The nut is that of the female side.',
+  tube: 'The nut is on the tube, put there before it was flared.',
+  fitting: 'The nut is the fitting’s own.',
+  half: 'The nut is on one half of the union.',
+  loose: 'The nut is loose: it goes over the tube first, and a body is still wanted to screw it on.',
+};
+/** Which side brings the nut; empty where there is none. */
+export function sayNut(found: Pick<PairVerdict, 'joint' | 'rule'>): string {
+  const side = findNutSide(found);
+  return side === null ? '' : NUT_WORDS[side];
+}
 
 /** What each rule is about, for the table of rules. */
 export const PAIR_RULE_NAMES: Readonly<Record<PairRuleId, string>> = {

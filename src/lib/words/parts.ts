@@ -1,3 +1,4 @@
+import { findNippleLength, isBullhead } from '#core/transitions/counter-words.ts';
 import { getEndSize, type End } from '#core/ends/end.ts';
 import { isButtJoint } from '#core/catalogue/tube-parts.ts';
 import { readTaperEnd } from '#core/catalogue/taper-end.ts';
@@ -41,6 +42,8 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   'connector-fitting': 'connector fitting',
   connector: 'flexible appliance connector',
   hose: 'gas hose, dated',
+  'cooker-hose': 'bayonet cooker hose with its socket, dated',
+  'clipped-hose': 'gas hose clipped to its nozzles, dated',
   'cylinder-regulator': 'cylinder regulator, single stage',
   'first-stage-regulator': 'first-stage regulator',
   'second-stage-regulator': 'second-stage regulator',
@@ -142,16 +145,21 @@ export function namePart(part: Part): string {
   const material = MATERIAL_OF_PART[part.material];
   const isBritish = readTaperEnd(end)?.system === 'R';
   const rating = !isBritish ? '' : part.kind === 'nipple' ? ', R threads' : part.material === 'black-malleable' ? ', Rp threads' : ''; // prettier-ignore
+  const long = part.kind === 'nipple' ? findNippleLength(part.ports) : null;
+  if (long !== null) return `${part.size} × ${long} in ${isClose(part) ? 'close' : 'long'} ${material} nipple${rating}`;
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
 }
 
+/** The shortest of its size, whose threads nearly meet: its id has no length in it. */
+const isClose = ({ id }: Part): boolean => id.startsWith('counter/') && !id.includes('-by-');
+
 /** What is called by what is at both its ends: all that is neither of one size and thread, nor a plain reducing fitting. */
 const isCalledByBothEnds = ({ kind, ports }: Part): boolean =>
   BY_BOTH_ENDS.has(kind) || (ports.length === 2 && ports.some(({ end }) => readTaperEnd(end) === null));
 const BY_BOTH_ENDS: ReadonlySet<PartKind> = new Set([
-  'converter', 'swivel', 'connector-fitting', 'connector', 'hose', 'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator', 'tail',
+  'converter', 'swivel', 'connector-fitting', 'connector', 'hose', 'cooker-hose', 'clipped-hose', 'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator', 'tail',
 ]); // prettier-ignore
 
 /** `1/2 female NPT × 1/2 male R brass adapter`: what goes between two ends is called by both. */
@@ -223,16 +231,17 @@ const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = {
 };
 
 /** The size of a tube as its fitting is called, or the thread of an adapter. */
-function nameTubePort({ end }: Port, { size }: Part): string {
+function nameTubePort({ end }: Port, { size, join }: Part): string {
   if (readTaperEnd(end)) return nameTaper(end);
-  if (end.kind === 'thread') return `${end.size.replace(/ tube$/, '')} OD`;
+  if (end.kind === 'thread') return end.family === 'sae-45' ? `${end.size.replace(/ tube$/, '')} OD` : nameOpening(end);
   const name =
     end.kind === 'socket' || end.kind === 'fusion-face'
       ? end.takes.name
       : end.kind === 'tube'
         ? end.name
         : size;
-  return name.replace(/ (coil|straight|CSST|steel pipe)$/, '');
+  const plain = name.replace(/ (coil|straight|CSST|steel pipe)$/, '');
+  return join === 'press-copper' ? plain.replace(/ [KL]$/, ' nominal') : plain;
 }
 
 /** The pressure class of a malleable fitting, as it is ordered; empty where there is none. */
@@ -253,7 +262,7 @@ const isReducing = ({ join, size, ports }: Part): boolean =>
 
 /** `3/4 × 1/2 90° elbow`, `1 × 3/4 × 1/2 tee`: a tee is named run, run, branch. */
 export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
-  `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${PART_KIND_NAMES[kind]}`;
+  `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${kind === 'tee' && isBullhead(sizes) ? 'bullhead tee' : PART_KIND_NAMES[kind]}`;
 
 /** Their ends differ by what they are. */
 const NEVER_SAID_TO_REDUCE: ReadonlySet<PartKind> = new Set([

@@ -49,10 +49,10 @@ export const PERMIT_CONDITION_NAMES: Readonly<Record<PermitCondition, string>> =
   'sleeve-or-grommet': 'a sleeve or a grommet keeps the edge from it',
   'above-grade': 'it passes above the ground',
   'building-shut-off': 'a shut-off closes the building',
+  'only-in-a-repair': 'it is a repair, and the local code lets repairs be made so',
   'vent-led': 'its vent is led outdoors, clear of openings and rain, or limited as it is listed',
   'listed-outdoors': 'its maker lists it for outdoors',
   'copper-olives': 'its olives are of copper',
-  'only-in-a-repair': 'it is a repair, and the local code lets repairs be made so',
 };
 
 export const PERMIT_REASON_NAMES: Readonly<Record<PermitReason, string>> = {

@@ -29,7 +29,8 @@ export const WISH_NAMES: Readonly<Record<Wish, string>> = {
 
 export const BEARER_NAMES: Readonly<Record<Bearer, string>> = {
   pipe: 'pipe, tube or a fitting',
-  appliance: 'an appliance',
+  appliance: 'an appliance that stays',
+  movable: 'an appliance that is moved in use',
   cylinder: 'a cylinder',
   flexible: 'a connector or hose',
 };
@@ -168,6 +169,11 @@ export const REFUSED_WAY_WORDS: Readonly<
     name: 'Brass in the air of a stable or a cold store',
     why: 'ammonia cracks it',
     instead: 'black malleable and steel, with ground joints of iron',
+  },
+  'hose-barb': {
+    name: 'A hose on a barb with a clip',
+    why: 'a barb holds water hose, not gas: it slips off and its hose is listed for nothing',
+    instead: 'a hose or connector that comes with its own ends, listed for the gas',
   },
 };
 

@@ -3,9 +3,10 @@ import { readThreadId, type End, type FlangeEnd, type Gender, type ThreadEnd } f
 import { isNominal, NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
 import type { Provenance } from './confidence.ts';
 import { getOwnSeat } from './list-ends.ts';
-import { getPortWay } from './part-shapes.ts';
+import { getPortWay, PART_SHAPES } from './part-shapes.ts';
 import type { NippleRow } from './nipple.ts';
 import type { BoughtKind, Part, PartLength, Port } from './part.ts';
+import { makeTubeOpening } from './tube-joins.ts';
 import { makeTaperEnd } from './taper-end.ts';
 
 /** A part between two listed threads, as a counter carries it. */
@@ -16,6 +17,8 @@ export interface CounterRow extends Provenance {
     | 'connector-fitting'
     | 'connector'
     | 'hose'
+    | 'cooker-hose'
+    | 'clipped-hose'
     | 'cylinder-regulator'
     | 'first-stage-regulator'
     | 'second-stage-regulator'
@@ -51,16 +54,30 @@ const makePart = (
   outside: null,
 }); // prettier-ignore
 
+/** A brass part whose openings are put to it. */
+const makeBare = (id: string, kind: BoughtKind, size: NominalSize): Omit<Part, 'ports'> => ({ id, kind, size, material: 'brass', join: null, seats: [], outside: null }); // prettier-ignore
+
 const slug = (size: NominalSize): string => size.replace('/', '-');
 
-/** Close nipples: the shortest that is bought of each size, threads that nearly meet. From its middle to an end it is half as long. */
+/** Nipples as they are bought: close ones, threads that nearly meet, and the standard lengths. From its middle to an end it is half as long. */
 function makeNipples(rows: readonly NippleRow[]): Part[] {
-  return rows.map(({ size, close, source, confidence }) => {
+  return rows.flatMap(({ size, close, standard, source, confidence }) => {
     const end = makeTaperEnd('NPT', size, 'male');
-    const half: Length = Math.round(inches(close) / 2);
-    return makePart(`counter/nipple/${slug(size)}`, 'nipple', size, 'steel', [end, end], { standing: 'published', length: half, source, confidence }); // prettier-ignore
+    return [close, ...standard].map((long) => {
+      const half: Length = Math.round(inches(long) / 2);
+      const id = `counter/nipple/${slug(size)}${long === close ? '' : `-by-${String(long).replace('.', '-')}`}`;
+      return makePart(id, 'nipple', size, 'steel', [end, end], { standing: 'published', length: half, source, confidence }); // prettier-ignore
+    });
   });
 }
+
+/** Elbows from a flare to a male pipe thread, in the sizes that are usual. They are in no straight chain, and asked for at every counter. */
+const makeFlareElbows = (): Part[] =>
+  ([['1/4', '1/8'], ['1/4', '1/4'], ['3/8', '1/4'], ['3/8', '3/8'], ['3/8', '1/2'], ['1/2', '3/8'], ['1/2', '1/2'], ['5/8', '1/2'], ['5/8', '3/4'], ['3/4', '3/4']] as const).map(([tube, size]) => {
+    const ends = [makeTubeOpening('flare', `${tube} ACR`), makeTaperEnd('NPT', size, 'male', 'brass')];
+    const ports = PART_SHAPES['elbow-90'].ports.map(({ id, way }, i): Port => ({ id, way, end: ends[i]!, reach: UNKNOWN, depth: null }));
+    return { ...makeBare(`counter/elbow-90/${tube.replace('/', '-')}-flare/${slug(size)}-male`, 'elbow-90', size), ports };
+  }); // prettier-ignore
 
 /** Reducing nipples, one size down and two. No standard fixes how long they are. */
 const makeReducingNipples = (): Part[] =>
@@ -153,6 +170,15 @@ const makeDielectricUnions = (): Part[] =>
     return { ...part, seats: [[half('cone'), half('socket')] as const] };
   });
 
+/** Compression on a tube, and a parallel male with a washer under its shoulder: what a meter or a union's nut is made up to. */
+const makeCompressionParallels = (): Part[] =>
+  ([['15 mm', '1/2'], ['22 mm', '3/4'], ['28 mm', '1']] as const).map(([tube, size]) => {
+    const male: ThreadEnd = { kind: 'thread', family: 'g', size, gender: 'male', hand: null, seat: 'washer', metal: 'brass' };
+    const id = `counter/adapter/${tube.replace(' ', '-')}/G-${slug(size)}-male`;
+    const [a, b] = ['tube', 'thread'].map((port, i): Port => ({ id: port, way: getPortWay('adapter', port), end: i === 0 ? makeTubeOpening('compression', tube) : male, reach: UNKNOWN, depth: i === 0 ? UNKNOWN : null }));
+    return { ...makeBare(id, 'adapter', size), join: 'compression' as const, ports: [a!, b!] };
+  }); // prettier-ignore
+
 /** Flanges that are screwed on a pipe. */
 const makeThreadedFlanges = (): Part[] =>
   from('1/2', '4').flatMap((size) =>
@@ -180,7 +206,11 @@ function makeListed({ kind, material, ends, length, source, confidence }: Counte
     length === null
       ? UNKNOWN
       : { standing: 'typical', length: Math.round(inches(length) / 2), plusMinus: inches(1 / 8), source, confidence }; // prettier-ignore
-  return makePart(`counter/${kind}/${slugThread(ends[0])}/${slugThread(ends[1])}`, kind, size, material, [a, b], half); // prettier-ignore
+  const part = makePart(`counter/${kind}/${slugThread(ends[0])}/${slugThread(ends[1])}`, kind, size, material, [a, b], half); // prettier-ignore
+  if (kind !== 'cooker-hose') return part;
+  // Its plug in its socket is one more place to leak, and comes apart without turning either end: as the seat of a union.
+  const seat = (which: 'cone' | 'socket') => ({ kind: 'union-half', size, half: which }) as const;
+  return { ...part, seats: [[seat('cone'), seat('socket')]] };
 }
 
 /**
@@ -190,6 +220,7 @@ function makeListed({ kind, material, ends, length, source, confidence }: Counte
  */
 export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly CounterRow[]): readonly Part[] => [
   ...makeNipples(nipples),
+  ...makeFlareElbows(),
   ...makeReducingNipples(),
   ...makeConverters(),
   ...makeSwivels(),
@@ -197,5 +228,6 @@ export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly C
   ...makeBritishParts(),
   ...makeDielectricUnions(),
   ...makeThreadedFlanges(),
+  ...makeCompressionParallels(),
   ...rows.map(makeListed),
 ]; // prettier-ignore

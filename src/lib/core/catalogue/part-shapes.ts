@@ -67,6 +67,8 @@ export const PART_SHAPES: Readonly<Record<BoughtKind, PartShape>> = {
   'connector-fitting': straight('any'),
   connector: straight('any'),
   hose: straight('any'),
+  'cooker-hose': straight('any'),
+  'clipped-hose': straight('any'),
   // Gas comes in at the first.
   'cylinder-regulator': straight('any'),
   'first-stage-regulator': straight('any'),

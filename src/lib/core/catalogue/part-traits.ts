@@ -22,6 +22,8 @@ const TRAITS: Readonly<Partial<Record<PartKind, Partial<PartTraits>>>> = {
   'dielectric-union': { insulates: true },
   connector: { isFlexible: true },
   hose: { isFlexible: true, isDated: true },
+  'cooker-hose': { isFlexible: true, isDated: true },
+  'clipped-hose': { isFlexible: true, isDated: true },
   'cylinder-regulator': { lowers: ['cylinder', 'appliance'], isDated: true },
   'first-stage-regulator': { lowers: ['cylinder', 'intermediate'], isDated: true },
   'second-stage-regulator': { lowers: ['intermediate', 'appliance'], isDated: true },

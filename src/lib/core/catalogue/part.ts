@@ -49,7 +49,7 @@ export type TubeJoin = (typeof TUBE_JOINS)[number];
 export const PART_KINDS = [
   'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
   'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser', 'nipple', 'converter', 'swivel',
-  'dielectric-union', 'threaded-flange', 'connector-fitting', 'connector', 'hose', 'cylinder-regulator', 'first-stage-regulator',
+  'dielectric-union', 'threaded-flange', 'connector-fitting', 'connector', 'hose', 'cooker-hose', 'clipped-hose', 'cylinder-regulator', 'first-stage-regulator',
   'second-stage-regulator', 'tail',
 ] as const; // prettier-ignore
 export type BoughtKind = (typeof PART_KINDS)[number];

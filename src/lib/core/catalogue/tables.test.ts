@@ -243,6 +243,8 @@ describe('standardCatalogue', () => {
         'connector-fitting': true,
         connector: true,
         hose: true,
+        'cooker-hose': true,
+        'clipped-hose': true,
         'cylinder-regulator': true,
         'first-stage-regulator': true,
         'second-stage-regulator': true,

@@ -2,7 +2,7 @@ import { inches } from '../units/length.ts';
 import type { End, SocketKind, TubeEnd, TubeKind, TubeName } from '../ends/end.ts';
 import { rankSize, type CopperSize, type LegSize } from '../ends/size.ts';
 import type { AdapterKind, BoughtKind, Part, TubeJoin } from './part.ts';
-import { CSST_SIZES, getCopperName, getCopperOutside, getPeFigures, isCopperSize, isPeSize, STEEL_PRESS_SIZES } from './tube-sizes.ts'; // prettier-ignore
+import { CSST_SIZES, getCopperName, getCopperOutside, getNominalOfOutside, getPeFigures, isCopperSize, isPeSize, STEEL_PRESS_SIZES } from './tube-sizes.ts'; // prettier-ignore
 
 /* What each way of joining tube is: which tube and sizes it is for, what is made for it, and the opening that takes the tube. */
 
@@ -63,6 +63,8 @@ export function getTubeOf(join: TubeJoin, size: LegSize): TubeName {
   const of = TUBE_KIND_OF[join];
   if (of === 'csst') return { of, name: `${size} CSST` };
   if (of === 'polyethylene') return { of, name: size };
+  // A press fitting goes by the nominal size that the counter uses: its tube is plumbing tube.
+  if (join === 'press-copper') return { of, name: getNominalOfOutside(size as CopperSize) };
   if (of === 'steel') return { of, name: `${size} steel pipe` };
   return { of, name: getCopperName(size as CopperSize, 'coil') };
 }

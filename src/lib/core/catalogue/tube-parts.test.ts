@@ -68,7 +68,7 @@ describe('fittings for tube', () => {
     expect(adapters.length).to.be.greaterThan(150);
     for (const { part } of [...all, ...adapters]) expect(findPartById(part.id), part.id).to.equal(part);
     // By their ids alone, in a catalogue that made none of them yet.
-    for (const id of ['tube/flare/tee/3-8-ACR', 'tube/csst/adapter/1-2/NPT-1-2-male', 'tube/compression/elbow-90/15-mmx8-mm', 'tube/csst/flange/1-2/NPT-1-2-male', 'tube/compression/reducing-set/8-mmx15-mm', 'tube/csst/manifold/NPT-3-4x1-2x1-2x3-8'])
+    for (const id of ['tube/flare/tee/3-8-ACR', 'tube/csst/adapter/1-2/NPT-1-2-male', 'tube/compression/elbow-90/22-mmx15-mm', 'tube/csst/flange/1-2/NPT-1-2-male', 'tube/compression/reducing-set/8-mmx15-mm', 'tube/csst/manifold/NPT-3-4x1-2x1-2x3-8'])
       expect(findPartById(id)?.id).to.equal(id); // prettier-ignore
     for (const id of ['tube/flare/tee/nosuch', 'tube/glue/tee/1-2', 'tube/flare/adapter/3-8-ACR/NPT-4-male', 'tube/flare/flange/3-8-ACR/NPT-3-8-male', 'tube/compression/reducing-set/15-mmx8-mm', 'tube/csst/manifold/1-2x1-2', 'tube/flare/manifold/3-8-ACRx3-8-ACRx3-8-ACRx3-8-ACR', 'tube'])
       expect(findPartById(id)).to.equal(null); // prettier-ignore

@@ -5,7 +5,8 @@ import type { Provenance } from './confidence.ts';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';
 import type { AdapterKind, BoughtKind, Part, PartLength, Port, TubeJoin } from './part.ts';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
-import { getWidth, isMetric, JOIN_ADAPTERS, JOIN_METALS, JOIN_SIZES, makePlainEnd, makeTubeOpening, TUBE_KIND_OF, TUBE_KINDS } from './tube-joins.ts'; // prettier-ignore
+import { getWidth, JOIN_ADAPTERS, JOIN_METALS, JOIN_SIZES, makePlainEnd, makeTubeOpening, TUBE_KIND_OF, TUBE_KINDS } from './tube-joins.ts'; // prettier-ignore
+import { isSoldTogether } from './sold-sizes.ts';
 import { readTubePartId, toOpeningSlug, toSlug, type ManifoldOpening } from './tube-part-ids.ts';
 import { getCopperOutside, getFirstOfOutside, isCopperSize } from './tube-sizes.ts';
 
@@ -100,7 +101,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     if (!TUBE_KINDS[join].includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
     const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
-    if (own.length !== ports.length || !own.every(JOIN_SIZES[join]) || !isSoldSo(kind, own)) return null;
+    if (own.length !== ports.length || !own.every(JOIN_SIZES[join]) || !isSoldSo(join, kind, own)) return null;
     const id = `tube/${join}/${kind}/${[...new Set(own)].length === 1 ? toSlug(own[0]!) : own.map(toSlug).join('x')}`;
     const before = made.get(id);
     if (before) return before;
@@ -148,7 +149,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     const sizes = openings.filter((each) => typeof each === 'string');
     if (!TUBE_KINDS[join].includes('manifold') || openings.length !== ports.length || sizes.length === 0)
       return null;
-    if (!sizes.every(JOIN_SIZES[join])) return null;
+    if (!sizes.every(JOIN_SIZES[join]) || !isSoldTogether(join, 'manifold', sizes)) return null;
     const id = `tube/${join}/manifold/${openings.map(toOpeningSlug).join('x')}`;
     const before = made.get(id);
     if (before) return before;
@@ -185,14 +186,13 @@ const makePart = (
   outside: null,
 });
 
-/** Reduced by two outsides at the most; a coupling and an elbow either way, a tee nowhere wider in its branch than in its run. */
-function isSoldSo(kind: BoughtKind, sizes: readonly LegSize[]): boolean {
+/** Which opening of a kind is the larger: a tee is nowhere wider in its branch than in its run. What sizes meet, is what is sold. */
+function isSoldSo(join: TubeJoin, kind: BoughtKind, sizes: readonly LegSize[]): boolean {
   if (new Set(sizes).size === 1) return kind !== 'reducing-set';
-  if (new Set(sizes.map(isMetric)).size > 1) return false;
-  if (kind === 'coupling' || kind === 'elbow-90') return true;
+  if (!isSoldTogether(join, kind, sizes)) return false;
   const [a, b, branch] = sizes.map(getWidth);
   if (kind === 'reducing-set') return a! < b!;
-  return kind === 'tee' && a! >= b! && branch! <= a!;
+  return kind !== 'tee' || (a! >= b! && branch! <= a!);
 }
 
 function readId(id: string, { find, findAdapter, findManifold }: Omit<TubeParts, 'findById'>): Part | null {

@@ -44,7 +44,8 @@ describe('where legs run', () => {
     const doc = makeRun(RUN);
     expect(places(say(doc, [2], 'vehicle'))[0]).to.equal('ask csst vehicle 2');
     expect(places(say(doc, [1], 'duct'))[0]).to.match(/^stop black-iron duct 1$/);
-    const olives = makeRun([[0, 'right', 40, { material: 'copper-compression', size: '8 mm' }]]);
+    const good = { 'corrosive-gas': { option: 'under-limit' } } as const;
+    const olives = makeRun([[0, 'right', 40, { material: 'copper-compression', size: '8 mm' }]], '3/4', good);
     expect(places(say(olives, [1], 'vehicle'), 'uk-vehicle')).to.deep.equal([
       'note copper-compression vehicle 1',
     ]);

@@ -134,7 +134,7 @@ describe('a pair of ends', () => {
   it('says what a flare asks of copper, what a row seals on, and for which other gas a thread is', () => {
     const of = (a: string, b: string) => checkJoint(end(a), end(b));
     const flare = of('tube 3/8 ACR coil', 'sae-45 3/8 tube f');
-    expect(flare.conditions).to.deep.equal(['flare-the-tube']);
+    expect(flare.conditions).to.deep.equal(['loose-nut', 'flare-the-tube']);
     expect(of('tube 3/8 L', 'sae-45 1/2 tube f').conditions).to.include('soft-tube');
     expect(of('tube 1/2 ACR straight', 'sae-45 1/2 tube f').cause).to.equal('hard-tube');
     const hydraulic = of('tube 3/8 ACR coil', 'jic-37 -6 (3/8 tube) f');

@@ -7,7 +7,7 @@ export const CONDITIONS = [
   'sealant', 'real-30-seat', 'both-45', 'both-37', 'new-washer', 'washer-or-cone', 'sleeve-on-tube', 'olive-on-tube',
   'double-flared', 'cutting-ring', 'clean-contact', 'valve-seal-listed', 'flare-the-tube', 'facing-and-heat',
   'stiffener-and-depth', 'press-tool-listed', 'makers-own-fitting', 'same-maker', 'galvanised-allowed', 'listed-for-gas',
-  'new-connector', 'soft-tube', 'listed-gasket', 'solder-qualified', 'braze-qualified',
+  'new-connector', 'soft-tube', 'loose-nut', 'listed-gasket', 'solder-qualified', 'braze-qualified',
 ] as const; // prettier-ignore
 export type Condition = (typeof CONDITIONS)[number];
 
@@ -17,7 +17,7 @@ export const CAUSES = [
   'straight-in-taper', 'taper-in-straight', 'no-seat', 'deburr-edge', 'nothing-between', 'cones-differ', 'other-seat',
   'other-thread', 'bore-not-for-sealing', 'not-for-gas', 'seal-missing', 'tube-too-small', 'tube-too-large',
   'needs-nut', 'walls-differ', 'not-weldable', 'other-size', 'other-kind-of-tube', 'same-half', 'nothing-enters', 'other-gas',
-  'hard-tube', 'seal-not-told', 'no-tight-thread',
+  'hard-tube', 'seal-not-told', 'no-tight-thread', 'two-nuts',
 ] as const; // prettier-ignore
 export type Cause = (typeof CAUSES)[number];
 
@@ -28,6 +28,12 @@ export const JOINT_KINDS = [
   'g-washer', 'flange', 'capillary', 'brazed',
 ] as const; // prettier-ignore
 export type JointKindId = (typeof JOINT_KINDS)[number];
+
+/**
+ * Which side brings the nut that draws a joint together: the female of two threads, the tube (over which it was put before it was flared), the
+ * fitting's own body, one half of a union; `loose`: one of the two is nothing but a nut. Null where there is none: it is screwed, pushed, melted.
+ */
+export type NutSide = 'female' | 'tube' | 'fitting' | 'half' | 'loose';
 
 /** What a rule answers: what becomes of two ends, without the rule's own name, and without what holds whatever the rule. */
 export interface Ruling {

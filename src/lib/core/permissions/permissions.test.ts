@@ -1,12 +1,16 @@
 import { expect } from 'chai';
 import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
 import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { PERMITS, type Permit, type PermitCondition, type PermitReason } from './permission.ts';
-import { getWorst, JOINT_RULES, mayJoin, mayRun, PIPE_RULES } from './permissions.ts';
-import { PLACED_JOINTS, PLACED_MATERIALS, type BodyPlaced, type JointPlaced } from './placed.ts';
+import { PERMITS, type Permit, type PermitCondition, type PermitReason, type PermitRuling } from './permission.ts';
+import { RULE_PACKS } from '../house-rules/rule-packs.ts';
+import { PASSAGES } from './passage.ts';
+import { findWants, mayPass } from './passages.ts';
+import { getWorst, JOINT_RULES, mayJoin, mayRun, mayStand, PART_RULES, PIPE_RULES } from './permissions.ts';
+import { PLACED_JOINTS, PLACED_MATERIALS, PLACED_PARTS, type BodyPlaced, type JointPlaced, type PartPlaced } from './placed.ts';
 import { ZONES, type ZoneId } from './zone.ts';
 
-const rules = resolveRules({});
+/** Of gas that its supplier says eats no copper: what is asked of it otherwise is a test of its own. */
+const rules = resolveRules({ 'corrosive-gas': { option: 'under-limit' } });
 const run = (what: BodyPlaced, zone: ZoneId, jurisdiction: Jurisdiction = 'us-model') =>
   mayRun({ what, zone, jurisdiction, rules });
 const join = (
@@ -14,7 +18,8 @@ const join = (
   zone: ZoneId,
   jurisdiction: Jurisdiction = 'us-model',
   choices: RuleChoices = {},
-) => mayJoin({ what, zone, jurisdiction, rules: resolveRules(choices) });
+) =>
+  mayJoin({ what, zone, jurisdiction, rules: resolveRules({ 'corrosive-gas': { option: 'under-limit' }, ...choices }) });
 
 describe('where a pipe may run', () => {
   const SAID: readonly (readonly [BodyPlaced, ZoneId, Jurisdiction, Permit, readonly PermitCondition[], PermitReason | null])[] = [
@@ -40,6 +45,11 @@ describe('where a pipe may run', () => {
     ['copper-compression', 'vehicle', 'us-model', 'ask', [], 'maker-and-code'],
     ['copper-brazed', 'wet', 'us-model', 'if', ['no-dissimilar-metal'], null],
     ['black-iron', 'under-slab', 'uk', 'ask', [], 'maker-and-code'],
+    // Lengthwise in a cavity nothing under British rules; pressed copper does not rust.
+    ['copper-capillary', 'cavity', 'uk', 'forbidden', [], 'lengthwise-in-cavity'],
+    ['black-iron', 'cavity', 'uk', 'forbidden', [], 'lengthwise-in-cavity'],
+    ['copper-capillary', 'cavity', 'australia', 'ask', [], 'maker-and-code'],
+    ['copper-pressed', 'outdoors', 'uk', 'if', ['guarded'], null],
   ]; // prettier-ignore
   for (const [what, zone, jurisdiction, permit, conditions, reason] of SAID)
     it(`${what}, ${zone}, ${jurisdiction}: ${permit}`, () => {
@@ -52,6 +62,7 @@ describe('where a pipe may run', () => {
         const answers = [
           ...PLACED_MATERIALS.map((what) => run(what, zone, jurisdiction)),
           ...PLACED_JOINTS.map((what) => join(what, zone, jurisdiction)),
+          ...PLACED_PARTS.map((what) => mayStand({ what, zone, jurisdiction, rules })),
         ];
         for (const { permit, conditions, reason, rule } of answers) {
           expect(PERMITS).to.include(permit);
@@ -72,7 +83,9 @@ describe('where a pipe may run', () => {
 
   it('has rules that all have some business', () => {
     const used = new Set(ZONES.flatMap((zone) => [...PLACED_MATERIALS.map((what) => run(what, zone).rule), ...PLACED_JOINTS.map((what) => join(what, zone).rule)])); // prettier-ignore
-    for (const { id } of [...PIPE_RULES, ...JOINT_RULES]) expect(used).to.include(id);
+    for (const zone of ZONES)
+      for (const what of PLACED_PARTS) used.add(mayStand({ what, zone, jurisdiction: 'us-model', rules }).rule);
+    for (const { id } of [...PIPE_RULES, ...JOINT_RULES, ...PART_RULES]) expect(used).to.include(id);
   });
 });
 
@@ -100,9 +113,135 @@ describe('where a joint may be', () => {
     }
   });
 
+  it('what the house says of a joint wherever it is, is said in every place', () => {
+    for (const zone of ZONES) {
+      for (const jurisdiction of JURISDICTIONS) {
+        expect(join('compression', zone, jurisdiction, { compression: { option: 'forbidden' } }).permit).to.equal('forbidden');
+        expect(join('capillary', zone, jurisdiction, { 'soft-solder': { option: 'brazing' } }).permit).to.equal('forbidden');
+        expect(join('pe-stab', zone, jurisdiction, { 'joining-pe': { option: 'fusion' } }).permit).to.equal('forbidden');
+      }
+    }
+    expect(join('compression', 'indoors', 'uk-vehicle', { compression: { option: 'copper-olives' } }).conditions).to.deep.equal(['copper-olives']);
+    expect(join('compression', 'indoors', 'uk', { compression: { option: 'own', name: 'x', reason: 'y' } }).reason).to.equal('own-way');
+    // Pressed on steel it rusts, on copper not.
+    expect(join('press-steel', 'outdoors').conditions).to.deep.equal(['corrosion-protected']);
+    expect(join('press-copper', 'outdoors').permit).to.equal('allowed');
+  }); // prettier-ignore
+
   it('the worst of a pipe and its joints counts', () => {
     expect(getWorst(['allowed', 'if', 'ask'])).to.equal('ask');
     expect(getWorst(['forbidden', 'ask'])).to.equal('forbidden');
     expect(getWorst([])).to.equal('allowed');
+  });
+});
+
+describe('where a part may stand', () => {
+  const stand = (what: PartPlaced, zone: ZoneId, jurisdiction: Jurisdiction = 'us-model', choices: RuleChoices = {}) =>
+    mayStand({ what, zone, jurisdiction, rules: resolveRules(choices) }); // prettier-ignore
+  const HIDDEN = ['concealed', 'chase', 'cavity', 'under-slab', 'buried', 'duct'] as const;
+  const OPTIONS = ['forbidden', 'repairs', 'allowed'] as const;
+
+  it('valves, caps, drips and regulators are reached, under every pack and whatever the house lets be concealed', () => {
+    for (const jurisdiction of JURISDICTIONS)
+      for (const option of OPTIONS)
+        for (const zone of HIDDEN)
+          for (const what of ['valve', 'cap', 'regulator'] as const)
+            expect(stand(what, zone, jurisdiction, { concealed: { option } }).permit, `${what} ${zone} ${jurisdiction}`).to.equal('forbidden'); // prettier-ignore
+    expect(stand('cap', 'concealed').reason).to.equal('must-be-reached');
+    expect(stand('valve', 'indoors').permit).to.equal('allowed');
+    expect(stand('regulator', 'indoors').conditions).to.deep.equal(['vent-led']);
+  });
+
+  it('connectors and hoses are never concealed, whatever the rule; outdoors where listed; wet as corrugated tubing; they pass nothing', () => {
+    for (const what of ['connector', 'hose'] as const)
+      for (const jurisdiction of JURISDICTIONS) {
+        for (const option of OPTIONS)
+          for (const zone of HIDDEN)
+            expect(stand(what, zone, jurisdiction, { concealed: { option } }).permit).to.equal('forbidden');
+        expect(stand(what, 'outdoors', jurisdiction).conditions).to.deep.equal(['listed-outdoors']);
+        const [wet, tubing] = [stand(what, 'wet', jurisdiction), run('csst', 'wet', jurisdiction)];
+        expect([wet.permit, wet.reason]).to.deep.equal([tubing.permit, tubing.reason]);
+        for (const kind of PASSAGES)
+          expect(mayPass({ what: 'connector', kind, jurisdiction }).permit).to.equal('forbidden');
+      }
+  });
+
+  it('a union and a bushing are what comes apart: as the house has it', () => {
+    for (const what of ['union', 'bushing'] as const)
+      for (const zone of ZONES)
+        expect(stand(what, zone)).to.deep.equal(mayJoin({ what: 'union', zone, jurisdiction: 'us-model', rules: resolveRules({}) })); // prettier-ignore
+  });
+});
+
+describe('what nobody said yet', () => {
+  it('gas that may eat copper: copper and its brass are asked about in every place, under every pack, or forbidden anyway', () => {
+    const copper = PLACED_MATERIALS.filter((what) => what.startsWith('copper'));
+    const brass = ['flare-45', 'compression', 'capillary', 'brazed', 'press-copper'] as const;
+    for (const option of ['not-known', 'over-limit'] as const) {
+      const doubted = resolveRules({ 'corrosive-gas': { option } });
+      for (const zone of ZONES)
+        for (const jurisdiction of JURISDICTIONS) {
+          const where = { zone, jurisdiction, rules: doubted };
+          for (const what of copper) expect(mayRun({ what, ...where }).permit).to.be.oneOf(['ask', 'forbidden']);
+          for (const what of brass) expect(mayJoin({ what, ...where }).permit).to.be.oneOf(['ask', 'forbidden']);
+          expect(mayRun({ what: 'black-iron', ...where }).reason).not.to.equal('gas-may-eat-copper');
+        }
+    }
+  });
+
+  it('a jurisdiction that is not known is nowhere looser than the strictest, over all rules', () => {
+    const rank = (permit: Permit) => PERMITS.indexOf(permit);
+    const settled = JURISDICTIONS.filter((each) => each !== 'ask');
+    const isNoLooser = (answer: (jurisdiction: Jurisdiction) => PermitRuling, name: string): void => {
+      const open = answer('ask');
+      for (const jurisdiction of settled) {
+        const { permit, conditions } = answer(jurisdiction);
+        expect(rank(open.permit), `${name} ${jurisdiction}`).to.be.at.least(rank(permit));
+        if (open.permit === permit && permit === 'if') expect(open.conditions, name).to.include.members([...conditions]);
+      }
+    };
+    const CHOICES: readonly RuleChoices[] = [{}, ...Object.values(RULE_PACKS), { concealed: { option: 'allowed' } }];
+    for (const choices of CHOICES)
+      for (const zone of ZONES) {
+        const said = resolveRules(choices);
+        for (const what of PLACED_MATERIALS) isNoLooser((jurisdiction) => mayRun({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
+        for (const what of PLACED_JOINTS) isNoLooser((jurisdiction) => mayJoin({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
+        for (const what of PLACED_PARTS) isNoLooser((jurisdiction) => mayStand({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
+      }
+    for (const kind of PASSAGES)
+      for (const what of [...PLACED_MATERIALS, 'connector'] as const)
+        isNoLooser((jurisdiction) => mayPass({ what, kind, jurisdiction }), `${what} ${kind}`);
+  }); // prettier-ignore
+
+  it('so are the house rules a job begins with', () => {
+    // Of each rule that a pack settles, its schools from the loosest to the strictest.
+    const ORDERS = {
+      compression: ['accessible', 'copper-olives', 'forbidden'],
+      'soft-solder': ['capillary', 'brazing', 'forbidden'],
+      'trap-needed': ['none', 'model-list', 'every-appliance'],
+      'corrosive-gas': ['under-limit', 'not-known', 'over-limit'],
+      'shut-off-reach': ['six-feet', 'three-feet', 'ask'],
+      'trap-nipple': ['any', 'three-inch', 'four-inch'],
+    } as const;
+    const settled = new Set(Object.values(RULE_PACKS).flatMap((pack) => Object.keys(pack)));
+    expect([...settled].sort()).to.deep.equal(Object.keys(ORDERS).sort());
+    for (const [id, order] of Object.entries(ORDERS))
+      for (const pack of Object.values(RULE_PACKS)) {
+        const at = (choices: RuleChoices) => (order as readonly string[]).indexOf(resolveRules(choices)[id as keyof typeof ORDERS].option); // prettier-ignore
+        expect(at(RULE_PACKS.ask), id).to.be.at.least(at(pack));
+      }
+  });
+
+  it('an edge is asked for by the packs that want a sleeve, a wall across which steel goes too', () => {
+    for (const kind of ['floor', 'wall'] as const) {
+      const wants = (jurisdiction: Jurisdiction, guard: 'sleeve' | 'none' | null) =>
+        findWants(mayPass({ what: 'black-iron', kind, jurisdiction }), { guard, isBuried: false, hasShutOff: true });
+      for (const jurisdiction of ['uk', 'australia', 'uk-vehicle', 'ask'] as const) {
+        expect(wants(jurisdiction, null)).to.deep.equal(['guard-unsaid']);
+        expect(wants(jurisdiction, 'none')).to.deep.equal(['guard-missing']);
+        expect(wants(jurisdiction, 'sleeve')).to.deep.equal([]);
+      }
+      for (const jurisdiction of ['us-model', 'canada'] as const) expect(wants(jurisdiction, null)).to.deep.equal([]);
+    }
   });
 });

@@ -31,6 +31,8 @@ const PLACED_KINDS: Readonly<Partial<Record<PartKind, PartPlaced>>> = {
   'face-bushing': 'bushing',
   connector: 'connector',
   hose: 'hose',
+  'cooker-hose': 'hose',
+  'clipped-hose': 'hose',
   'cylinder-regulator': 'regulator',
   'first-stage-regulator': 'regulator',
   'second-stage-regulator': 'regulator',
@@ -94,6 +96,7 @@ const JOINT_FAMILIES: Readonly<Record<JointPlaced, JointFamily>> = {
 };
 /** Joints of copper tube and of the brass that is made for it. */
 const OF_COPPER: ReadonlySet<JointPlaced> = new Set(['flare-45', 'compression', 'capillary', 'brazed', 'press-copper']);
+/** Whether a joint is of copper tube or its brass, which corrosive gas eats. */
 export const isOfCopper = (joint: JointPlaced): boolean => OF_COPPER.has(joint);
 
 /** The family of a joint. */

@@ -16,8 +16,10 @@ const OUT_OF_REACH: ReadonlySet<ZoneId> = new Set([
   'buried',
   'duct',
 ]);
+/** Whether no hand gets at what stands in a place. */
 export const isOutOfReach = (zone: ZoneId): boolean => OUT_OF_REACH.has(zone);
 
 /** Places inside a building, where what comes out of the ground has not come up yet. */
 const INSIDE: ReadonlySet<ZoneId> = new Set(['indoors', 'concealed', 'chase', 'cavity', 'under-slab', 'duct', 'vehicle']);
+/** Whether a place is inside a building or a vehicle. */
 export const isInside = (zone: ZoneId): boolean => INSIDE.has(zone);

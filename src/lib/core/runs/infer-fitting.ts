@@ -207,6 +207,8 @@ const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
   'connector-fitting': EITHER_FIRST,
   connector: EITHER_FIRST,
   hose: EITHER_FIRST,
+  'cooker-hose': EITHER_FIRST,
+  'clipped-hose': EITHER_FIRST,
   'cylinder-regulator': AS_GIVEN,
   'first-stage-regulator': AS_GIVEN,
   'second-stage-regulator': AS_GIVEN,

@@ -107,7 +107,7 @@ describe('tube in a run', () => {
       piece.cut!.exact + piece.cut!.slack + inches(8),
       inches(1 / 32),
     );
-    expect(codes(layOut(doc))).to.include.members(['part-length-unknown', 'trimmed-in-place', 'bond-tubing', 'strike-plates']); // prettier-ignore
+    expect(codes(layOut(doc))).to.include.members(['part-length-unknown', 'trimmed-in-place', 'bond', 'strike-plates']); // prettier-ignore
     for (const [option, isAsked] of [['either', false], ['yellow', false], ['black', true]] as const)
       expect(codes(layOut({ ...doc, ruleChoices: { 'csst-jacket': { option } } })).includes('other-jacket'), option).to.equal(isAsked); // prettier-ignore
     const measured = measure(measure(doc, 'tube/csst/adapter/1-2/NPT-3-4-female', ['tube', 0.75, 0], ['thread', 0.75]), 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]); // prettier-ignore

@@ -83,7 +83,7 @@ describe('switching materials', () => {
     const was = tallyRun(before, SITE);
     expect([was.fittings, switched.tally.fittings]).to.deep.equal([4, 4]);
     expect(switched.tally.unmeasured).to.equal(1);
-    expect(switched.findings.map(({ code }) => code)).to.include.members(['bond-tubing', 'strike-plates', 'part-length-unknown']); // prettier-ignore
+    expect(switched.findings.map(({ code }) => code)).to.include.members(['bond', 'strike-plates', 'part-length-unknown']); // prettier-ignore
   });
 
   it('copper, pressed steel and R tube of the same way', () => {

@@ -1,3 +1,4 @@
+import { readTaperEnd } from '../catalogue/taper-end.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
 import { findReach } from '../catalogue/part.ts';
@@ -46,6 +47,8 @@ const STRAIGHT: ReadonlySet<BoughtKind> = new Set([
   'connector-fitting',
   'connector',
   'hose',
+  'cooker-hose',
+  'clipped-hose',
   'cylinder-regulator',
   'first-stage-regulator',
   'second-stage-regulator',
@@ -57,9 +60,10 @@ export function listChainParts(
   catalogue: Catalogue,
   shopParts: readonly ShopPart[] = [],
 ): readonly ChainPart[] {
-  const screwed = [...catalogue.parts, ...catalogue.counter].filter(({ kind }) =>
-    STRAIGHT.has(kind as BoughtKind),
-  );
+  const screwed = [
+    ...catalogue.parts.filter(({ kind }) => STRAIGHT.has(kind as BoughtKind)),
+    ...catalogue.counter.filter(({ kind, join }) => STRAIGHT.has(kind as BoughtKind) || join !== null),
+  ];
   const all = [...screwed, ...listTubeParts(catalogue)];
   const unique = new Map(all.map((part) => [part.id, part]));
   const own = shopParts.flatMap((each): ChainPart[] => {
@@ -88,8 +92,14 @@ export function makeChainPart(part: Part, catalogue: Catalogue): ChainPart | nul
     traits,
     sides,
     price: null,
-    sort: `${part.kind} ${part.join ?? ''}`.trim(),
+    sort: getSort(part),
   };
+}
+
+/** What kind of thing a part is. A tail with a 30° seat is a nipple with a seat turned on it: no other way of going between two ends. */
+function getSort({ kind, join, ports }: Part): string {
+  const isNipple = kind === 'tail' && ports.every(({ end }) => readTaperEnd(end)?.gender === 'male');
+  return isNipple ? 'nipple' : `${kind} ${join ?? ''}`.trim();
 }
 
 /** What is sold for every tube: couplings, and what brings it to a pipe thread. */

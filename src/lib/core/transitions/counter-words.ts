@@ -1,3 +1,5 @@
+import { findReach } from '../catalogue/part.ts';
+import { splitLength } from '../units/format-length.ts';
 import { SPOKEN_SIZES } from '../joints/end-words.ts';
 import type { BoughtKind, Part, PartKind, TubeJoin } from '../catalogue/part.ts';
 import { readTaperEnd } from '../catalogue/taper-end.ts';
@@ -30,7 +32,7 @@ const KINDS: Readonly<Record<BoughtKind, readonly string[]>> = {
   'reducing-set': split('reducing set reducer'),
   manifold: split('manifold'),
   riser: split('riser anodeless with a coupling on its head'),
-  nipple: split('nipple close'),
+  nipple: split('nipple'),
   converter: split('american british american-to-british adapter adaptor converter'),
   swivel: split('swivel adapter adaptor connector union'),
   'dielectric-union': split('dielectric insulating union'),
@@ -38,6 +40,8 @@ const KINDS: Readonly<Record<BoughtKind, readonly string[]>> = {
   'connector-fitting': split('connector fitting end adapter adaptor half union'),
   connector: split('flexible flex appliance connector gas at both ends'),
   hose: split('hose pigtail gas dated at both ends'),
+  'cooker-hose': split('hose cooker bayonet gas dated with its socket'),
+  'clipped-hose': split('hose clipped clip nozzle nozzles to its gas dated at both ends'),
   'cylinder-regulator': split('regulator cylinder single stage'),
   'first-stage-regulator': split('regulator first stage first-stage'),
   'second-stage-regulator': split('regulator second stage second-stage at both ends'),
@@ -58,7 +62,7 @@ const JOINS: Readonly<Record<TubeJoin, readonly string[]>> = {
   compression: split('compression olive ferrule od copper tube'),
   capillary: split('solder sweat capillary soldered copper tube'),
   brazed: split('brazing braze brazed copper tube'),
-  'press-copper': split('press pressed copper tube'),
+  'press-copper': split('press pressed copper tube nominal'),
   'press-steel': split('press pressed steel pipe'),
   csst: split('csst corrugated tubing'),
   stab: split('stab pe poly polyethylene plastic'),
@@ -107,6 +111,7 @@ export function listEndWords(end: End): readonly string[] {
         ...(isNut ? ['nut', 'swivel'] : []),
         ...(end.seat === '30' || end.seat === 'washer' ? split('seat 30 washer face flat cone with') : []),
         ...listSizeWords(end.size),
+        ...(FLARE_NUTS.has(end.family) ? listThreadWords(getEndFigure(end.size)) : []),
       ];
     }
     case 'flange':
@@ -120,6 +125,14 @@ export function listEndWords(end: End): readonly string[] {
       return [];
   }
 } // prettier-ignore
+
+/** The thread of a flare nut, by which the tube it is for may be asked for. Source: SAE J512, and the gas connector's own. */
+const FLARE_THREADS: Readonly<Record<string, string>> = {
+  '7/16-20': '1/4', '1/2-20': '5/16', '5/8-18': '3/8', '3/4-16': '1/2', '7/8-14': '5/8', '1-1/16-14': '3/4', '13/16-16': '1/2', '15/16-16': '5/8',
+}; // prettier-ignore
+const FLARE_NUTS: ReadonlySet<ThreadFamily> = new Set(['sae-45']);
+const listThreadWords = (tube: string): readonly string[] =>
+  Object.entries(FLARE_THREADS).flatMap(([thread, of]) => (of === tube && !/^1[35]\/16-16$/.test(thread) ? [thread] : []));
 
 /** What stands behind the first figure of a size: `1 IPS SDR 11`, `1/2 tube, 13/16-16 UN`, `POL nut .880-14`. */
 const listSizeWords = (size: string): readonly string[] =>
@@ -147,7 +160,16 @@ export function listKindWords({ kind, join, material, ports }: Part): readonly s
     ...(isBull ? split('bullhead bull head') : []),
     ...(isAlike && join === 'fusion' ? split('butt joint') : []),
     ...(isAlike ? split('at both ends equal') : []),
+    ...(kind === 'nipple' && findNippleLength(ports) !== null ? split('long close') : []),
   ];
+}
+
+/** How long a nipple of one size is, as it is asked for: `4`, `1-1/8`; null where it was not measured, and for one that reduces. */
+export function findNippleLength(ports: Part['ports']): string | null {
+  const reaches = ports.map(findReach);
+  if (reaches.includes(null) || new Set(ports.map(({ end }) => getEndSize(end))).size > 1) return null;
+  const { whole, fraction } = splitLength(Math.round(reaches[0]! + reaches[1]!), { style: 'inches', denominator: 8 });
+  return [whole, fraction?.join('/')].filter(Boolean).join('-');
 }
 
 /** Whether the branch of a tee is larger than its run, by sizes as they are said: run, run, branch. */
@@ -176,8 +198,10 @@ export const normalise = (said: string): string =>
   SPOKEN.reduce((text, [pattern, figure]) => text.replace(pattern, ` ${figure} `), said.toLowerCase())
     .replace(/(\d)?([¼½¾⅛⅜⅝⅞])/g, (_, whole: string | undefined, sign: string) => `${whole === undefined ? '' : `${whole}-`}${VULGAR[sign]!} `)
     .replace(/[“”"″°,;()]/g, ' ')
+    .replace(/(?<![\w/-])(\d+(?:-\d+)?\/\d+-\d\d)(?![\w/-])/g, (thread: string) => (FLARE_THREADS[thread] ? `${FLARE_THREADS[thread]} ${thread}` : thread))
     .replace(/\bmillimet(?:re|er)s?\b/g, 'mm')
     .replace(/(\d)\s*mm\b/g, '$1mm')
+    .replace(/\bstraight (?=fitting|adapt)/g, '')
     .replace(/\bsdr\s*/g, 'sdr')
     .replace(/\binch(?:es)?\b|\bin\b|\bthe\b|\ba\b|\bof\b|\bfor\b/g, ' ')
     .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')

@@ -4,8 +4,8 @@ import type { End } from '../ends/end.ts';
 import { FAMILY_TRAITS } from '../ends/thread-family.ts';
 import type { PlainRuleId } from '../house-rules/house-rules.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
-import type { Chain } from './chain.ts';
-import { mayBend, type TransitionQuestion } from './question.ts';
+import { MOST, type Chain } from './chain.ts';
+import { isPipeToAppliance, mayBend, type TransitionQuestion } from './question.ts';
 import { closes, Search } from './search.ts';
 import type { TransitionIndex } from './transition-index.ts';
 
@@ -32,9 +32,14 @@ export type NoTransition =
       readonly rules: readonly PlainRuleId[];
     };
 
-export type TransitionAnswer =
+/**
+ * `usual`: between pipe and an appliance what is usually done, a listed connector with its two adapters: one of the chains, or beside a refusal that
+ * says that nothing is needed; null where there is none, or it is no such question.
+ */
+export type TransitionAnswer = { readonly usual: Chain | null } & (
   | { readonly ok: true; readonly chains: readonly Chain[] }
-  | { readonly ok: false; readonly refusal: NoTransition };
+  | { readonly ok: false; readonly refusal: NoTransition }
+);
 
 /**
  * The chains of parts that join two ends, best first, each of another sort: fewest leak points, then fewest parts, then the widest narrowest bore,
@@ -44,10 +49,25 @@ export type TransitionAnswer =
  */
 export function findTransitions(index: TransitionIndex, question: TransitionQuestion): TransitionAnswer {
   const refused = refuse(index, question);
-  if (refused) return { ok: false, refusal: refused };
+  if (refused)
+    return { ok: false, refusal: refused, usual: refused.code === 'nothing-needed' ? findUsual(index, question) : null };
   const chains = search(index, question);
-  return chains.length > 0 ? { ok: true, chains } : { ok: false, refusal: explain(index, question) };
+  const usual = findUsual(index, question);
+  if (chains.length === 0 && !usual) return { ok: false, refusal: explain(index, question), usual: null };
+  if (!usual) return { ok: true, chains, usual: null };
+  const before = chains.find((chain) => isSameChain(chain, usual));
+  return { ok: true, chains: before ? chains : [...chains.slice(0, MOST - 1), usual], usual: before ?? usual };
 }
+
+/** The best chain by a listed connector between pipe and an appliance; null where the question is another, and where there is none. */
+function findUsual(index: TransitionIndex, question: TransitionQuestion): Chain | null {
+  if (!isPipeToAppliance(question)) return null;
+  const [usual] = new Search(index, question, true).run();
+  return usual ?? null;
+}
+
+const isSameChain = (a: Chain, b: Chain): boolean =>
+  a.links.length === b.links.length && a.links.every(({ chainPart }, i) => chainPart === b.links[i]!.chainPart);
 
 function refuse(index: TransitionIndex, question: TransitionQuestion): NoTransition | null {
   const { from, to, moves, sides, gas, bearers } = question;

@@ -1,3 +1,5 @@
+import type { Craft, Settings } from '../materials/craft.ts';
+import { findReach } from '../catalogue/part.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { BoughtKind, Part } from '../catalogue/part.ts';
@@ -42,6 +44,7 @@ const describe = ({ kind, join, material, ports }: Part): string =>
     kind,
     join,
     material,
+    kind === 'nipple' ? ports.map(findReach) : null,
     inOneOrder(
       kind,
       ports.map(({ end }) => JSON.stringify(end)),
@@ -61,10 +64,21 @@ function listTubeFittings(catalogue: Catalogue): Part[] {
       craft.listSizes(material).flatMap((size) => {
         const settings = { system: craft.system, material, size, stock: craft.fields.stock[0] as 'coil' };
         const kinds = craft.listKinds(settings);
-        return OF_ONE_SIZE.flatMap((kind) =>
-          kinds.includes(kind) ? (craft.findPart(kind, settings, [size], catalogue) ?? []) : [],
-        );
+        return [
+          ...OF_ONE_SIZE.flatMap((kind) =>
+            kinds.includes(kind) ? (craft.findPart(kind, settings, [size], catalogue) ?? []) : [],
+          ),
+          ...listRisers(craft, settings, catalogue),
+        ];
       }),
     );
   });
+}
+
+/** Risers turn up out of the ground: they go between no two ends in one line, and are asked for all the same. */
+function listRisers(craft: Craft, settings: Settings, catalogue: Catalogue): Part[] {
+  if (!craft.listAdapterKinds(settings).includes('riser')) return [];
+  return craft
+    .listThreads(settings, catalogue)
+    .flatMap((thread) => craft.findAdapter('riser', settings, { ...thread, gender: 'male' }, catalogue) ?? []);
 }

@@ -7,8 +7,8 @@ import type { Length } from '../units/length.ts';
 export const MOVEMENTS = ['turns', 'slides', 'fixed'] as const;
 export type Movement = (typeof MOVEMENTS)[number];
 
-/** What an end is on: something rigid, an appliance, a cylinder, or a connector or hose that is there already. */
-export const BEARERS = ['pipe', 'appliance', 'cylinder', 'flexible'] as const;
+/** What an end is on: something rigid, an appliance that stays, one that is moved in use, a cylinder, or a connector or hose that is there already. */
+export const BEARERS = ['pipe', 'appliance', 'movable', 'cylinder', 'flexible'] as const;
 export type Bearer = (typeof BEARERS)[number];
 
 /** What a chain is wanted to be first of all; what is not named follows in the usual order. */
@@ -33,5 +33,17 @@ export interface TransitionQuestion {
 }
 
 /** Whether a connector or a hose may be put in: never between two rigid pipes, nor on another. */
-export const mayBend = ({ bearers }: TransitionQuestion): boolean =>
+export const mayBend = ({ bearers }: Asked): boolean =>
   !bearers.includes('flexible') && bearers.some((each) => each !== 'pipe');
+type Asked = Pick<TransitionQuestion, 'bearers'>;
+
+/**
+ * Whether something flexible must be put in: nothing rigid hangs on a cylinder, which is changed and moves. By its valve a regulator with a dated
+ * hose, or a listed pigtail to a regulator that is fixed; soft tube gives by itself.
+ */
+export const mustBend = ({ bearers, from, to }: Pick<TransitionQuestion, 'bearers' | 'from' | 'to'>): boolean =>
+  bearers.includes('cylinder') && !bearers.includes('flexible') && from.kind !== 'tube' && to.kind !== 'tube';
+
+/** Whether it is asked what goes from pipe to an appliance: a listed connector with its two adapters is what is usually done. */
+export const isPipeToAppliance = ({ bearers, sides }: Pick<TransitionQuestion, 'bearers' | 'sides'>): boolean =>
+  bearers.includes('pipe') && (bearers.includes('appliance') || bearers.includes('movable')) && sides[0] === sides[1];

@@ -2,7 +2,7 @@ import { distance } from 'fastest-levenshtein';
 import type { Part } from '../catalogue/part.ts';
 import { getTraits } from '../catalogue/part-traits.ts';
 import { getEndSize } from '../ends/end.ts';
-import { getEndFigure, listEndWords, listKindWords, normalise, toInches } from './counter-words.ts';
+import { findNippleLength, getEndFigure, listEndWords, listKindWords, normalise, toInches } from './counter-words.ts';
 import type { RefusedWay } from './refused-ways.ts';
 
 /** What was said at a counter, as it was understood. */
@@ -25,6 +25,8 @@ interface Spoken {
   readonly part: Part;
   readonly common: ReadonlySet<string>;
   readonly sides: readonly { readonly figure: string; readonly words: ReadonlySet<string> }[];
+  /** How long a nipple is, said after its size; null for every other part. */
+  readonly long: string | null;
 }
 
 /** Parts of a counter with all that they may be called. */
@@ -38,6 +40,7 @@ export class Counter {
       (part): Spoken => ({
         part,
         common: new Set(listKindWords(part)),
+        long: part.kind === 'nipple' ? findNippleLength(part.ports) : null,
         sides: part.ports.map(({ end }) => ({
           figure: getEndFigure(getEndSize(end)),
           words: new Set(listEndWords(end)),
@@ -112,8 +115,8 @@ interface Segment {
 const splitBetween = (text: string): string[] =>
   text.replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 x ').split(/\s+(?:x|×|by)\s+/); // prettier-ignore
 
-/** A size: a fraction, a whole number of inches up to 4, millimetres. 45, 90 and 150 are none. */
-const isFigure = (token: string): boolean => /^(?:[1-4]|\d-\d+\/\d+|\d{1,2}\/\d{1,2}|\d+mm)$/.test(token);
+/** A size or a nipple's length: a fraction, a whole number of inches up to 12, millimetres. 45, 90 and 150 are none. */
+const isFigure = (token: string): boolean => /^(?:[1-9]|1[0-2]|\d{1,2}-\d+\/\d+|\d{1,2}\/\d{1,2}|\d+mm)$/.test(token);
 
 /** What was said, put in order once for all parts. */
 interface Said {
@@ -134,7 +137,7 @@ function putInOrder(segments: readonly Segment[]): Said | null {
 } // prettier-ignore
 
 /** Whether what was said may be said of a part: each size with its words of one of its sides, all of it of any where only one is named. */
-function fits({ common, sides }: Spoken, { named, loose, reduces }: Said): boolean {
+function fits({ common, sides, long }: Spoken, { named, loose, reduces }: Said): boolean {
   const isSaidOf = (words: readonly string[], some: readonly Spoken['sides'][0][]): boolean =>
     words.every((word) => common.has(word) || some.some((side) => side.words.has(word)));
   if (named.length === 0) return loose.length > 0 && isSaidOf(loose, sides);
@@ -145,6 +148,9 @@ function fits({ common, sides }: Spoken, { named, loose, reduces }: Said): boole
     const isSized = reduces && sides.length > 1 ? isLargest(figure, sides) : sides.some((side) => side.figure !== '') && sides.every((side) => side.figure === '' || side.figure === figure);
     return isSized && isSaidOf(words, sides) && isSaidOf(loose, sides);
   }
+  const [size, length] = named;
+  if (long !== null && named.length === 2)
+    return length!.figure === long && sides[0]!.figure === size!.figure && [size!.words, length!.words, loose].every((each) => isSaidOf(each, sides));
   const isMet = ({ figure, words }: Said['named'][0], side: Spoken['sides'][0]): boolean => figure === side.figure && isSaidOf(words, [side]);
   return listOrders(sides, named.length).some((order) => order.every((side, i) => isMet(named[i]!, side))) && isSaidOf(loose, sides);
 } // prettier-ignore
@@ -172,8 +178,11 @@ function rank({ part, common, sides }: Spoken, words: readonly string[]): number
   if (!isSaid('r', 'rp', 'bsp', 'bspt', 'british') && threads.some((each) => each === 'r' || each === 'rp')) worse += 8;
   if (part.material !== 'black-malleable' && part.material !== 'steel' && part.join === null) worse += 1;
   if (part.join !== null && !sides.some((side) => words.some((word) => side.words.has(word)))) worse += 4;
+  // An elbow turns square unless 45 is said; a nipple is a close one unless its length is.
+  if ((part.kind === 'elbow-45' || part.kind === 'street-45') && !isSaid('45')) worse += 8;
+  if (part.kind === 'elbow-90' && isSaid('45') && !isSaid('flare', 'sae')) worse += 8;
   if (getTraits(part.kind).insulates && !isSaid('dielectric', 'insulating')) worse += 4;
-  if (threads.includes('connector') && !isSaid('connector', 'flex')) worse += 2;
+  if (threads.includes('connector') && !isSaid('connector', 'flex')) worse += 4;
   // A plain kind before one that only may be called so.
   const own = new Set([...common, ...sides.flatMap((side) => [...side.words])]);
   const unsaid = [...own].filter((word) => !words.includes(word)).length;
@@ -182,7 +191,9 @@ function rank({ part, common, sides }: Spoken, words: readonly string[]): number
 
 /** A flare that is named by its size alone may be either of two: asked where parts of both came. */
 function asksWhichFlare(parts: readonly Part[], words: readonly string[]): CounterReading['asks'] {
-  if (!words.includes('flare') || words.some((word) => ['od', 'tube', 'connector', 'flex', 'copper', 'sae'].includes(word))) return null;
+  const isVague = words.includes('flare') || (words.includes('half') && words.includes('union')) || (words.includes('connector') && !words.includes('end'));
+  const isTold = words.some((word) => ['od', 'tube', 'flex', 'flexible', 'appliance', 'copper', 'sae', 'un', 'nut'].includes(word) || /^\d.*-\d\d$/.test(word));
+  if (!isVague || isTold || (words.includes('connector') && words.includes('flare'))) return null;
   const families = new Set(parts.flatMap(({ ports }) => ports.map(({ end }) => (end.kind === 'thread' ? end.family : null))));
   return families.has('sae-45') && families.has('connector') ? 'which-flare' : null;
 } // prettier-ignore
@@ -190,6 +201,7 @@ function asksWhichFlare(parts: readonly Part[], words: readonly string[]): Count
 /** What is asked for by a word of its own and never given for gas. */
 const NEVER: readonly (readonly [RegExp, RefusedWay])[] = [
   [/\bpush[- ]?(?:fit|on|to[- ]connect)\b/i, 'push-fit'],
+  [/\bhose[- ]?barbs?\b|\bbarbed?\b/i, 'hose-barb'],
   [/\bconduit\b|\bthread protector\b/i, 'conduit'],
   [/\bgalv(?:ani[sz]ed)?\b/i, 'galvanised'],
 ];

@@ -34,6 +34,7 @@ describe('ways that are refused by name', () => {
     ['compression', list(copper, pipe, { compression: { option: 'forbidden' } }), list(copper, pipe, { compression: { option: 'accessible' } })],
     ['concealed', list(pipe, pipe, {}, here('concealed')), list(pipe, pipe, {}, here('indoors'))],
     ['ammonia', list(pipe, pipe, {}, here(null, true)), list(pipe, pipe, {}, here(null))],
+    ['hose-barb', list(pipe, pipe), list(copper, copper)],
   ]; // prettier-ignore
   for (const [way, asked, not] of SAID)
     it(`${way} is said where it is anyone’s business, and nowhere else`, () => {

@@ -8,7 +8,7 @@ import type { Where } from './transition-index.ts';
 /** What is asked for at the counter and refused by rule. */
 export const REFUSED_WAYS = [
   'straight-in-taper', 'sixty-in-fifty-five', 'cones-differ', 'push-fit', 'conduit', 'galvanised', 'soft-solder', 'compression', 'concealed',
-  'ammonia',
+  'ammonia', 'hose-barb',
 ] as const; // prettier-ignore
 export type RefusedWay = (typeof REFUSED_WAYS)[number];
 
@@ -40,6 +40,7 @@ const CONCERNS: Readonly<Record<RefusedWay, (asked: Asked) => boolean>> = {
   compression: ({ ends, rules }) => rules.compression.option === 'forbidden' && ends.some(isCopper),
   concealed: ({ where, rules }) => where?.zone === 'concealed' && rules.concealed.option !== 'allowed',
   ammonia: ({ where }) => where?.ammonia === true,
+  'hose-barb': ({ ends }) => ends.some(isAmericanPipe),
 }; // prettier-ignore
 
 /**

@@ -1,9 +1,11 @@
+import type { PartKind } from '../catalogue/part.ts';
 import { SIDES } from '../catalogue/side.ts';
 import type { End } from '../ends/end.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
 import type { JointKindId } from '../joints/pair-verdict.ts';
 import { compareChains, getCost, isWithin, keepDifferent, listSorts, MOST, type Chain } from './chain.ts';
-import { mayBend, type TransitionQuestion } from './question.ts';
+import { mayServe } from './flexible-use.ts';
+import { mayBend, mustBend, type TransitionQuestion } from './question.ts';
 import type { Turned, TransitionIndex } from './transition-index.ts';
 
 /** What leaks this much oftener than the best is no other way, only a worse one. */
@@ -24,22 +26,24 @@ export const closes = (joint: JointKindId, slides: boolean): boolean =>
 
 /*
  * Where a chain has come to: an open end, and beside it
- * - what is still wanted of it: a joint that needs no turning (two fixed ends), something that insulates;
+ * - what is still wanted of it: a joint that needs no turning (two fixed ends), something that insulates, something flexible (a cylinder);
  * - what is spent, there being one at most of it: something flexible, a body from one system of threads to the other;
  * - the side of pressure.
  * No chain comes to the same twice: it would be longer for nothing.
  */
 const FREE = 1;
 const INSULATED = 2;
+const FLEXED = 4;
+const WANTS = 8;
 const BENT = 1;
 const CONVERTED = 2;
 const MASKS = 4;
 const toState = (at: number, wanted: number, spent: number, side: number): number =>
-  ((at * MASKS + wanted) * MASKS + spent) * SIDES.length + side;
+  ((at * WANTS + wanted) * MASKS + spent) * SIDES.length + side;
 
 const fromState = (state: number): State => {
   const [rest, side] = [Math.floor(state / SIDES.length), state % SIDES.length];
-  return { end: Math.floor(rest / (MASKS * MASKS)), wanted: Math.floor(rest / MASKS) % MASKS, spent: rest % MASKS, side }; // prettier-ignore
+  return { end: Math.floor(rest / (WANTS * MASKS)), wanted: Math.floor(rest / MASKS) % WANTS, spent: rest % MASKS, side }; // prettier-ignore
 };
 
 /** Parts meet parts by threads, cones and nuts: nothing is melted, soldered or pushed together between two of them. */
@@ -66,12 +70,17 @@ export class Search {
   readonly #found: { readonly sorts: readonly string[]; readonly leaks: number }[] = [];
   #bound = Infinity;
 
-  constructor(index: TransitionIndex, question: TransitionQuestion) {
+  readonly #byConnector: boolean;
+
+  /** `byConnector`: only by a listed appliance connector, whatever else there is. */
+  constructor(index: TransitionIndex, question: TransitionQuestion, byConnector = false) {
     const { moves, sides, insulates } = question;
+    this.#byConnector = byConnector;
+    const isBent = byConnector || mustBend(question);
     this.#index = index;
     this.#question = question;
     this.#slides = moves.includes('slides');
-    this.#wanted = (moves.includes('turns') ? 0 : FREE) | (insulates ? INSULATED : 0);
+    this.#wanted = (moves.includes('turns') ? 0 : FREE) | (insulates ? INSULATED : 0) | (isBent ? FLEXED : 0);
     this.#spent = mayBend(question) ? 0 : BENT;
     this.#sides = [SIDES.indexOf(sides[0]), SIDES.indexOf(sides[1])];
     this.#from = index.numberOf(question.from);
@@ -148,13 +157,19 @@ export class Search {
 
   /** What a part gives of what is wanted, with the joint before it. */
   #gives({ chainPart: { seats, traits } }: Turned, byNut: boolean): number {
-    return (seats > 0 || byNut ? FREE : 0) | (traits.insulates ? INSULATED : 0);
+    return (seats > 0 || byNut ? FREE : 0) | (traits.insulates ? INSULATED : 0) | (traits.isFlexible ? FLEXED : 0);
   }
 
-  /** Whether a part may be put in at all: what insulates only where that is asked for. */
+  /** Whether a part may be put in at all: what insulates only where that is asked for, what is flexible only where it is listed for that. */
   #mayUse(turned: Turned): boolean {
-    const { insulates } = turned.chainPart.traits;
-    return (!insulates || this.#question.insulates) && this.#isWide(turned);
+    const { traits, part } = turned.chainPart;
+    if (traits.isFlexible && !this.#mayFlex(part.kind)) return false;
+    return (!traits.insulates || this.#question.insulates) && this.#isWide(turned);
+  }
+
+  #mayFlex(kind: PartKind): boolean {
+    if (this.#byConnector && kind !== 'connector') return false;
+    return mayServe(kind, this.#question, this.#index.jurisdiction);
   }
 
   /** The side of pressure beyond a part that is entered on one; −1 where it may not be. Pressure goes toward the far end's, never past it or back. */
@@ -171,7 +186,7 @@ export class Search {
     const buckets: State[][] = [];
     // Of a way that has more than is wanted, or needs less than may be spent, the leak points are those of the lesser states too.
     const put = (end: number, has: number, needs: number, side: number, leaks: number): void => {
-      for (let wanted = 0; wanted < MASKS; wanted++) {
+      for (let wanted = 0; wanted < WANTS; wanted++) {
         if ((wanted & ~has) !== 0 || (wanted & ~this.#wanted) !== 0) continue;
         for (let spent = 0; spent < MASKS; spent++) {
           if ((spent & needs) !== 0 || (this.#spent & ~spent) !== 0) continue;

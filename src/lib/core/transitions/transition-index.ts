@@ -4,6 +4,7 @@ import type { OtherGas } from '../catalogue/small-threads.ts';
 import type { End } from '../ends/end.ts';
 import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import { findNutSide } from '../joints/find-nut-side.ts';
 import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import type { Condition, JointKindId } from '../joints/pair-verdict.ts';
@@ -120,7 +121,12 @@ export class TransitionIndex {
 
   /** Whether anything is asked of the place. */
   get hasPlace(): boolean {
-    return this.#where !== null;
+    return this.#where !== null && (this.#where.zone !== null || this.#where.ammonia);
+  }
+
+  /** Whose rules hold; `ask` where nobody said it. */
+  get jurisdiction(): Jurisdiction {
+    return this.#where?.jurisdiction ?? 'ask';
   }
 
   /** The other gas an end is made for; null where there is none. */
@@ -177,6 +183,8 @@ export class TransitionIndex {
 
   #joinAsTheyAre(a: End, b: End): JudgedJoint | null {
     const verdict = judgeEnds(a, b, this.#catalogue.ends, this.#rules);
+    // The nut of a part is its own: no tube is put into it.
+    if (findNutSide(verdict) === 'loose') return null;
     if (verdict.joint === null || isForbidden(verdict)) return null;
     if (verdict.verdict !== 'makes' && verdict.verdict !== 'makes-only-if') return null;
     return this.#isPermitted(verdict.joint) ? verdict : null;

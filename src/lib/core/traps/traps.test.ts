@@ -35,6 +35,7 @@ const connector: ConnectorGeometry = {
   isNew: true,
 };
 const floor = (typed: number) => ({ floor: { from: 'inlet', length: inches(typed), typed: String(typed) } }) as const;
+const floorFrom = (typed: number) => ({ floor: { ...floor(typed).floor, from: 'pipe-end' } }) as const;
 
 /** A drop and what is said of it first; the parts put in it, by leg. */
 const DROPS: readonly (readonly [
@@ -158,14 +159,44 @@ const DROPS: readonly (readonly [
     'trap-after-connector',
   ],
   [
-    'before the connector',
+    'before the connector, the floor measured from the pipe’s end',
+    [
+      [0, 'down', 40],
+      [1, 'right', null, { geometry: connector, terminal: kiln(floorFrom(9)) }],
+      [1, 'down', 5.155, { cap: true }],
+    ],
+    [[1, 'valve', 0.5]],
+    'works',
+  ],
+  [
+    'before the connector, too near the floor',
+    [
+      [0, 'down', 40],
+      [1, 'right', null, { geometry: connector, terminal: kiln(floorFrom(7)) }],
+      [1, 'down', 5.155, { cap: true }],
+    ],
+    [[1, 'valve', 0.5]],
+    'no-room',
+  ],
+  [
+    'before the connector, the floor measured from an inlet that hangs on it',
+    [
+      [0, 'down', 40],
+      [1, 'right', null, { geometry: connector, terminal: kiln(floor(40)) }],
+      [1, 'down', 5.155, { cap: true }],
+    ],
+    [[1, 'valve', 0.5]],
+    'room-not-known',
+  ],
+  [
+    'before the connector, nothing measured',
     [
       [0, 'down', 40],
       [1, 'right', null, { geometry: connector, terminal: kiln() }],
       [1, 'down', 5.155, { cap: true }],
     ],
     [[1, 'valve', 0.5]],
-    'works',
+    'room-not-known',
   ],
   [
     'with a nipple that was not measured',
@@ -200,6 +231,12 @@ const DROPS: readonly (readonly [
 ]; // prettier-ignore
 
 describe('sediment traps', () => {
+  it('over a leg that was not measured the room is not known, and asked', () => {
+    const doc = withParts(makeRun([[0, 'down', 40], [1, 'right', null, { terminal: kiln(floor(40)) }], [1, 'down', 5.155, { cap: true }]]), [[1, 'valve', 0.5]]); // prettier-ignore
+    const { headline, further } = judgeDrop(listDrops(layOut(doc))[0]!);
+    expect([headline, ...further]).to.deep.include({ severity: 'ask', finding: { code: 'room-not-known', over: 'leg' } });
+  });
+
   for (const [name, legs, parts, first, also = []] of DROPS) {
     it(`a drop ${name}: ${first}`, () => {
       const { codes } = judge(withParts(makeRun(legs), parts));

@@ -31,6 +31,13 @@ export const counterTable: readonly CounterRow[] = [
   row('hose', 'as-found', 'cylinder-G 3/8 LH-female', 'cylinder-G 3/8 LH-female'),
   row('hose', 'as-found', 'cylinder-G 3/8 LH-female', 'r-3/8-male'),
   row('hose', 'as-found', 'cylinder-G 3/8 LH-female', 'r-1/2-male'),
+  // British: a bayonet hose with the socket it is pushed in, for a cooker; a hose clipped to the nozzles screwed in at both its ends.
+  row('cooker-hose', 'as-found', 'rp-1/2-female', 'r-1/2-male'),
+  row('clipped-hose', 'as-found', 'r-1/4-male', 'r-1/4-male'),
+  row('clipped-hose', 'as-found', 'r-1/2-male', 'r-1/2-male'),
+  // What screws a cylinder's own connection to pipe thread, rigid.
+  row('swivel', 'brass', 'cylinder-POL nut .880-14 NGO-LH-EXT-male', 'npt-1/4-male'),
+  row('swivel', 'brass', 'cylinder-5/8 BSP LH (UK/AU POL, BS 341)-male', 'r-1/4-male'),
   // Regulators that screw on a cylinder, and those behind them.
   row('cylinder-regulator', 'as-found', 'cylinder-POL nut .880-14 NGO-LH-EXT-male', 'npt-3/8-female'),
   row('cylinder-regulator', 'as-found', 'cylinder-POL nut .880-14 NGO-LH-EXT-male', 'sae-45-3/8 tube-male'),

@@ -30,13 +30,17 @@ export const isNutOnTube = (pair: Pair): pair is Extract<Pair, { kind: 'tube-thr
   NUTS[pair.thread.thread.family] !== undefined &&
   pair.tube.tube === 'copper';
 
-/** A tube in a nut: makes if the sizes are the same and the end is prepared. An 8 mm tube in a 3/8 nut never seals. */
+/**
+ * A tube in a nut: a loose one goes over it before it is flared; the nut of a hose or a swivel is its own, and a tube that is flared has its nut on
+ * already: two nuts draw nothing together. Makes if the sizes are the same and the end is prepared. An 8 mm tube in a 3/8 nut never seals.
+ */
 export const nutOnTube: PairRule<'nut-on-tube'> = {
   id: 'nut-on-tube',
   decide: (pair) => {
     if (!isNutOnTube(pair)) return null;
     const wanted = findTubeOutside(pair.thread.thread);
     const fit = wanted === null ? 'larger' : judgeFit(pair.tube.outside, wanted);
+    if (fit === 'same' && pair.tube.prepared === 'flared') return neverSeals('two-nuts');
     if (fit === 'same') return judgeTemper(NUTS[pair.thread.thread.family]!, pair.tube.temper);
     return fit === 'smaller'
       ? neverSeals('tube-too-small')
@@ -49,6 +53,6 @@ function judgeTemper(
   [joint, ...conditions]: readonly [JointKindId, ...Condition[]],
   temper: Temper | null,
 ): Ruling {
-  if (!FLARES.has(joint) || temper === 'soft') return makes(joint, ...conditions);
-  return temper === 'hard' ? neverSeals('hard-tube') : makes(joint, ...conditions, 'soft-tube');
+  if (!FLARES.has(joint) || temper === 'soft') return makes(joint, 'loose-nut', ...conditions);
+  return temper === 'hard' ? neverSeals('hard-tube') : makes(joint, 'loose-nut', ...conditions, 'soft-tube');
 }

@@ -30,7 +30,9 @@ export const press: Craft = makeTubeCraft({
     size: [...STEEL_PRESS_SIZES, ...COPPER_SIZES],
     stock: ['length'],
   },
-  listSizes: (material) => (material === 'steel-pressed' ? STEEL_PRESS_SIZES : COPPER_SIZES),
+  // Air-conditioning tube is pressed where a maker lists it, and is not offered.
+  listSizes: (material) =>
+    material === 'steel-pressed' ? STEEL_PRESS_SIZES : COPPER_SIZES.filter((size) => !size.endsWith(' ACR')),
   turnsBy: 'fitting',
   findBending: () => null,
   getTrimming: () => 'never',

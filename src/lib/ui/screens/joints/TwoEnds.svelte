@@ -16,7 +16,7 @@
   import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
   import { JOINT_WORDS, sayMadeAgain, sayTightening, sayTurner } from '#words/joints.ts';
   import { sayLens } from '#words/lens.ts';
-  import { listConditions, sayCause, sayVerdict } from '#words/pair-verdicts.ts';
+  import { listConditions, sayCause, sayNut, sayVerdict } from '#words/pair-verdicts.ts';
   import PairLens from '../../instruments/PairLens.svelte';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import type { RulesStore } from '../../store/rules-store.svelte.ts';
@@ -98,6 +98,7 @@
       </ul>
     {/if}
     {#if verdict.cause}<p class="text-lg leading-snug">{sayCause(verdict)}</p>{/if}
+    {#if sayNut(verdict)}<p class="leading-snug">{sayNut(verdict)}</p>{/if}
     {#if kind && practice}
       {@const words = JOINT_WORDS[kind.id]}
       <p class="chart-label">{words.name}</p>

@@ -13,6 +13,7 @@ const guessBearer = (end: End): Bearer =>
 const SIDE_OF: Readonly<Record<Bearer, Side>> = {
   pipe: 'appliance',
   appliance: 'appliance',
+  movable: 'appliance',
   cylinder: 'cylinder',
   flexible: 'appliance',
 };

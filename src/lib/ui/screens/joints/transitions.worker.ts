@@ -48,7 +48,7 @@ function answer(data: unknown): TransitionTold {
       index: new TransitionIndex(
         catalogue,
         resolveRules(rules),
-        where.zone !== null || where.ammonia ? where : null,
+        where,
         listChainParts(catalogue, shopParts),
       ),
     };
