@@ -1,8 +1,7 @@
 import type { FusionSheet } from '#core/ground/fusion-sheet.ts';
 import type { Trench, TrenchLeg, TrenchMark, TrenchPoint } from '#core/ground/trench.ts';
-import type { LengthUnit } from '#core/units/length.ts';
 import { roundToStep } from '#core/units/tape.ts';
-import { inches, millimetres } from '#core/units/length.ts';
+import { FOOT, INCH, inches, millimetres, type Length, type LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 
 export const TRENCH_MARK_NAMES: Readonly<Record<TrenchMark, string>> = {
@@ -62,8 +61,18 @@ export function sayRiser({ riser, cover }: TrenchPoint, unit: LengthUnit): strin
   return `${deep}; ${most}; ${above}.`;
 }
 
-const sayInches = (value: number): string =>
-  value === 1 / 32 ? '1/32' : value === 1 / 16 ? '1/16' : sayNumber(value, 3);
+const sayBead = (value: number, unit: LengthUnit): string =>
+  unit === 'mm'
+    ? `${sayNumber(value * 25.4, 1)} mm`
+    : `${value === 1 / 32 ? '1/32' : value === 1 / 16 ? '1/16' : sayNumber(value, 3)} in`;
+
+/** How near to a joint a pipe is never squeezed: three outsides, and a foot at the least. Typical; the maker's larger figure goes before it. */
+const getSqueezeDistance = (outside: Length): Length => Math.max(3 * outside, FOOT);
+
+/** Pipe that is squeezed shut: what must be so. Its outside in nm; null where it is not known. */
+export const saySqueeze = (outside: Length | null, unit: LengthUnit): string =>
+  `Squeezing this pipe shut to stop the gas is for those trained for it, with a tool made for its size, earthed and wetted against static: a spark lights what leaks. Never within ${sayLength(outside === null ? FOOT : getSqueezeDistance(outside), unit)} of a joint or a fitting, never twice in one place; it may not close tight, and the place is marked.`;
+
 const saySeconds = (seconds: number): string =>
   seconds < 120 ? `${seconds} s` : `${sayNumber(seconds / 60, 1)} min`;
 
@@ -74,12 +83,12 @@ export function listFusionSteps(
 ): readonly (readonly [string, string])[] {
   const { bead, openTime, iron, interface: press } = sheet;
   return [
-    ['pipe', `${sheet.size}: outside ${sayExact(sheet.outside, unit)}, wall ${sayExact(sheet.wall, unit)} at the least; buried pipe in the fixed jaw, the riser in the moving one, about 3/4 in out of each`], // prettier-ignore
+    ['pipe', `${sheet.size}: outside ${sayExact(sheet.outside, unit)}, wall ${sayExact(sheet.wall, unit)} at the least; buried pipe in the fixed jaw, the riser in the moving one, about ${sayLength(0.75 * INCH, unit)} out of each`], // prettier-ignore
     ['taken by facing and melt', `${sayExact(sheet.loss, unit)} a joint, ${sayExact(sheet.perSide, unit)} from each side; keep spare length to cut a joint out`], // prettier-ignore
     ['facing', 'until the shavings come off unbroken from both ends; then no daylight between them, no step a nail catches; wipe, and touch no more'], // prettier-ignore
     ['iron', `${iron.isMakers ? `as the maker’s procedure has it; ${iron.target} ± ${iron.within} °F is usual, ${iron.least} to ${iron.most} °F the range` : `${iron.target} ± ${iron.within} °F`}, by thermometer on the face. Hot iron: burns`], // prettier-ignore
     ['pressure', `to seat, then none while it melts; joining ${press.least} to ${press.most} psi between the ends (${press.target} is aimed at) on a ring of ${sayNumber(press.ring, 2)} sq in; the gauge shows that over its piston, and the drag besides`], // prettier-ignore
-    ['bead when heating ends', bead === null ? 'as the maker says' : `${bead.least === bead.most ? `about ${sayInches(bead.least)}` : `${sayInches(bead.least)} to ${sayInches(bead.most)}`} in, all round; the bead decides, the clock is a guide`], // prettier-ignore
+    ['bead when heating ends', bead === null ? 'as the maker says' : `${bead.least === bead.most ? `about ${sayBead(bead.least, unit)}` : `${sayBead(bead.least, unit)} to ${sayBead(bead.most, unit)}`}, all round; the bead decides, the clock is a guide`], // prettier-ignore
     ['look', 'flat, not cupped, no cold spots: cupped is cut out'],
     ['iron out to ends together', openTime === null ? 'as the maker says' : `${openTime.seconds} s at the most (${openTime.confidence})`], // prettier-ignore
     ['under pressure until cool', `${saySeconds(sheet.cooling)}, or the maker’s time where that is longer`],

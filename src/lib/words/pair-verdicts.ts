@@ -51,7 +51,8 @@ export const CONDITION_WORDS: Readonly<Record<Condition, string>> = {
     'both are cleaned bright and heated by somebody competent, and the local rule allows soft solder on gas',
   'braze-qualified':
     'both are cleaned bright and brazed by somebody competent, with the filler the local rule names',
-  'loose-nut': 'the nut is a loose one, put over the tube first, and there is a body to screw it on (the nut of a hose or a swivel is its own)',
+  'loose-nut':
+    'the nut is a loose one, put over the tube first, and there is a body to screw it on (the nut of a hose or a swivel is its own)',
   'soft-tube': 'the tube is soft: hard-drawn copper splits when it is flared',
 };
 

@@ -146,7 +146,8 @@ export function namePart(part: Part): string {
   const isBritish = readTaperEnd(end)?.system === 'R';
   const rating = !isBritish ? '' : part.kind === 'nipple' ? ', R threads' : part.material === 'black-malleable' ? ', Rp threads' : ''; // prettier-ignore
   const long = part.kind === 'nipple' ? findNippleLength(part.ports) : null;
-  if (long !== null) return `${part.size} × ${long} in ${isClose(part) ? 'close' : 'long'} ${material} nipple${rating}`;
+  if (long !== null)
+    return `${part.size} × ${long} in ${isClose(part) ? 'close' : 'long'} ${material} nipple${rating}`;
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
     : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
@@ -233,7 +234,8 @@ const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = {
 /** The size of a tube as its fitting is called, or the thread of an adapter. */
 function nameTubePort({ end }: Port, { size, join }: Part): string {
   if (readTaperEnd(end)) return nameTaper(end);
-  if (end.kind === 'thread') return end.family === 'sae-45' ? `${end.size.replace(/ tube$/, '')} OD` : nameOpening(end);
+  if (end.kind === 'thread')
+    return end.family === 'sae-45' ? `${end.size.replace(/ tube$/, '')} OD` : nameOpening(end);
   const name =
     end.kind === 'socket' || end.kind === 'fusion-face'
       ? end.takes.name

@@ -16,11 +16,13 @@ export const LOOK_NAMES: Readonly<Record<string, string>> = {
   magnetic: 'a magnet holds',
   'metal-not-magnetic': 'metal, no magnet holds',
   plastic: 'plastic',
+  'plastic-over-metal': 'plastic, a metal layer in its cut end',
   rubber: 'rubber',
   glass: 'glass',
   'smooth-rigid': 'smooth and stiff',
   'smooth-bends': 'smooth, bends',
   corrugated: 'corrugated',
+  'cast-rough': 'cast: rough, thick, does not bend',
   black: 'black',
   'silver-spangled': 'silver, spangled',
   'silver-plain': 'silver, plain',
@@ -35,6 +37,7 @@ export const LOOK_NAMES: Readonly<Record<string, string>> = {
   'factory-fittings': 'fittings from the factory',
   'set-screws': 'set screws or clamps',
   'pushed-in': 'pushed in',
+  bells: 'bells packed with lead or rubber',
   long: 'a run or a coil',
   short: 'shorter than an arm',
 };
@@ -65,6 +68,14 @@ export const PIPE_KIND_TEXTS: Readonly<Record<PipeKindId, { readonly name: strin
     polyethylene: {
       name: 'Polyethylene pipe',
       says: 'Underground and outdoors only, with tracer and riser; never in a vehicle, never left in the sun.',
+    },
+    'cast-iron': {
+      name: 'Cast iron pipe',
+      says: 'An old main or service, not black iron: it cracks when it is cut, threaded, struck or bent over, and its packed bells leak when it is moved. Touch nothing, put no load on it, and ask the gas supplier: its repair and its replacement are the supplier’s.',
+    },
+    multilayer: {
+      name: 'Multilayer gas pipe',
+      says: 'Plastic with a metal layer, not polyethylene: certified for gas in some places only. Read its print line for the gas mark and ask whether the pack has it; then only its maker’s own press fittings and tool, never those for polyethylene. Without a gas mark it is water pipe: never for gas.',
     },
     conduit: {
       name: 'Electrical conduit',
@@ -100,6 +111,10 @@ export const PIPE_KIND_TEXTS: Readonly<Record<PipeKindId, { readonly name: strin
       says: 'Never as a pipe fitting for gas: it cracks with age and melts early.',
     },
   };
+
+/** What a caliper over copper does not tell. */
+export const COPPER_BY_CALIPER =
+  'Type M and drain tube have the same outside and are never for gas: only the wall or the print on the tube tells. Read it, or measure the wall at a clean end.';
 
 export const PIPE_USE_WORDS: Readonly<Record<PipeUse, string>> = {
   gas: 'Used for gas, as local code says',

@@ -7,7 +7,7 @@ import type { RunLayout } from '#core/runs/layout.ts';
 import { listBondings } from '#core/supports/bonding.ts';
 import { countSupports, listSupports } from '#core/supports/list-supports.ts';
 import type { LengthUnit } from '#core/units/length.ts';
-import { listFusionSteps, listTrenchLengths, namePoint, sayFall, sayRiser } from './ground.ts';
+import { listFusionSteps, listTrenchLengths, namePoint, sayFall, sayRiser, saySqueeze } from './ground.ts';
 import { GUARD_NAMES, PASSAGE_NAMES } from './ground-findings.ts';
 import { sayLength } from './length-text.ts';
 import { MATERIAL_NAMES } from './parts.ts';
@@ -75,6 +75,7 @@ function sayGround(layout: RunLayout, unit: LengthUnit): string[] {
       const deep = point.cover === null ? 'cover not said' : `cover ${sayLength(point.cover, unit)}`;
       return `${namePoint(trench, point)}: ${point.riser ? sayRiser(point, unit) : `${deep}.`}`;
     }),
+    saySqueeze(trench.outside, unit),
     ...trench.legs.map(
       (each) => `Leg ${each.laid.leg.tag}: bearing ${each.bearing}°; ${sayFall(each, unit)}.`,
     ),

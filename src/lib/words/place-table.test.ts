@@ -18,7 +18,11 @@ describe('docs/where-it-may-run.md', () => {
       .split('\n')
       .filter((line) => line.startsWith('| ') && !line.startsWith('|  |') && !line.startsWith('| ---'))
       .flatMap((line) => line.split('|').slice(2, -1));
-    expect(cells.length).to.equal(6 * ((PLACED_MATERIALS.length + PLACED_JOINTS.length + PLACED_PARTS.length) * ZONES.length + (PLACED_MATERIALS.length + 1) * PASSAGES.length));
+    expect(cells.length).to.equal(
+      6 *
+        ((PLACED_MATERIALS.length + PLACED_JOINTS.length + PLACED_PARTS.length) * ZONES.length +
+          (PLACED_MATERIALS.length + 1) * PASSAGES.length),
+    );
     const last = String.fromCharCode(96 + PERMIT_REASONS.length);
     for (const cell of cells)
       expect(cell.trim()).to.match(new RegExp(`^(?:yes|if \\d+(?:, \\d+)*|ask [a-${last}]|no [a-${last}])$`));

@@ -39,7 +39,10 @@ const writePassages = (jurisdiction: Jurisdiction): string[] => [
   row(['', ...PASSAGES.map((kind) => PASSAGE_NAMES[kind].name)]),
   row(['---', ...PASSAGES.map(() => '---')]),
   ...([...PLACED_MATERIALS, 'connector'] as const).map((what) =>
-    row([what === 'connector' ? namePlacedPart(what) : namePlacedPipe(what), ...PASSAGES.map((kind) => sayCell(mayPass({ what, kind, jurisdiction })))]),
+    row([
+      what === 'connector' ? namePlacedPart(what) : namePlacedPipe(what),
+      ...PASSAGES.map((kind) => sayCell(mayPass({ what, kind, jurisdiction }))),
+    ]),
   ),
 ];
 

@@ -45,7 +45,8 @@ export const PERMIT_CONDITION_NAMES: Readonly<Record<PermitCondition, string>> =
   accessible: 'it can be reached',
   counted: 'it is counted among the joints outside the compartment',
   'tested-before-fill': 'it is tested before it is covered',
-  'cover-and-tracer': 'it has the cover that is asked for, and a tracer wire beside it (tape alone only where the local code says so)',
+  'cover-and-tracer':
+    'it has the cover that is asked for, and a tracer wire beside it (tape alone only where the local code says so)',
   'sleeve-or-grommet': 'a sleeve or a grommet keeps the edge from it',
   'above-grade': 'it passes above the ground',
   'building-shut-off': 'a shut-off closes the building',

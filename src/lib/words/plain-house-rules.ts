@@ -155,12 +155,23 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
   },
   'corrosive-gas': {
     title: 'Gas that eats copper',
-    question: 'Does the gas hold more hydrogen sulphide than copper bears (0.3 grain in 100 cubic feet, 7 mg/m³)?',
-    reason: 'Not known: its supplier says it. Until then copper and brass are asked about wherever they are; outside North America gas is sold free of it.',
+    question:
+      'Does the gas hold more hydrogen sulphide than copper bears (0.3 grain in 100 cubic feet, 7 mg/m³)?',
+    reason:
+      'Not known: its supplier says it. Until then copper and brass are asked about wherever they are; outside North America gas is sold free of it.',
     options: {
-      'not-known': { name: 'Not known', says: 'Ask the supplier before copper or its brass fittings are laid.' },
-      'under-limit': { name: 'No, the supplier says', says: 'Under the limit copper keeps as any other pipe does.' },
-      'over-limit': { name: 'Yes', says: 'Black flakes come off inside and block jets: steel or tubing instead, or ask who lists copper for it.' },
+      'not-known': {
+        name: 'Not known',
+        says: 'Ask the supplier before copper or its brass fittings are laid.',
+      },
+      'under-limit': {
+        name: 'No, the supplier says',
+        says: 'Under the limit copper keeps as any other pipe does.',
+      },
+      'over-limit': {
+        name: 'Yes',
+        says: 'Black flakes come off inside and block jets: steel or tubing instead, or ask who lists copper for it.',
+      },
     },
   },
   'trap-nipple': {
@@ -220,9 +231,13 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
   'shut-off-reach': {
     title: 'Shut-off within reach',
     question: 'How far along the pipe may an appliance’s own shut-off stand from it?',
-    reason: '6 ft, in the same room: the model codes of the United States; other jurisdictions begin with asking.',
+    reason:
+      '6 ft, in the same room: the model codes of the United States; other jurisdictions begin with asking.',
     options: {
-      ask: { name: 'Ask', says: 'How near is for the local code to say: near enough that whoever works on it sees the handle.' },
+      ask: {
+        name: 'Ask',
+        says: 'How near is for the local code to say: near enough that whoever works on it sees the handle.',
+      },
       'three-feet': { name: '3 ft', says: 'An arm and a step: nobody has to look for it.' },
       'six-feet': { name: '6 ft', says: 'As the model codes of the United States have it.' },
     },
@@ -280,7 +295,10 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     reason: 'Both: neither alone is seen by every digger.',
     options: {
       wire: { name: 'Tracer wire', says: 'The line is found from above without digging.' },
-      tape: { name: 'Warning tape alone', says: 'The spade meets it before the pipe; only where the local code says so: no locator hears it.' },
+      tape: {
+        name: 'Warning tape alone',
+        says: 'The spade meets it before the pipe; only where the local code says so: no locator hears it.',
+      },
       both: { name: 'Both', says: 'One finds it, the other saves it.' },
     },
   },

@@ -1,6 +1,11 @@
 import type { Material } from '#core/catalogue/pipe.ts';
 import { isNominal, type LegSize } from '#core/ends/size.ts';
-import { getCopperOutside, getFirstOfOutside, getNominalOfOutside, isCopperSize } from '#core/catalogue/tube-sizes.ts';
+import {
+  getCopperOutside,
+  getFirstOfOutside,
+  getNominalOfOutside,
+  isCopperSize,
+} from '#core/catalogue/tube-sizes.ts';
 import type { HouseRules } from '#core/house-rules/house-rules.ts';
 import { toInches } from '#core/units/length.ts';
 import { sayNumber } from './length-text.ts';
@@ -10,7 +15,9 @@ import { sayWrench } from './joints.ts';
 export function sayBothSizes(size: LegSize): string {
   if (!isCopperSize(size) || size.endsWith(' mm')) return size;
   const [outside] = getFirstOfOutside(size).split(' ACR');
-  const inOutside = getFirstOfOutside(size).endsWith(' ACR') ? outside! : sayNumber(toInches(getCopperOutside(size)), 3);
+  const inOutside = getFirstOfOutside(size).endsWith(' ACR')
+    ? outside!
+    : sayNumber(toInches(getCopperOutside(size)), 3);
   const [nominal, of] = getNominalOfOutside(size).split(' ');
   return of === 'L' ? `${nominal} nominal, ${inOutside} outside` : `${inOutside} outside`;
 }

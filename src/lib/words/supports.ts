@@ -35,7 +35,10 @@ export function sayBonding(
   unit: LengthUnit,
 ): string {
   const legs = (laid: Bonding['tubing']): string => `${laid.length === 1 ? 'leg' : 'legs'} ${laid.map(({ leg }) => leg.tag).join(', ')}`; // prettier-ignore
-  const what = tubing.length > 0 ? `Corrugated tubing, ${legs(tubing)}` : `Pipe of metal that is cut off by what insulates, ${legs(metal)}`;
+  const what =
+    tubing.length > 0
+      ? `Corrugated tubing, ${legs(tubing)}`
+      : `Pipe of metal that is cut off by what insulates, ${legs(metal)}`;
   if (side === 'supplier')
     return `${what}: it lies on the supplier’s side of the plastic. No clamp goes on the supplier’s riser or meter: ask the supplier, and a licensed electrician.`;
   const clamp =

@@ -41,6 +41,10 @@ export const SIDE_NAMES: Readonly<Record<Side, string>> = {
   cylinder: 'cylinder pressure',
 };
 
+/** Over the chain by a listed connector. */
+export const USUAL_TO_APPLIANCE =
+  'What is usually done at an appliance: a listed connector with an adapter at each end. It leaks in more places than rigid pipe, and lets the appliance settle, be cleaned behind and be changed.';
+
 /** Why no chain is offered, and what to do instead. */
 export function sayNoTransition(refusal: NoTransition): string {
   switch (refusal.code) {

@@ -42,7 +42,11 @@ function bend(printed: readonly Printed[], length: number, radius: number): Poin
     // The rest goes round to +y; then all is laid so that the rest is along x again, its bend's end at 0.
     const [cos, sin] = [Math.cos(degrees * RADIANS), Math.sin(degrees * RADIANS)];
     const [endX, endY] = [radius * sin, radius * (1 - cos)];
-    made = made.map(([x, y, z]) => [(x - endX) * cos + (y - endY) * sin, -(x - endX) * sin + (y - endY) * cos, z]);
+    made = made.map(([x, y, z]) => [
+      (x - endX) * cos + (y - endY) * sin,
+      -(x - endX) * sin + (y - endY) * cos,
+      z,
+    ]);
     used = mark + radius * degrees * RADIANS;
   }
   made.push([length - used, 0, 0]);
@@ -86,7 +90,9 @@ function makeTube(random: () => number): readonly TestLeg[] {
   let way: Axis | null = null;
   const count = 3 + Math.floor(random() * 4);
   for (let i = 0; i < count; i++) {
-    const free: readonly Axis[] = AXES.filter((each) => way === null || (each !== way && each !== OPPOSITE[way]));
+    const free: readonly Axis[] = AXES.filter(
+      (each) => way === null || (each !== way && each !== OPPOSITE[way]),
+    );
     way = free[Math.floor(random() * free.length)]!;
     legs.push([i, way, 8 + Math.floor(random() * 300) / 16, flared]);
   }
@@ -104,7 +110,8 @@ describe('a tube bent by the printed words', () => {
     return { i, layout, piece, sheet, belongs };
   });
   const radius = (sheet: TubeSheet): number => toInches(sheet.bends[0]!.exact.radius);
-  const isSpatial = ({ sheet }: (typeof cases)[number]) => sheet.bends.some(({ rotation }) => rotation % 180 !== 0);
+  const isSpatial = ({ sheet }: (typeof cases)[number]) =>
+    sheet.bends.some(({ rotation }) => rotation % 180 !== 0);
 
   it(`comes out as it was laid out and never as its mirror image, by the steps at the bender, 200 tubes (seed ${SEED})`, () => {
     expect(cases.filter(isSpatial).length).to.be.greaterThan(120);

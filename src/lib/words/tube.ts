@@ -15,7 +15,8 @@ export const BENDER_MARK_NAMES: Readonly<Record<ShoeMark, string>> = {
   'shoe-front': 'the front edge of the shoe',
 };
 
-const sayAboutTube = ({ degrees, sense }: AboutTube): string => (sense === null ? `${degrees}°` : `${degrees}° ${sense}`);
+const sayAboutTube = ({ degrees, sense }: AboutTube): string =>
+  sense === null ? `${degrees}°` : `${degrees}° ${sense}`;
 
 /** How the tube is turned before bend number `at` (from 0), short: `90° anticlockwise`, seen from end A. */
 export function sayTurn(at: number, rotation: number): string {
@@ -28,8 +29,10 @@ export function sayTurn(at: number, rotation: number): string {
 export function sayRotation(at: number, rotation: number): string {
   if (at === 0) return 'The first bend: the tube as it lies.';
   const lie = getLie(rotation);
-  if (lie.degrees === 0) return 'Seen from end A, it lies on the side of the leg toward A: the tube is not turned.';
-  if (lie.degrees === 180) return 'Seen from end A, it lies opposite the leg toward A: turn the tube half round.';
+  if (lie.degrees === 0)
+    return 'Seen from end A, it lies on the side of the leg toward A: the tube is not turned.';
+  if (lie.degrees === 180)
+    return 'Seen from end A, it lies opposite the leg toward A: turn the tube half round.';
   return `Seen from end A, it lies ${sayAboutTube(lie)} of the leg toward A: turn the tube ${sayAboutTube(getTurnOfTube(rotation))}.`;
 }
 
@@ -53,7 +56,10 @@ export function sayTubeSheet(
 export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit): string {
   if (engagement === null) return 'how far the tube goes in is not known: measure this part';
   if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayReading(engagement, unit)} more`; // prettier-ignore
-  if (port.end.kind === 'fusion-face') return engagement === 0 ? 'melted end to end' : `melted: ${sayExact(engagement, unit)} of it goes into the bead; nothing goes in`;
+  if (port.end.kind === 'fusion-face')
+    return engagement === 0
+      ? 'melted end to end'
+      : `melted: ${sayExact(engagement, unit)} of it goes into the bead; nothing goes in`;
   return `goes in ${sayExact(engagement, unit)}: mark the depth`;
 }
 

@@ -68,7 +68,12 @@ export function turnAbout(vector: Vector, axis: Vector, degrees: number): Vector
 export interface TracedTube {
   readonly points: readonly Vector[];
   /** Bend by bend, which points its arc begins and ends at, and how the tube lies before it: along, and the normal of the bend (unit vectors). */
-  readonly parts: readonly { readonly from: number; readonly to: number; readonly along: Vector; readonly normal: Vector }[];
+  readonly parts: readonly {
+    readonly from: number;
+    readonly to: number;
+    readonly along: Vector;
+    readonly normal: Vector;
+  }[];
 }
 
 /** Traces the centre line of a bent tube, each arc in so many steps. For a picture. */

@@ -42,7 +42,10 @@ export function addShutOff(
   if (hosted && !getCraft(hosted.leg).screws) return false;
   if (!host && (needsValve || !isUnionAfter)) return false;
   // Neither is put where no hand gets at it.
-  const takes = [...(host && (needsValve || !isUnionAfter) ? [host.leg] : []), ...(isUnionAfter && leaves ? [leaves.leg] : [])];
+  const takes = [
+    ...(host && (needsValve || !isUnionAfter) ? [host.leg] : []),
+    ...(isUnionAfter && leaves ? [leaves.leg] : []),
+  ];
   if (takes.some((leg) => !draft.isReached(leg))) return false;
   const settings = drop.path.at(-1)!.leg;
   let last: Ref | null = host ? centreOf(host.toward) : null;

@@ -232,7 +232,9 @@ function mendParts(
 /** A union before the shut-off comes out, and goes in again after it; so does a shut-off after the trap. */
 function takeOutDisordered({ passed, trap, path, layout }: Drop): Op[] {
   const valve = passed.findIndex(({ kind }) => kind === 'valve');
-  const tee = trap ? passed.findIndex(({ kind, leg }) => kind === 'node' && leg === path[trap.at]) : passed.length;
+  const tee = trap
+    ? passed.findIndex(({ kind, leg }) => kind === 'node' && leg === path[trap.at])
+    : passed.length;
   const wrong = passed.filter(
     ({ kind }, i) => (kind === 'union' && i < valve) || (kind === 'valve' && i > tee),
   );

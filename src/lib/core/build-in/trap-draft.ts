@@ -97,7 +97,10 @@ export class TrapDraft {
 
   /** Whether a hand gets at what stands in a leg, new or old; where it runs nobody said, it is not known that it does not. */
   isReached(leg: string): boolean {
-    const zone = this.legs.includes(leg) && !this.layout.legs.has(leg) ? this.#zone : (this.layout.doc.zones[leg]?.zone ?? null);
+    const zone =
+      this.legs.includes(leg) && !this.layout.legs.has(leg)
+        ? this.#zone
+        : (this.layout.doc.zones[leg]?.zone ?? null);
     return zone === null || !isOutOfReach(zone);
   }
 

@@ -78,11 +78,14 @@ function listCorners({ path, layout }: Drop): SideInlet[] {
     .flatMap((inlet, i): SideInlet[] => {
       const arrives = path[i]!;
       const corner = layout.nodes.get(inlet.near)!;
-      const isSquare = hasPipe(arrives.leg) && arrives.leg.geometry.kind === 'axis' && getCraft(arrives.leg).screws;
+      const isSquare =
+        hasPipe(arrives.leg) && arrives.leg.geometry.kind === 'axis' && getCraft(arrives.leg).screws;
       const goesOff = inlet.leg.geometry.kind === 'connector' || (hasPipe(inlet.leg) && isLevel(inlet));
       const isFree = corner.legs.length === 2;
       const comesDown = looksDown(getVectorFrom(arrives.leg, arrives.near));
-      return isSquare && goesOff && isFree && comesDown ? [{ kind: 'side-inlet', corner, arrives, inlet }] : [];
+      return isSquare && goesOff && isFree && comesDown
+        ? [{ kind: 'side-inlet', corner, arrives, inlet }]
+        : [];
     })
     .reverse();
 }

@@ -1,6 +1,13 @@
 import type { CopperSize, LegSize } from '../ends/size.ts';
 import type { BoughtKind, TubeJoin } from './part.ts';
-import { CSST_SIZES, getFirstOfOutside, getPeFigures, isCopperSize, isPeSize, STEEL_PRESS_SIZES } from './tube-sizes.ts';
+import {
+  CSST_SIZES,
+  getFirstOfOutside,
+  getPeFigures,
+  isCopperSize,
+  isPeSize,
+  STEEL_PRESS_SIZES,
+} from './tube-sizes.ts';
 
 /*
  * Which sizes meet in one fitting. No standard says what is stocked: these are the steps that are usual, ours and approximate; what is not

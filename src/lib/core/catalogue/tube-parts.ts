@@ -101,7 +101,8 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     if (!TUBE_KINDS[join].includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
     const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
-    if (own.length !== ports.length || !own.every(JOIN_SIZES[join]) || !isSoldSo(join, kind, own)) return null;
+    if (own.length !== ports.length || !own.every(JOIN_SIZES[join]) || !isSoldSo(join, kind, own))
+      return null;
     const id = `tube/${join}/${kind}/${[...new Set(own)].length === 1 ? toSlug(own[0]!) : own.map(toSlug).join('x')}`;
     const before = made.get(id);
     if (before) return before;

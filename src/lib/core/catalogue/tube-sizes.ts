@@ -58,7 +58,8 @@ const FIRSTS: ReadonlyMap<string, CopperSize> = new Map(
 
 /** The plumbing tube (type L) of an outside, which goes by its nominal size; the size itself where there is none, as of metric tube. */
 export const getNominalOfOutside = (size: CopperSize): CopperSize =>
-  COPPER_SIZES.find((each) => each.endsWith(' L') && getCopperOutside(each) === getCopperOutside(size)) ?? size;
+  COPPER_SIZES.find((each) => each.endsWith(' L') && getCopperOutside(each) === getCopperOutside(size)) ??
+  size;
 
 /** Sizes corrugated stainless tubing is made in. */
 export const CSST_SIZES = [

@@ -19,7 +19,15 @@ function findRigid({ node, appliance, layout }: Drop): Finding[] {
     if (!hasPipe(leg)) return [];
     const links = layout.chains.at.get(`${node.id}:${leg.id}`)?.links ?? [];
     if (links.some(({ part }) => getTraits(part.kind).isFlexible)) return [];
-    return [{ code: 'moves-on-rigid', severity: 'stop', subject: node.id, name: appliance.name, mark: String(leg.tag) }];
+    return [
+      {
+        code: 'moves-on-rigid',
+        severity: 'stop',
+        subject: node.id,
+        name: appliance.name,
+        mark: String(leg.tag),
+      },
+    ];
   });
 }
 

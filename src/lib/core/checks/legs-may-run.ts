@@ -4,7 +4,13 @@ import type { PartKind } from '../catalogue/part.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { mayJoin, mayRun, mayStand, type Permission } from '../permissions/permissions.ts';
 import type { Permit, PlaceQuestion } from '../permissions/permission.ts';
-import { getJointPlaced, getPartPlaced, type BodyPlaced, type JointPlaced, type PartPlaced } from '../permissions/placed.ts';
+import {
+  getJointPlaced,
+  getPartPlaced,
+  type BodyPlaced,
+  type JointPlaced,
+  type PartPlaced,
+} from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import { assemble } from '../runs/bodies.ts';
 import { isEmpty } from '../runs/is-empty.ts';
@@ -67,7 +73,9 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
 
 function judgePlaced(what: Placeable, where: Omit<PlaceQuestion, 'what'>): Permission {
   if (what.kind === 'pipe') return mayRun({ what: what.pipe, ...where });
-  return what.kind === 'part' ? mayStand({ what: what.part, ...where }) : mayJoin({ what: what.joint, ...where });
+  return what.kind === 'part'
+    ? mayStand({ what: what.part, ...where })
+    : mayJoin({ what: what.joint, ...where });
 }
 
 /** The name of what is placed, of whichever kind. */

@@ -102,7 +102,8 @@ const writeBends = (tube: TubeSheet | null, graduation: TapeGraduation): string[
   ];
 };
 
-const writeTurn = ({ degrees, sense }: AboutTube): string => (sense === null ? String(degrees) : `${degrees} ${sense}`);
+const writeTurn = ({ degrees, sense }: AboutTube): string =>
+  sense === null ? String(degrees) : `${degrees} ${sense}`;
 
 const writeTightness = ({ joint }: LaidEnd): string[] =>
   joint?.tightness

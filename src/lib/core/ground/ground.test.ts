@@ -176,6 +176,26 @@ describe('butt fusion', () => {
     );
   });
 
+  it('pipe to pipe takes half at each of the two pieces, never twice; into a fitting all of its side', () => {
+    const settled = { contraction: { option: 'own', laying: 60, coldest: 60 } } as const;
+    for (const loss of [0.5, 0.75, 1] as const) {
+      const rules: RuleChoices = { ...settled, 'fusion-loss': { option: 'own', length: inches(loss) } };
+      const whole = makeRun([[0, 'right', 100, fused]], '1', rules);
+      const newId = makeIds('butts');
+      const once = say(whole, planPutPart(whole, getLeg(whole, 1).id, 'coupling', { share: 0.5 }, newId));
+      const twice = say(once, planPutPart(once, getLeg(once, 1).id, 'coupling', { share: 0.25 }, newId));
+      const cuts = (doc: RunDoc) =>
+        [...layOut(doc).pieces.values()].flat().map(({ cut }) => cut!.exact / INCH);
+      expect(cuts(whole)).to.deep.equal([100]);
+      // Two pieces come to the length and one joint's loss, three to two joints'.
+      expect(cuts(once)).to.deep.equal([50 + loss / 2, 50 + loss / 2]);
+      const [first, middle, last] = cuts(twice) as [number, number, number];
+      expect(first + middle + last).to.be.closeTo(100 + 2 * loss, 1e-6);
+      expect(middle).to.be.closeTo(25 + loss, 1e-6);
+      expect([first, last]).to.deep.equal([25 + loss / 2, 50 + loss / 2]);
+    }
+  });
+
   it('of two pipes end to end is one joint, and no part stands there', () => {
     const doc = makeLine([], {}, fused);
     const leg = getLeg(doc, 2).id;

@@ -24,7 +24,11 @@ const NORTH_AMERICA: RuleChoices = {
 export const RULE_PACKS: Readonly<Record<Jurisdiction, RuleChoices>> = {
   'us-model': NORTH_AMERICA,
   canada: { ...NORTH_AMERICA, 'shut-off-reach': ASKED, 'trap-nipple': { option: 'three-inch' } },
-  uk: { ...OUTSIDE_NORTH_AMERICA, compression: { option: 'accessible' }, 'soft-solder': { option: 'capillary' } },
+  uk: {
+    ...OUTSIDE_NORTH_AMERICA,
+    compression: { option: 'accessible' },
+    'soft-solder': { option: 'capillary' },
+  },
   australia: { ...OUTSIDE_NORTH_AMERICA, 'soft-solder': { option: 'brazing' } },
   'uk-vehicle': {
     ...OUTSIDE_NORTH_AMERICA,

@@ -21,6 +21,8 @@ describe('pipe by its looks', () => {
     ['polyethylene', { stuff: 'plastic', colour: 'black-yellow-stripes', length: 'long', ends: 'plain' }],
     ['pex', { stuff: 'plastic', shape: 'smooth-bends', colour: 'red-blue', ends: 'plain', length: 'long' }],
     ['conduit', { stuff: 'magnetic', ends: 'set-screws' }],
+    ['cast-iron', { stuff: 'magnetic', shape: 'cast-rough', colour: 'black', ends: 'bells', length: 'long' }],
+    ['multilayer', { stuff: 'plastic-over-metal', shape: 'smooth-bends', colour: 'yellow', length: 'long' }],
   ];
   for (const [id, seen] of looks) {
     it(`finds ${id}`, () => {
@@ -31,6 +33,13 @@ describe('pipe by its looks', () => {
     expect(findPipeKinds({ stuff: 'glass', shape: 'corrugated', colour: 'copper' })).to.deep.equal([]);
     expect(rankPipeKinds({})).to.have.length(PIPE_KINDS.length);
   });
+  it('cast iron is never black iron, yellow multilayer pipe never polyethylene; where they cannot be told apart both are said', () => {
+    const kinds = (looks: Looks) => findPipeKinds(looks).map(({ kind }) => kind.id);
+    for (const cast of [{ shape: 'cast-rough' }, { ends: 'bells' }, { stuff: 'magnetic', ends: 'bells' }] as const)
+      expect([kinds({ stuff: 'magnetic', ...cast })[0], kinds({ stuff: 'magnetic', ...cast }).includes('black-iron')]).to.deep.equal(['cast-iron', false]);
+    expect(kinds({ stuff: 'plastic-over-metal', colour: 'yellow' })).to.deep.equal(['multilayer']);
+    expect(kinds({ stuff: 'plastic', colour: 'yellow', shape: 'smooth-bends', ends: 'plain', length: 'long' })).to.include.members(['polyethylene', 'multilayer']);
+  }); // prettier-ignore
   it('has every kind once', () => {
     expect(PIPE_KIND_LIST.map(({ id }) => id)).to.deep.equal([...PIPE_KINDS]);
   });

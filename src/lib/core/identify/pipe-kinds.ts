@@ -1,9 +1,9 @@
 /** What is asked of a pipe or tube that is looked at and touched. */
 export const LOOKS = {
-  stuff: ['magnetic', 'metal-not-magnetic', 'plastic', 'rubber', 'glass'],
-  shape: ['smooth-rigid', 'smooth-bends', 'corrugated'],
+  stuff: ['magnetic', 'metal-not-magnetic', 'plastic', 'plastic-over-metal', 'rubber', 'glass'],
+  shape: ['smooth-rigid', 'smooth-bends', 'corrugated', 'cast-rough'],
   colour: ['black', 'silver-spangled', 'silver-plain', 'copper', 'yellow', 'black-yellow-stripes', 'white-grey', 'red-blue', 'clear-green'],
-  ends: ['threaded', 'plain', 'factory-fittings', 'set-screws', 'pushed-in'],
+  ends: ['threaded', 'plain', 'factory-fittings', 'set-screws', 'pushed-in', 'bells'],
   length: ['long', 'short'],
 } as const; // prettier-ignore
 export type Look = keyof typeof LOOKS;
@@ -11,6 +11,7 @@ export type Looks = { readonly [Key in Look]?: (typeof LOOKS)[Key][number] };
 
 export const PIPE_KINDS = [
   'black-iron', 'galvanised', 'csst', 'appliance-connector', 'copper', 'polyethylene',
+  'cast-iron', 'multilayer',
   'conduit', 'thread-protector', 'pex', 'water-hose', 'nylon', 'pvc', 'glass-tube', 'push-fit', 'zinc',
 ] as const; // prettier-ignore
 export type PipeKindId = (typeof PIPE_KINDS)[number];
@@ -87,6 +88,28 @@ export const PIPE_KIND_LIST: readonly PipeKind[] = [
       shape: ['smooth-bends', 'smooth-rigid'],
       colour: ['yellow', 'black-yellow-stripes'],
       ends: ['plain'],
+      length: ['long'],
+    },
+  },
+  {
+    id: 'cast-iron',
+    use: 'depends',
+    looks: {
+      stuff: ['magnetic'],
+      shape: ['cast-rough'],
+      colour: ['black', 'white-grey'],
+      ends: ['bells', 'plain'],
+      length: ['long'],
+    },
+  },
+  {
+    id: 'multilayer',
+    use: 'depends',
+    looks: {
+      stuff: ['plastic-over-metal', 'plastic'],
+      shape: ['smooth-bends'],
+      colour: ['yellow', 'white-grey'],
+      ends: ['plain', 'factory-fittings'],
       length: ['long'],
     },
   },

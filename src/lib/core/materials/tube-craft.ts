@@ -109,7 +109,11 @@ function workOut(
 ): WorkedEnd {
   const reach = findReach(port);
   const depth =
-    port.depth === null ? getTaken(taken ?? 0, part) : port.depth.standing === 'unknown' ? null : port.depth.length;
+    port.depth === null
+      ? getTaken(taken ?? 0, part)
+      : port.depth.standing === 'unknown'
+        ? null
+        : port.depth.length;
   const takeOff = reach === null || depth === null ? null : reach - depth;
   const verdict = judgeEnds(tube, port.end, catalogue.ends, rules);
   return {

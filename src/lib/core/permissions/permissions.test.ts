@@ -1,12 +1,25 @@
 import { expect } from 'chai';
 import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
 import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { PERMITS, type Permit, type PermitCondition, type PermitReason, type PermitRuling } from './permission.ts';
+import {
+  PERMITS,
+  type Permit,
+  type PermitCondition,
+  type PermitReason,
+  type PermitRuling,
+} from './permission.ts';
 import { RULE_PACKS } from '../house-rules/rule-packs.ts';
 import { PASSAGES } from './passage.ts';
 import { findWants, mayPass } from './passages.ts';
 import { getWorst, JOINT_RULES, mayJoin, mayRun, mayStand, PART_RULES, PIPE_RULES } from './permissions.ts';
-import { PLACED_JOINTS, PLACED_MATERIALS, PLACED_PARTS, type BodyPlaced, type JointPlaced, type PartPlaced } from './placed.ts';
+import {
+  PLACED_JOINTS,
+  PLACED_MATERIALS,
+  PLACED_PARTS,
+  type BodyPlaced,
+  type JointPlaced,
+  type PartPlaced,
+} from './placed.ts';
 import { ZONES, type ZoneId } from './zone.ts';
 
 /** Of gas that its supplier says eats no copper: what is asked of it otherwise is a test of its own. */
@@ -19,7 +32,12 @@ const join = (
   jurisdiction: Jurisdiction = 'us-model',
   choices: RuleChoices = {},
 ) =>
-  mayJoin({ what, zone, jurisdiction, rules: resolveRules({ 'corrosive-gas': { option: 'under-limit' }, ...choices }) });
+  mayJoin({
+    what,
+    zone,
+    jurisdiction,
+    rules: resolveRules({ 'corrosive-gas': { option: 'under-limit' }, ...choices }),
+  });
 
 describe('where a pipe may run', () => {
   const SAID: readonly (readonly [BodyPlaced, ZoneId, Jurisdiction, Permit, readonly PermitCondition[], PermitReason | null])[] = [
@@ -84,7 +102,8 @@ describe('where a pipe may run', () => {
   it('has rules that all have some business', () => {
     const used = new Set(ZONES.flatMap((zone) => [...PLACED_MATERIALS.map((what) => run(what, zone).rule), ...PLACED_JOINTS.map((what) => join(what, zone).rule)])); // prettier-ignore
     for (const zone of ZONES)
-      for (const what of PLACED_PARTS) used.add(mayStand({ what, zone, jurisdiction: 'us-model', rules }).rule);
+      for (const what of PLACED_PARTS)
+        used.add(mayStand({ what, zone, jurisdiction: 'us-model', rules }).rule);
     for (const { id } of [...PIPE_RULES, ...JOINT_RULES, ...PART_RULES]) expect(used).to.include(id);
   });
 });
@@ -182,8 +201,10 @@ describe('what nobody said yet', () => {
       for (const zone of ZONES)
         for (const jurisdiction of JURISDICTIONS) {
           const where = { zone, jurisdiction, rules: doubted };
-          for (const what of copper) expect(mayRun({ what, ...where }).permit).to.be.oneOf(['ask', 'forbidden']);
-          for (const what of brass) expect(mayJoin({ what, ...where }).permit).to.be.oneOf(['ask', 'forbidden']);
+          for (const what of copper)
+            expect(mayRun({ what, ...where }).permit).to.be.oneOf(['ask', 'forbidden']);
+          for (const what of brass)
+            expect(mayJoin({ what, ...where }).permit).to.be.oneOf(['ask', 'forbidden']);
           expect(mayRun({ what: 'black-iron', ...where }).reason).not.to.equal('gas-may-eat-copper');
         }
     }
@@ -235,13 +256,18 @@ describe('what nobody said yet', () => {
   it('an edge is asked for by the packs that want a sleeve, a wall across which steel goes too', () => {
     for (const kind of ['floor', 'wall'] as const) {
       const wants = (jurisdiction: Jurisdiction, guard: 'sleeve' | 'none' | null) =>
-        findWants(mayPass({ what: 'black-iron', kind, jurisdiction }), { guard, isBuried: false, hasShutOff: true });
+        findWants(mayPass({ what: 'black-iron', kind, jurisdiction }), {
+          guard,
+          isBuried: false,
+          hasShutOff: true,
+        });
       for (const jurisdiction of ['uk', 'australia', 'uk-vehicle', 'ask'] as const) {
         expect(wants(jurisdiction, null)).to.deep.equal(['guard-unsaid']);
         expect(wants(jurisdiction, 'none')).to.deep.equal(['guard-missing']);
         expect(wants(jurisdiction, 'sleeve')).to.deep.equal([]);
       }
-      for (const jurisdiction of ['us-model', 'canada'] as const) expect(wants(jurisdiction, null)).to.deep.equal([]);
+      for (const jurisdiction of ['us-model', 'canada'] as const)
+        expect(wants(jurisdiction, null)).to.deep.equal([]);
     }
   });
 });

@@ -84,7 +84,9 @@ export interface Permission extends PermitRuling {
  */
 export const mayRun = (question: PlaceQuestion<BodyPlaced>): Permission =>
   strictest(question, (asked) =>
-    getPipeFamily(asked.what) === 'copper' ? underGas(decide(PIPE_RULES, asked), asked) : decide(PIPE_RULES, asked),
+    getPipeFamily(asked.what) === 'copper'
+      ? underGas(decide(PIPE_RULES, asked), asked)
+      : decide(PIPE_RULES, asked),
   );
 
 /** Whether a joint may be made up in a place, by the place and by the house; otherwise as `mayRun`. */
@@ -95,7 +97,8 @@ export const mayJoin = (question: PlaceQuestion<JointPlaced>): Permission =>
     return isOfCopper(asked.what) ? underGas(housed, asked) : housed;
   });
 
-const toKind = (joint: JointPlaced): JointKindId => (joint === 'press-steel' || joint === 'press-copper' ? 'press' : joint);
+const toKind = (joint: JointPlaced): JointKindId =>
+  joint === 'press-steel' || joint === 'press-copper' ? 'press' : joint;
 
 /** Whether a part may stand in a place; otherwise as `mayRun`. */
 export const mayStand = (question: PlaceQuestion<PartPlaced>): Permission => {
@@ -120,15 +123,17 @@ function decide<What extends AnyPlaced>(
 const SETTLED = JURISDICTIONS.filter((each) => each !== 'ask');
 
 /** Where nobody said yet whose rules hold, the strictest answer of them all, with the conditions of each. */
-export function strictest<Question extends { readonly jurisdiction: Jurisdiction }, Ruling extends PermitRuling>(
-  question: Question,
-  answer: (question: Question) => Ruling,
-): Ruling {
+export function strictest<
+  Question extends { readonly jurisdiction: Jurisdiction },
+  Ruling extends PermitRuling,
+>(question: Question, answer: (question: Question) => Ruling): Ruling {
   if (question.jurisdiction !== 'ask') return answer(question);
   const all = SETTLED.map((jurisdiction) => answer({ ...question, jurisdiction }));
   const worst = getWorst(all.map(({ permit }) => permit));
   const as = all.find(({ permit }) => permit === worst)!;
-  return worst === 'if' ? { ...as, conditions: [...new Set(all.flatMap(({ conditions }) => conditions))] } : as;
+  return worst === 'if'
+    ? { ...as, conditions: [...new Set(all.flatMap(({ conditions }) => conditions))] }
+    : as;
 }
 
 /** Gas that eats copper, or of which nobody knows that it does not: copper and its brass are asked about, wherever they are. */
@@ -144,7 +149,12 @@ function underHouse(ruling: Permission, { rule, ruling: says, condition }: House
   if (condition === 'own-way') return { ...ask('own-way', rule), rule };
   if (ruling.permit === 'ask') return ruling;
   const wants = condition === 'copper-olive' ? 'copper-olives' : 'accessible';
-  return { ...ruling, permit: 'if', conditions: [...new Set([...ruling.conditions, wants] as const)], by: ruling.by ?? rule };
+  return {
+    ...ruling,
+    permit: 'if',
+    conditions: [...new Set([...ruling.conditions, wants] as const)],
+    by: ruling.by ?? rule,
+  };
 }
 
 /** The worst of several answers: what a pipe with its joints comes to. */

@@ -95,7 +95,13 @@ const JOINT_FAMILIES: Readonly<Record<JointPlaced, JointFamily>> = {
   'pe-fusion': 'polyethylene',
 };
 /** Joints of copper tube and of the brass that is made for it. */
-const OF_COPPER: ReadonlySet<JointPlaced> = new Set(['flare-45', 'compression', 'capillary', 'brazed', 'press-copper']);
+const OF_COPPER: ReadonlySet<JointPlaced> = new Set([
+  'flare-45',
+  'compression',
+  'capillary',
+  'brazed',
+  'press-copper',
+]);
 /** Whether a joint is of copper tube or its brass, which corrosive gas eats. */
 export const isOfCopper = (joint: JointPlaced): boolean => OF_COPPER.has(joint);
 

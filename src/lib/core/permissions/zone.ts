@@ -20,6 +20,14 @@ const OUT_OF_REACH: ReadonlySet<ZoneId> = new Set([
 export const isOutOfReach = (zone: ZoneId): boolean => OUT_OF_REACH.has(zone);
 
 /** Places inside a building, where what comes out of the ground has not come up yet. */
-const INSIDE: ReadonlySet<ZoneId> = new Set(['indoors', 'concealed', 'chase', 'cavity', 'under-slab', 'duct', 'vehicle']);
+const INSIDE: ReadonlySet<ZoneId> = new Set([
+  'indoors',
+  'concealed',
+  'chase',
+  'cavity',
+  'under-slab',
+  'duct',
+  'vehicle',
+]);
 /** Whether a place is inside a building or a vehicle. */
 export const isInside = (zone: ZoneId): boolean => INSIDE.has(zone);

@@ -56,7 +56,9 @@ describe('the bond of metal', () => {
     const layout = layOut(doc);
     const { id, from } = getLeg(doc, 2);
     const opening = findOpening(layout, from, id)!;
-    const union = standardCatalogue.counter.find(({ kind, size }) => kind === 'dielectric-union' && size === '1/2')!;
+    const union = standardCatalogue.counter.find(
+      ({ kind, size }) => kind === 'dielectric-union' && size === '1/2',
+    )!;
     const put = mustBe(planPickTransition(doc, { ...opening, forEnds: opening.ends, parts: ['counter/nipple/1-2', union.id], agreed: [] }, [], standardCatalogue, makeIds())); // prettier-ignore
     const stretches = listBondings(layOut(applyPlan(doc, put)), 'us-model');
     expect(stretches.map(({ metal, side }) => [side, ...tagsOf(metal)])).to.deep.equal([['supplier', 1], ['building', 2, 3]]); // prettier-ignore

@@ -36,14 +36,16 @@ export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): rea
   const stretches = findStretches(layout);
   const source = findSource(layout.doc);
   const isNorthAmerican = jurisdiction === 'us-model' || jurisdiction === 'canada';
-  const isCut = stretches.length > 1 || [...layout.legs.values()].some(({ leg }) => getCraft(leg).isForGround);
+  const isCut =
+    stretches.length > 1 || [...layout.legs.values()].some(({ leg }) => getCraft(leg).isForGround);
   return stretches.flatMap((metal): Bonding[] => {
     const tubing = metal.filter(({ leg }) => isCorrugated(leg.material));
     if (tubing.length === 0 && !isCut) return [];
     const isSupplier = isCut && metal.some(({ near, far }) => near === source || far === source);
     const ends = new Set(tubing.flatMap(({ near, far }) => [near, far]));
     const rigid = metal.filter(({ leg }) => isRigid(leg.material));
-    const clampOn = tubing.length === 0 ? rigid : rigid.filter(({ near, far }) => ends.has(near) || ends.has(far));
+    const clampOn =
+      tubing.length === 0 ? rigid : rigid.filter(({ near, far }) => ends.has(near) || ends.has(far));
     return [
       {
         tubing,
@@ -60,7 +62,9 @@ export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): rea
 /** Legs of metal that hang together: neither plastic nor a part that insulates lies between. In walking order. */
 function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
   const insulated = new Set(
-    [...chains.at].flatMap(([end, { links }]) => (links.some(({ part }) => getTraits(part.kind).insulates) ? [end] : [])),
+    [...chains.at].flatMap(([end, { links }]) =>
+      links.some(({ part }) => getTraits(part.kind).insulates) ? [end] : [],
+    ),
   );
   const stretches: LaidLeg[][] = [];
   const at = new Map<string, LaidLeg[]>();
@@ -79,5 +83,7 @@ function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
     if (!insulated.has(`${near}:${id}`)) join(near, own);
     if (!insulated.has(`${far}:${id}`)) join(far, own);
   }
-  return stretches.map((stretch) => stretch.filter(({ leg }) => hasPipe(leg))).filter(({ length }) => length > 0);
+  return stretches
+    .map((stretch) => stretch.filter(({ leg }) => hasPipe(leg)))
+    .filter(({ length }) => length > 0);
 }

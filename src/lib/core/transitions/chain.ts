@@ -1,3 +1,4 @@
+import type { End } from '../ends/end.ts';
 import type { PartKind } from '../catalogue/part.ts';
 import type { JudgedJoint } from '../joints/house-ruling.ts';
 import type { Length } from '../units/length.ts';
@@ -13,6 +14,8 @@ export interface Chain {
 }
 
 export interface ChainCost {
+  /** Joints between two walls of polyethylene that may be melted together, and are only where the same wall is not to be had. */
+  readonly otherWalls: number;
   /** Every made joint, and every seat inside a part. */
   readonly leaks: number;
   readonly parts: number;
@@ -55,11 +58,28 @@ export function isWithin(few: readonly string[], many: readonly string[]): boole
   return at === few.length;
 }
 
-/** What a chain of links comes to, with its leak points counted already. */
-export function getCost(links: readonly Turned[], leaks: number): ChainCost {
+/** The polyethylene an end is, or is for; null for every other. */
+const getPolyethylene = (end: End): string | null => {
+  const tube =
+    end.kind === 'tube' ? end : end.kind === 'socket' || end.kind === 'fusion-face' ? end.takes : null;
+  return tube?.of === 'polyethylene' ? tube.name : null;
+};
+
+/** How many joints of a chain are between two walls of polyethylene. */
+function countOtherWalls(links: readonly Turned[], [from, to]: readonly [End, End]): number {
+  const pairs = [[from, links[0]!.inner], ...links.slice(1).map(({ inner }, i) => [links[i]!.outer, inner]), [links.at(-1)!.outer, to]] as const; // prettier-ignore
+  return pairs.filter(([a, b]) => {
+    const [one, other] = [getPolyethylene(a!), getPolyethylene(b!)];
+    return one !== null && other !== null && one !== other;
+  }).length;
+}
+
+/** What a chain of links between two ends comes to, with its leak points counted already. */
+export function getCost(links: readonly Turned[], leaks: number, ends: readonly [End, End]): ChainCost {
   const parts = links.map(({ chainPart }) => chainPart);
   const bores = parts.flatMap(({ bore, isAnyBore }) => (isAnyBore ? [] : [bore ?? 0]));
   return {
+    otherWalls: countOtherWalls(links, ends),
     leaks,
     parts: parts.length,
     bore: bores.length === 0 ? 0 : Math.min(...bores),
@@ -88,8 +108,9 @@ const ODD: ReadonlySet<PartKind> = new Set([
 ]);
 const countOdd = ({ links }: Chain): number => links.filter(({ chainPart }) => ODD.has(chainPart.part.kind)).length; // prettier-ignore
 
-/** Less than nothing where `a` is the better: what was wished for first, then the usual order, then what is mostly at hand, then by name so that it is always the same. */
+/** Less than nothing where `a` is the better: the same wall of polyethylene before another, then what was wished for first, then the usual order, then what is mostly at hand, then by name so that it is always the same. */
 export function compareChains(a: Chain, b: Chain, wish: Wish): number {
+  if (a.cost.otherWalls !== b.cost.otherWalls) return a.cost.otherWalls - b.cost.otherWalls;
   for (const each of [wish, ...WISHES]) {
     const by = BY[each](a.cost, b.cost);
     if (by !== 0) return by;

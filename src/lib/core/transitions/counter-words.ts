@@ -132,7 +132,9 @@ const FLARE_THREADS: Readonly<Record<string, string>> = {
 }; // prettier-ignore
 const FLARE_NUTS: ReadonlySet<ThreadFamily> = new Set(['sae-45']);
 const listThreadWords = (tube: string): readonly string[] =>
-  Object.entries(FLARE_THREADS).flatMap(([thread, of]) => (of === tube && !/^1[35]\/16-16$/.test(thread) ? [thread] : []));
+  Object.entries(FLARE_THREADS).flatMap(([thread, of]) =>
+    of === tube && !/^1[35]\/16-16$/.test(thread) ? [thread] : [],
+  );
 
 /** What stands behind the first figure of a size: `1 IPS SDR 11`, `1/2 tube, 13/16-16 UN`, `POL nut .880-14`. */
 const listSizeWords = (size: string): readonly string[] =>
@@ -168,7 +170,10 @@ export function listKindWords({ kind, join, material, ports }: Part): readonly s
 export function findNippleLength(ports: Part['ports']): string | null {
   const reaches = ports.map(findReach);
   if (reaches.includes(null) || new Set(ports.map(({ end }) => getEndSize(end))).size > 1) return null;
-  const { whole, fraction } = splitLength(Math.round(reaches[0]! + reaches[1]!), { style: 'inches', denominator: 8 });
+  const { whole, fraction } = splitLength(Math.round(reaches[0]! + reaches[1]!), {
+    style: 'inches',
+    denominator: 8,
+  });
   return [whole, fraction?.join('/')].filter(Boolean).join('-');
 }
 

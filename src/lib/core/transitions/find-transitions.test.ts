@@ -6,7 +6,7 @@ import { makeTaperEnd, type TaperFamily } from '../catalogue/taper-end.ts';
 import { getOwnSeat } from '../catalogue/list-ends.ts';
 import type { End, Gender } from '../ends/end.ts';
 import type { ThreadFamily } from '../ends/thread-family.ts';
-import type { NominalSize } from '../ends/size.ts';
+import { PE_SIZES, type NominalSize } from '../ends/size.ts';
 import { resolveRules } from '../house-rules/house-rules.ts';
 import { isOfCylinder, SIDES, type Side } from '../catalogue/side.ts';
 import { isForbidden } from '../joints/house-ruling.ts';
@@ -73,6 +73,21 @@ describe('what goes between two ends', () => {
     expect(flareOf(plain('unknown'))).to.include.members(['flare-the-tube', 'soft-tube']);
     expect(flareOf(plain('hard'))).to.equal(null);
   });
+
+  it('polyethylene goes into what is made for its wall, whatever is wider inside', () => {
+    for (const name of PE_SIZES)
+      for (const prepared of ['plain', 'faced'] as const)
+        for (const wish of WISHES) {
+          const tube: End = { kind: 'tube', of: 'polyethylene', name, prepared, temper: null };
+          const answer = findTransitions(index, question(tube, taper('1', 'male'), { wish }));
+          if (!answer.ok) throw new Error(name);
+          for (const { links } of answer.chains) {
+            const { inner } = links[0]!;
+            const takes = inner.kind === 'socket' || inner.kind === 'fusion-face' ? inner.takes.name : null;
+            expect(takes, `${name} ${wish}`).to.equal(name);
+          }
+        }
+  }).timeout(30_000);
 
   it('olives only where the house lets them', () => {
     const allowed = new TransitionIndex(
@@ -260,21 +275,34 @@ function listAll(
   }
   const state = ({ end, wantsFree, wantsInsulated, wantsFlexed, bends: bent, converts, side }: So) => `${name(end)} ${wantsFree} ${wantsInsulated} ${wantsFlexed} ${bent} ${converts} ${side}`; // prettier-ignore
   // Nothing rigid on a cylinder; a hose on a cylinder, or for liquefied petroleum to what is moved; nobody said that these are British.
-  const wantsFlexed = bearers.includes('cylinder') && !bearers.includes('flexible') && from.kind !== 'tube' && to.kind !== 'tube';
+  const wantsFlexed =
+    bearers.includes('cylinder') &&
+    !bearers.includes('flexible') &&
+    from.kind !== 'tube' &&
+    to.kind !== 'tube';
   const isListed = (kind: string): boolean =>
     kind === 'connector' ||
-    (!byConnector && kind === 'hose' && gas !== 'natural' && (bearers.includes('cylinder') || (gas === 'lp' && bearers.includes('movable'))));
+    (!byConnector &&
+      kind === 'hose' &&
+      gas !== 'natural' &&
+      (bearers.includes('cylinder') || (gas === 'lp' && bearers.includes('movable'))));
   const found: Chain[] = [];
   const go = (so: So, met: readonly string[]): void => {
     const { end, links, side } = so;
     const last = links.length > 0 ? makes(end, to) : null;
-    if (last && side === aim && !so.wantsInsulated && !so.wantsFlexed && (!so.wantsFree || closes(last.joint!))) {
+    if (
+      last &&
+      side === aim &&
+      !so.wantsInsulated &&
+      !so.wantsFlexed &&
+      (!so.wantsFree || closes(last.joint!))
+    ) {
       const joints = [
         ...links.map(({ inner }, i) => makes(i === 0 ? from : links[i - 1]!.outer, inner)!),
         last,
       ];
       const seats = links.reduce((sum, { chainPart }) => sum + chainPart.seats, 0);
-      found.push({ links, joints, cost: getCost(links, joints.length + seats) });
+      found.push({ links, joints, cost: getCost(links, joints.length + seats, [from, to]) });
     }
     for (const { turned, near, far } of turnedParts) {
       const { chainPart, inner, outer } = turned;
@@ -366,10 +394,14 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
     if (!answer.ok && answer.refusal.code !== 'nothing-joins') continue;
     const best = listAll(parts, asked);
     // Between pipe and an appliance the best by a connector is among what is offered.
-    const isUsual = asked.bearers.includes('pipe') && asked.bearers.some((each) => each === 'appliance' || each === 'movable') && asked.sides[0] === asked.sides[1];
+    const isUsual =
+      asked.bearers.includes('pipe') &&
+      asked.bearers.some((each) => each === 'appliance' || each === 'movable') &&
+      asked.sides[0] === asked.sides[1];
     const [usual] = isUsual ? listAll(parts, asked, true) : [];
     const key = ({ links }: Chain) => links.map(({ chainPart }) => chainPart.part.id).join(' ');
-    const all = !usual || best.some((chain) => key(chain) === key(usual)) ? best : [...best.slice(0, MOST - 1), usual];
+    const all =
+      !usual || best.some((chain) => key(chain) === key(usual)) ? best : [...best.slice(0, MOST - 1), usual];
     const sayAll = (chains: readonly Chain[]) =>
       chains.map(({ links, cost }) => [links.map(({ chainPart }) => chainPart.part.id), cost]);
     expect(sayAll(answer.ok ? answer.chains : []), `seed ${SEED + i}`).to.deep.equal(sayAll(all));

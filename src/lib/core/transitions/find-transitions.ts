@@ -50,13 +50,21 @@ export type TransitionAnswer = { readonly usual: Chain | null } & (
 export function findTransitions(index: TransitionIndex, question: TransitionQuestion): TransitionAnswer {
   const refused = refuse(index, question);
   if (refused)
-    return { ok: false, refusal: refused, usual: refused.code === 'nothing-needed' ? findUsual(index, question) : null };
+    return {
+      ok: false,
+      refusal: refused,
+      usual: refused.code === 'nothing-needed' ? findUsual(index, question) : null,
+    };
   const chains = search(index, question);
   const usual = findUsual(index, question);
   if (chains.length === 0 && !usual) return { ok: false, refusal: explain(index, question), usual: null };
   if (!usual) return { ok: true, chains, usual: null };
   const before = chains.find((chain) => isSameChain(chain, usual));
-  return { ok: true, chains: before ? chains : [...chains.slice(0, MOST - 1), usual], usual: before ?? usual };
+  return {
+    ok: true,
+    chains: before ? chains : [...chains.slice(0, MOST - 1), usual],
+    usual: before ?? usual,
+  };
 }
 
 /** The best chain by a listed connector between pipe and an appliance; null where the question is another, and where there is none. */
@@ -67,7 +75,8 @@ function findUsual(index: TransitionIndex, question: TransitionQuestion): Chain 
 }
 
 const isSameChain = (a: Chain, b: Chain): boolean =>
-  a.links.length === b.links.length && a.links.every(({ chainPart }, i) => chainPart === b.links[i]!.chainPart);
+  a.links.length === b.links.length &&
+  a.links.every(({ chainPart }, i) => chainPart === b.links[i]!.chainPart);
 
 function refuse(index: TransitionIndex, question: TransitionQuestion): NoTransition | null {
   const { from, to, moves, sides, gas, bearers } = question;

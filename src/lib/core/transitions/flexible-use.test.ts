@@ -39,7 +39,8 @@ const PIPES: readonly End[] = [
 const INLETS: readonly End[] = [
   ...(['3/8', '1/2', '3/4'] as const).flatMap((size) => [makeTaperEnd('NPT', size, 'male'), makeTaperEnd('NPT', size, 'female')]),
 ]; // prettier-ignore
-const between = (to: 'appliance' | 'movable', gas: 'natural' | 'lp') => ({ bearers: ['pipe', to], gas }) as const;
+const between = (to: 'appliance' | 'movable', gas: 'natural' | 'lp') =>
+  ({ bearers: ['pipe', to], gas }) as const;
 
 describe('what is flexible, by its listing and the pack', () => {
   it(`${PIPES.length * INLETS.length} questions from pipe to an appliance that stays, in North America: no hose, and the listed connector among what is offered`, () => {
@@ -55,7 +56,10 @@ describe('what is flexible, by its listing and the pack', () => {
             for (const kinds of kindsOf(answer)) expect(kinds.some(isHose), name).to.equal(false);
             expect(answer.usual, name).not.to.equal(null);
             const usual = answer.usual!;
-            expect(usual.links.filter(({ chainPart }) => chainPart.part.kind === 'connector'), name).to.have.length(1);
+            expect(
+              usual.links.filter(({ chainPart }) => chainPart.part.kind === 'connector'),
+              name,
+            ).to.have.length(1);
             // Its two adapters and four places to leak; two more where tube is brought to pipe thread first, one for a size that has to change.
             expect(usual.cost.leaks, name).to.be.at.least(4).and.at.most(6);
             if (answer.ok) expect(answer.chains, name).to.include(usual);

@@ -5,7 +5,8 @@ import type { TransitionQuestion } from './question.ts';
 type Asked = Pick<TransitionQuestion, 'bearers' | 'gas'>;
 type Fits = (asked: Asked, jurisdiction: Jurisdiction) => boolean;
 
-const isBritish = (jurisdiction: Jurisdiction): boolean => jurisdiction === 'uk' || jurisdiction === 'uk-vehicle';
+const isBritish = (jurisdiction: Jurisdiction): boolean =>
+  jurisdiction === 'uk' || jurisdiction === 'uk-vehicle';
 
 /**
  * Where something flexible may be offered, by its listing and the pack: a hose for liquefied petroleum is for cylinders and for appliances that are
@@ -13,7 +14,8 @@ const isBritish = (jurisdiction: Jurisdiction): boolean => jurisdiction === 'uk'
  * liquefied petroleum. A gas that nobody said is not known to be the one a hose is for.
  */
 const FITS: Readonly<Partial<Record<PartKind, Fits>>> = {
-  hose: ({ bearers, gas }) => gas !== 'natural' && (bearers.includes('cylinder') || (gas === 'lp' && bearers.includes('movable'))),
+  hose: ({ bearers, gas }) =>
+    gas !== 'natural' && (bearers.includes('cylinder') || (gas === 'lp' && bearers.includes('movable'))),
   'cooker-hose': ({ bearers }, jurisdiction) =>
     jurisdiction === 'uk' && (bearers.includes('appliance') || bearers.includes('movable')),
   'clipped-hose': ({ gas }, jurisdiction) => gas === 'lp' && isBritish(jurisdiction),

@@ -80,5 +80,7 @@ function listRisers(craft: Craft, settings: Settings, catalogue: Catalogue): Par
   if (!craft.listAdapterKinds(settings).includes('riser')) return [];
   return craft
     .listThreads(settings, catalogue)
-    .flatMap((thread) => craft.findAdapter('riser', settings, { ...thread, gender: 'male' }, catalogue) ?? []);
+    .flatMap(
+      (thread) => craft.findAdapter('riser', settings, { ...thread, gender: 'male' }, catalogue) ?? [],
+    );
 }

@@ -41,9 +41,18 @@ type Asked = Pick<TransitionQuestion, 'bearers'>;
  * Whether something flexible must be put in: nothing rigid hangs on a cylinder, which is changed and moves. By its valve a regulator with a dated
  * hose, or a listed pigtail to a regulator that is fixed; soft tube gives by itself.
  */
-export const mustBend = ({ bearers, from, to }: Pick<TransitionQuestion, 'bearers' | 'from' | 'to'>): boolean =>
+export const mustBend = ({
+  bearers,
+  from,
+  to,
+}: Pick<TransitionQuestion, 'bearers' | 'from' | 'to'>): boolean =>
   bearers.includes('cylinder') && !bearers.includes('flexible') && from.kind !== 'tube' && to.kind !== 'tube';
 
 /** Whether it is asked what goes from pipe to an appliance: a listed connector with its two adapters is what is usually done. */
-export const isPipeToAppliance = ({ bearers, sides }: Pick<TransitionQuestion, 'bearers' | 'sides'>): boolean =>
-  bearers.includes('pipe') && (bearers.includes('appliance') || bearers.includes('movable')) && sides[0] === sides[1];
+export const isPipeToAppliance = ({
+  bearers,
+  sides,
+}: Pick<TransitionQuestion, 'bearers' | 'sides'>): boolean =>
+  bearers.includes('pipe') &&
+  (bearers.includes('appliance') || bearers.includes('movable')) &&
+  sides[0] === sides[1];

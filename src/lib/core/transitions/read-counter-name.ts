@@ -2,7 +2,14 @@ import { distance } from 'fastest-levenshtein';
 import type { Part } from '../catalogue/part.ts';
 import { getTraits } from '../catalogue/part-traits.ts';
 import { getEndSize } from '../ends/end.ts';
-import { findNippleLength, getEndFigure, listEndWords, listKindWords, normalise, toInches } from './counter-words.ts';
+import {
+  findNippleLength,
+  getEndFigure,
+  listEndWords,
+  listKindWords,
+  normalise,
+  toInches,
+} from './counter-words.ts';
 import type { RefusedWay } from './refused-ways.ts';
 
 /** What was said at a counter, as it was understood. */
@@ -116,7 +123,8 @@ const splitBetween = (text: string): string[] =>
   text.replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 x ').split(/\s+(?:x|×|by)\s+/); // prettier-ignore
 
 /** A size or a nipple's length: a fraction, a whole number of inches up to 12, millimetres. 45, 90 and 150 are none. */
-const isFigure = (token: string): boolean => /^(?:[1-9]|1[0-2]|\d{1,2}-\d+\/\d+|\d{1,2}\/\d{1,2}|\d+mm)$/.test(token);
+const isFigure = (token: string): boolean =>
+  /^(?:[1-9]|1[0-2]|\d{1,2}-\d+\/\d+|\d{1,2}\/\d{1,2}|\d+mm)$/.test(token);
 
 /** What was said, put in order once for all parts. */
 interface Said {

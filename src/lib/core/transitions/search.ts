@@ -157,7 +157,9 @@ export class Search {
 
   /** What a part gives of what is wanted, with the joint before it. */
   #gives({ chainPart: { seats, traits } }: Turned, byNut: boolean): number {
-    return (seats > 0 || byNut ? FREE : 0) | (traits.insulates ? INSULATED : 0) | (traits.isFlexible ? FLEXED : 0);
+    return (
+      (seats > 0 || byNut ? FREE : 0) | (traits.insulates ? INSULATED : 0) | (traits.isFlexible ? FLEXED : 0)
+    );
   }
 
   /** Whether a part may be put in at all: what insulates only where that is asked for, what is flexible only where it is listed for that. */
@@ -247,7 +249,11 @@ export class Search {
     const sorts = listSorts(links);
     const sort = sorts.join(' + ');
     if (!this.#best.has(sort)) this.#found.push({ sorts, leaks });
-    const chain: Chain = { links, joints: [], cost: getCost(links, leaks) };
+    const chain: Chain = {
+      links,
+      joints: [],
+      cost: getCost(links, leaks, [this.#question.from, this.#question.to]),
+    };
     const before = this.#best.get(sort);
     if (before && this.#compare(before, chain) <= 0) return;
     this.#best.set(sort, { ...chain, joints: this.#judge(links) });

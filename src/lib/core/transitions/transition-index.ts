@@ -194,7 +194,11 @@ export class TransitionIndex {
   #mayStand({ part }: ChainPart): boolean {
     if (this.#where?.ammonia && part.material === 'brass') return false;
     const placed = getPartPlaced(part.kind);
-    if (placed !== null && placed !== 'union' && !this.#maybeThere((where) => mayStand({ what: placed, ...where })))
+    if (
+      placed !== null &&
+      placed !== 'union' &&
+      !this.#maybeThere((where) => mayStand({ what: placed, ...where }))
+    )
       return false;
     return part.seats.every(([a, b]) => this.join(a, b) !== null);
   }

@@ -28,7 +28,8 @@ export function findShutOff(drop: Drop): JudgedShutOff | null {
     const judged = { at, fault: judge(drop, passed) };
     if (judged.fault === null) return judged;
     // What may be near enough goes before what is not.
-    if (last === null || (last.fault?.code !== 'shut-off-asked' && judged.fault.code === 'shut-off-asked')) last = judged;
+    if (last === null || (last.fault?.code !== 'shut-off-asked' && judged.fault.code === 'shut-off-asked'))
+      last = judged;
   }
   return last;
 }
@@ -70,7 +71,9 @@ function measureFrom([first, ...after]: readonly LaidLeg[], valve: Passed): Leng
   if (!first || stand === null || first.centreToCentre === null) return null;
   return after.reduce<Length | null>(
     (sum, { leg, centreToCentre }) =>
-      sum === null || (hasPipe(leg) && centreToCentre === null) ? null : sum + (hasPipe(leg) ? centreToCentre! : 0),
+      sum === null || (hasPipe(leg) && centreToCentre === null)
+        ? null
+        : sum + (hasPipe(leg) ? centreToCentre! : 0),
     first.centreToCentre - stand,
   );
 }

@@ -34,7 +34,8 @@ const connector: ConnectorGeometry = {
   typed: '36',
   isNew: true,
 };
-const floor = (typed: number) => ({ floor: { from: 'inlet', length: inches(typed), typed: String(typed) } }) as const;
+const floor = (typed: number) =>
+  ({ floor: { from: 'inlet', length: inches(typed), typed: String(typed) } }) as const;
 const floorFrom = (typed: number) => ({ floor: { ...floor(typed).floor, from: 'pipe-end' } }) as const;
 
 /** A drop and what is said of it first; the parts put in it, by leg. */
@@ -234,7 +235,10 @@ describe('sediment traps', () => {
   it('over a leg that was not measured the room is not known, and asked', () => {
     const doc = withParts(makeRun([[0, 'down', 40], [1, 'right', null, { terminal: kiln(floor(40)) }], [1, 'down', 5.155, { cap: true }]]), [[1, 'valve', 0.5]]); // prettier-ignore
     const { headline, further } = judgeDrop(listDrops(layOut(doc))[0]!);
-    expect([headline, ...further]).to.deep.include({ severity: 'ask', finding: { code: 'room-not-known', over: 'leg' } });
+    expect([headline, ...further]).to.deep.include({
+      severity: 'ask',
+      finding: { code: 'room-not-known', over: 'leg' },
+    });
   });
 
   for (const [name, legs, parts, first, also = []] of DROPS) {

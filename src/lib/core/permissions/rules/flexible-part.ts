@@ -15,6 +15,8 @@ export const flexiblePart: PermitRule<PartPlaced> = {
     if (zone === 'wet') return ask('chlorides');
     if (zone === 'vibration') return ask('moves-with-what-shakes');
     if (zone !== 'vehicle') return zone === 'indoors' ? allowed : null;
-    return jurisdiction === 'uk-vehicle' && what === 'hose' ? allowedIf('accessible', 'counted') : ask('maker-and-code');
+    return jurisdiction === 'uk-vehicle' && what === 'hose'
+      ? allowedIf('accessible', 'counted')
+      : ask('maker-and-code');
   },
 };

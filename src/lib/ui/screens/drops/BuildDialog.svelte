@@ -38,7 +38,9 @@
   });
   /** Over a connector the floor is measured from where it begins; what was measured otherwise is not shown as that. */
   const from = $derived(findFloorPoint(drop));
-  const known = $derived(drop.appliance.plate.floor?.from === from ? drop.appliance.plate.floor.length : null);
+  const known = $derived(
+    drop.appliance.plate.floor?.from === from ? drop.appliance.plate.floor.length : null,
+  );
   const site = $derived(
     store.details && { gas: store.details.gas, jurisdiction: store.details.jurisdiction },
   );

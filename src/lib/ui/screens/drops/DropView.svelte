@@ -56,7 +56,9 @@
       plate.hasTrap ? 'a trap built in' : null,
       plate.moves ? 'moved in use' : null,
       plate.hasShutOff ? 'a shut-off of its own' : null,
-      plate.floor ? `floor ${sayLength(plate.floor.length, unit)} below ${plate.floor.from === 'inlet' ? 'its inlet' : 'the pipe’s end'}` : null,
+      plate.floor
+        ? `floor ${sayLength(plate.floor.length, unit)} below ${plate.floor.from === 'inlet' ? 'its inlet' : 'the pipe’s end'}`
+        : null,
     ].filter((each) => each !== null),
   );
 </script>

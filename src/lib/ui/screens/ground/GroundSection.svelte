@@ -15,7 +15,14 @@
   } from '#core/runs/commands/say-ground.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { COVER_PLACE_NAMES } from '#words/ground-findings.ts';
-  import { listFusionSteps, listTrenchLengths, namePoint, sayFall, sayRiser } from '#words/ground.ts';
+  import {
+    listFusionSteps,
+    listTrenchLengths,
+    namePoint,
+    sayFall,
+    sayRiser,
+    saySqueeze,
+  } from '#words/ground.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { sayPeComparison } from '#words/pipes.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
@@ -115,6 +122,9 @@
           <dd>{says}</dd>
         {/each}
       </dl>
+      <p class="border-l-4 border-warning pl-3 font-medium text-warning">
+        {saySqueeze(trench.outside, unit)}
+      </p>
       <div class="points">
         {#each trench.points as point (point.laid.id)}
           {@const node = point.laid.id}

@@ -6,7 +6,13 @@
   import { findPipeKinds, findPipeSizes, rankPipeKinds } from '#core/identify/identify-pipe.ts';
   import { LOOKS, type Look, type Looks } from '#core/identify/pipe-kinds.ts';
   import { parseLength } from '#core/units/parse-length.ts';
-  import { LOOK_NAMES, LOOK_QUESTIONS, PIPE_KIND_TEXTS, PIPE_USE_WORDS } from '#words/pipes.ts';
+  import {
+    COPPER_BY_CALIPER,
+    LOOK_NAMES,
+    LOOK_QUESTIONS,
+    PIPE_KIND_TEXTS,
+    PIPE_USE_WORDS,
+  } from '#words/pipes.ts';
   import ReadField from '../../controls/ReadField.svelte';
   import { sayExact } from '#words/length-text.ts';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
@@ -87,6 +93,9 @@
               {off < 0 ? 'under' : 'over'} its outside
             </p>
           {/each}
+          {#if kind.id === 'copper' && sizes.length > 0}<p class="text-sm font-medium">
+              {COPPER_BY_CALIPER}
+            </p>{/if}
         </article>
       {/each}
     {/if}

@@ -11,7 +11,7 @@
   import { listRefusedWays } from '#core/transitions/refused-ways.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
-  import { REFUSED_WAY_WORDS, sayNoTransition } from '#words/transitions.ts';
+  import { REFUSED_WAY_WORDS, sayNoTransition, USUAL_TO_APPLIANCE } from '#words/transitions.ts';
   import { catalogue } from '../../catalogue.ts';
   import AskConditions from './AskConditions.svelte';
   import ChainItem from './ChainItem.svelte';
@@ -70,6 +70,20 @@
   }
 </script>
 
+{#snippet item(chain: Chain, best: Chain)}
+  {#if chain === answer?.usual}<p class="font-semibold">{USUAL_TO_APPLIANCE}</p>{/if}
+  <ChainItem
+    {chain}
+    {best}
+    wish={form.wish}
+    {from}
+    {to}
+    {rules}
+    {ownNames}
+    onpick={onpick && (() => pick(chain))}
+  />
+{/snippet}
+
 <section class="flex flex-col gap-3" aria-label="What joins them" aria-busy={search.isLooking}>
   <h2 class="text-2xl font-semibold">What joins them</h2>
   <TransitionQuestion {form} {names} />
@@ -88,20 +102,16 @@
       <p class="border-l-8 border-secondary bg-base-200 px-4 py-3 text-lg leading-snug">
         {sayNoTransition(answer.refusal)}
       </p>
+      {#if answer.usual}
+        <div class="border-t border-base-300 pt-3" aria-label="What is usually done">
+          {@render item(answer.usual, answer.usual)}
+        </div>
+      {/if}
     {:else}
       <ol class="flex flex-col gap-5">
         {#each chains as chain, i (i)}
           <li class="border-t border-base-300 pt-3" aria-label="Chain {i + 1}">
-            <ChainItem
-              {chain}
-              best={chains[0]!}
-              wish={form.wish}
-              {from}
-              {to}
-              {rules}
-              {ownNames}
-              onpick={onpick && (() => pick(chain))}
-            />
+            {@render item(chain, chains[0]!)}
           </li>
         {/each}
       </ol>

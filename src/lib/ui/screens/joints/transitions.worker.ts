@@ -45,12 +45,7 @@ function answer(data: unknown): TransitionTold {
   if (kept?.of !== of)
     kept = {
       of,
-      index: new TransitionIndex(
-        catalogue,
-        resolveRules(rules),
-        where,
-        listChainParts(catalogue, shopParts),
-      ),
+      index: new TransitionIndex(catalogue, resolveRules(rules), where, listChainParts(catalogue, shopParts)),
     };
   const bores = [findBore(from, catalogue), findBore(to, catalogue)].filter((bore) => bore !== null);
   const leastBore = mayNarrow || bores.length === 0 ? null : Math.min(...bores);

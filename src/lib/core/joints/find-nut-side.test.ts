@@ -1,0 +1,62 @@
+import { expect } from 'chai';
+import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
+import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
+import type { FiguredEnd } from '../catalogue/figured-end.ts';
+import {
+  listFlanges,
+  listSeats,
+  listSockets,
+  listTubeEnds,
+  listUnionHalves,
+  makeThreadEnd,
+} from '../catalogue/list-ends.ts';
+import { UNKNOWN_END } from '../ends/end.ts';
+import { checkJoint } from './check-joint.ts';
+import { findNutSide } from './find-nut-side.ts';
+
+/** Joints that a nut draws together; a cylinder's connection has it on one side or the other, by its row. */
+const BY_NUT = new Set(['flare-45', 'flare-37', 'connector-flare', 'npsm-swivel', 'g-washer', 'inverted-flare', 'cutting-ring', 'contact', 'compression', 'union', 'csst']); // prettier-ignore
+
+describe('who brings the nut', () => {
+  const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
+  const flared = tubes.filter(({ tube }) => tube === 'copper').map((tube): FiguredEnd => ({ ...tube, prepared: 'flared' })); // prettier-ignore
+  const ends: readonly FiguredEnd[] = [
+    // Each thread with every seat that may be found on it.
+    ...standardThreads.threads.flatMap((thread) =>
+      listSeats(thread).map((seat) => makeThreadEnd(thread, { seat })),
+    ),
+    ...tubes,
+    ...flared,
+    ...listSockets(tubes),
+    ...listFlanges(),
+    ...listUnionHalves(),
+    UNKNOWN_END,
+  ];
+
+  it(`is said of every one of ${(ends.length * (ends.length + 1)) / 2} pairs that a nut draws together, and of no other; two nuts and no nut make nothing`, function () {
+    this.timeout(60_000);
+    const isFemaleNut = (end: FiguredEnd): boolean => end.kind === 'thread' && end.thread.gender === 'female' && ['sae-45', 'jic-37', 'connector', 'compression', 'olive'].includes(end.thread.family); // prettier-ignore
+    const isCone = (end: FiguredEnd): boolean => end.kind === 'thread' && end.thread.gender === 'male' && ['sae-45', 'jic-37', 'connector'].includes(end.thread.family); // prettier-ignore
+    const isFlared = (end: FiguredEnd): boolean => end.kind === 'tube' && end.prepared === 'flared';
+    const met = { nuts: 0, two: 0, none: 0 };
+    for (const [i, a] of ends.entries())
+      for (const b of ends.slice(i)) {
+        const found = checkJoint(a, b);
+        const side = findNutSide(found);
+        if ((side !== null) !== (found.joint !== null && BY_NUT.has(found.joint))) expect.fail(`${JSON.stringify([a, b])}: ${found.joint} ${side}`); // prettier-ignore
+        if (side !== null) met.nuts++;
+        const hasNut = (end: FiguredEnd) => isFlared(end) || isFemaleNut(end);
+        if (hasNut(a) && hasNut(b)) {
+          if (found.joint !== null) expect.fail(`two nuts make: ${JSON.stringify([a, b])}`);
+          met.two++;
+        }
+        const isBare = (end: FiguredEnd) => isCone(end) || (end.kind === 'tube' && end.prepared === 'plain');
+        if (isCone(a) && isBare(b) && found.joint !== null)
+          expect.fail(`no nut makes: ${JSON.stringify([a, b])}`);
+        if (isCone(a) && isBare(b)) met.none++;
+        if (isFlared(a) && isCone(b) && found.joint !== null) expect(side).to.equal('tube');
+      }
+    expect(Math.min(met.two, met.none), JSON.stringify(met)).to.be.greaterThan(2000);
+    expect(met.nuts).to.be.greaterThan(200);
+  });
+});
