@@ -15,7 +15,7 @@ import { ensureDatabase } from '../scripts/ensure-database.ts';
 import { makeHttpServer, sleep } from './http-server.ts';
 
 const SEED = 20_270;
-const COUNTS = { backends: 300, queries: 100, restarts: 100, kills: 20 };
+const COUNTS = { backends: 300, queries: 100, restarts: 500, kills: 20 };
 const random = makeRandom(SEED);
 const RUNS = ['probedrun01', 'probedrun02', 'probedrun03', 'probedrun04'];
 

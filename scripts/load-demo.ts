@@ -276,7 +276,13 @@ async function loadLanternStreet(): Promise<void> {
   await proofer?.measureValve('3/4', '61');
   await proofer?.beginAt(PROOFER_SOURCE);
   await proofer?.joinAtSource(PROOFER_CHAIN);
-  get(await keepShopParts(db, actor, SHOP_PARTS));
+  get(
+    await keepShopParts(
+      db,
+      actor,
+      SHOP_PARTS.map((part) => ({ was: null, wanted: part })),
+    ),
+  );
 }
 
 /** The demo is ours: a refusal here is a bug. */

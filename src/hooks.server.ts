@@ -9,7 +9,7 @@ import { readNames, type Named } from '#server/http/named.ts';
 import { log } from '#server/log.ts';
 import { describeError } from '#server/log-error.ts';
 import { newId } from '#server/new-id.ts';
-import { startService, stopService } from '#server/service.ts';
+import { endInTime, startService, stopService } from '#server/service.ts';
 
 let names: readonly Named[] = [];
 
@@ -19,6 +19,9 @@ export const init: ServerInit = async () => {
   const said = readNames(process.env['PORTHOLE_NAMES'] ?? '');
   if (typeof said === 'string') throw new Error(`PORTHOLE_NAMES holds “${said}”, which is no name`);
   names = said;
+  // Only this machine unless told otherwise: the server that the build starts is read after this.
+  process.env['HOST'] ??= '127.0.0.1';
+  endInTime();
   process.on('sveltekit:shutdown', () => void stopService());
   await startService(process.env['PORTHOLE_MIGRATIONS'] ?? 'drizzle');
 };

@@ -163,7 +163,7 @@ test.describe('accessibility', () => {
 
   test('pipe and tube, thread chart', async ({ page, app }) => {
     await page.goto(`${app.url}/identify/pipe`);
-    await page.getByRole('button', { name: 'plastic' }).click();
+    await page.getByRole('button', { name: 'plastic', exact: true }).click();
     await page.getByLabel('As printed on the pipe').fill('1 IPS SDR 11 .097 WALL');
     await expectAccessible(page, 'pipe and tube');
     // One family: every row is made alike, and a look at all of them takes a minute.

@@ -228,7 +228,7 @@ test('a specimen kept while another is on its way goes up after it', async ({ pa
 
 test('pipe by its looks, sizes by their names, print lines by their numbers', async ({ page }) => {
   await page.goto('/identify/pipe');
-  await page.getByRole('button', { name: 'plastic' }).click();
+  await page.getByRole('button', { name: 'plastic', exact: true }).click();
   await page.getByRole('button', { name: 'red or blue' }).click();
   await expect(page.getByRole('heading', { name: /PEX/ })).toContainText('Never for gas');
   await page.getByLabel('A size as it is written').fill('8 mm');

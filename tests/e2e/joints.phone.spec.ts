@@ -212,8 +212,9 @@ test('a house rule is changed at the joint it decided; a window too narrow for a
 
 test('what the house forbids is said on two ends that would make, and the job’s own rules decide', async ({ page, request, app }) => {
   const { job } = await makeJob(request, app.url);
-  const keep = async (data: object) => {
-    const put = await request.put(`${app.url}/api/jobs/${job}/rules`, { headers: { origin: app.url }, data });
+  const keep = async (wanted: object) => {
+    const { value } = (await (await request.get(`${app.url}/api/jobs/${job}`)).json()) as { value: { ruleChoices: object } };
+    const put = await request.put(`${app.url}/api/jobs/${job}/rules`, { headers: { origin: app.url }, data: { was: value.ruleChoices, wanted } });
     expect(put.status()).toBe(200);
   };
   const open = async () => {

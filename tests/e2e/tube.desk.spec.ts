@@ -65,7 +65,7 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   await page.getByRole('button', { name: 'Before' }).click();
   await expect(page.getByRole('heading', { name: 'Bend 1 of 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Next bend' }).click();
-  await expect(page.getByRole('img', { name: /^Turned \d+° clockwise since the bend before/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Seen from end A, it lies \d+° (?:anti)?clockwise of the leg toward A: turn the tube \d+°/ })).toBeVisible();
   await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByRole('table', { name: /^Bends, along one tape from end A/ })).toBeVisible();
   await expect(page.getByText(/from a coil/).first()).toBeVisible();

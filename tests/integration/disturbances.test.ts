@@ -9,6 +9,7 @@ import { openJob } from '#server/use-cases/open-job.ts';
 import { readJob } from '#server/use-cases/read-jobs.ts';
 import type { Result } from '#core/outcome/result.ts';
 import { DisturbedWriters, type ServerUnderTest } from '#support/disturbed-writers.ts';
+import { makeEndingProxy } from '#support/database-proxy.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { execute, makeCrew, openRunAnswer, sendChange } from '#support/use-cases.ts';
 import work from '#server/work/worker.ts';
@@ -59,6 +60,28 @@ describe(`a database that is disturbed under writes (seed ${SEED})`, () => {
     await database?.drop();
   });
 
+  it('a connection that is ended in the moment it is made ends no process: the work is told, and the next goes through', async () => {
+    const proxy = await makeEndingProxy(database!.url);
+    const ended = connect(proxy.url, 4);
+    const before = unhandled.length;
+    try {
+      const answers = await Promise.all(
+        Array.from({ length: 12 }, () =>
+          execute(ended.db, sql`select 1 as one`).then(() => 'answered', (error: unknown) => (isDatabaseAway(error) ? 'away' : String(error))),
+        ),
+      );
+      expect(new Set(answers)).to.deep.equal(new Set(['away']));
+      expect(proxy.ended()).to.be.greaterThan(3);
+      await new Promise((done) => setTimeout(done, 50));
+      expect(unhandled.slice(before)).to.deep.equal([]);
+      proxy.relent();
+      await execute(ended.db, sql`select 1 as one`);
+    } finally {
+      await ended.close();
+      await proxy.close();
+    }
+  }); // prettier-ignore
+
   const orAway = async <Value>(work: () => Promise<Value>): Promise<Value | 'away'> => {
     try {
       return await work();
@@ -101,15 +124,20 @@ describe(`a database that is disturbed under writes (seed ${SEED})`, () => {
   it('a job and its rules changed eight times at once: all are kept, none waits for another for ever', async () => {
     const names = Array.from({ length: 8 }, (_, i) => `Name ${i}`);
     const [edited, ruled] = [
-      names.map((name) =>
-        editJob(connection.db, ACTOR, JOB.id, { ...JOB, name, people: [...names].reverse() }),
+      names.map(() =>
+        editJob(connection.db, ACTOR, JOB.id, {
+          was: JOB,
+          wanted: { ...JOB, place: 'Yard 1', people: [...names].reverse() },
+        }),
       ),
-      names.map(() => keepJobRules(connection.db, ACTOR, JOB.id, { 'leak-fluid': { option: 'soap' } })),
+      names.map(() =>
+        keepJobRules(connection.db, ACTOR, JOB.id, { was: {}, wanted: { 'leak-fluid': { option: 'soap' } } }),
+      ),
     ];
     const outcomes = await Promise.all([...edited, ...ruled]);
     expect(outcomes.map(({ ok }) => ok)).to.deep.equal(outcomes.map(() => true));
     const job = mustBe(await readJob(connection.db, ACTOR, JOB.id));
-    expect(names).to.include(job.name);
+    expect(job.place).to.equal('Yard 1');
     expect(job.people).to.have.length(8);
   }).timeout(20_000);
 

@@ -123,7 +123,12 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
 
   it('come in beside a job that differs, under ids of their own; nothing is written over', async () => {
     const file = mustBe(await exportOne(source!.db, ACTOR, 'filejob007'));
-    mustBe(await editJob(target!.db, ACTOR, 'filejob007', { name: 'Another name', people: [], ...details }));
+    mustBe(
+      await editJob(target!.db, ACTOR, 'filejob007', {
+        was: { name: 'Job 7', people: [], ...details },
+        wanted: { name: 'Another name', people: [], ...details },
+      }),
+    );
     const mine = mustBe(await exportOne(target!.db, ACTOR, 'filejob007'));
     const [outcome] = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(file)));
     expect(outcome).to.include({ outcome: 'copied', name: 'Job 7' });

@@ -77,8 +77,8 @@ describe('finished jobs on a real PostgreSQL', () => {
         instrument: 'tape', simulated: false, by: 'Ada', atDevice: AT, atServer: null, corrects: null,
       }),
       run: await beginRun(db, ACTOR, JOB.id, { id: 'laterun0001', name: 'Late' }),
-      details: await editJob(db, ACTOR, JOB.id, { ...JOB, name: 'Other' }),
-      rules: await keepJobRules(db, ACTOR, JOB.id, { sealant: { option: 'tape' } }),
+      details: await editJob(db, ACTOR, JOB.id, { was: JOB, wanted: { ...JOB, name: 'Other' } }),
+      rules: await keepJobRules(db, ACTOR, JOB.id, { was: {}, wanted: { sealant: { option: 'tape' } } }),
       specimen: await keepSpecimen(db, ACTOR, JOB.id, { id: 'latespecimen', name: 'Late', note: '', readings: [], by: 'Ada', at: AT }),
       finish: await pass({ ...FINISH, id: 'milestone02' }),
     };

@@ -32,14 +32,14 @@ describe('house rules on a real PostgreSQL', () => {
   it('go from shop to job to run, each a copy that what is changed above leaves alone', async () => {
     const { db } = connection;
     const shop: RuleChoices = { 'leak-fluid': { option: 'freeze-proof' } };
-    mustBe(await keepShopRules(db, ACTOR, shop));
+    mustBe(await keepShopRules(db, ACTOR, { was: {}, wanted: shop }));
     expect(mustBe(await readShopRules(db, ACTOR))).to.deep.equal(shop);
     const job = await open('rulesjob001', 'uk');
     expect(job.ruleChoices).to.deep.include({ 'leak-fluid': { option: 'freeze-proof' }, compression: { option: 'accessible' } });
-    mustBe(await keepShopRules(db, ACTOR, { compression: { option: 'forbidden' } }));
+    mustBe(await keepShopRules(db, ACTOR, { was: {}, wanted: { compression: { option: 'forbidden' } } }));
     expect(mustBe(await readJob(db, ACTOR, job.id)).ruleChoices['leak-fluid']).to.deep.equal({ option: 'freeze-proof' });
     mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun001', name: 'Before' }));
-    mustBe(await keepJobRules(db, ACTOR, job.id, { 'leak-fluid': { option: 'soap' } }));
+    mustBe(await keepJobRules(db, ACTOR, job.id, { was: job.ruleChoices, wanted: { ...job.ruleChoices, 'leak-fluid': { option: 'soap' } } }));
     mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun002', name: 'After' }));
     const fluids = await Promise.all(
       ['rulesrun001', 'rulesrun002'].map(async (run) => resolveRules(mustBe(await openRunAnswer(db, ACTOR, job.id, run)).doc.ruleChoices)['leak-fluid']),
@@ -53,8 +53,31 @@ describe('house rules on a real PostgreSQL', () => {
     expect(job.ruleChoices['soft-solder']).to.deep.equal({ option: 'capillary' });
   });
 
+  it('two who change different rules from what both read have both their way; of one rule the second is told', async () => {
+    const { db } = connection;
+    const job = await open('rulesjob003', 'us-model');
+    const was = job.ruleChoices;
+    mustBe(
+      await keepJobRules(db, ACTOR, job.id, { was, wanted: { ...was, 'leak-fluid': { option: 'soap' } } }),
+    );
+    mustBe(await keepJobRules(db, ACTOR, job.id, { was, wanted: { ...was, sealant: { option: 'tape' } } }));
+    const kept = mustBe(await readJob(db, ACTOR, job.id)).ruleChoices;
+    expect(kept).to.deep.include({ 'leak-fluid': { option: 'soap' }, sealant: { option: 'tape' } });
+    const again = await keepJobRules(db, ACTOR, job.id, {
+      was,
+      wanted: { ...was, sealant: { option: 'cord' } },
+    });
+    expect(!again.ok && again.refusal).to.deep.equal({
+      code: 'changed-elsewhere',
+      of: 'rules',
+      name: '',
+      fields: ['sealant'],
+    });
+    expect(mustBe(await readJob(db, ACTOR, job.id)).ruleChoices).to.deep.equal(kept);
+  });
+
   it('of a job that is not there are refused', async () => {
-    const kept = await keepJobRules(connection.db, ACTOR, 'nosuchjob00', {});
+    const kept = await keepJobRules(connection.db, ACTOR, 'nosuchjob00', { was: {}, wanted: {} });
     expect(kept).to.deep.equal({ ok: false, refusal: { code: 'job-unknown', job: 'nosuchjob00' } });
   });
 });

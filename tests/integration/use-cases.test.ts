@@ -15,7 +15,7 @@ import { isDatabaseAway } from '#server/db/database-away.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { editJob } from '#server/use-cases/edit-job.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
-import { readJobs } from '#server/use-cases/read-jobs.ts';
+import { readJob, readJobs } from '#server/use-cases/read-jobs.ts';
 import { readStanding } from '#server/use-cases/read-standing.ts';
 import { recordEvent } from '#server/use-cases/record-event.ts';
 import { getPieces } from '#core/runs/lay-out-run.ts';
@@ -102,11 +102,30 @@ describe('use cases on a real PostgreSQL', () => {
 
   it('edits a job and leaves people of the crew in the crew', async () => {
     const edited = mustBe(
-      await editJob(connection.db, ACTOR, JOB.id, { ...JOB, name: 'New', people: ['Bo', 'Cy'] }),
+      await editJob(connection.db, ACTOR, JOB.id, {
+        was: JOB,
+        wanted: { ...JOB, name: 'New', people: ['Bo', 'Cy'] },
+      }),
     );
     expect([edited.name, edited.people.map(({ name }) => name)]).to.deep.equal(['New', ['Bo', 'Cy']]);
-    expect(code(await editJob(connection.db, ACTOR, 'nosuchjob0', JOB))).to.equal('job-unknown');
+    expect(code(await editJob(connection.db, ACTOR, 'nosuchjob0', { was: JOB, wanted: JOB }))).to.equal(
+      'job-unknown',
+    );
   });
+
+  it('two who edit a job from what both read: other fields are merged, the same field is named and refused', async () => {
+    const { db } = connection;
+    const job = mustBe(await readJob(db, ACTOR, JOB.id));
+    const was = { ...JOB, name: job.name, people: job.people.map(({ name }) => name) };
+    mustBe(await editJob(db, ACTOR, JOB.id, { was, wanted: { ...was, place: 'There' } }));
+    const second = { was, wanted: { ...was, edition: '2024' } };
+    expect(mustBe(await editJob(db, ACTOR, JOB.id, second))).to.include({ place: 'There', edition: '2024' });
+    // The same again, its answer having been lost, is no clash.
+    mustBe(await editJob(db, ACTOR, JOB.id, second));
+    const clash = await editJob(db, ACTOR, JOB.id, { was, wanted: { ...was, place: 'Elsewhere', people: ['Cy'] } });
+    expect(!clash.ok && clash.refusal).to.deep.equal({ code: 'changed-elsewhere', of: 'job', name: job.name, fields: ['place'] });
+    expect(mustBe(await readJob(db, ACTOR, JOB.id))).to.include({ place: 'There' });
+  }); // prettier-ignore
 
   it('keeps changes and their snapshot together, each a revision', async () => {
     let { doc } = await read();

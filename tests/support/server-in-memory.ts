@@ -21,6 +21,8 @@ export class ServerInMemory {
   changes: (KeptChange & { readonly ops: Change['ops'] })[] = [];
   /** No request arrives, and no answer. */
   isAway = false;
+  /** What is said to whatever is sent, in place of taking it; null while it is taken. */
+  refusal: object | null = null;
   /** Requests that ever arrived here or were lost on the way. */
   requests = 0;
   /** Answers asked for and not yet given. */
@@ -65,6 +67,7 @@ export class ServerInMemory {
   #answer(path: string, method: string, body: unknown): unknown {
     const read: unknown = typeof body === 'string' ? JSON.parse(body) : null;
     if (method === 'GET') return { value: this.#readRun() };
+    if (this.refusal) return { refusal: this.refusal };
     if (path.endsWith('/changes')) return this.#takeChange(read as Change);
     if (path.endsWith('/events')) return this.#takeEvent(read as RunEvent);
     throw new Error(`no such address: ${method} ${path}`);

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { connect, type Connection, type Database } from './db/database.ts';
-import { isDatabaseAway } from './db/database-away.ts';
+import { DatabaseSilent, isDatabaseAway } from './db/database-away.ts';
 import { DatabaseTooNew, migrateDatabase } from './db/migrate.ts';
 import { FIRST_CREW } from './actor.ts';
 import { log } from './log.ts';
@@ -20,6 +20,8 @@ export function getDatabaseUrl(): string {
 
 /** The connections to its database of the process itself; a thread has its own. */
 export function getDatabase(): Database {
+  // What comes after the end would hold it up for ever: it is told that the database is away, and asks again elsewhere.
+  if (stopped) throw new DatabaseSilent('the server is ending');
   connection ??= connect(getDatabaseUrl());
   return connection.db;
 }
@@ -67,6 +69,25 @@ export async function startService(folder: string): Promise<void> {
       );
     }, 1500).unref();
   }
+}
+
+/** How long the end may take, ms, whatever is still open. */
+const LONGEST_END = 4500;
+/** Seconds that connections of browsers are kept that ask nothing. */
+const BROWSERS_WAIT = 3;
+
+/**
+ * Makes sure of the end: connections of browsers that ask nothing are given up after three seconds (they hold the server open otherwise), and
+ * whatever holds it longer ends with the process.
+ */
+export function endInTime(): void {
+  process.env['SHUTDOWN_TIMEOUT'] ??= String(BROWSERS_WAIT);
+  for (const signal of ['SIGTERM', 'SIGINT'] as const)
+    process.once(signal, () => {
+      // What is being answered has until then; after it nothing new is begun.
+      setTimeout(() => void stopService(), BROWSERS_WAIT * 1000).unref();
+      setTimeout(() => process.exit(0), LONGEST_END).unref();
+    });
 }
 
 /** Ends threads and connections; no query is cut off that ends within two seconds. */

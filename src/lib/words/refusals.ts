@@ -241,6 +241,8 @@ const SENTENCES: Sentences = {
     `The run has no piece “${piece}”. Open the cut sheet again and pick it there.`,
   'event-corrects-nothing': ({ corrects }) =>
     `There is no record “${corrects}” of this piece to correct. Open the cut sheet again.`,
+  'changed-elsewhere': ({ of, name, fields }) =>
+    `${of === 'job' ? `The job “${name}” was` : of === 'part' ? `The part “${name}” was` : 'These house rules were'} changed on another device meanwhile (${fields.join(', ')}). What stands there now is shown; yours was not put in. Look at both, and keep yours again if it is the right one.`,
   'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,
   'change-id-reused': ({ id }) =>
     `The edit “${id}” was sent before with other contents. It was not applied a second time.`,

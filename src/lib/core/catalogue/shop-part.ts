@@ -82,16 +82,34 @@ export const isListedEnd = (end: End, ends: EndRegistry): boolean => ends.figure
 
 const fold = (name: string): string => name.trim().toLowerCase().replace(/\s+/g, ' ');
 
+/** The names of parts that are bought, each with whose it is: so that a name is looked up, and not compared with all. */
+export class ShopPartNames {
+  readonly #ids = new Map<string, Set<string>>();
+
+  constructor(parts: Iterable<ShopPart>) {
+    for (const part of parts) this.put(part);
+  }
+
+  put({ id, name, retired }: ShopPart): void {
+    if (retired) return;
+    const key = fold(name);
+    this.#ids.set(key, (this.#ids.get(key) ?? new Set()).add(id));
+  }
+
+  /** Whether another part that is bought is called so. */
+  isTaken({ id, name, retired }: ShopPart): boolean {
+    const ids = retired ? undefined : this.#ids.get(fold(name));
+    return ids !== undefined && (ids.size > 1 || !ids.has(id));
+  }
+}
+
 /** What keeps a part from being taken beside others: an end that is in no list, a name that another has. Null when it may be taken. */
 export function refuseShopPart(
   part: ShopPart,
-  others: Iterable<ShopPart>,
+  names: ShopPartNames,
   isListed: (end: End) => boolean,
 ): ShopPartRefusal | null {
   const end = part.ends.find((each) => !isListed(each));
   if (end) return { code: 'shop-part-end-unlisted', name: part.name, end };
-  for (const other of others)
-    if (other.id !== part.id && !other.retired && !part.retired && fold(other.name) === fold(part.name))
-      return { code: 'shop-part-name-taken', name: part.name };
-  return null;
+  return names.isTaken(part) ? { code: 'shop-part-name-taken', name: part.name } : null;
 }

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { PE_SIZES} from '../ends/size.ts';
+import type { PE_SIZES } from '../ends/size.ts';
 import { LEG_SIZES, type LegSize } from '../ends/size.ts';
 import { TUBE_JOINS, type BoughtKind, type TubeJoin } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';

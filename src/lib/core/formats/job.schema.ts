@@ -40,6 +40,15 @@ export interface NewRunInput {
 }
 
 export const jobInputSchema: Joi.ObjectSchema<JobInput> = Joi.object<JobInput>(details).required();
+/** A change of what is said of a job, with what it rests on. */
+export interface JobEdit {
+  readonly was: JobInput;
+  readonly wanted: JobInput;
+}
+export const jobEditSchema: Joi.ObjectSchema<JobEdit> = Joi.object<JobEdit>({
+  was: jobInputSchema,
+  wanted: jobInputSchema,
+}).required();
 export const newJobSchema: Joi.ObjectSchema<NewJobInput> = Joi.object<NewJobInput>({
   id: idSchema,
   ...details,

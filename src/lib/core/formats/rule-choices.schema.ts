@@ -4,6 +4,7 @@ import { COPPER_SIZES, NOMINAL_SIZES } from '../ends/size.ts';
 import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
 import { lengthMethodRule } from '../house-rules/length-method.ts';
 import { nipplesRule } from '../house-rules/nipples.ts';
+import type { RuleChoices } from '../house-rules/house-rules.ts';
 import { howTightRule, type TurnsWindow } from '../house-rules/how-tight.ts';
 import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
 import { stockLengthRule } from '../house-rules/stock-length.ts';
@@ -34,10 +35,10 @@ const engagementChoice = Joi.alternatives().try(
   }),
 );
 
-/** A school of a rule; where a shop may add one of its own, it says what and why. */
 /** Of pipe that is laid, and of the ground. */
 const fahrenheit = Joi.number().min(-60).max(160).required();
 
+/** A school of a rule; where a shop may add one of its own, it says what and why. */
 const plainChoices = Object.fromEntries(
   PLAIN_RULES.map(({ id, options, mayAdd }) => {
     const school = Joi.object({ option: oneOf(options) });
@@ -129,4 +130,14 @@ export const ruleChoicesSchema = Joi.object({
     Joi.object({ option: oneOf(['own']), laying: fahrenheit, coldest: fahrenheit }),
   ),
   ...plainChoices,
+}).required();
+
+/** A change of house rules, with what it rests on. */
+export interface RulesEdit {
+  readonly was: RuleChoices;
+  readonly wanted: RuleChoices;
+}
+export const rulesEditSchema: Joi.ObjectSchema<RulesEdit> = Joi.object<RulesEdit>({
+  was: ruleChoicesSchema,
+  wanted: ruleChoicesSchema,
 }).required();

@@ -5,12 +5,12 @@ import { idSchema } from './id.schema.ts';
 import { length } from './length.schema.ts';
 import { LIMITS } from './limits.ts';
 import { oneOf } from './one-of.ts';
-import { text } from './text.schema.ts';
+import { nameLine, text } from './text.schema.ts';
 
 /** A part of the shop's own, as it is stored, sent and put in files. */
 export const shopPartSchema = Joi.object<ShopPart>({
   id: idSchema,
-  name: text(LIMITS.name),
+  name: nameLine(LIMITS.name),
   kind: oneOf(SHOP_PART_KINDS),
   material: oneOf(SHOP_PART_MATERIALS),
   ends: Joi.array()
@@ -25,3 +25,23 @@ export const shopPartSchema = Joi.object<ShopPart>({
 
 /** All parts of a shop. */
 export const shopPartsSchema = Joi.array().items(shopPartSchema.optional()).max(LIMITS.shopParts).required();
+
+/** A change of a part, with what it rests on; null where it was not there. */
+export interface ShopPartEdit {
+  readonly was: ShopPart | null;
+  readonly wanted: ShopPart;
+}
+export const shopPartEditsSchema = Joi.array<ShopPartEdit[]>()
+  .items(Joi.object<ShopPartEdit>({ was: shopPartSchema.allow(null), wanted: shopPartSchema }).optional())
+  .max(LIMITS.shopParts)
+  .required();
+
+/** A page of a shop's parts; `next` is the part after which the next begins, null on the last. */
+export interface ShopPartsPage {
+  readonly parts: readonly ShopPart[];
+  readonly next: string | null;
+}
+export const shopPartsPageSchema = Joi.object<ShopPartsPage>({
+  parts: shopPartsSchema,
+  next: idSchema.allow(null),
+}).required();

@@ -66,8 +66,9 @@ export function readShopPartsTable(
   const parts: ShopPart[] = [];
   for (const [i, row] of lines.entries()) {
     if (row.every((cell) => cell.trim() === '')) continue;
-    const cell = (name: ColumnName): string => row[places.get(name) ?? -1]?.trim() ?? '';
-    const read = readRow(cell, i + 2, newId);
+    // What is free text stays as it is written; all else is read without the blanks round it.
+    const raw = (name: ColumnName): string => row[places.get(name) ?? -1] ?? '';
+    const read = readRow((name) => raw(name).trim(), raw, i + 2, newId);
     if (!read.ok) return read;
     parts.push(read.value);
   }
@@ -76,6 +77,7 @@ export function readShopPartsTable(
 
 function readRow(
   cell: (name: ColumnName) => string,
+  raw: (name: ColumnName) => string,
   line: number,
   newId: () => string,
 ): Result<ShopPart, TableRefusal | InputRefusal> {
@@ -98,13 +100,13 @@ function readRow(
   if (cell('name') === '') return wrong('name');
   return readWith(shopPartSchema, {
     id: cell('id') || newId(),
-    name: cell('name'),
+    name: raw('name'),
     kind,
     material,
     ends: [one, other],
     length: length === null ? null : millimetres(length),
     price: price === null ? null : Math.round(price * 100),
-    note: cell('note'),
+    note: raw('note'),
     retired: retired === 'yes',
   });
 } // prettier-ignore

@@ -5,7 +5,7 @@ import { makeRandom } from '#support/random-run.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { toPlainEnd } from '../catalogue/figured-end.ts';
 import { listEnds } from '../catalogue/list-ends.ts';
-import { isListedEnd, refuseShopPart, SHOP_PART_KINDS, SHOP_PART_MATERIALS, toPart, type ShopPart } from '../catalogue/shop-part.ts'; // prettier-ignore
+import { isListedEnd, refuseShopPart, ShopPartNames, SHOP_PART_KINDS, SHOP_PART_MATERIALS, toPart, type ShopPart } from '../catalogue/shop-part.ts'; // prettier-ignore
 import { makeTaperEnd } from '../catalogue/taper-end.ts';
 import type { End } from '../ends/end.ts';
 import { millimetres } from '../units/length.ts';
@@ -75,11 +75,11 @@ describe('parts of the shop’s own', () => {
   it('an end that is in no list, and a name that another has, are refused', () => {
     const isListed = (end: End): boolean => isListedEnd(end, registry);
     const odd: End = { kind: 'thread', family: 'npt', size: '7/8', gender: 'male', hand: null, seat: 'none', metal: 'brass' }; // prettier-ignore
-    expect(refuseShopPart({ ...PART, ends: [odd, PART.ends[1]] }, [], isListed)).to.deep.include({ code: 'shop-part-end-unlisted', end: odd }); // prettier-ignore
+    expect(refuseShopPart({ ...PART, ends: [odd, PART.ends[1]] }, new ShopPartNames([]), isListed)).to.deep.include({ code: 'shop-part-end-unlisted', end: odd }); // prettier-ignore
     const other = { ...PART, id: 'shoppart001', name: ' Meter  NUT' };
-    expect(refuseShopPart(other, [PART], isListed)).to.deep.equal({ code: 'shop-part-name-taken', name: other.name }); // prettier-ignore
-    expect(refuseShopPart(other, [{ ...PART, retired: true }], isListed)).to.equal(null);
-    expect(refuseShopPart(PART, [PART], isListed)).to.equal(null);
+    expect(refuseShopPart(other, new ShopPartNames([PART]), isListed)).to.deep.equal({ code: 'shop-part-name-taken', name: other.name }); // prettier-ignore
+    expect(refuseShopPart(other, new ShopPartNames([{ ...PART, retired: true }]), isListed)).to.equal(null);
+    expect(refuseShopPart(PART, new ShopPartNames([PART]), isListed)).to.equal(null);
   });
 
   it('each kind is a part with two openings in one line, as long as it was measured', () => {

@@ -43,6 +43,13 @@ export type WireRefusal =
   | { readonly code: 'id-taken'; readonly id: string }
   | ShopPartRefusal
   | { readonly code: 'shop-parts-full'; readonly most: number }
+  /** An edit rests on what was changed meanwhile: these fields, of a job, of house rules or of a part (by its name). */
+  | {
+      readonly code: 'changed-elsewhere';
+      readonly of: 'job' | 'rules' | 'part';
+      readonly name: string;
+      readonly fields: readonly string[];
+    }
   | { readonly code: 'change-id-reused'; readonly id: string }
   | {
       readonly code: 'change-stale';

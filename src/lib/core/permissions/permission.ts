@@ -19,8 +19,8 @@ export type PermitCondition = (typeof PERMIT_CONDITIONS)[number];
 /** Why it is forbidden, or has to be asked. */
 export const PERMIT_REASONS = [
   'never-in-ducts', 'only-in-the-ground', 'no-joint-under-slab', 'comes-apart-concealed', 'comes-apart-in-ground', 'not-for-the-ground',
-  'maker-and-code', 'moves-with-what-shakes', 'chlorides', 'not-settled',
-  'must-be-reached', 'flexible-in-sight', 'lengthwise-in-cavity', 'gas-may-eat-copper', 'house-forbids', 'own-way',
+  'maker-and-code', 'moves-with-what-shakes', 'chlorides',
+  'must-be-reached', 'flexible-in-sight', 'lengthwise-in-cavity', 'gas-may-eat-copper', 'house-forbids', 'own-way', 'not-settled',
 ] as const; // prettier-ignore
 export type PermitReason = (typeof PERMIT_REASONS)[number];
 

@@ -45,10 +45,25 @@ const BEGIN: Readonly<Record<Manner, string>> = {
   snapshot: 'begin isolation level repeatable read read only',
 };
 
+/** Connections that died, whoever had them then. */
+const dead = new WeakSet<pg.ClientBase>();
+
+/**
+ * A connection that is listened to from the moment it is made: the database may end it in the very bytes in which it says that it is ready,
+ * before anybody has it. What was asked on it fails, and that is where it is told.
+ */
+class HeardClient extends pg.Client {
+  constructor(config?: string | pg.ClientConfig) {
+    super(config);
+    this.on('error', () => dead.add(this));
+  }
+}
+
 /** Connects lazily to a PostgreSQL; a lost server is looked for again at the next piece of work. */
 export function connect(url: string, most = 10, patience: Patience = OF_A_REQUEST): Connection {
   const pool = new pg.Pool({
     connectionString: url,
+    Client: HeardClient as unknown as new () => pg.ClientBase,
     max: most,
     // One stays, so that whoever restores a backup sees that a server is at work.
     min: 1,
@@ -118,12 +133,14 @@ class PooledDatabase implements Database {
     };
     const onError = (error: Error): void => void (broken ??= error);
     client.on('error', onError);
+    if (dead.has(client)) onError(new DatabaseSilent('the connection ended as it was made'));
     const { work: longest } = this.#patience;
     const timer =
       longest === null
         ? undefined
         : setTimeout(() => giveBack(new DatabaseSilent('no answer of the database')), longest);
     try {
+      if (broken) throw broken as Error;
       return await work(client, this.#faceOf(client));
     } catch (error) {
       if (!isSound(client, error)) broken ??= asError(error);

@@ -37,6 +37,7 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'id-taken': 409,
   'change-id-reused': 409,
   'change-stale': 409,
+  'changed-elsewhere': 409,
   'shop-part-end-unlisted': 400,
   'shop-part-name-taken': 409,
   'shop-parts-full': 409,

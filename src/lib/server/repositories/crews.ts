@@ -18,3 +18,8 @@ export async function getShopRules(db: Queryable, crew: string): Promise<RuleCho
 export async function setShopRules(db: Queryable, crew: string, ruleChoices: RuleChoices): Promise<void> {
   await db.update(crews).set({ ruleChoices }).where(eq(crews.id, crew));
 }
+
+/** Holds what is the shop's own until the end of the transaction: its parts and its rules are compared and kept by one at a time. */
+export async function holdCrew(db: Queryable, crew: string): Promise<void> {
+  await db.select({ id: crews.id }).from(crews).where(eq(crews.id, crew)).for('update');
+}

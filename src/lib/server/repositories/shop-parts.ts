@@ -1,28 +1,63 @@
-import { asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import type { ShopPart } from '#core/catalogue/shop-part.ts';
 import type { Queryable } from '../db/database.ts';
-import { crews, shopParts } from '../db/schema/schema.ts';
+import { shopParts } from '../db/schema/schema.ts';
 
-/** The shop's own parts, in the order in which they were added. */
-export async function listShopParts(db: Queryable, crew: string): Promise<ShopPart[]> {
+/** The shop's own parts, in the order in which they were added; so many, after the one that is named. */
+export async function listShopParts(
+  db: Queryable,
+  crew: string,
+  after: string | null,
+  most: number,
+): Promise<ShopPart[]> {
+  const beyond =
+    after === null
+      ? undefined
+      : sql`(${shopParts.addedAt}, ${shopParts.id}) > (select added_at, id from shop_parts where crew = ${crew} and id = ${after})`;
   const rows = await db
     .select({ part: shopParts.part })
     .from(shopParts)
-    .where(eq(shopParts.crew, crew))
-    .orderBy(asc(shopParts.addedAt), asc(shopParts.id));
+    .where(and(eq(shopParts.crew, crew), beyond))
+    .orderBy(asc(shopParts.addedAt), asc(shopParts.id))
+    .limit(most);
   return rows.map(({ part }) => part);
 }
 
-/** Holds the parts of a crew until the end of the transaction: names are compared and kept by one at a time. */
-export async function holdShopParts(db: Queryable, crew: string): Promise<void> {
-  await db.select({ id: crews.id }).from(crews).where(eq(crews.id, crew)).for('update');
+/** Some of the shop's own parts. */
+export async function findShopParts(
+  db: Queryable,
+  crew: string,
+  ids: readonly string[],
+): Promise<ShopPart[]> {
+  if (ids.length === 0) return [];
+  const rows = await db
+    .select({ part: shopParts.part })
+    .from(shopParts)
+    .where(and(eq(shopParts.crew, crew), inArray(shopParts.id, [...ids])));
+  return rows.map(({ part }) => part);
+}
+
+/** What all parts of the shop are called, and whether they are bought: what a new name is looked up among. */
+export async function listShopPartNames(
+  db: Queryable,
+  crew: string,
+): Promise<Pick<ShopPart, 'id' | 'name' | 'retired'>[]> {
+  return db
+    .select({
+      id: shopParts.id,
+      name: sql<string>`${shopParts.part}->>'name'`,
+      retired: sql<boolean>`(${shopParts.part}->>'retired')::boolean`,
+    })
+    .from(shopParts)
+    .where(eq(shopParts.crew, crew));
 }
 
 /** Keeps parts: new ones are added, those that are there are written over. */
 export async function putShopParts(db: Queryable, crew: string, parts: readonly ShopPart[]): Promise<void> {
-  if (parts.length === 0) return;
+  const unique = new Map(parts.map((part) => [part.id, part]));
+  if (unique.size === 0) return;
   await db
     .insert(shopParts)
-    .values(parts.map((part) => ({ crew, id: part.id, part })))
+    .values([...unique.values()].map((part) => ({ crew, id: part.id, part })))
     .onConflictDoUpdate({ target: [shopParts.crew, shopParts.id], set: { part: sql`excluded.part` } });
 }

@@ -1,5 +1,6 @@
-import { accept, type Result } from '#core/outcome/result.ts';
-import type { JobInput } from '#core/formats/job.schema.ts';
+import { mergeEdit, mergeSet } from '#core/outcome/merge-edit.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { JobEdit, JobInput } from '#core/formats/job.schema.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { Actor } from '../actor.ts';
@@ -8,18 +9,36 @@ import { findJob, updateJob } from '../repositories/jobs.ts';
 import { setJobPeople } from '../repositories/people.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
-/** Changes what is said of a job. Its rules and runs stay. */
+/**
+ * Changes what is said of a job, in the fields that the edit is about, and adds and takes out people. Refused where one of the fields was changed
+ * meanwhile. Its rules and runs stay.
+ */
 export async function editJob(
   db: Database,
   { crew }: Actor,
   id: string,
-  input: JobInput,
+  { was, wanted }: JobEdit,
 ): Promise<Result<Job, WireRefusal>> {
   return db.transaction(async (tx) => {
     const open = await requireOpenJob(tx, crew, id, 'alone');
     if (!open.ok) return open;
-    await updateJob(tx, crew, id, input);
-    await setJobPeople(tx, crew, id, input.people);
+    const job = (await findJob(tx, crew, id))!;
+    const names = job.people.map(({ name }) => name);
+    const merged = mergeEdit(toDetails(job), toDetails(was), toDetails(wanted));
+    if (!merged.ok)
+      return refuse({ code: 'changed-elsewhere', of: 'job', name: job.name, fields: merged.refusal.fields });
+    await updateJob(tx, crew, id, merged.value);
+    await setJobPeople(tx, crew, id, mergeSet(names, was.people, wanted.people));
     return accept((await findJob(tx, crew, id))!);
   });
 }
+
+type Details = Omit<JobInput, 'people'>;
+const toDetails = ({ name, place, units, gas, jurisdiction, edition }: Details): Details => ({
+  name,
+  place,
+  units,
+  gas,
+  jurisdiction,
+  edition,
+});

@@ -1,10 +1,12 @@
-import { accept, type Result } from '#core/outcome/result.ts';
+import type { RulesEdit } from '#core/formats/rule-choices.schema.ts';
+import { mergeEdit } from '#core/outcome/merge-edit.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
-import { getShopRules, setShopRules } from '../repositories/crews.ts';
-import { setJobRules } from '../repositories/jobs.ts';
+import { getShopRules, holdCrew, setShopRules } from '../repositories/crews.ts';
+import { findJobRow, setJobRules } from '../repositories/jobs.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
 /** The shop's own house rules. */
@@ -13,27 +15,45 @@ export const readShopRules = async (
   { crew }: Actor,
 ): Promise<Result<RuleChoices, WireRefusal>> => accept(await db.use((on) => getShopRules(on, crew)));
 
-/** Keeps the shop's house rules, whole: jobs opened from now on take a copy, those there are keep theirs. */
+/**
+ * Changes the shop's house rules, those that the edit is about: jobs opened from now on take a copy, those there are keep theirs. Refused where one
+ * of them was changed meanwhile.
+ */
 export async function keepShopRules(
   db: Database,
   { crew }: Actor,
-  choices: RuleChoices,
+  edit: RulesEdit,
 ): Promise<Result<RuleChoices, WireRefusal>> {
-  await db.transaction((tx) => setShopRules(tx, crew, choices));
-  return accept(choices);
+  return db.transaction(async (tx) => {
+    await holdCrew(tx, crew);
+    const merged = merge(await getShopRules(tx, crew), edit);
+    if (merged.ok) await setShopRules(tx, crew, merged.value);
+    return merged;
+  });
 }
 
-/** Keeps a job's house rules, whole: runs begun from now on take a copy, those there are keep theirs. A finished job keeps its own. */
+/**
+ * Changes a job's house rules, those that the edit is about: runs begun from now on take a copy, those there are keep theirs. A finished job keeps
+ * its own. Refused where one of them was changed meanwhile.
+ */
 export async function keepJobRules(
   db: Database,
   { crew }: Actor,
   job: string,
-  choices: RuleChoices,
+  edit: RulesEdit,
 ): Promise<Result<RuleChoices, WireRefusal>> {
   return db.transaction(async (tx) => {
     const open = await requireOpenJob(tx, crew, job, 'alone');
     if (!open.ok) return open;
-    await setJobRules(tx, crew, job, choices);
-    return accept(choices);
+    const merged = merge((await findJobRow(tx, crew, job))!.ruleChoices, edit);
+    if (merged.ok) await setJobRules(tx, crew, job, merged.value);
+    return merged;
   });
+}
+
+function merge(now: RuleChoices, { was, wanted }: RulesEdit): Result<RuleChoices, WireRefusal> {
+  const merged = mergeEdit(now, was, wanted);
+  return merged.ok
+    ? merged
+    : refuse({ code: 'changed-elsewhere', of: 'rules', name: '', fields: merged.refusal.fields });
 }

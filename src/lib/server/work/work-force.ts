@@ -31,6 +31,8 @@ const GANG_OF: Readonly<Record<TaskName, Gang>> = {
 const MEMORY = 1024;
 
 const gangs = new Map<Gang, Piscina>();
+/** The server is ending: nobody is hired any more. */
+let isDismissed = false;
 
 /**
  * Has a piece of heavy work done in a thread, so that no request waits for another's. Stops when `signal` says so. Refused where
@@ -44,6 +46,7 @@ export async function doInThread<Name extends TaskName>(
   const gang = GANG_OF[name];
   const limit = AbortSignal.timeout(GANGS[gang].patience);
   try {
+    if (isDismissed) return refuse({ code: 'work-given-up', why: 'too-busy' });
     const force = gangs.get(gang) ?? hire(gang);
     return (await force.run(
       { name, input },
@@ -58,6 +61,7 @@ export async function doInThread<Name extends TaskName>(
 
 /** Ends the threads; what they were at is given up. */
 export async function dismissWorkForce(): Promise<void> {
+  isDismissed = true;
   const all = [...gangs.values()];
   gangs.clear();
   await Promise.all(all.map((force) => force.destroy()));

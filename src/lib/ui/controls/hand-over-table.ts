@@ -6,7 +6,7 @@ export async function handOverTable(table: readonly (readonly string[])[], fileN
   const { guardCell } = await import('#core/formats/csv-cell.ts');
   const text = stringify(
     table.map((row) => row.map(guardCell)),
-    { record_delimiter: 'windows', bom: true },
+    { record_delimiter: 'windows', bom: true, quoted_match: /[;\t]|^\s|\s$/ },
   );
   handOverFile(text, 'text/csv;charset=utf-8', fileName);
 }

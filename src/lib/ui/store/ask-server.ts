@@ -30,6 +30,20 @@ export async function askServer(
   return refuse({ code: 'server-failed', request: 'unknown' });
 }
 
+/** What is said of the way to the server and of what is there, and not of what was sent. */
+const OF_THE_WAY: ReadonlySet<string> = new Set([
+  'route-unknown',
+  'host-refused',
+  'origin-refused',
+  'body-not-json',
+  'job-unknown',
+  'run-unknown',
+]);
+
+/** Whether what was sent is itself what was refused, so that the same will be refused again. */
+export const isAboutWhatWasSent = (refusal: Refusal): boolean =>
+  !isPassing(refusal) && !OF_THE_WAY.has(refusal.code);
+
 /** Whether trying again later may help: nothing was decided about what was sent. */
 export const isPassing = ({ code }: Refusal): boolean =>
-  code === 'server-away' || code === 'database-away' || code === 'server-failed';
+  code === 'server-away' || code === 'database-away' || code === 'server-failed' || code === 'work-given-up';

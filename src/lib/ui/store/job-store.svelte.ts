@@ -1,5 +1,5 @@
 import { untrack } from 'svelte';
-import type { JobInput, NewRunInput } from '#core/formats/job.schema.ts';
+import type { JobEdit, JobInput, NewRunInput } from '#core/formats/job.schema.ts';
 import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Job } from '#core/runs/job.ts';
@@ -7,6 +7,7 @@ import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';
 import { getNow } from './get-now.ts';
+import { readAnswer } from './load-module.ts';
 import { newId } from './new-id.ts';
 import { countWaiting } from './outbox.ts';
 
@@ -24,9 +25,12 @@ export class JobStore {
     // Not followed by whoever asks: what is answered is no reason to ask again.
     if (untrack(() => this.job?.id) !== id) this.job = await rememberJob(id);
     const answer = await askServer('GET', pathOf(id));
-    const { readJobAnswer } = await import('./read-answers.ts');
+    const read = await readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readJobAnswer(value),
+    );
     if (turn !== this.#asked) return;
-    const read = answer.ok ? readJobAnswer(answer.value) : answer;
     this.asking = false;
     this.trouble = read.ok ? null : read.refusal;
     if (!read.ok) return;
@@ -37,11 +41,11 @@ export class JobStore {
       .catch(() => undefined);
   }
 
-  async edit(id: string, input: JobInput): Promise<Result<void, Refusal>> {
-    const answer = await askServer('PUT', pathOf(id), input);
-    if (!answer.ok) return answer;
-    await this.load(id);
-    return accept(undefined);
+  /** Changes what is said of a job. Where it was changed meanwhile it is read anew, so that an edit can rest on that. */
+  async edit(id: string, edit: JobEdit): Promise<Result<void, Refusal>> {
+    const answer = await askServer('PUT', pathOf(id), edit);
+    if (answer.ok || answer.refusal.code === 'changed-elsewhere') await this.load(id);
+    return answer.ok ? accept(undefined) : answer;
   }
 
   /** Finishes a job, or opens it again for a reason. What is made here and not yet on the server goes first. */
@@ -56,17 +60,33 @@ export class JobStore {
   }
 }
 
-const pathOf = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`;
+/** Where the API has a job. */
+export const pathOf = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`;
 
-/** Begins a run in a job, empty or at a specimen; gives its id. */
+/** What a form says of a job as it is. */
+export const toJobInput = ({ name, place, units, gas, jurisdiction, edition, people }: Job): JobInput => ({
+  name,
+  place,
+  units,
+  gas,
+  jurisdiction,
+  edition,
+  people: people.map((one) => one.name),
+});
+
+/**
+ * Begins a run in a job, empty or at a specimen, under the id that its form has; gives the id. Pressed again after an answer that was lost, it is the
+ * same run.
+ */
 export async function beginRun(
   job: string,
   name: string,
+  id: string,
   specimen?: string,
 ): Promise<Result<string, Refusal>> {
-  const input: NewRunInput = { id: newId(), name, ...(specimen === undefined ? {} : { specimen }) };
+  const input: NewRunInput = { id, name, ...(specimen === undefined ? {} : { specimen }) };
   const begun = await askServer('POST', `${pathOf(job)}/runs`, input);
-  return begun.ok ? accept(input.id) : begun;
+  return begun.ok || begun.refusal.code === 'id-taken' ? accept(id) : begun;
 }
 
 /** What this device remembers of a job; null where it has none, or keeps nothing. */

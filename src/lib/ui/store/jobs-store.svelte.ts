@@ -1,11 +1,12 @@
 import type { JobInput } from '#core/formats/job.schema.ts';
+import { isSameJson, type Json } from '#core/outcome/json.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import type { Job } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';
-import { beginRun } from './job-store.svelte.ts';
-import { newId } from './new-id.ts';
+import { readAnswer } from './load-module.ts';
+import { beginRun, pathOf, toJobInput } from './job-store.svelte.ts';
 
 /** Jobs that this device remembers for when the server is away. */
 const REMEMBERED = 300;
@@ -40,8 +41,11 @@ export class JobsStore {
       'GET',
       after === null ? '/api/jobs' : `/api/jobs?after=${encodeURIComponent(after)}`,
     );
-    const { readJobsAnswer } = await import('./read-answers.ts');
-    const read = answer.ok ? readJobsAnswer(answer.value) : answer;
+    const read = await readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readJobsAnswer(value),
+    );
     this.asking = false;
     this.trouble = read.ok ? null : read.refusal;
     if (!read.ok) return;
@@ -52,15 +56,36 @@ export class JobsStore {
     await keep(jobs, after === null && next === null);
   }
 
-  /** Opens a job with its first run; gives the ids. */
-  async open(input: JobInput, run: string): Promise<Result<{ job: string; run: string }, Refusal>> {
-    const job = newId();
-    const opened = await askServer('POST', '/api/jobs', { id: job, ...input });
-    if (!opened.ok) return opened;
-    const begun = await beginRun(job, run);
-    return begun.ok ? accept({ job, run: begun.value }) : begun;
+  /**
+   * Opens a job with its first run, under the ids of its form: pressed again after an answer that was lost, it is the same job, with what the form
+   * says by now.
+   */
+  async open(input: JobInput, run: string, ids: NewJobIds): Promise<Result<NewJobIds, Refusal>> {
+    const opened = await askServer('POST', '/api/jobs', { id: ids.job, ...input });
+    const kept = await readAnswer(
+      !opened.ok && opened.refusal.code === 'id-taken' ? await askServer('GET', pathOf(ids.job)) : opened,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readJobAnswer(value),
+    );
+    if (!kept.ok) return kept;
+    const edit = { was: toJobInput(kept.value), wanted: input };
+    const edited = isSame(edit) ? kept : await askServer('PUT', pathOf(ids.job), edit);
+    if (!edited.ok) return edited;
+    const begun = await beginRun(ids.job, run, ids.run);
+    return begun.ok ? accept(ids) : begun;
   }
 }
+
+/** The ids that a job and its first run are opened under. */
+export interface NewJobIds {
+  readonly job: string;
+  readonly run: string;
+}
+
+/** Whether a job says what is wanted of it already; in whatever order its people stand. */
+const isSame = ({ was, wanted }: { readonly was: JobInput; readonly wanted: JobInput }): boolean =>
+  isSameJson(arrange(was), arrange(wanted));
+const arrange = (input: JobInput): Json => ({ ...input, people: [...input.people].sort() });
 
 const newestFirst = (a: Job, b: Job): number =>
   b.createdAt.localeCompare(a.createdAt) || b.id.localeCompare(a.id);

@@ -1,6 +1,7 @@
 import type { Reading } from '#core/identify/observation.ts';
 import { makeReadingMessage, READING_CHANNEL } from '#core/instruments/reading-message.ts';
 import type { Refusal } from '#words/refusals.ts';
+import { loadModule } from './load-module.ts';
 
 /** Sends a reading over the channel on which instruments are heard. */
 export function sendReading(reading: Reading): void {
@@ -17,8 +18,8 @@ export function listenForReadings(
 ): () => void {
   const channel = new BroadcastChannel(READING_CHANNEL);
   channel.onmessage = async ({ data }: MessageEvent<unknown>) => {
-    const { readReadingMessage } = await import('./read-specimens.ts');
-    const read = readReadingMessage(data);
+    const reader = await loadModule(() => import('./read-specimens.ts'));
+    const read = reader.ok ? reader.value.readReadingMessage(data) : reader;
     if (read.ok) take(read.value);
     else refuse(read.refusal);
   };

@@ -4,9 +4,12 @@ import {
   type RuleChoices,
   type RuleId,
 } from '#core/house-rules/house-rules.ts';
+import type { RulesEdit } from '#core/formats/rule-choices.schema.ts';
+import type { Result } from '#core/outcome/result.ts';
 import { findFinish, type JobMilestone } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
+import { readAnswer } from './load-module.ts';
 
 /** The house rules of the shop, or of a job: every choice is kept at once. */
 export class RulesStore {
@@ -26,22 +29,21 @@ export class RulesStore {
   }
 
   async load(): Promise<void> {
-    const { readJobAnswer, readRuleChoices } = await import('./read-answers.ts');
     const answer = await askServer(
       'GET',
       this.job === null ? this.#path : this.#path.replace(/\/rules$/, ''),
     );
-    if (!answer.ok) {
-      this.trouble = answer.refusal;
-      return;
-    }
     if (this.job === null) {
-      const read = readRuleChoices(answer.value);
+      const read = await this.#readChoices(answer);
       this.trouble = read.ok ? null : read.refusal;
       if (read.ok) this.choices = read.value;
       return;
     }
-    const read = readJobAnswer(answer.value);
+    const read = await readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readJobAnswer(value),
+    );
     this.trouble = read.ok ? null : read.refusal;
     if (!read.ok) return;
     this.choices = read.value.ruleChoices;
@@ -53,18 +55,29 @@ export class RulesStore {
    * said.
    */
   choose<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): Promise<void> {
-    const before = this.choices;
+    const before = this.choices ?? {};
     const next: RuleChoices = { ...before, [rule]: choice };
     this.choices = next;
     const keep = async (): Promise<void> => {
       this.keeping = true;
-      const answer = await askServer('PUT', this.#path, next);
+      const edit: RulesEdit = { was: before, wanted: next };
+      const kept = await this.#readChoices(await askServer('PUT', this.#path, edit));
       this.keeping = false;
-      this.trouble = answer.ok ? null : answer.refusal;
-      if (!answer.ok && this.choices === next) this.choices = before;
+      const isLast = this.choices === next;
+      if (!kept.ok && kept.refusal.code === 'changed-elsewhere') await this.load();
+      else if (isLast) this.choices = kept.ok ? kept.value : before;
+      this.trouble = kept.ok ? null : kept.refusal;
     };
     this.#sending = this.#sending.then(keep);
     return this.#sending;
   }
+  #readChoices(answer: Result<unknown, Refusal>): Promise<Result<RuleChoices, Refusal>> {
+    return readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readRuleChoices(value),
+    );
+  }
+
   #sending: Promise<void> = Promise.resolve();
 }

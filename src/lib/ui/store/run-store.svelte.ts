@@ -14,7 +14,7 @@ import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Refusal } from '#words/refusals.ts';
-import { isPassing } from './ask-server.ts';
+import { isAboutWhatWasSent, isPassing } from './ask-server.ts';
 import { bench } from './bench.svelte.ts';
 import { keyOf, makeKeys, type OutboxEntry, type WaitingEntry } from './device-database.ts';
 import { DeviceWindows } from './device-windows.ts';
@@ -26,7 +26,7 @@ import { isOver, makeConflict, type Conflict } from './run-conflict.ts';
 import { RunShelf } from './run-shelf.svelte.ts';
 import { RunSteps } from './run-steps.svelte.ts';
 import { keepStanding } from './standings.svelte.ts';
-import { fetchRun, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
+import { fetchRun, makeCopyIds, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
 /** Milliseconds between tries while the server is away. */
 const RETRY = 2500;
@@ -218,7 +218,7 @@ export class RunStore {
             void this.refresh();
             return;
           }
-          if (entry.kind === 'event' && !isPassing(sent.refusal)) {
+          if (entry.kind === 'event' && isAboutWhatWasSent(sent.refusal)) {
             this.#refusedEvents.add(keyOf(entry));
             this.trouble = sent.refusal;
             continue;
@@ -236,7 +236,7 @@ export class RunStore {
   }
 
   async #onRefused(entry: WaitingEntry, refusal: Refusal): Promise<void> {
-    if (isPassing(refusal)) {
+    if (!isAboutWhatWasSent(refusal)) {
       this.trouble = refusal;
       this.#retryLater();
       return;
@@ -266,9 +266,10 @@ export class RunStore {
   /** Ends a conflict by keeping this device's run as another run of the job; gives its id. Nothing is lost. */
   async settleAsCopy(): Promise<Result<string, Refusal>> {
     await this.shelf.settled();
-    if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
+    const first = this.conflict?.mine[0]?.id;
+    if (!this.doc || first === undefined) return refuse({ code: 'run-unknown', run: this.run });
     const name = `${this.kept?.name ?? 'Run'} (kept from this device)`.slice(0, LIMITS.name);
-    const copied = await sendCopy(this.job, this.doc, name, bench.signature);
+    const copied = await sendCopy(this.job, this.doc, name, bench.signature, makeCopyIds(first));
     if (copied.ok) await this.settle('theirs');
     return copied;
   }

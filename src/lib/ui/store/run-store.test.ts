@@ -123,6 +123,30 @@ describe('a run on a device', () => {
     });
   }
 
+  for (const refusal of [
+    { code: 'work-given-up', why: 'too-busy' },
+    { code: 'route-unknown' },
+    { code: 'host-refused', host: 'elsewhere' },
+    { code: 'run-unknown', run: 'run' },
+    { code: 'body-not-json' },
+    { code: 'database-away' },
+  ])
+    it(`a server that says ${refusal.code} to an edit has not refused it: it waits, no conflict is made of it, and it is sent again`, async () => {
+      const my = (trial = new Trial(4, `way${refusal.code.replaceAll('-', '')}`));
+      const store = await my.open();
+      my.server.refusal = refusal;
+      for (let i = 0; i < 3; i++) my.apply(store);
+      my.record(store);
+      await my.until(() => store.trouble?.code === refusal.code, 'said');
+      const waiting = store.waiting.length;
+      await my.wait(60, new Map([[store, my.recorded]]));
+      expect(store.conflict).to.equal(null);
+      expect(store.waiting).to.have.length(waiting);
+      my.server.refusal = null;
+      await my.settle();
+      my.expectAllOnServer(store);
+    });
+
   it('works online where the browser keeps nothing at all, and says so', async () => {
     const my = (trial = new Trial(1, 'none'));
     const device = (trouble = new DeviceTrouble());

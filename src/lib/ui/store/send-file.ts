@@ -1,5 +1,6 @@
 import type { ImportOutcome } from '#core/formats/job-file.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { loadModule } from './load-module.ts';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 
 export interface Progress {
@@ -35,8 +36,9 @@ export async function sendFile(
   if (typeof answer !== 'object' || answer === null)
     return refuse({ code: 'server-failed', request: 'unknown' });
   if ('refusal' in answer && isKnownRefusal(answer.refusal)) return refuse(answer.refusal);
-  const { readImportAnswer } = await import('./read-answers.ts');
-  const read = readImportAnswer('value' in answer ? answer.value : null);
+  const reader = await loadModule(() => import('./read-answers.ts'));
+  if (!reader.ok) return reader;
+  const read = reader.value.readImportAnswer('value' in answer ? answer.value : null);
   return read.ok ? accept(read.value) : refuse({ code: 'server-failed', request: 'unknown' });
 }
 

@@ -2,6 +2,7 @@ import { threads } from '../threads.ts';
 import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer, isPassing } from './ask-server.ts';
+import { readAnswer } from './load-module.ts';
 import { openDeviceDatabase } from './device-database.ts';
 
 /** Milliseconds after which what could not be sent is tried again. */
@@ -86,8 +87,11 @@ export class SpecimensStore {
   async #read(): Promise<void> {
     this.asking = true;
     const answer = await askServer('GET', `/api/jobs/${this.job}/specimens`);
-    const { readSpecimensAnswer } = await import('./read-specimens.ts');
-    const read = answer.ok ? readSpecimensAnswer(answer.value) : answer;
+    const read = await readAnswer(
+      answer,
+      () => import('./read-specimens.ts'),
+      (reader, value) => reader.readSpecimensAnswer(value),
+    );
     this.asking = false;
     this.trouble = read.ok ? null : read.refusal;
     if (read.ok) this.#server = read.value;

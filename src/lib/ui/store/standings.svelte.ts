@@ -1,5 +1,6 @@
 import type { RunHeading } from '#core/runs/job.ts';
 import { askServer } from './ask-server.ts';
+import { readAnswer } from './load-module.ts';
 import { openDeviceDatabase, type KeptStanding } from './device-database.ts';
 
 /** Runs the server is asked about at the same time. */
@@ -33,9 +34,11 @@ export class Standings {
   async #ask(job: string, run: string): Promise<void> {
     const path = `/api/jobs/${encodeURIComponent(job)}/runs/${encodeURIComponent(run)}/standing`;
     const answer = await askServer('GET', path);
-    if (!answer.ok) return;
-    const { readStandingAnswer } = await import('./read-answers.ts');
-    const read = readStandingAnswer(answer.value);
+    const read = await readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readStandingAnswer(value),
+    );
     if (!read.ok) return;
     const kept = { run, ...read.value };
     this.known = { ...this.known, [run]: kept };

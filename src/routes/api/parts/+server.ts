@@ -1,5 +1,6 @@
 import { LIMITS } from '#core/formats/limits.ts';
-import { shopPartsSchema } from '#core/formats/shop-part.schema.ts';
+import { isId } from '#core/formats/is-id.ts';
+import { shopPartEditsSchema } from '#core/formats/shop-part.schema.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
@@ -7,11 +8,14 @@ import { getDatabase } from '#server/service.ts';
 import { keepShopParts, readShopParts } from '#server/use-cases/keep-shop-parts.ts';
 import type { RequestHandler } from './$types';
 
-export const GET: RequestHandler = ({ locals }) =>
-  answer(locals.request, () => readShopParts(getDatabase(), resolveActor()));
+export const GET: RequestHandler = ({ locals, url }) =>
+  answer(locals.request, () => {
+    const after = url.searchParams.get('after') ?? undefined;
+    return readShopParts(getDatabase(), resolveActor(), isId(after) ? after! : null);
+  });
 
 export const PUT: RequestHandler = ({ locals, request }) =>
   answer(locals.request, async () => {
-    const parts = await readJson(request, shopPartsSchema, LIMITS.partsBody);
-    return parts.ok ? keepShopParts(getDatabase(), resolveActor(), parts.value) : parts;
+    const edits = await readJson(request, shopPartEditsSchema, LIMITS.partsBody);
+    return edits.ok ? keepShopParts(getDatabase(), resolveActor(), edits.value) : edits;
   });

@@ -1,4 +1,4 @@
-import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
+import { rulesEditSchema } from '#core/formats/rule-choices.schema.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
@@ -11,6 +11,6 @@ export const GET: RequestHandler = ({ locals }) =>
 
 export const PUT: RequestHandler = ({ locals, request }) =>
   answer(locals.request, async () => {
-    const choices = await readJson(request, ruleChoicesSchema);
+    const choices = await readJson(request, rulesEditSchema);
     return choices.ok ? keepShopRules(getDatabase(), resolveActor(), choices.value) : choices;
   });

@@ -5,6 +5,7 @@
   import { page } from '$app/state';
   import Scale from '@lucide/svelte/icons/scale';
   import Download from '@lucide/svelte/icons/download';
+  import type { JobInput } from '#core/formats/job.schema.ts';
   import type { InputRefusal } from '#core/formats/read-with.ts';
   import { findFinish } from '#core/runs/job.ts';
   import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
@@ -16,7 +17,8 @@
   import JobFields from '$lib/ui/screens/jobs/JobFields.svelte';
   import RunStandingRow from '$lib/ui/screens/jobs/RunStandingRow.svelte';
   import { JobForm } from '$lib/ui/screens/jobs/job-form.svelte.ts';
-  import { beginRun, JobStore } from '$lib/ui/store/job-store.svelte.ts';
+  import { beginRun, JobStore, toJobInput } from '$lib/ui/store/job-store.svelte.ts';
+  import { newId } from '$lib/ui/store/new-id.ts';
   import { Standings } from '$lib/ui/store/standings.svelte.ts';
 
   const store = new JobStore();
@@ -24,9 +26,13 @@
   const job = $derived(store.job?.id === id ? store.job : null);
   const finish = $derived(job && findFinish(job));
   let form = $state.raw<JobForm | null>(null);
+  /** The job as the form began with it, or as it was when the form was refused. */
+  let was = $state.raw<JobInput | null>(null);
   let wrong = $state.raw<InputRefusal | null>(null);
   let trouble = $state.raw<Refusal | null>(null);
   let runName = $state('');
+  /** Made with the form: pressed again, it is the same run. */
+  let runId = newId();
 
   $effect(() => void store.load(id));
   const standings = new Standings();
@@ -38,7 +44,7 @@
   $effect(() => () => standings.stop());
 
   function edit(): void {
-    if (job) form = new JobForm(job);
+    if (job) [form, was] = [new JobForm(job), toJobInput(job)];
     [wrong, trouble] = [null, null];
   }
 
@@ -47,7 +53,9 @@
     [wrong, trouble] = [null, null];
     const read = await form?.read();
     if (!read) return;
-    const saved = read.ok ? await store.edit(id, read.value) : read;
+    const saved = read.ok && was ? await store.edit(id, { was, wanted: read.value }) : read;
+    // What was typed stays; pressed again it is put into the job as it is by now.
+    if (!saved.ok && saved.refusal.code === 'changed-elsewhere' && job) was = toJobInput(job);
     if (saved.ok) form = null;
     else if (saved.refusal.code === 'input-invalid') wrong = saved.refusal;
     else trouble = saved.refusal;
@@ -57,7 +65,8 @@
     event.preventDefault();
     trouble = null;
     const name = runName.trim() || `Run ${(job?.runs.length ?? 0) + 1}`;
-    const begun = await beginRun(id, name);
+    const begun = await beginRun(id, name, runId);
+    if (begun.ok) runId = newId();
     if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
     trouble = begun.refusal;
   }

@@ -6,10 +6,13 @@
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import JobFields from '$lib/ui/screens/jobs/JobFields.svelte';
   import { JobForm } from '$lib/ui/screens/jobs/job-form.svelte.ts';
+  import { newId } from '$lib/ui/store/new-id.ts';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
 
   const form = new JobForm();
   const store = new JobsStore();
+  /** Made with the form: pressed again, it is the same job. */
+  const ids = { job: newId(), run: newId() };
   let run = $state('Run 1');
   let wrong = $state.raw<InputRefusal | null>(null);
   let trouble = $state.raw<Refusal | null>(null);
@@ -19,13 +22,10 @@
     event.preventDefault();
     [wrong, trouble, busy] = [null, null, true];
     const read = await form.read();
-    if (!read.ok) wrong = read.refusal;
-    else {
-      const opened = await store.open(read.value, run.trim() || 'Run 1');
-      if (opened.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', opened.value));
-      if (opened.refusal.code === 'input-invalid') wrong = opened.refusal;
-      trouble = opened.refusal;
-    }
+    const opened = read.ok ? await store.open(read.value, run.trim() || 'Run 1', ids) : read;
+    if (opened.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', opened.value));
+    if (opened.refusal.code === 'input-invalid') wrong = opened.refusal;
+    if (read.ok || !wrong) trouble = opened.refusal;
     busy = false;
   }
 </script>

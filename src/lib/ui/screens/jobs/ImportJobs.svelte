@@ -6,6 +6,7 @@
   import type { ImportOutcome } from '#core/formats/job-file.ts';
   import { LIMITS } from '#core/formats/limits.ts';
   import type { FileSummary } from '#core/formats/read-job-file.ts';
+  import { loadModule } from '../../store/load-module.ts';
   import type { Refusal } from '#words/refusals.ts';
   import type { Progress } from '../../store/send-file.ts';
   import Dialog from '../../controls/Dialog.svelte';
@@ -38,10 +39,10 @@
     if (file.size > LIMITS.file) trouble = { code: 'body-too-large', limit: LIMITS.file };
     else {
       text = await file.text();
-      const { parseText, readJobFile, summariseFile } = await import('#core/formats/read-job-file.ts');
-      const parsed = parseText(text);
-      summary = parsed.ok ? summariseFile(parsed.value) : null;
-      const read = parsed.ok ? readJobFile(text) : parsed;
+      const reader = await loadModule(() => import('#core/formats/read-job-file.ts'));
+      const parsed = reader.ok ? reader.value.parseText(text) : reader;
+      summary = reader.ok && parsed.ok ? reader.value.summariseFile(parsed.value) : null;
+      const read = reader.ok && parsed.ok ? reader.value.readJobFile(text) : parsed;
       if (!read.ok) trouble = read.refusal;
     }
     input.value = '';
@@ -52,10 +53,12 @@
 
   async function bringIn(): Promise<void> {
     busy = true;
-    const { sendFile } = await import('../../store/send-file.ts');
     stop = new AbortController();
     progress = null;
-    const sent = await sendFile(text, stop.signal, (now) => (progress = now));
+    const sender = await loadModule(() => import('../../store/send-file.ts'));
+    const sent = sender.ok
+      ? await sender.value.sendFile(text, stop.signal, (now) => (progress = now))
+      : sender;
     busy = false;
     if (sent.ok) {
       outcomes = sent.value;

@@ -1,7 +1,8 @@
 import type { JobInput } from '#core/formats/job.schema.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { Result } from '#core/outcome/result.ts';
 import type { Job, JobDetails } from '#core/runs/job.ts';
-import type { InputRefusal } from '#core/formats/read-with.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { loadModule } from '../../store/load-module.ts';
 
 const NEW_JOB: JobDetails = {
   name: '',
@@ -29,16 +30,16 @@ export class JobForm {
   }
 
   /** What is sent, checked with the same schema as on the server; the refusal names the field. */
-  async read(): Promise<Result<JobInput, InputRefusal>> {
+  async read(): Promise<Result<JobInput, Refusal>> {
     const names = this.people.split(/[,\n]/).map((name) => name.trim());
     const people = names.filter((name, i) => name && names.indexOf(name) === i);
     const { units, gas, jurisdiction } = this;
     const [name, place, edition] = [this.name.trim(), this.place.trim(), this.edition.trim()];
-    const [{ readWith }, { jobInputSchema }] = await Promise.all([
-      import('#core/formats/read-with.ts'),
-      import('#core/formats/job.schema.ts'),
-    ]);
-    const read = readWith(jobInputSchema, { name, place, units, gas, jurisdiction, edition, people });
-    return read.ok ? accept(read.value) : refuse(read.refusal);
+    const loaded = await loadModule(() =>
+      Promise.all([import('#core/formats/read-with.ts'), import('#core/formats/job.schema.ts')]),
+    );
+    if (!loaded.ok) return loaded;
+    const [{ readWith }, { jobInputSchema }] = loaded.value;
+    return readWith(jobInputSchema, { name, place, units, gas, jurisdiction, edition, people });
   }
 }

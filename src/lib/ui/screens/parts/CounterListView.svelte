@@ -5,6 +5,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { untrack } from 'svelte';
   import { namePart, sayRating } from '#words/parts.ts';
+  import TroubleNote from '../../controls/TroubleNote.svelte';
   import { catalogue } from '../../catalogue.ts';
   import { counterList } from './counter-list.svelte.ts';
 
@@ -18,6 +19,12 @@
   const ticked = $derived(lines.filter(({ isTicked }) => isTicked).length);
 </script>
 
+{#if counterList.trouble}<TroubleNote refusal={counterList.trouble} />{/if}
+{#if counterList.isLoose}
+  <p role="status" class="border-l-4 border-warning pl-3 text-lg">
+    This browser keeps nothing: the list is here as long as this page is open. Print it, or write it down.
+  </p>
+{/if}
 {#if lines.length === 0}
   <p class="text-lg">
     Nothing is on it yet. Put parts on it where they are found: <a class="underline" href={resolve('/joints')}
@@ -36,7 +43,8 @@
             type="checkbox"
             class="checkbox shrink-0 checkbox-xl"
             checked={isTicked}
-            onchange={({ currentTarget }) => counterList.change(at, { isTicked: currentTarget.checked })}
+            onchange={({ currentTarget }) =>
+              counterList.change(at, () => ({ isTicked: currentTarget.checked }))}
           />
           <span class="text-2xl leading-tight {isTicked ? 'line-through opacity-60' : ''}"
             ><strong class="tabular-nums">{count} ×</strong>
@@ -48,14 +56,17 @@
             type="button"
             class="tap btn btn-ghost px-2"
             aria-label="One less: {name}"
-            onclick={() => (count > 1 ? counterList.change(at, { count: count - 1 }) : counterList.take(at))}
-            ><Minus aria-hidden="true" /></button
+            onclick={() =>
+              count > 1
+                ? counterList.change(at, (line) => ({ count: Math.max(1, line.count - 1) }))
+                : counterList.take(at)}><Minus aria-hidden="true" /></button
           >
           <button
             type="button"
             class="tap btn btn-ghost px-2"
             aria-label="One more: {name}"
-            onclick={() => counterList.change(at, { count: count + 1 })}><Plus aria-hidden="true" /></button
+            onclick={() => counterList.change(at, (line) => ({ count: line.count + 1 }))}
+            ><Plus aria-hidden="true" /></button
           >
         </div>
       </li>

@@ -10,6 +10,7 @@
   import { namePart } from '#words/parts.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';
+  import { loadModule } from '../../store/load-module.ts';
   import { newId } from '../../store/new-id.ts';
   import type { PartsStore } from '../../store/parts-store.svelte.ts';
   import OwnPartDialog from './OwnPartDialog.svelte';
@@ -29,9 +30,9 @@
   }
 
   async function save(): Promise<void> {
-    const { handOverTable } = await import('../../controls/hand-over-table.ts');
-    const { makeShopPartsTable } = await import('#core/formats/shop-parts-csv.ts');
-    await handOverTable(makeShopPartsTable(store.parts), 'porthole-parts.csv');
+    const writer = await loadModule(() => import('./save-parts-file.ts'));
+    trouble = writer.ok ? null : writer.refusal;
+    if (writer.ok) await writer.value.savePartsFile(store.parts);
   }
 
   async function bringIn(input: HTMLInputElement): Promise<void> {
@@ -40,8 +41,8 @@
     [trouble, said] = [null, ''];
     if (file.size > LIMITS.partsBody) trouble = { code: 'body-too-large', limit: LIMITS.partsBody };
     else {
-      const { readPartsFile } = await import('./read-parts-file.ts');
-      const read = readPartsFile(await file.text(), newId);
+      const reader = await loadModule(() => import('./read-parts-file.ts'));
+      const read = reader.ok ? reader.value.readPartsFile(await file.text(), newId) : reader;
       if (!read.ok) trouble = read.refusal;
       else if (await store.keep(read.value))
         said = `${read.value.length === 1 ? 'One part' : `${read.value.length} parts`} brought in.`;

@@ -1,24 +1,45 @@
 import type { CounterLine } from '#core/formats/counter-list.schema.ts';
+import type { Refusal } from '#words/refusals.ts';
+import { loadModule } from '../../store/load-module.ts';
 
 const KEY = 'porthole-counter-list';
 
-/** What is to be asked for at the counter. It is this device's: it is read there, with a thumb. */
+/** What is to be asked for at the counter. It is this device's, of all its windows: it is read there, with a thumb. */
 class CounterList {
   lines = $state.raw<readonly CounterLine[]>([]);
-  #read: Promise<void> | null = null;
+  /** Whether the list could not be kept: then it is as long as this page is open. */
+  isLoose = $state(false);
+  /** Why the list of this device could not be read; nothing is written over it then. */
+  trouble = $state.raw<Refusal | null>(null);
+  #read: ((text: string | null) => readonly CounterLine[]) | null = null;
+  #opening: Promise<void> | null = null;
 
-  /** Takes what this device has kept. */
-  adopt(): Promise<void> {
-    this.#read ??= import('./read-counter-list.ts').then(({ readCounterList }) => {
-      let kept: string | null = null;
-      try {
-        kept = localStorage.getItem(KEY);
-      } catch {
-        // A browser that keeps nothing has kept nothing.
-      }
-      this.lines = readCounterList(kept);
+  /** Takes what this device has kept, and what another window makes of it. */
+  async adopt(): Promise<void> {
+    if (this.#read) return;
+    this.#opening ??= this.#open();
+    await this.#opening;
+    this.#opening = null;
+  }
+
+  async #open(): Promise<void> {
+    const reader = await loadModule(() => import('./read-counter-list.ts'));
+    this.trouble = reader.ok ? null : reader.refusal;
+    if (!reader.ok) return;
+    this.#read = reader.value.readCounterList;
+    window.addEventListener('storage', ({ key }) => {
+      if (key === KEY || key === null) this.#takeKept();
     });
-    return this.#read;
+    this.#takeKept();
+  }
+
+  #takeKept(): void {
+    if (this.isLoose || !this.#read) return;
+    try {
+      this.lines = this.#read(localStorage.getItem(KEY));
+    } catch {
+      this.isLoose = true;
+    }
   }
 
   /** Adds parts; one that is on the list is wanted so many times more. */
@@ -26,33 +47,51 @@ class CounterList {
     wanted: readonly (Pick<CounterLine, 'part' | 'name'> & { readonly count?: number })[],
   ): Promise<void> {
     await this.adopt();
-    let lines = [...this.lines];
-    for (const { part, name, count = 1 } of wanted) {
-      const at = lines.findIndex((line) => line.part === part && !line.isTicked);
-      if (at >= 0) lines = lines.with(at, { ...lines[at]!, count: lines[at]!.count + count });
-      else lines.push({ part, name, count, isTicked: false });
-    }
-    this.#set(lines);
+    this.#edit((kept) => {
+      let lines = [...kept];
+      for (const { part, name, count = 1 } of wanted) {
+        const at = lines.findIndex((line) => line.part === part && !line.isTicked);
+        if (at >= 0) lines = lines.with(at, { ...lines[at]!, count: lines[at]!.count + count });
+        else lines.push({ part, name, count, isTicked: false });
+      }
+      return lines;
+    });
   }
 
-  change(at: number, more: Partial<CounterLine>): void {
-    this.#set(this.lines.map((line, i) => (i === at ? { ...line, ...more } : line)));
+  /** Changes a line as it is shown: found again by what it is, since another window may have moved it. */
+  change(at: number, more: (line: CounterLine) => Partial<CounterLine>): void {
+    this.#editLine(at, (line) => [{ ...line, ...more(line) }]);
   }
 
   take(at: number): void {
-    this.#set(this.lines.filter((_, i) => i !== at));
+    this.#editLine(at, () => []);
   }
 
   clearTicked(): void {
-    this.#set(this.lines.filter(({ isTicked }) => !isTicked));
+    this.#edit((kept) => kept.filter(({ isTicked }) => !isTicked));
   }
 
-  #set(lines: readonly CounterLine[]): void {
-    this.lines = lines;
+  #editLine(at: number, make: (line: CounterLine) => readonly CounterLine[]): void {
+    const shown = this.lines[at];
+    const isIt = (line: CounterLine): boolean =>
+      line.part === shown?.part && line.isTicked === shown.isTicked;
+    const which = this.lines.slice(0, at).filter(isIt).length;
+    this.#edit((kept) => {
+      let met = 0;
+      return kept.flatMap((line) => (isIt(line) && met++ === which ? make(line) : [line]));
+    });
+  }
+
+  /** Every edit is put into what is kept by now, so that two windows do not undo one another. */
+  #edit(make: (kept: readonly CounterLine[]) => readonly CounterLine[]): void {
+    if (!this.#read) return;
+    this.#takeKept();
+    this.lines = make(this.lines);
     try {
-      localStorage.setItem(KEY, JSON.stringify(lines));
+      localStorage.setItem(KEY, JSON.stringify(this.lines));
+      this.isLoose = false;
     } catch {
-      // A browser that keeps nothing shows the list as long as the page is open.
+      this.isLoose = true;
     }
   }
 }

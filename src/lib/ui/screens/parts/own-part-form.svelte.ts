@@ -11,6 +11,8 @@ const PRICE = /^\d{1,7}([.,]\d{1,2})?$/;
 /** A part of the shop's own as it is written down. */
 export class OwnPartForm {
   #id = newId();
+  /** The part as it was begun with, by its id: what an edit rests on. Empty for a new one. */
+  was: ReadonlyMap<string, ShopPart> = new Map();
   name = $state('');
   kind = $state<ShopPartKind>('swivel');
   material = $state<ShopPart['material']>('brass');
@@ -28,6 +30,7 @@ export class OwnPartForm {
   /** Takes a part to be edited, or begins a new one. */
   begin(part: ShopPart | null): void {
     this.#id = part?.id ?? newId();
+    this.restOn(part);
     this.name = part?.name ?? '';
     this.kind = part?.kind ?? 'swivel';
     this.material = part?.material ?? 'brass';
@@ -37,6 +40,15 @@ export class OwnPartForm {
     this.note = part?.note ?? '';
     this.retired = part?.retired ?? false;
     this.isTried = false;
+  }
+
+  /** Lets the edit rest on the part as it is by now. */
+  restOn(part: ShopPart | null): void {
+    this.was = new Map(part ? [[part.id, part]] : []);
+  }
+
+  get id(): string {
+    return this.#id;
   }
 
   nameWrong = $derived(this.name.trim() === '' ? 'A part without a name cannot be asked for. Write what you call it.' : ''); // prettier-ignore

@@ -9,7 +9,8 @@
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { bench as atTheBench } from '../../store/bench.svelte.ts';
   import { JobsStore } from '../../store/jobs-store.svelte.ts';
-  import { sendCopy } from '../../store/run-sync.ts';
+  import { newId } from '../../store/new-id.ts';
+  import { makeCopyIds, sendCopy, type CopyIds } from '../../store/run-sync.ts';
   import type { QuickCutBench } from './quick-cut.svelte.ts';
 
   let { bench, open = $bindable() }: { bench: QuickCutBench; open: boolean } = $props();
@@ -19,13 +20,15 @@
   let name = $state('');
   let trouble = $state.raw<Refusal | null>(null);
   let isSending = $state(false);
+  /** Made each time this is opened, for each job: pressed again, it is the same run. */
+  let ids: Record<string, CopyIds> = {};
   /** The run it was put into. */
   let put = $state.raw<{ job: string; run: string; name: string } | null>(null);
 
   $effect(() => {
     if (!open) return;
     untrack(() => {
-      [put, trouble] = [null, null];
+      [put, trouble, ids] = [null, null, {}];
       name = nameQuickRun(bench.cut).slice(0, LIMITS.name);
       void jobs.load();
     });
@@ -36,11 +39,13 @@
   async function send(goesOn: boolean): Promise<void> {
     if (!job || isSending) return;
     isSending = true;
+    ids[job] ??= makeCopyIds(newId());
     const sent = await sendCopy(
       job,
       bench.makeRun(),
       name.trim() || nameQuickRun(bench.cut),
       atTheBench.signature,
+      ids[job],
     );
     isSending = false;
     trouble = sent.ok ? null : sent.refusal;

@@ -7,6 +7,7 @@
   import { getNow } from '../../store/get-now.ts';
   import { newId } from '../../store/new-id.ts';
   import { getChanges } from '../../store/outbox.ts';
+  import { makeUnsentFile } from '../../store/unsent-file.ts';
   import type { RunStore } from '../../store/run-store.svelte.ts';
 
   let { store }: { store: RunStore } = $props();
@@ -14,10 +15,9 @@
   const name = $derived(store.kept?.name ?? 'Run');
 
   /** The run as this window has it, as a file that can be brought in anywhere: no server is needed for it. */
-  async function saveRun(): Promise<void> {
+  function saveRun(): void {
     const { doc, events, details } = store;
     if (!doc) return;
-    const { makeUnsentFile } = await import('../../store/unsent-file.ts');
     const now = getNow();
     const file = makeUnsentFile({ job: details, name, doc, events, by: bench.signature }, newId, now);
     handOverFile(
@@ -41,7 +41,7 @@
       <TroubleNote refusal={{ code: 'device-store-refused', unsafe: store.waiting.length }} />
     </div>
     {#if store.doc}
-      <button type="button" class="tap btn" onclick={() => void saveRun()}
+      <button type="button" class="tap btn" onclick={saveRun}
         ><Download size={18} aria-hidden="true" /> Save the run to a file</button
       >
     {/if}

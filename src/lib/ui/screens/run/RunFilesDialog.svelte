@@ -3,7 +3,10 @@
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
   import { APP_VERSION } from '#core/formats/app-version.ts';
   import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
+  import type { Refusal } from '#words/refusals.ts';
   import Dialog from '../../controls/Dialog.svelte';
+  import TroubleNote from '../../controls/TroubleNote.svelte';
+  import { loadModule } from '../../store/load-module.ts';
   import {
     downloadCutSheet,
     downloadDxf,
@@ -33,6 +36,7 @@
         revision: store.revision,
       },
     };
+  let trouble = $state.raw<Refusal | null>(null);
   let missing = $state.raw<readonly number[]>([]);
 
   const HERE: readonly { name: string; says: string; make: (run: RunToWrite) => Promise<void> }[] = [
@@ -50,11 +54,14 @@
 
   async function take(make: (run: RunToWrite) => Promise<void>): Promise<void> {
     const run = makeRun();
-    if (run) await make(run);
+    if (!run) return;
+    const made = await loadModule(() => make(run));
+    trouble = made.ok ? null : made.refusal;
   }
 </script>
 
 <Dialog bind:open title="Files of this run">
+  {#if trouble}<TroubleNote refusal={trouble} />{/if}
   <ul class="flex flex-col gap-2">
     {#each HERE as { name, says, make } (name)}
       <li class="flex flex-wrap items-center gap-x-3">

@@ -1,4 +1,4 @@
-import { jobInputSchema } from '#core/formats/job.schema.ts';
+import { jobEditSchema } from '#core/formats/job.schema.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
@@ -12,6 +12,6 @@ export const GET: RequestHandler = ({ locals, params }) =>
 
 export const PUT: RequestHandler = ({ locals, params, request }) =>
   answer(locals.request, async () => {
-    const input = await readJson(request, jobInputSchema);
+    const input = await readJson(request, jobEditSchema);
     return input.ok ? editJob(getDatabase(), resolveActor(), params.job, input.value) : input;
   });

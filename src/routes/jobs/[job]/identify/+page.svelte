@@ -12,6 +12,7 @@
   import KeepSpecimen from '$lib/ui/screens/identify/KeepSpecimen.svelte';
   import SpecimenList from '$lib/ui/screens/identify/SpecimenList.svelte';
   import ThreadBench from '$lib/ui/screens/identify/ThreadBench.svelte';
+  import { newId } from '$lib/ui/store/new-id.ts';
   import { beginRun, JobStore } from '$lib/ui/store/job-store.svelte.ts';
   import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
 
@@ -40,9 +41,12 @@
     if (navigation.willUnload || !confirm(leaving)) navigation.cancel();
   });
 
+  /** Specimen id → the run begun from it: pressed again, it is the same run. */
+  const ids: Record<string, string> = {};
   async function begin(specimen: Specimen): Promise<void> {
     trouble = null;
-    const begun = await beginRun(id, `From ${specimen.name}`.slice(0, 80), specimen.id);
+    ids[specimen.id] ??= newId();
+    const begun = await beginRun(id, `From ${specimen.name}`.slice(0, 80), ids[specimen.id]!, specimen.id);
     if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
     trouble = begun.refusal;
   }

@@ -1,4 +1,4 @@
-import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
+import { rulesEditSchema } from '#core/formats/rule-choices.schema.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
@@ -8,6 +8,6 @@ import type { RequestHandler } from './$types';
 
 export const PUT: RequestHandler = ({ locals, params, request }) =>
   answer(locals.request, async () => {
-    const choices = await readJson(request, ruleChoicesSchema);
+    const choices = await readJson(request, rulesEditSchema);
     return choices.ok ? keepJobRules(getDatabase(), resolveActor(), params.job, choices.value) : choices;
   });

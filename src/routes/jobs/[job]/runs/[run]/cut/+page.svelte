@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { toCssText } from '$lib/ui/controls/css-text.ts';
   import { getShopPartId } from '#core/catalogue/shop-part.ts';
   import Download from '@lucide/svelte/icons/download';
   import Printer from '@lucide/svelte/icons/printer';
@@ -38,16 +39,14 @@
     `${store.revision}${store.waiting.length > 0 ? ', not all on the server yet' : ''}`,
   );
 
-  /** What every printed page says of itself, beside its number; quotes would end the text. */
-  const running = $derived(
-    `${store.details?.name ?? ''}: ${name}, revision ${revision}`.replaceAll(/["\\\n\r]/g, ' '),
-  );
+  /** What every printed page says of itself, beside its number. */
+  const running = $derived(`${store.details?.name ?? ''}: ${name}, revision ${revision}`);
   /** Page margins are set by a style sheet only: it carries the run's name while the sheet is open. */
   function runHeadings(): () => void {
     const style = document.createElement('style');
     document.head.append(style);
     $effect(() => {
-      style.textContent = `@page { @top-left { content: "${running}"; } }`;
+      style.textContent = `@page { @top-left { content: ${toCssText(running)}; } }`;
     });
     return () => style.remove();
   }

@@ -1,0 +1,7 @@
+import type { ShopPart } from '#core/catalogue/shop-part.ts';
+import { makeShopPartsTable } from '#core/formats/shop-parts-csv.ts';
+import { handOverTable } from '../../controls/hand-over-table.ts';
+
+/** Hands the shop's own parts over as a table. */
+export const savePartsFile = (parts: readonly ShopPart[]): Promise<void> =>
+  handOverTable(makeShopPartsTable(parts), 'porthole-parts.csv');
