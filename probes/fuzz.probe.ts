@@ -2,6 +2,7 @@
 import { findFreePort } from '../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../scripts/system/server.mjs';
 import { fuzzHttp, HttpFuzz } from '../tests/support/fuzz-http.ts';
+import { readBack } from '../tests/support/read-back.ts';
 import { makeRandom } from '../tests/support/random-run.ts';
 import { makeTestDatabase } from '../tests/support/test-database.ts';
 import { makeHttpServer } from './http-server.ts';
@@ -38,5 +39,10 @@ const alive = server.exitCode === null;
 console.log(`fuzz: ${tell()}, server ${alive ? 'alive' : 'ended'}`);
 for (const fault of faults.slice(0, 10)) console.log(`  ${fault}`);
 await stopServer(server);
+const back = await readBack(database.url);
+console.log(
+  `fuzz: of ${back.runs} runs that were kept, ${back.faults.length} are not read, laid out, sent out and taken back (0 wanted)`,
+);
+for (const fault of back.faults.slice(0, 10)) console.log(`  ${fault}`);
 await database.drop();
-if (faults.length > 0 || !alive) process.exitCode = 1;
+if (faults.length > 0 || back.faults.length > 0 || !alive) process.exitCode = 1;

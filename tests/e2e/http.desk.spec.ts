@@ -1,5 +1,6 @@
 import { request as httpRequest } from 'node:http';
 import { fuzzHttp, HttpFuzz } from '../support/fuzz-http.ts';
+import { readBack } from '../support/read-back.ts';
 import { makeRandom } from '../support/random-run.ts';
 import { expect, makeId, makeJob, startTestApp, test } from '../support/e2e.ts';
 
@@ -85,6 +86,30 @@ test('an address that names what no id can be is not there, and never breaks a p
   }
 });
 
+test('of many large files that are sent at once only those are held that there is room for; the others are told, and room is given back', async ({ request, app }) => {
+  const large = 29 * 1024 * 1024;
+  const headers = { origin: app.url, 'content-type': 'application/json' };
+  const file = { porthole: 'jobs', version: 2, jobs: [] };
+  const body = Buffer.alloc(large, ' ');
+  body.write(JSON.stringify(file));
+  const idle = Array.from({ length: 2 }, () => {
+    const sending = httpRequest({ port: app.port, host: '127.0.0.1', path: '/api/file', method: 'POST', headers: { ...headers, host: `localhost:${app.port}`, 'content-length': large } });
+    sending.on('error', () => undefined);
+    sending.write('{');
+    return sending;
+  });
+  const send = async () => {
+    const answer = await request.post(`${app.url}/api/file`, { headers, data: body });
+    return (await answer.json()) as object;
+  };
+  await expect.poll(send, { timeout: 10_000 }).toEqual({ refusal: { code: 'work-given-up', why: 'too-busy' } });
+  // A small one has its room beside them, and so has a print, which is another kind of work.
+  const small = await request.post(`${app.url}/api/file`, { headers, data: file });
+  expect(await small.json()).toEqual({ value: [] });
+  for (const sending of idle) sending.destroy();
+  await expect.poll(send, { timeout: 10_000 }).toEqual({ value: [] });
+}); // prettier-ignore
+
 test('hostile requests, by a seed: none is answered 500, none is left waiting', async ({ request, app }) => {
   const { job, run } = await makeJob(request, app.url);
   const fuzz = new HttpFuzz(makeRandom(20_274));
@@ -93,6 +118,10 @@ test('hostile requests, by a seed: none is answered 500, none is left waiting', 
   expect(tally.faults).toEqual([]);
   expect(tally.sent).toBe(250);
   expect(Object.keys(tally.statuses)).toEqual(expect.arrayContaining(['200', '400', '404', '409']));
+  // What was taken of them is read, laid out, goes out and comes back.
+  const back = await readBack(app.databaseUrl);
+  expect(back.runs).toBeGreaterThan(5);
+  expect(back.faults).toEqual([]);
 });
 
 test('assets, the schema, the icon and the framework’s own refusals carry the headers too', async ({

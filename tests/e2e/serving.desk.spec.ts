@@ -12,8 +12,9 @@ const build = process.env['PORTHOLE_BUILD'] ?? '.porthole/test-build';
 async function serve(): Promise<{ server: ChildProcess; port: number; exited: Promise<number>; drop: () => Promise<void> }> {
   const database = await makeTestDatabase();
   const port = await findFreePort();
-  const { HOST: _, ...rest } = process.env;
-  const server = spawn(process.execPath, [join(build, 'index.js')], { env: { ...rest, PORT: String(port), PORTHOLE_LOG: 'fatal', DATABASE_URL: database.url }, stdio: 'ignore' });
+  const env: NodeJS.ProcessEnv = { ...process.env, PORT: String(port), PORTHOLE_LOG: 'fatal', DATABASE_URL: database.url };
+  delete env['HOST'];
+  const server = spawn(process.execPath, [join(build, 'index.js')], { env, stdio: 'ignore' });
   const exited = new Promise<number>((done) => server.on('exit', (code) => done(code ?? -1)));
   await expect.poll(() => fetch(`http://127.0.0.1:${port}/healthz`).then(({ status }) => status, () => 0), { timeout: 15_000 }).toBeGreaterThan(0);
   return { server, port, exited, drop: () => database.drop() };

@@ -1,4 +1,4 @@
-import { understand, expect, goTo, makeId, makeJob, openRun, test } from '../support/e2e.ts';
+import { understand, expect, makeId, makeJob, test } from '../support/e2e.ts';
 
 test('the answer to a new job is lost: pressed again under another name, it is one job with one run', async ({ page, request, app }) => {
   await page.goto(`${app.url}/jobs/new`);

@@ -133,24 +133,42 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
     const [outcome] = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(file)));
     expect(outcome).to.include({ outcome: 'copied', name: 'Job 7' });
     expect(mustBe(await exportOne(target!.db, ACTOR, 'filejob007'))).to.deep.equal(mine);
-    const copy = mustBe(await exportOne(target!.db, ACTOR, outcome!.id));
+    if (outcome?.outcome !== 'copied') throw new Error('not copied');
+    const copy = mustBe(await exportOne(target!.db, ACTOR, outcome.id));
     expect(copy.runs[0]!.id).to.not.equal(file.runs[0]!.id);
     expect(copy.runs[0]!.doc.legs).to.deep.equal(file.runs[0]!.doc.legs);
     expect(copy.specimens).to.have.length(1);
   });
 
-  it('are brought in whole or not at all', async () => {
+  it('of which one is damaged are brought in but for that one, which is named; one alone is refused', async () => {
     const file = mustBe(await exportOne(source!.db, ACTOR, 'filejob001'));
     const fresh = JSON.parse(JSON.stringify(file).replaceAll('filejob001', 'freshjob01')) as typeof file;
-    const broken = { ...fresh, specimens: [], milestones: [] };
+    const broken = { ...fresh, job: { ...fresh.job, id: 'brokenjob1', name: 'Broken', units: 'ells' } };
     const before = await exportFrom(target!);
-    const refused = await importJobs(
+    const alone = await importJobs(target!.db, ACTOR, JSON.stringify(broken));
+    expect(alone.ok ? 'ok' : alone.refusal.code).to.equal('input-invalid');
+    expect(await exportFrom(target!)).to.deep.equal(before);
+    const whole = {
+      ...fresh,
+      job: { ...fresh.job, id: 'freshjob01', name: 'Whole' },
+      runs: [],
+      specimens: [],
+      milestones: [],
+    };
+    const outcomes = await importJobs(
       target!.db,
       ACTOR,
-      JSON.stringify({ porthole: 'jobs', version: 2, jobs: [fresh, broken] }),
+      JSON.stringify({ porthole: 'jobs', version: 2, jobs: [broken, whole] }),
     );
-    expect(refused.ok ? 'ok' : refused.refusal.code).to.equal('file-id-twice');
-    expect(await exportFrom(target!)).to.deep.equal(before);
+    expect(mustBe(outcomes)).to.deep.equal([
+      {
+        outcome: 'refused',
+        name: 'Broken',
+        refusal: { code: 'input-invalid', path: 'job.units', rule: 'any.only', limit: 'in,mm' },
+      },
+      { outcome: 'imported', id: 'freshjob01', name: 'Whole' },
+    ]);
+    expect((await exportFrom(target!)).jobs.length).to.equal(before.jobs.length + 1);
   });
 
   it('and a backup, restored, is everything again', async () => {

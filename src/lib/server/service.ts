@@ -1,4 +1,3 @@
-import { sql } from 'drizzle-orm';
 import { connect, type Connection, type Database } from './db/database.ts';
 import { DatabaseSilent, isDatabaseAway } from './db/database-away.ts';
 import { DatabaseTooNew, migrateDatabase } from './db/migrate.ts';
@@ -39,12 +38,6 @@ export async function prepareDatabase(url: string, folder: string): Promise<void
   const { db, close } = connect(url, 1);
   await db.transaction((tx) => ensureCrew(tx, FIRST_CREW, 'The shop')).finally(close);
 }
-
-/** Whether the database takes what is written: a row is written and the end of it waited for. Throws why it does not. */
-export const writeOnce = (db: Database): Promise<void> =>
-  db.transaction(async (tx) => {
-    await tx.execute(sql`update crews set name = name where id = ${FIRST_CREW}`);
-  });
 
 /**
  * Prepares the database now, or, while it is away, as soon as it answers: until then requests are told so. A database that is

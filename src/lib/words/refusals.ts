@@ -201,7 +201,7 @@ const SENTENCES: Sentences = {
   'body-too-nested': () =>
     'What arrived has lists within lists like nothing of Porthole’s. Nothing was kept; take another copy of it.',
   'text-unstorable': ({ path }) =>
-    `The text at “${path}” holds a sign that cannot be kept (a null sign, or half of a character). Write it anew; nothing was kept.`,
+    `The text at “${path}” holds a sign or a name that cannot be kept (a control character, half of a character, a name that programs keep for themselves). Write it anew; nothing was kept.`,
   'work-given-up': ({ why }) => GIVEN_UP[why],
   'origin-refused': () =>
     'The request came from another site, so it was refused. Open Porthole at its own address and try there.',
@@ -243,6 +243,8 @@ const SENTENCES: Sentences = {
     `There is no record “${corrects}” of this piece to correct. Open the cut sheet again.`,
   'changed-elsewhere': ({ of, name, fields }) =>
     `${of === 'job' ? `The job “${name}” was` : of === 'part' ? `The part “${name}” was` : 'These house rules were'} changed on another device meanwhile (${fields.join(', ')}). What stands there now is shown; yours was not put in. Look at both, and keep yours again if it is the right one.`,
+  'job-full': ({ most }) =>
+    `This job has ${most} runs, as many as a job may have. Open another job for the next one.`,
   'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,
   'change-id-reused': ({ id }) =>
     `The edit “${id}” was sent before with other contents. It was not applied a second time.`,

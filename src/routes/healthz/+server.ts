@@ -4,7 +4,8 @@ import { APP_VERSION } from '#core/formats/app-version.ts';
 import { isDatabaseAway } from '#server/db/database-away.ts';
 import { log } from '#server/log.ts';
 import { describeError } from '#server/log-error.ts';
-import { countConnections, getDatabase, writeOnce } from '#server/service.ts';
+import { writeOnce } from '#server/db/write-once.ts';
+import { countConnections, getDatabase } from '#server/service.ts';
 import type { RequestHandler } from './$types';
 
 /** Asked again within so many milliseconds the last answer holds: asking is no load. */

@@ -1,9 +1,9 @@
-/** A NUL or half a character, as such or as JSON escapes it. */
-const SUSPECT = /\\u(?:0000|d[89a-f][0-9a-f]{2})|\0|\p{Cs}/iu;
-const UNSTORABLE = /\0|\p{Cs}/u;
+/** A control character, half a character or the name of every object's own workings, as such; or what JSON may write for them. */
+const SUSPECT = /\\[ubf]|__proto__|[^\P{Cc}\n\r\t]|\p{Cs}/u;
+const UNSTORABLE = /[^\P{Cc}\n\r\t]|\p{Cs}/u;
 
 /**
- * Where a value holds text that no database keeps (NUL, a lone surrogate), as keys and places from the outside in; null when
+ * Where a value holds text that is not kept (a control character but the end of a line and a tab, a lone surrogate), or a name that reading it would leave out without a word, as keys and places from the outside in; null when
  * there is none. `text` is what it was read from: mostly a look at it is enough.
  */
 export const findUnstorable = (value: unknown, text: string): readonly string[] | null =>
@@ -14,6 +14,7 @@ function find(value: unknown): readonly string[] | null {
   if (typeof value !== 'object' || value === null) return null;
   for (const [key, each] of Object.entries(value)) {
     if (UNSTORABLE.test(key)) return ['…'];
+    if (key === '__proto__') return [key];
     const inside = find(each);
     if (inside) return [key, ...inside];
   }

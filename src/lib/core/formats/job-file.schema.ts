@@ -33,7 +33,7 @@ export const jobFileSchema: Joi.ObjectSchema<JobFile> = Joi.object<JobFile>({
   version,
   written: versionsSchema,
   job: newJobSchema.append({ createdAt: momentSchema, ruleChoices: ruleChoicesSchema }),
-  runs: Joi.array().items(runSchema.optional()).max(LIMITS.runsInFile).required(),
+  runs: Joi.array().items(runSchema.optional()).required(),
   specimens: Joi.array()
     .items(Joi.object({ specimen: specimenSchema, atServer: momentSchema }).optional())
     .required(),

@@ -1,5 +1,6 @@
 import { Ajv } from 'ajv';
 import { expect } from 'chai';
+import { makeTaperEnd } from '../catalogue/taper-end.ts';
 import { RUN_SCHEMA } from '../runs/run.ts';
 import { readFileSync } from 'node:fs';
 import { sayRefusal } from '#words/refusals.ts';
@@ -7,10 +8,12 @@ import { damage, DAMAGES } from '#support/damage.ts';
 import { makeRandomJobFile } from '#support/make-job-file.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { makeJobFileSchema } from '../../../../scripts/make-json-schema.ts';
-import { JOB_FILE_VERSION } from './job-file.ts';
-import { giveNewIds, parseText, readJobFile, summariseFile } from './read-job-file.ts';
+import { JOB_FILE_VERSION, type JobFile } from './job-file.ts';
+import { readRunDoc } from './read-run-doc.ts';
+import { giveNewIds, parseText, readJobFile, readJobs, summariseFile } from './read-job-file.ts';
 
 const SEED = 20_265;
+const FOUND = makeTaperEnd('NPT', '3/4', 'female');
 
 describe(`job files (seed ${SEED})`, () => {
   it('come back as they were', () => {
@@ -32,6 +35,52 @@ describe(`job files (seed ${SEED})`, () => {
     expect(copy.job.id).to.equal('copiedthing0');
     expect(copy.runs[0]!.doc).to.deep.equal({ ...file.runs[0]!.doc, id: copy.runs[0]!.id });
     expect(readJobFile(JSON.stringify(copy)).ok).to.equal(true);
+  });
+
+  it('get new ids only where the job’s own things are named: what is in a run keeps its ids, though they be the same', () => {
+    const file = makeRandomJobFile(SEED);
+    const run = file.runs[0]!;
+    const [node, leg] = [Object.keys(run.doc.nodes)[0]!, Object.keys(run.doc.legs)[0]!];
+    const specimen = { id: node, name: node, note: node, readings: [], end: null, by: node, at: run.createdAt };
+    const same: JobFile = {
+      ...file,
+      job: { ...file.job, id: node, name: node },
+      runs: [{ ...run, id: leg, name: node, doc: { ...run.doc, id: leg, nodes: { ...run.doc.nodes, [node]: { ...run.doc.nodes[node]!, terminal: { kind: 'existing', specimen: node, end: FOUND } } } }, changes: [], revision: 0 }],
+      specimens: [{ specimen: specimen as unknown as JobFile['specimens'][number]['specimen'], atServer: run.createdAt }],
+    };
+    const copy = giveNewIds(same, (old) => `new${old}`);
+    expect(copy.job).to.deep.equal({ ...same.job, id: `new${node}` });
+    const doc = copy.runs[0]!.doc;
+    expect(doc.nodes[node]).to.deep.equal({ ...same.runs[0]!.doc.nodes[node], terminal: { kind: 'existing', specimen: `new${node}`, end: FOUND } });
+    expect(doc).to.deep.equal({ ...same.runs[0]!.doc, id: `new${leg}`, nodes: { ...same.runs[0]!.doc.nodes, [node]: doc.nodes[node] } });
+    expect(readRunDoc(doc).ok).to.equal(true);
+    expect(copy.specimens[0]!.specimen).to.include({ id: `new${node}`, name: node, by: node });
+  }); // prettier-ignore
+
+  it('of several jobs give those that are whole, and name the damaged ones', () => {
+    const files = [0, 1, 2].map((i) => {
+      const file = makeRandomJobFile(SEED + i);
+      return { ...file, job: { ...file.job, id: `severaljob${i}`, name: `Job ${i}` }, runs: i === 2 ? [] : file.runs };
+    });
+    const say = (jobs: unknown[]) => {
+      const read = readJobs(JSON.stringify({ porthole: 'jobs', version: 2, jobs }));
+      return read.ok ? read.value.map((job) => (job.ok ? job.value.job.name : `${job.name}: ${job.refusal.code}`)) : read.refusal.code;
+    };
+    // The second has the runs of the first.
+    expect(say(files)).to.deep.equal(['Job 0', 'Job 1: file-id-twice', 'Job 2']);
+    const damaged = { ...files[2]!, job: { ...files[2]!.job, units: 'ells' } };
+    expect(say([files[0]!, damaged])).to.deep.equal(['Job 0', 'Job 2: input-invalid']);
+    expect(say([1, files[0]!])).to.equal('input-invalid');
+    expect(say([{}, files[0]!])).to.deep.equal(['?: input-invalid', 'Job 0']);
+  }); // prettier-ignore
+
+  it('with a name that programs keep for themselves are refused, wherever and however it is written', () => {
+    const text = JSON.stringify(makeRandomJobFile(SEED));
+    for (const name of ['__proto__', '\\u005f_proto__', '__pr\\u006fto__'])
+      for (const at of ['"nodes":{', '"job":{', '"ops":[{']) {
+        const read = readJobFile(text.replace(at, `${at}"${name}":{"x":1},`));
+        expect(read.ok ? 'none' : read.refusal.code, `${name} ${at}`).to.equal('text-unstorable');
+      }
   });
 
   const wrong: [string, (text: string) => string, string][] = [

@@ -3,6 +3,7 @@ import type { Change } from '../runs/change.ts';
 import type { JobDetails, JobMilestone, Versions } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
+import type { FileRefusal } from './file-refusal.ts';
 import type { Specimen } from '../identify/specimen.ts';
 
 /** The version of the file's own shape; documents inside have theirs. */
@@ -59,9 +60,12 @@ export interface JobsFile {
 }
 
 /** What a file brought in came to, job by job. */
-export interface ImportOutcome {
-  readonly id: string;
-  readonly name: string;
-  /** `copied`: a job of that id is here and differs, so this one came in beside it under ids of its own. */
-  readonly outcome: 'imported' | 'already-here' | 'copied';
-}
+export type ImportOutcome =
+  | {
+      readonly id: string;
+      readonly name: string;
+      /** `copied`: a job of that id is here and differs, so this one came in beside it under ids of its own. */
+      readonly outcome: 'imported' | 'already-here' | 'copied';
+    }
+  /** It is damaged: the others came in. */
+  | { readonly outcome: 'refused'; readonly name: string; readonly refusal: FileRefusal };

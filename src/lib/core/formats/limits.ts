@@ -18,7 +18,8 @@ export const LIMITS = {
   /** The dearest a part may be, in hundredths. */
   price: 100_000_000,
   opsPerChange: 80_000,
-  runsInFile: 500,
+  /** Runs that are begun in one job; a file may bring one that has more. */
+  runsInJob: 500,
   jobsInFile: 2_000,
   /** The highest number a leg is given. */
   tag: 1_000_000,

@@ -4,26 +4,38 @@ import { findUnstorable } from './find-unstorable.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
 import { jobFileSchema, jobsFileSchema } from './job-file.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type RunInFile } from './job-file.ts';
-import { readRunDoc, type DocumentRefusal } from './read-run-doc.ts';
+import type { FileRefusal } from './file-refusal.ts';
+import { readRunDoc } from './read-run-doc.ts';
 import { readWith } from './read-with.ts';
 
-export type FileRefusal =
-  | DocumentRefusal
-  | { readonly code: 'file-not-json'; readonly line: number; readonly column: number }
-  | { readonly code: 'file-not-ours' }
-  | { readonly code: 'file-too-new'; readonly version: number; readonly newest: number }
-  | { readonly code: 'file-id-twice'; readonly id: string; readonly what: string }
-  | { readonly code: 'file-run-damaged'; readonly run: string; readonly inside: DocumentRefusal }
-  | { readonly code: 'file-history-broken'; readonly run: string; readonly revision: number }
-  | { readonly code: 'text-unstorable'; readonly path: string };
+/** A job of a file as it can be brought in, or why it cannot. */
+export type ReadJob =
+  | { readonly ok: true; readonly value: JobFile }
+  | { readonly ok: false; readonly name: string; readonly refusal: FileRefusal };
 
-/** Reads the text of a job file, or of a file of several jobs. Refuses with where the text breaks off or is damaged. */
-export function readJobFile(text: string): Result<JobFile[], FileRefusal> {
+/**
+ * Reads the text of a job file, or of a file of several jobs, job by job. Refuses a text that breaks off or is none of ours; a job that is damaged is
+ * named with where, and the others are read.
+ */
+export function readJobs(text: string): Result<ReadJob[], FileRefusal> {
   const parsed = parseText(text);
   if (!parsed.ok) return parsed;
   const unstorable = findUnstorable(parsed.value, text);
   if (unstorable) return refuse({ code: 'text-unstorable', path: unstorable.join('.') });
-  return readJobs(parsed.value);
+  const inputs = listInputs(parsed.value);
+  return inputs.ok ? accept(readEach(inputs.value)) : inputs;
+}
+
+/** Reads a job file of which every job can be brought in; refuses with why the first cannot. */
+export function readJobFile(text: string): Result<JobFile[], FileRefusal> {
+  const read = readJobs(text);
+  if (!read.ok) return read;
+  const files: JobFile[] = [];
+  for (const job of read.value) {
+    if (!job.ok) return refuse(job.refusal);
+    files.push(job.value);
+  }
+  return accept(files);
 }
 
 /** Text → value; where it is no JSON, the line and column. */
@@ -48,7 +60,7 @@ function findDamage(text: string): number {
   return errors[0]?.offset ?? text.length;
 }
 
-function readJobs(input: unknown): Result<JobFile[], FileRefusal> {
+function listInputs(input: unknown): Result<readonly unknown[], FileRefusal> {
   if (typeof input !== 'object' || input === null || !('porthole' in input)) {
     return refuse({ code: 'file-not-ours' });
   }
@@ -57,36 +69,43 @@ function readJobs(input: unknown): Result<JobFile[], FileRefusal> {
   if (typeof version === 'number' && version > JOB_FILE_VERSION) {
     return refuse({ code: 'file-too-new', version, newest: JOB_FILE_VERSION });
   }
-  if (porthole === 'job') return readAll([input]);
+  if (porthole === 'job') return accept([input]);
   const several = readWith(jobsFileSchema, input);
-  return several.ok ? readAll(several.value.jobs) : several;
+  return several.ok ? accept(several.value.jobs) : several;
 }
 
-function readAll(inputs: readonly unknown[]): Result<JobFile[], FileRefusal> {
-  const files: JobFile[] = [];
-  for (const input of inputs) {
-    const { version } = input as { version?: unknown };
-    if (typeof version === 'number' && version > JOB_FILE_VERSION) {
-      return refuse({ code: 'file-too-new', version, newest: JOB_FILE_VERSION });
-    }
-    const read = readWith(jobFileSchema, carryUp(input));
-    if (!read.ok) return read;
-    const runs: RunInFile[] = [];
-    for (const run of read.value.runs) {
-      const doc = readRunDoc(run.doc);
-      if (!doc.ok) {
-        return doc.refusal.code === 'document-too-new'
-          ? doc
-          : refuse({ code: 'file-run-damaged', run: run.name, inside: doc.refusal });
-      }
-      const broken = checkHistory(doc.value, run.revision, run.changes);
-      if (broken) return refuse({ code: 'file-history-broken', run: run.name, revision: broken.revision });
-      runs.push({ ...run, doc: doc.value });
-    }
-    files.push({ ...read.value, runs });
+/** Each job by itself, and against those before it: what has an id of theirs is the one that is refused. */
+function readEach(inputs: readonly unknown[]): ReadJob[] {
+  const taken = new TakenIds();
+  return inputs.map((input) => {
+    const read = readOne(input);
+    const twice = read.ok ? (findTwice(read.value) ?? taken.take(read.value)) : null;
+    if (read.ok && !twice) return read;
+    const name = asText(asObject(asObject(input)['job'])['name']);
+    return { ok: false, name, refusal: twice ?? (read as { refusal: FileRefusal }).refusal };
+  });
+}
+
+function readOne(input: unknown): Result<JobFile, FileRefusal> {
+  const { version } = input as { version?: unknown };
+  if (typeof version === 'number' && version > JOB_FILE_VERSION) {
+    return refuse({ code: 'file-too-new', version, newest: JOB_FILE_VERSION });
   }
-  const twice = findTwice(files);
-  return twice ? refuse(twice) : accept(files);
+  const read = readWith(jobFileSchema, carryUp(input));
+  if (!read.ok) return read;
+  const runs: RunInFile[] = [];
+  for (const run of read.value.runs) {
+    const doc = readRunDoc(run.doc);
+    if (!doc.ok) {
+      return doc.refusal.code === 'document-too-new'
+        ? doc
+        : refuse({ code: 'file-run-damaged', run: run.name, inside: doc.refusal });
+    }
+    const broken = checkHistory(doc.value, run.revision, run.changes);
+    if (broken) return refuse({ code: 'file-history-broken', run: run.name, revision: broken.revision });
+    runs.push({ ...run, doc: doc.value });
+  }
+  return accept({ ...read.value, runs });
 }
 
 /** A file of an older version in the shape of this one: before version 2 no job was finished. */
@@ -95,35 +114,51 @@ const carryUp = (input: unknown): unknown =>
     ? { milestones: [], ...(input as object), version: JOB_FILE_VERSION }
     : input;
 
-/** The first id that stands for two things of one kind. */
-function findTwice(files: readonly JobFile[]): FileRefusal | null {
-  const kinds: readonly [string, (file: JobFile) => string[]][] = [
-    ['jobs', ({ job }) => [job.id]],
-    ['runs', ({ runs }) => runs.map(({ id }) => id)],
-    ['changes', ({ runs }) => runs.flatMap(({ changes }) => changes.map(({ id }) => id))],
-    ['events', ({ runs }) => runs.flatMap(({ events }) => events.map(({ id }) => id))],
-    ['specimens', ({ specimens }) => specimens.map(({ specimen }) => specimen.id)],
-    ['milestones', ({ milestones }) => milestones.map(({ milestone }) => milestone.id)],
-  ];
-  for (const [what, list] of kinds) {
+type RefusedId = Extract<FileRefusal, { code: 'file-id-twice' }>;
+
+const KINDS: readonly (readonly [string, (file: JobFile) => string[]])[] = [
+  ['jobs', ({ job }) => [job.id]],
+  ['runs', ({ runs }) => runs.map(({ id }) => id)],
+  ['changes', ({ runs }) => runs.flatMap(({ changes }) => changes.map(({ id }) => id))],
+  ['events', ({ runs }) => runs.flatMap(({ events }) => events.map(({ id }) => id))],
+  ['specimens', ({ specimens }) => specimens.map(({ specimen }) => specimen.id)],
+  ['milestones', ({ milestones }) => milestones.map(({ milestone }) => milestone.id)],
+];
+
+/** The ids of the jobs of a file so far, kind by kind. */
+class TakenIds {
+  readonly #taken = KINDS.map(() => new Set<string>());
+
+  /** Takes the ids of one more job; gives the first that a job before it has, and then takes none. */
+  take(file: JobFile): RefusedId | null {
+    for (const [i, [what, list]] of KINDS.entries()) {
+      const id = list(file).find((each) => this.#taken[i]!.has(each));
+      if (id !== undefined) return { code: 'file-id-twice', id, what };
+    }
+    for (const [i, [, list]] of KINDS.entries()) for (const id of list(file)) this.#taken[i]!.add(id);
+    return null;
+  }
+}
+
+/** The first id that stands for two things of one kind within a job. */
+function findTwice(file: JobFile): RefusedId | null {
+  for (const [what, list] of KINDS) {
     const seen = new Set<string>();
-    for (const id of files.flatMap(list)) {
+    for (const id of list(file)) {
       if (seen.has(id)) return { code: 'file-id-twice', id, what };
       seen.add(id);
     }
   }
-  for (const { runs } of files) {
-    for (const run of runs) {
-      const seen = new Set<number>();
-      for (const { revision } of run.changes) {
-        if (seen.has(revision) || revision > run.revision) {
-          return { code: 'file-id-twice', id: String(revision), what: `revisions of ${run.name}` };
-        }
-        seen.add(revision);
+  for (const run of file.runs) {
+    const seen = new Set<number>();
+    for (const { revision } of run.changes) {
+      if (seen.has(revision) || revision > run.revision) {
+        return { code: 'file-id-twice', id: String(revision), what: `revisions of ${run.name}` };
       }
-      if (run.doc.id !== run.id)
-        return { code: 'file-id-twice', id: run.doc.id, what: `documents of ${run.name}` };
+      seen.add(revision);
     }
+    if (run.doc.id !== run.id)
+      return { code: 'file-id-twice', id: run.doc.id, what: `documents of ${run.name}` };
   }
   return null;
 }
@@ -164,24 +199,56 @@ const asObject = (value: unknown): Record<string, unknown> =>
 const asList = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
 const asText = (value: unknown): string => (typeof value === 'string' ? value.slice(0, 200) : '?');
 
-/** The same job under other ids (`newId` of the old one): whatever names one of its own things names the new one. */
+/**
+ * The same job under other ids (`newId` of the old one): its own, those of its runs, changes, events, specimens and milestones, and what names one of
+ * them where a specimen or an event is named. Ids of what is in a run are that run's and stay, whatever they are.
+ */
 export function giveNewIds(file: JobFile, newId: (old: string) => string): JobFile {
-  const ids = new Map<string, string>();
-  const own = [
-    file.job.id,
-    ...file.runs.flatMap(({ id, changes, events }) => [
-      id,
-      ...[...changes, ...events].map((each) => each.id),
-    ]),
-    ...file.specimens.map(({ specimen }) => specimen.id),
-    ...file.milestones.map(({ milestone }) => milestone.id),
-  ];
-  for (const id of own) ids.set(id, newId(id));
-  const turn = (value: unknown): unknown => {
-    if (typeof value === 'string') return ids.get(value) ?? value;
-    if (Array.isArray(value)) return value.map(turn);
-    if (typeof value !== 'object' || value === null) return value;
-    return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, turn(each)]));
+  const specimens = new Set(file.specimens.map(({ specimen }) => specimen.id));
+  const turn = <Value>(value: Value): Value => turnSpecimens(value, specimens, newId) as Value;
+  return {
+    ...file,
+    job: { ...file.job, id: newId(file.job.id) },
+    runs: file.runs.map((run) => giveRunNewIds(run, turn, newId)),
+    specimens: file.specimens.map((each) => ({
+      ...each,
+      specimen: { ...each.specimen, id: newId(each.specimen.id) },
+    })),
+    milestones: file.milestones.map((each) => ({
+      ...each,
+      milestone: { ...each.milestone, id: newId(each.milestone.id) },
+    })),
   };
-  return turn(file) as JobFile;
+}
+
+function giveRunNewIds(
+  run: RunInFile,
+  turn: <Value>(value: Value) => Value,
+  newId: (old: string) => string,
+): RunInFile {
+  const id = newId(run.id);
+  return {
+    ...run,
+    id,
+    doc: { ...turn(run.doc), id },
+    changes: run.changes.map((change) => ({ ...change, id: newId(change.id), ops: turn(change.ops) })),
+    events: run.events.map((event) => ({
+      ...event,
+      id: newId(event.id),
+      ...(event.corrects === null ? {} : { corrects: newId(event.corrects) }),
+    })) as RunInFile['events'],
+  };
+}
+
+/** What a run ends at in place names a specimen of the job: the one thing in a document that is the job's. */
+function turnSpecimens(value: unknown, own: ReadonlySet<string>, newId: (old: string) => string): unknown {
+  if (Array.isArray(value)) return value.map((each) => turnSpecimens(each, own, newId));
+  if (typeof value !== 'object' || value === null) return value;
+  const entries = Object.entries(value).map(([key, each]): [string, unknown] => [
+    key,
+    key === 'specimen' && typeof each === 'string' && own.has(each)
+      ? newId(each)
+      : turnSpecimens(each, own, newId),
+  ]);
+  return Object.fromEntries(entries);
 }

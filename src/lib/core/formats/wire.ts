@@ -7,7 +7,7 @@ import type { RunStanding } from '../checks/standing.ts';
 import type { Thumbnail } from '../drawing/draw-thumbnail.ts';
 import type { ChangeRefusal } from '../runs/change.ts';
 import type { DocumentRefusal } from './read-run-doc.ts';
-import type { FileRefusal } from './read-job-file.ts';
+import type { FileRefusal } from './file-refusal.ts';
 import type { InputRefusal } from './read-with.ts';
 
 /** A change the server has accepted, without its operations: the revision it made, and when. */
@@ -34,6 +34,8 @@ export type WireRefusal =
   | { readonly code: 'job-unknown'; readonly job: string }
   | { readonly code: 'job-finished'; readonly by: string; readonly at: string }
   | { readonly code: 'job-not-finished'; readonly name: string }
+  /** It has as many runs as a job may. */
+  | { readonly code: 'job-full'; readonly most: number }
   | { readonly code: 'run-unknown'; readonly run: string }
   | { readonly code: 'specimen-unknown'; readonly specimen: string }
   | { readonly code: 'specimen-has-no-end'; readonly name: string }

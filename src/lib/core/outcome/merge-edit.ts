@@ -22,12 +22,12 @@ export function mergeEdit<Fields extends object>(
   const changed = names.filter((name) => !isSame(was[name], wanted[name]));
   const fields = changed.filter((name) => !isSame(now[name], was[name]) && !isSame(now[name], wanted[name]));
   if (fields.length > 0) return refuse({ fields });
-  const merged: Partial<Fields> = { ...now };
+  const merged = new Map<string, unknown>(Object.entries(now));
   for (const name of changed) {
-    if (wanted[name] === undefined) delete merged[name];
-    else merged[name] = wanted[name];
+    if (wanted[name] === undefined) merged.delete(name);
+    else merged.set(name, wanted[name]);
   }
-  return accept(merged as Fields);
+  return accept(Object.fromEntries(merged) as Fields);
 }
 
 /** Puts an edit into a set that is kept by now: what the edit added is added, what it took out is taken out, in the order of what is kept. */

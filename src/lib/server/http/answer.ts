@@ -41,6 +41,7 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'shop-part-end-unlisted': 400,
   'shop-part-name-taken': 409,
   'shop-parts-full': 409,
+  'job-full': 409,
   'database-away': 503,
   'server-failed': 500,
 };

@@ -50,6 +50,10 @@ export async function findRunSize(
   return row?.size ?? null;
 }
 
+/** How many runs a job has. */
+export const countRuns = (db: Queryable, crew: string, job: string): Promise<number> =>
+  db.$count(runs, and(eq(runs.crew, crew), eq(runs.job, job)));
+
 /** The same without its document; locked until the transaction ends when it is about to be changed. Its job is locked first. */
 export async function findRunHead(
   db: Queryable,

@@ -1,6 +1,7 @@
 import { threads } from '../catalogue.ts';
 import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
+import { LIMITS } from '#core/formats/limits.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { NewRunInput } from '#core/formats/job.schema.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
@@ -9,7 +10,7 @@ import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { newId } from '../new-id.ts';
 import { findJobRow } from '../repositories/jobs.ts';
-import { findRunHead, insertRun, type RunHead } from '../repositories/runs.ts';
+import { countRuns, findRunHead, insertRun, type RunHead } from '../repositories/runs.ts';
 import { findSpecimen } from '../repositories/specimens.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
@@ -26,6 +27,8 @@ export async function beginRun(
     const kept = await findRunHead(tx, crew, job, input.id);
     if (kept) return answerKept(kept, input);
     if (!open.ok) return open;
+    if ((await countRuns(tx, crew, job)) >= LIMITS.runsInJob)
+      return refuse({ code: 'job-full', most: LIMITS.runsInJob });
     const { ruleChoices } = (await findJobRow(tx, crew, job))!;
     const begun = await beginDoc(tx, crew, job, input, newRun(input.id, CATALOGUE_VERSION, ruleChoices));
     if (!begun.ok) return begun;

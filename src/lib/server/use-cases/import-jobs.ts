@@ -2,9 +2,9 @@ import { carryUpJobFile } from '#core/formats/carry-up-file.ts';
 import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import type { ImportOutcome, JobFile } from '#core/formats/job-file.ts';
-import { giveNewIds, readJobFile } from '#core/formats/read-job-file.ts';
+import { giveNewIds, readJobs } from '#core/formats/read-job-file.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { isSameJson, type Json } from '#core/outcome/json.ts';
 import type { Actor } from '../actor.ts';
 import { withSavepoint, type Database, type Queryable } from '../db/database.ts';
@@ -22,7 +22,7 @@ import { writeJobFile } from './export-jobs.ts';
 const LOCK = 7_060_127;
 
 /**
- * Brings the jobs of a file in, all or none. A job that is here already and the same changes nothing; one whose ids are
+ * Brings the jobs of a file in; those that are damaged are named, and a file of one that is damaged is refused. A job that is here already and the same changes nothing; one whose ids are
  * taken by something else comes in beside it, under ids made from what it holds: nothing that is here is ever written over, and
  * the same file brought in again, or several times at once, is brought in once. Tells `onprogress` after each job.
  */
@@ -32,14 +32,20 @@ export async function importJobs(
   text: string,
   onprogress: (done: number, of: number) => void = () => undefined,
 ): Promise<Result<ImportOutcome[], WireRefusal>> {
-  const files = readJobFile(text);
+  const files = readJobs(text);
   if (!files.ok) return files;
+  const [only] = files.value;
+  if (files.value.length === 1 && only?.ok === false) return refuse(only.refusal);
   return db.transaction(async (tx) => {
     await tx.execute(sql`select pg_advisory_xact_lock(${LOCK})`);
     const outcomes: ImportOutcome[] = [];
     // The newest stands first in a file; kept in that order by their moments, whatever the order they come in.
     for (const file of files.value) {
-      outcomes.push(await bringIn(tx, crew, file));
+      outcomes.push(
+        file.ok
+          ? await bringIn(tx, crew, file.value)
+          : { outcome: 'refused', name: file.name, refusal: file.refusal },
+      );
       onprogress(outcomes.length, files.value.length);
     }
     return accept(outcomes);

@@ -3,8 +3,10 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { TransferListItem } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import { LIMITS } from '#core/formats/limits.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { refuse, type Result } from '#core/outcome/result.ts';
+import { Room } from './room.ts';
 import type { TASKS } from './worker.ts';
 
 type Tasks = typeof TASKS;
@@ -12,10 +14,17 @@ export type TaskName = keyof Tasks;
 type Input<Name extends TaskName> = Parameters<Tasks[Name]>[0];
 type Output<Name extends TaskName> = Awaited<ReturnType<Tasks[Name]>>;
 
-/** Who does what: those who wait for a run do not wait for somebody's file. */
+const MEGABYTE = 1024 * 1024;
+
+/**
+ * Who does what, each kind with threads of its own: who waits for a run or a print does not wait for somebody's file. So many may wait besides, and
+ * hold so many bytes between them.
+ */
 const GANGS = {
-  runs: { threads: 2, queue: 60, patience: 20_000 },
-  files: { threads: 3, queue: 12, patience: 300_000 },
+  runs: { threads: 2, waiting: 60, bytes: 256 * MEGABYTE, patience: 20_000 },
+  prints: { threads: 1, waiting: 12, bytes: MEGABYTE, patience: 60_000 },
+  exports: { threads: 2, waiting: 4, bytes: MEGABYTE, patience: 300_000 },
+  imports: { threads: 1, waiting: 3, bytes: 2 * LIMITS.file, patience: 300_000 },
 } as const;
 type Gang = keyof typeof GANGS;
 const GANG_OF: Readonly<Record<TaskName, Gang>> = {
@@ -23,12 +32,24 @@ const GANG_OF: Readonly<Record<TaskName, Gang>> = {
   readRun: 'runs',
   readHistory: 'runs',
   readStanding: 'runs',
-  printRun: 'files',
-  exportFile: 'files',
-  importFile: 'files',
+  printRun: 'prints',
+  exportFile: 'exports',
+  importFile: 'imports',
 };
 /** Megabytes a thread may take: work that needs more is given up by itself and takes nothing else down. */
 const MEMORY = 1024;
+
+const rooms = Object.fromEntries(
+  Object.entries(GANGS).map(([gang, { threads, waiting, bytes }]) => [
+    gang,
+    new Room({ tasks: threads + waiting, bytes }),
+  ]),
+) as Record<Gang, Room>;
+
+/**
+ * Takes room for a piece of work with so many bytes that are held for it, before they are; gives what gives the room back, or null where there is none.
+ */
+export const takeRoom = (name: TaskName, bytes = 0): (() => void) | null => rooms[GANG_OF[name]].enter(bytes);
 
 const gangs = new Map<Gang, Piscina>();
 /** The server is ending: nobody is hired any more. */
@@ -41,9 +62,20 @@ let isDismissed = false;
 export async function doInThread<Name extends TaskName>(
   name: Name,
   input: Input<Name>,
-  { signal, transfer = [] }: { signal?: AbortSignal; transfer?: readonly TransferListItem[] } = {},
+  {
+    signal,
+    transfer = [],
+    room,
+  }: {
+    readonly signal?: AbortSignal;
+    readonly transfer?: readonly TransferListItem[];
+    /** What gives back room that was taken for it already. */
+    readonly room?: () => void;
+  } = {},
 ): Promise<Output<Name> | Result<never, WireRefusal>> {
   const gang = GANG_OF[name];
+  const leave = room ?? takeRoom(name);
+  if (!leave) return refuse({ code: 'work-given-up', why: 'too-busy' });
   const limit = AbortSignal.timeout(GANGS[gang].patience);
   try {
     if (isDismissed) return refuse({ code: 'work-given-up', why: 'too-busy' });
@@ -56,6 +88,8 @@ export async function doInThread<Name extends TaskName>(
     const why = findWhyGivenUp(error, signal);
     if (why) return refuse({ code: 'work-given-up', why });
     throw error;
+  } finally {
+    leave();
   }
 }
 
@@ -74,7 +108,6 @@ function hire(gang: Gang): Piscina {
     execArgv,
     minThreads: 0,
     maxThreads: GANGS[gang].threads,
-    maxQueue: GANGS[gang].queue,
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: MEMORY },
   });
@@ -94,12 +127,9 @@ function findWorker(): { file: string; execArgv: string[] } {
   throw new Error('the worker was not built beside the server');
 }
 
-function findWhyGivenUp(
-  error: unknown,
-  signal: AbortSignal | undefined,
-): 'stopped' | 'too-heavy' | 'too-busy' | null {
+function findWhyGivenUp(error: unknown, signal: AbortSignal | undefined): 'stopped' | 'too-heavy' | null {
   if (!(error instanceof Error)) return null;
   if (error.name === 'AbortError') return signal?.aborted ? 'stopped' : 'too-heavy';
   if ('code' in error && error.code === 'ERR_WORKER_OUT_OF_MEMORY') return 'too-heavy';
-  return /queue is at limit|No task queue available/.test(error.message) ? 'too-busy' : null;
+  return null;
 }

@@ -32,25 +32,26 @@ export class PartsStore {
     this.isRead = true;
   }
 
+  /** Keeps parts, all or none: what is made of them rests on what is read here. */
+  keep(parts: readonly ShopPart[]): Promise<boolean> {
+    const known = Object.fromEntries(this.parts.map((part) => [part.id, part]));
+    return this.keepEdits(parts.map((wanted) => ({ was: known[wanted.id] ?? null, wanted })));
+  }
+
   /**
-   * Keeps parts, all or none; tells whether they were taken. What was refused is said, and nothing is lost. An edit rests on the part as it was when it
-   * was begun (`was`), otherwise on what is read here; where that was changed meanwhile it is read anew, so that the edit can be put in again.
+   * Keeps edits of parts, all or none; tells whether they were taken. What was refused is said, and nothing is lost: where a part was changed meanwhile
+   * it is read anew, so that the edit can be put in again.
    */
-  async keep(parts: readonly ShopPart[], was: ReadonlyMap<string, ShopPart> | null = null): Promise<boolean> {
+  async keepEdits(edits: readonly ShopPartEdit[]): Promise<boolean> {
     this.keeping = true;
-    const known = was ?? new Map(this.parts.map((part) => [part.id, part]));
-    const edits = parts.map((wanted): ShopPartEdit => ({ was: known.get(wanted.id) ?? null, wanted }));
     const kept = await this.#send(edits);
     if (!kept.ok && kept.refusal.code === 'changed-elsewhere') await this.load();
     this.trouble = kept.ok ? null : kept.refusal;
     this.keeping = false;
     if (!kept.ok) return false;
-    const changed = new Map(kept.value.map((part) => [part.id, part]));
-    const there = new Set(this.parts.map(({ id }) => id));
-    this.parts = [
-      ...this.parts.map((part) => changed.get(part.id) ?? part),
-      ...[...changed.values()].filter(({ id }) => !there.has(id)),
-    ];
+    const parts = Object.fromEntries(this.parts.map((part) => [part.id, part]));
+    for (const part of kept.value) parts[part.id] = part;
+    this.parts = Object.values(parts);
     return true;
   }
 

@@ -14,7 +14,7 @@ import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Job } from '#core/runs/job.ts';
-import type { Refusal } from '#words/refusals.ts';
+import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 
 const text = (longest: number) => anyText(longest).allow('');
 
@@ -137,6 +137,16 @@ const outcomesSchema = Joi.array<ImportOutcome[]>()
       id: idSchema,
       name: text(LIMITS.name),
       outcome: Joi.string().valid('imported', 'already-here', 'copied').required(),
+    }),
+    Joi.object({
+      name: text(200),
+      outcome: Joi.string().valid('refused').required(),
+      refusal: Joi.object()
+        .unknown()
+        .custom((refusal: unknown, helpers) =>
+          isKnownRefusal(refusal) ? refusal : helpers.error('any.invalid'),
+        )
+        .required(),
     }),
   )
   .required();

@@ -1,5 +1,6 @@
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
+import { findUnstorable } from '#core/formats/find-unstorable.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { applyOps, type Change, type PlannedChange } from '#core/runs/change.ts';
@@ -161,6 +162,8 @@ export class RunStore {
     if (this.finish) return refuse({ code: 'job-finished', by: this.finish.by, at: this.finish.at });
     const applied = applyOps(this.doc, ops);
     if (!applied.ok) return applied;
+    const unstorable = findUnstorable(ops, JSON.stringify(ops));
+    if (unstorable) return refuse({ code: 'text-unstorable', path: unstorable.join('.') });
     const full = findFullness(applied.value, 1);
     if (full) return refuse({ code: 'run-full', of: full.of, most: full.most });
     const at = getNow();

@@ -1,12 +1,14 @@
 import { MessageChannel } from 'node:worker_threads';
 import { LIMITS } from '#core/formats/limits.ts';
+import type { WireRefusal } from '#core/formats/wire.ts';
+import { refuse, type Result } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { answerPieces } from '#server/http/answer-file.ts';
 import { answerProgress } from '#server/http/answer-progress.ts';
 import { readBody } from '#server/http/read-body.ts';
 import { getDatabaseUrl } from '#server/service.ts';
-import { doInThread } from '#server/work/work-force.ts';
+import { doInThread, takeRoom } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
 /** Every job in one file. */
@@ -18,14 +20,22 @@ export const GET: RequestHandler = ({ locals }) =>
 
 /** Brings in a file of one job or of several. Who accepts lines is told how far it has come. */
 export const POST: RequestHandler = async ({ locals, request }) => {
-  const body = await readBody(request, LIMITS.file);
+  // Room for what is about to come is taken before it comes: many large files at once are not held in memory to wait.
+  const said = Number(request.headers.get('content-length') ?? LIMITS.file);
+  const room = takeRoom('importFile', Math.min(said, LIMITS.file));
+  const body = room ? await readBody(request, LIMITS.file).catch(leave(room)) : await turnAway(request);
+  if (!body.ok) room?.();
   const bringIn = async (signal: AbortSignal, tell: (done: number, of: number) => void = () => undefined) => {
     if (!body.ok) return body;
     const { port1, port2: progress } = new MessageChannel();
     port1.on('message', ({ done, of }: { done: number; of: number }) => tell(done, of));
     const order = { url: getDatabaseUrl(), actor: resolveActor(), bytes: body.value, progress };
     try {
-      return await doInThread('importFile', order, { signal, transfer: [progress, body.value.buffer] });
+      return await doInThread('importFile', order, {
+        signal,
+        transfer: [progress, body.value.buffer],
+        ...(room && { room }),
+      });
     } finally {
       port1.close();
     }
@@ -34,4 +44,16 @@ export const POST: RequestHandler = async ({ locals, request }) => {
   return wantsLines && body.ok
     ? answerProgress(locals.request, bringIn)
     : answer(locals.request, () => bringIn(request.signal));
+};
+
+/** Lets what comes go by, so that the refusal is heard. */
+async function turnAway(request: Request): Promise<Result<never, WireRefusal>> {
+  await readBody(request, 0);
+  return refuse({ code: 'work-given-up', why: 'too-busy' });
+}
+
+/** A client that goes away while it sends gives its room back. */
+const leave = (room: () => void) => (error: unknown) => {
+  room();
+  throw error;
 };

@@ -7,7 +7,8 @@
   import { LIMITS } from '#core/formats/limits.ts';
   import type { FileSummary } from '#core/formats/read-job-file.ts';
   import { loadModule } from '../../store/load-module.ts';
-  import type { Refusal } from '#words/refusals.ts';
+  import type { ReadJob } from '#core/formats/read-job-file.ts';
+  import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { Progress } from '../../store/send-file.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
@@ -22,9 +23,12 @@
   let stop = new AbortController();
   let summary = $state.raw<FileSummary | null>(null);
   let trouble = $state.raw<Refusal | null>(null);
+  /** Jobs of the file that cannot be brought in, and why. */
+  let damaged = $state.raw<readonly Extract<ReadJob, { ok: false }>[]>([]);
   let outcomes = $state.raw<readonly ImportOutcome[] | null>(null);
 
-  const OUTCOMES: Readonly<Record<ImportOutcome['outcome'], string>> = {
+  const sayJobs = (count: number): string => (count === 1 ? 'one job' : `${count} jobs`);
+  const OUTCOMES: Readonly<Record<Exclude<ImportOutcome['outcome'], 'refused'>, string>> = {
     imported: 'brought in',
     'already-here': 'was here already, the same; nothing changed',
     copied: 'came in beside the one that is here, since the two differ',
@@ -34,7 +38,7 @@
   async function look(input: HTMLInputElement): Promise<void> {
     const file = input.files?.[0];
     if (!file) return;
-    [summary, trouble, outcomes, text] = [null, null, null, ''];
+    [summary, trouble, outcomes, text, damaged] = [null, null, null, '', []];
     [name, open] = [file.name, true];
     if (file.size > LIMITS.file) trouble = { code: 'body-too-large', limit: LIMITS.file };
     else {
@@ -42,8 +46,10 @@
       const reader = await loadModule(() => import('#core/formats/read-job-file.ts'));
       const parsed = reader.ok ? reader.value.parseText(text) : reader;
       summary = reader.ok && parsed.ok ? reader.value.summariseFile(parsed.value) : null;
-      const read = reader.ok && parsed.ok ? reader.value.readJobFile(text) : parsed;
+      const read = reader.ok && parsed.ok ? reader.value.readJobs(text) : parsed;
       if (!read.ok) trouble = read.refusal;
+      else damaged = read.value.flatMap((job) => (job.ok ? [] : [job]));
+      if (read.ok && damaged.length === read.value.length) trouble = damaged[0]?.refusal ?? null;
     }
     input.value = '';
   }
@@ -89,11 +95,14 @@
   {#if trouble}<TroubleNote refusal={trouble} />{/if}
   {#if outcomes}
     <ul class="flex flex-col gap-2 text-lg">
-      {#each outcomes as { id, name: job, outcome } (id)}
+      {#each outcomes as each, i (i)}
         <li>
-          <a class="font-semibold underline" href={resolve('/jobs/[job]', { job: id })}>{job}</a>: {OUTCOMES[
-            outcome
-          ]}
+          {#if each.outcome === 'refused'}
+            <span class="font-semibold">{each.name}</span>: not brought in. {sayRefusal(each.refusal)}
+          {:else}
+            <a class="font-semibold underline" href={resolve('/jobs/[job]', { job: each.id })}>{each.name}</a
+            >: {OUTCOMES[each.outcome]}
+          {/if}
         </li>
       {/each}
     </ul>
@@ -112,6 +121,9 @@
       {/each}
     </ul>
     {#if !trouble}
+      {#each damaged as { name: job, refusal }, i (i)}
+        <p role="alert"><span class="font-semibold">{job}</span> is left out. {sayRefusal(refusal)}</p>
+      {/each}
       <p class="text-sm">
         Nothing that is here is written over: a job that differs comes in beside the other.
       </p>
@@ -122,7 +134,7 @@
         onclick={() => void bringIn()}
         >{busy
           ? 'Bringing it in…'
-          : `Bring in ${summary.jobs.length === 1 ? 'this job' : `${summary.jobs.length} jobs`}`}</button
+          : `Bring in ${summary.jobs.length === 1 ? 'this job' : sayJobs(summary.jobs.length - damaged.length)}`}</button
       >
       {#if busy}
         <div class="flex items-center gap-3">

@@ -23,7 +23,7 @@
   async function keep(): Promise<void> {
     form.isTried = true;
     if (!form.isWhole) document.getElementById(form.nameWrong ? `${id}-name` : `${id}-price`)?.focus();
-    else if (await store.keep([form.toPart()], form.was)) open = false;
+    else if (await store.keepEdits([{ was: form.was, wanted: form.toPart() }])) open = false;
     // What was typed stays; pressed again it is put into the part as it is by now.
     else if (store.trouble?.code === 'changed-elsewhere')
       form.restOn(store.parts.find(({ id }) => id === form.id) ?? null);

@@ -11,8 +11,8 @@ const PRICE = /^\d{1,7}([.,]\d{1,2})?$/;
 /** A part of the shop's own as it is written down. */
 export class OwnPartForm {
   #id = newId();
-  /** The part as it was begun with, by its id: what an edit rests on. Empty for a new one. */
-  was: ReadonlyMap<string, ShopPart> = new Map();
+  /** The part as it was begun with: what an edit rests on. Null for a new one. */
+  was: ShopPart | null = null;
   name = $state('');
   kind = $state<ShopPartKind>('swivel');
   material = $state<ShopPart['material']>('brass');
@@ -44,7 +44,7 @@ export class OwnPartForm {
 
   /** Lets the edit rest on the part as it is by now. */
   restOn(part: ShopPart | null): void {
-    this.was = new Map(part ? [[part.id, part]] : []);
+    this.was = part;
   }
 
   get id(): string {
