@@ -1,0 +1,9 @@
+import { stringify } from 'csv-stringify/browser/esm/sync';
+import { guardCell } from '#core/formats/csv-cell.ts';
+
+/** A table as CSV by RFC 4180, UTF-8 with its mark, so that a spreadsheet reads it right; nothing in it is taken for a formula. */
+export const writeTable = (table: readonly (readonly string[])[]): string =>
+  stringify(
+    table.map((row) => row.map(guardCell)),
+    { record_delimiter: 'windows', bom: true, quoted_match: /[;\t\r\n\uFEFF]|^\s|\s$/ },
+  );
