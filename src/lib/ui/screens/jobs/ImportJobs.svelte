@@ -46,7 +46,7 @@
       const reader = await loadModule(() => import('#core/formats/read-job-file.ts'));
       const parsed = reader.ok ? reader.value.parseText(text) : reader;
       summary = reader.ok && parsed.ok ? reader.value.summariseFile(parsed.value) : null;
-      const read = reader.ok && parsed.ok ? reader.value.readJobs(text) : parsed;
+      const read = reader.ok ? reader.value.readJobs(text) : reader;
       if (!read.ok) trouble = read.refusal;
       else damaged = read.value.flatMap((job) => (job.ok ? [] : [job]));
       if (read.ok && damaged.length === read.value.length) trouble = damaged[0]?.refusal ?? null;
