@@ -8,6 +8,7 @@
   import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
   import DeviceNote from '$lib/ui/screens/jobs/DeviceNote.svelte';
   import ImportJobs from '$lib/ui/screens/jobs/ImportJobs.svelte';
+  import WaitingNote from '$lib/ui/screens/jobs/WaitingNote.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
 
@@ -39,6 +40,7 @@
       <button type="button" class="tap btn" onclick={() => void store.load()}>Try again</button>
     </p>
   {/if}
+  <WaitingNote />
   {#if store.jobs === null}
     {#if !store.trouble}<p role="status" class="chart-label">Looking for your jobs…</p>{/if}
   {:else if store.jobs.length === 0}

@@ -1,4 +1,13 @@
-import { understand, expect, makeId, makeJob, test } from '../support/e2e.ts';
+import {
+  addLegByKeys,
+  expect,
+  makeId,
+  makeJob,
+  onDevice,
+  openRun,
+  test,
+  understand,
+} from '../support/e2e.ts';
 
 test('the answer to a new job is lost: pressed again under another name, it is one job with one run', async ({ page, request, app }) => {
   await page.goto(`${app.url}/jobs/new`);
@@ -74,4 +83,39 @@ test('house rules chosen on two devices: both stand, and of one rule the second 
   const fluid = page.getByRole('radio', { name: /soap/i }).first();
   await fluid.check();
   await expect.poll(async () => ((await (await request.get(`${app.url}/api/jobs/${job}`)).json()) as { value: { ruleChoices: object } }).value.ruleChoices).toMatchObject({ sealant: { option: 'cord' }, 'leak-fluid': { option: 'soap' } });
+}); // prettier-ignore
+
+test('what waits of a run that is closed is sent from the jobs, which say so while it waits', async ({ page, request, app }) => {
+  const { job, run, layOut } = await makeJob(request, app.url);
+  await openRun(page, layOut);
+  await page.route('**/changes', (route) => route.abort());
+  await addLegByKeys(page, 'r', '40');
+  await addLegByKeys(page, 'u', '20');
+  await expect(onDevice(page)).toBeVisible();
+  await page.goto(app.url);
+  const note = page.getByRole('region', { name: 'Waiting on this device' });
+  await expect(note).toContainText('2 edits of Run wait on this device to be sent to the server.');
+  const count = async () => ((await (await request.get(`${app.url}/api/jobs/${job}/runs/${run}`)).json()) as { value: { run: { revision: number } } }).value.run.revision;
+  expect(await count()).toBe(0);
+  await page.unroute('**/changes');
+  await expect(note).toBeHidden({ timeout: 15_000 });
+  expect(await count()).toBe(2);
+}); // prettier-ignore
+
+test('what waits and clashes with what was done meanwhile says to open its run', async ({ page, request, app }) => {
+  const { run, layOut, job } = await makeJob(request, app.url);
+  await openRun(page, layOut);
+  await page.route('**/changes', (route) => route.abort());
+  await addLegByKeys(page, 'r', '40');
+  await expect(onDevice(page)).toBeVisible();
+  await page.goto(`${app.url}/rules`);
+  await page.unroute('**/changes');
+  const change = { id: makeId(), base: 0, by: 'B', at: '2026-01-01T08:00:00.000Z', label: { command: 'add-leg', leg: 1, turn: null }, ops: [{ op: 'insert', in: 'nodes', id: 'nodeelsewhere', value: { id: 'nodeelsewhere', part: { kind: 'auto' }, terminal: null } }] };
+  const sent = await request.post(`${app.url}/api/jobs/${job}/runs/${run}/changes`, { headers: { origin: app.url }, data: change });
+  expect(sent.status()).toBe(200);
+  await page.goto(app.url);
+  const note = page.getByRole('region', { name: 'Waiting on this device' });
+  await expect(note).toContainText('open the run to settle it');
+  await note.getByRole('link', { name: 'Run' }).click();
+  await expect(page.getByRole('dialog').first()).toBeVisible();
 }); // prettier-ignore
