@@ -19,6 +19,16 @@ export interface JobDetails {
   readonly edition: string;
 }
 
+/** What is said of a job, of whatever else stands beside it. */
+export const pickDetails = ({ name, place, units, gas, jurisdiction, edition }: JobDetails): JobDetails => ({
+  name,
+  place,
+  units,
+  gas,
+  jurisdiction,
+  edition,
+});
+
 /** A run as a job lists it. */
 export interface RunHeading {
   readonly id: string;

@@ -1,7 +1,7 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
 import type { JobFile } from '#core/formats/job-file.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import type { Job, JobDetails } from '#core/runs/job.ts';
+import { pickDetails, type Job, type JobDetails } from '#core/runs/job.ts';
 import type { Queryable } from '../db/database.ts';
 import { jobs } from '../db/schema/schema.ts';
 import { getMilestonesByJob } from './milestones.ts';
@@ -93,15 +93,6 @@ export async function lockJob(
   const rows = await db.select({ id: jobs.id }).from(jobs).where(isJob(crew, id)).for(strength);
   return rows.length === 1;
 }
-
-const pickDetails = ({ name, place, units, gas, jurisdiction, edition }: JobDetails): JobDetails => ({
-  name,
-  place,
-  units,
-  gas,
-  jurisdiction,
-  edition,
-});
 
 /** What belongs to these jobs, and to no other, is asked for. */
 async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): Promise<Job[]> {

@@ -1,8 +1,8 @@
 import { mergeEdit, mergeSet } from '#core/outcome/merge-edit.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { JobEdit, JobInput } from '#core/formats/job.schema.ts';
+import type { JobEdit } from '#core/formats/job.schema.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
-import type { Job } from '#core/runs/job.ts';
+import { pickDetails, type Job } from '#core/runs/job.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJob, updateJob } from '../repositories/jobs.ts';
@@ -24,7 +24,7 @@ export async function editJob(
     if (!open.ok) return open;
     const job = (await findJob(tx, crew, id))!;
     const names = job.people.map(({ name }) => name);
-    const merged = mergeEdit(toDetails(job), toDetails(was), toDetails(wanted));
+    const merged = mergeEdit(pickDetails(job), pickDetails(was), pickDetails(wanted));
     if (!merged.ok)
       return refuse({ code: 'changed-elsewhere', of: 'job', name: job.name, fields: merged.refusal.fields });
     await updateJob(tx, crew, id, merged.value);
@@ -32,13 +32,3 @@ export async function editJob(
     return accept((await findJob(tx, crew, id))!);
   });
 }
-
-type Details = Omit<JobInput, 'people'>;
-const toDetails = ({ name, place, units, gas, jurisdiction, edition }: Details): Details => ({
-  name,
-  place,
-  units,
-  gas,
-  jurisdiction,
-  edition,
-});

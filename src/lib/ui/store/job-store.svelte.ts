@@ -2,7 +2,7 @@ import { untrack } from 'svelte';
 import type { JobEdit, JobInput, NewRunInput } from '#core/formats/job.schema.ts';
 import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { Job } from '#core/runs/job.ts';
+import { pickDetails, type Job } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';
@@ -64,14 +64,9 @@ export class JobStore {
 export const pathOf = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`;
 
 /** What a form says of a job as it is. */
-export const toJobInput = ({ name, place, units, gas, jurisdiction, edition, people }: Job): JobInput => ({
-  name,
-  place,
-  units,
-  gas,
-  jurisdiction,
-  edition,
-  people: people.map((one) => one.name),
+export const toJobInput = (job: Job): JobInput => ({
+  ...pickDetails(job),
+  people: job.people.map(({ name }) => name),
 });
 
 /**

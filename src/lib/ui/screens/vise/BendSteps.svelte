@@ -93,7 +93,7 @@
         <text x={picture.before[0].x} y={picture.before[0].y - 10}>A</text>{/if}
     </svg>
     <figure class="flex w-32 shrink-0 flex-col items-center text-center">
-      <svg viewBox="0 0 120 120" class="w-28" role="img" aria-label={sayRotation(at, turned)}>
+      <svg viewBox="0 0 120 120" class="mt-3 w-28" role="img" aria-label={sayRotation(at, turned)}>
         <circle class="rim" cx="60" cy="60" r="46" />
         {#each [0, 90, 180, 270] as tick (tick)}<path
             class="tick"
