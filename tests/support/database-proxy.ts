@@ -8,39 +8,52 @@ export interface DatabaseProxy {
   close(): Promise<void>;
 }
 
-export async function makeDatabaseProxy(target: string): Promise<DatabaseProxy> {
+/** Listens in front of a database: each connection with the one onward, watched so that what breaks is dropped. */
+async function standBefore(
+  target: string,
+  join: (socket: Socket, onward: Socket) => void,
+): Promise<{ url: string; dropAll: () => void; close: () => Promise<void> }> {
   const { hostname, port } = new URL(target);
   const sockets = new Set<Socket>();
-  let pulled = false;
+  const dropAll = (): void => {
+    for (const socket of sockets) socket.destroy();
+  };
   const server = createServer((socket) => {
-    if (pulled) {
-      socket.destroy();
-      return;
-    }
     const onward = connect(Number(port), hostname);
     for (const each of [socket, onward]) {
       sockets.add(each);
       each.on('error', () => each.destroy());
       each.on('close', () => sockets.delete(each));
     }
-    socket.pipe(onward).pipe(socket);
+    join(socket, onward);
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   const address = server.address();
   const url = new URL(target);
   url.port = String(typeof address === 'object' && address ? address.port : 0);
+  const close = (): Promise<void> =>
+    new Promise((resolve) => {
+      dropAll();
+      server.close(() => resolve());
+    });
+  return { url: url.href, dropAll, close };
+}
+
+export async function makeDatabaseProxy(target: string): Promise<DatabaseProxy> {
+  let pulled = false;
+  const { url, dropAll, close } = await standBefore(target, (socket, onward) => {
+    if (!pulled) return void socket.pipe(onward).pipe(socket);
+    socket.destroy();
+    onward.destroy();
+  });
   return {
-    url: url.href,
+    url,
     pull: () => {
       pulled = true;
-      for (const socket of sockets) socket.destroy();
+      dropAll();
     },
     putBack: () => (pulled = false),
-    close: () =>
-      new Promise((resolve) => {
-        for (const socket of sockets) socket.destroy();
-        server.close(() => resolve());
-      }),
+    close,
   };
 }
 
@@ -57,17 +70,11 @@ const ENDED = (() => {
 const READY = Buffer.from([0x5a, 0, 0, 0, 5]);
 
 /** A stand-in that ends every connection in the very bytes in which the database says that it is ready, until it is told not to. */
-export async function makeEndingProxy(target: string): Promise<{ readonly url: string; ended(): number; relent(): void; close(): Promise<void> }> {
-  const { hostname, port } = new URL(target);
-  const sockets = new Set<Socket>();
+export async function makeEndingProxy(
+  target: string,
+): Promise<{ readonly url: string; ended(): number; relent(): void; close(): Promise<void> }> {
   let [count, relents] = [0, false];
-  const server = createServer((socket) => {
-    const onward = connect(Number(port), hostname);
-    for (const each of [socket, onward]) {
-      sockets.add(each);
-      each.on('error', () => each.destroy());
-      each.on('close', () => sockets.delete(each));
-    }
+  const { url, close } = await standBefore(target, (socket, onward) => {
     socket.pipe(onward);
     onward.on('data', (data: Buffer) => {
       if (relents || !data.includes(READY)) return void socket.write(data);
@@ -77,18 +84,5 @@ export async function makeEndingProxy(target: string): Promise<{ readonly url: s
     });
     onward.on('end', () => socket.end());
   });
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  const address = server.address();
-  const url = new URL(target);
-  url.port = String(typeof address === 'object' && address ? address.port : 0);
-  return {
-    url: url.href,
-    ended: () => count,
-    relent: () => (relents = true),
-    close: () =>
-      new Promise((resolve) => {
-        for (const socket of sockets) socket.destroy();
-        server.close(() => resolve());
-      }),
-  };
-} // prettier-ignore
+  return { url, ended: () => count, relent: () => (relents = true), close };
+}

@@ -3,6 +3,7 @@ import { APP_VERSION } from '#core/formats/app-version.ts';
 import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
+import { pickDetails } from '#core/runs/job.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
@@ -68,7 +69,7 @@ export async function writeJobFile(
   crew: string,
   row: JobRow,
 ): Promise<Result<JsonText, WireRefusal>> {
-  const { id, createdAt, name, place, units, gas, jurisdiction, edition, ruleChoices } = row;
+  const { id, createdAt, ruleChoices } = row;
   const people = (await getPeopleByJob(tx, crew, [id])).get(id) ?? [];
   const runs: JsonText[] = [];
   for (const head of await listRunHeads(tx, crew, id)) {
@@ -79,12 +80,7 @@ export async function writeJobFile(
   const job = {
     id,
     createdAt,
-    name,
-    place,
-    units,
-    gas,
-    jurisdiction,
-    edition,
+    ...pickDetails(row),
     ruleChoices,
     people: people.map((person) => person.name).sort(),
   };

@@ -69,11 +69,11 @@ export class WaitingWork {
 
 async function listWaiting(): Promise<WaitingRun[]> {
   const tx = (await openDeviceDatabase()).transaction(['outbox', 'runs']);
-  const counts = new Map<string, { job: string; count: number }>(); // eslint-disable-line svelte/prefer-svelte-reactivity -- of this call alone
+  const counts: Record<string, { readonly job: string; readonly count: number }> = {};
   for (const { job, run } of await tx.objectStore('outbox').getAll())
-    counts.set(run, { job, count: (counts.get(run)?.count ?? 0) + 1 });
+    counts[run] = { job, count: (counts[run]?.count ?? 0) + 1 };
   const runs: WaitingRun[] = [];
-  for (const [run, { job, count }] of counts) {
+  for (const [run, { job, count }] of Object.entries(counts)) {
     const name = (await tx.objectStore('runs').get(run))?.name ?? 'Run';
     runs.push({ job, run, name, count, refusal: null });
   }
