@@ -1,3 +1,4 @@
+import type { Job } from '#core/runs/job.ts';
 import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 
@@ -13,3 +14,21 @@ export const JURISDICTION_NAMES: Readonly<Record<Jurisdiction, string>> = {
   'uk-vehicle': 'United Kingdom, vehicles',
   ask: 'Not known yet: ask before work begins',
 };
+
+/** What a job says in a field of its form, as the field shows it. */
+export function sayJobField(job: Job, field: string): string {
+  switch (field) {
+    case 'name':
+      return job.name;
+    case 'place':
+      return job.place || 'no place';
+    case 'units':
+      return UNIT_NAMES[job.units];
+    case 'gas':
+      return GAS_NAMES[job.gas];
+    case 'jurisdiction':
+      return JURISDICTION_NAMES[job.jurisdiction];
+    default:
+      return job.edition || 'no edition of the code';
+  }
+}

@@ -242,7 +242,7 @@ const SENTENCES: Sentences = {
   'event-corrects-nothing': ({ corrects }) =>
     `There is no record “${corrects}” of this piece to correct. Open the cut sheet again.`,
   'changed-elsewhere': ({ of, name, fields }) =>
-    `${of === 'job' ? `The job “${name}” was` : of === 'part' ? `The part “${name}” was` : 'These house rules were'} changed on another device meanwhile (${fields.join(', ')}). What stands there now is shown; yours was not put in. Look at both, and keep yours again if it is the right one.`,
+    `${of === 'job' ? `The job “${name}” was` : of === 'part' ? `The part “${name}” was` : 'These house rules were'} changed on another device meanwhile (${fields.map((field) => CLASH_FIELDS[field] ?? field.replaceAll('-', ' ')).join(', ')}); yours was not put in. ${CLASH_WAYS[of]}`,
   'job-full': ({ most }) =>
     `This job has ${most} runs, as many as a job may have. Open another job for the next one.`,
   'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,
@@ -304,6 +304,21 @@ const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {
   travel: 'travel',
 };
 const sayBoth = (length: number): string => `${sayLength(length, 'in')} (${sayExact(length, 'mm')})`;
+
+/** Fields of jobs and parts as their forms call them; house rules by their names. */
+const CLASH_FIELDS: Readonly<Partial<Record<string, string>>> = {
+  units: 'measured in',
+  edition: 'edition of the code',
+  kind: 'what it is',
+  material: 'made of',
+  length: 'length over all',
+};
+/** Where what stands there now is seen, and how yours is put in all the same. */
+const CLASH_WAYS = {
+  job: 'Look at what stands there now, and save again if yours is the right one.',
+  part: 'Close this to see what stands there now, or keep yours again if it is the right one.',
+  rules: 'What stands there now is shown. Choose again if yours is the right one.',
+} as const;
 
 const GIVEN_UP = {
   stopped: 'It was stopped, as asked. Nothing was changed.',

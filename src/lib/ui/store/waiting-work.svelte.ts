@@ -12,6 +12,8 @@ export interface WaitingRun {
   readonly job: string;
   readonly run: string;
   readonly name: string;
+  /** What its job is called; null where this device does not remember it. */
+  readonly jobName: string | null;
   readonly count: number;
   /** Why the server does not take it: the run has to be opened to settle that. Null while it is being sent, or waits for the server. */
   readonly refusal: Refusal | null;
@@ -68,14 +70,15 @@ export class WaitingWork {
 }
 
 async function listWaiting(): Promise<WaitingRun[]> {
-  const tx = (await openDeviceDatabase()).transaction(['outbox', 'runs']);
+  const tx = (await openDeviceDatabase()).transaction(['outbox', 'runs', 'jobs']);
   const counts: Record<string, { readonly job: string; readonly count: number }> = {};
   for (const { job, run } of await tx.objectStore('outbox').getAll())
     counts[run] = { job, count: (counts[run]?.count ?? 0) + 1 };
   const runs: WaitingRun[] = [];
   for (const [run, { job, count }] of Object.entries(counts)) {
     const name = (await tx.objectStore('runs').get(run))?.name ?? 'Run';
-    runs.push({ job, run, name, count, refusal: null });
+    const jobName = (await tx.objectStore('jobs').get(job))?.name ?? null;
+    runs.push({ job, run, name, jobName, count, refusal: null });
   }
   return runs;
 }

@@ -8,7 +8,7 @@
   import type { JobInput } from '#core/formats/job.schema.ts';
   import type { InputRefusal } from '#core/formats/read-with.ts';
   import { findFinish } from '#core/runs/job.ts';
-  import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
+  import { GAS_NAMES, JURISDICTION_NAMES, sayJobField, UNIT_NAMES } from '#words/job-words.ts';
   import type { Refusal } from '#words/refusals.ts';
   import Dialog from '$lib/ui/controls/Dialog.svelte';
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
@@ -167,6 +167,9 @@
     <form class="flex flex-col gap-4" novalidate onsubmit={save}>
       <JobFields {form} {wrong} unitsFixed />
       {#if trouble}<TroubleNote refusal={trouble} />{/if}
+      {#if trouble?.code === 'changed-elsewhere' && job}
+        <p>There now: <strong>{trouble.fields.map((field) => sayJobField(job, field)).join(', ')}</strong></p>
+      {/if}
       <button type="submit" class="btn h-12 btn-primary">Save</button>
     </form>
   {/if}

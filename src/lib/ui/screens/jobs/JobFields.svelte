@@ -78,7 +78,11 @@
   </div>
   <div>
     <label class="block font-semibold" for="{id}-jurisdiction">Jurisdiction</label>
-    <select id="{id}-jurisdiction" class="select h-12 w-full text-lg" bind:value={form.jurisdiction}>
+    <select
+      id="{id}-jurisdiction"
+      class="select h-12 w-full pe-10! text-lg max-sm:text-base"
+      bind:value={form.jurisdiction}
+    >
       {#each JURISDICTIONS as value (value)}<option {value}>{JURISDICTION_NAMES[value]}</option>{/each}
     </select>
     <p class="chart-label text-sm">whose code comes before every house rule</p>

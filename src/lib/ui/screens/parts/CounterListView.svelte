@@ -79,6 +79,7 @@
     <button type="button" class="tap btn" onclick={() => window.print()}>Print it</button>
   </p>
   <p class="chart-label text-sm">
-    This list is kept on this device. Show the clerk the part itself where you have one.
+    {counterList.isLoose ? '' : 'This list is kept on this device. '}Show the clerk the part itself where you
+    have one.
   </p>
 {/if}

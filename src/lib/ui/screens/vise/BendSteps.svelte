@@ -93,7 +93,7 @@
         <text x={picture.before[0].x} y={picture.before[0].y - 10}>A</text>{/if}
     </svg>
     <figure class="flex w-32 shrink-0 flex-col items-center text-center">
-      <svg viewBox="0 0 120 120" class="mt-3 w-28" role="img" aria-label={sayRotation(at, turned)}>
+      <svg viewBox="0 -12 120 132" class="w-28" role="img" aria-label={sayRotation(at, turned)}>
         <circle class="rim" cx="60" cy="60" r="46" />
         {#each [0, 90, 180, 270] as tick (tick)}<path
             class="tick"
@@ -106,7 +106,7 @@
           />{/if}
         <path class="spoke" d="M60 60L{spoke(turned, 46)}" />
         <circle class="bore" cx="60" cy="60" r="9" />
-        {#if at > 0 && turned > 20 && turned < 340}<text x="60" y="11">A</text>{/if}
+        {#if at > 0 && turned > 20 && turned < 340}<text x="60" y="3">A</text>{/if}
       </svg>
       <figcaption class="text-sm leading-tight">{sayRotation(at, turned)}</figcaption>
     </figure>
