@@ -5,6 +5,7 @@ import type { WireRefusal } from '#core/formats/wire.ts';
 import { answerRefusal } from '#server/http/answer.ts';
 import { checkOrigin } from '#server/http/check-origin.ts';
 import { headEveryAnswer } from '#server/http/head-every-answer.ts';
+import { letRestGoByBefore, letRestsGoBy } from '#server/http/let-rest-go-by.ts';
 import { readNames, type Named } from '#server/http/named.ts';
 import { log } from '#server/log.ts';
 import { describeError } from '#server/log-error.ts';
@@ -16,6 +17,7 @@ let names: readonly Named[] = [];
 export const init: ServerInit = async () => {
   if (building) return;
   headEveryAnswer();
+  letRestsGoBy();
   const said = readNames(process.env['PORTHOLE_NAMES'] ?? '');
   if (typeof said === 'string') throw new Error(`PORTHOLE_NAMES holds “${said}”, which is no name`);
   names = said;
@@ -33,6 +35,7 @@ export const handle: Handle = async ({ event, resolve }) => {
     checkOrigin(event.request, process.env['HOST'] ?? '127.0.0.1', names) ??
     findUnknownId(event.route.id, event.params);
   const response = refusal ? answerRefusal(refusal) : await resolve(event);
+  if (event.platform?.req) await letRestGoByBefore(event.platform.req);
   log.info({
     request: event.locals.request,
     method: event.request.method,

@@ -12,6 +12,8 @@
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
 
+  /** Runs of a job that stand in the list of jobs: the others are on its page. */
+  const RUNS_IN_LIST = 8;
   const store = new JobsStore();
   $effect(() => void store.load());
 </script>
@@ -70,7 +72,7 @@
             </p>
           </div>
           <ul class="flex flex-col gap-1">
-            {#each job.runs as run (run.id)}
+            {#each job.runs.slice(0, RUNS_IN_LIST) as run (run.id)}
               <li class="flex items-center justify-between gap-3">
                 <a
                   class="tap flex grow items-center text-lg font-medium underline decoration-dotted underline-offset-4"
@@ -84,6 +86,13 @@
                 >
               </li>
             {:else}<li class="chart-label">No run yet. Open the job to begin one.</li>{/each}
+            {#if job.runCount > RUNS_IN_LIST}
+              <li>
+                <a class="tap flex items-center underline" href={resolve('/jobs/[job]', { job: job.id })}
+                  >and {job.runCount - RUNS_IN_LIST} more</a
+                >
+              </li>
+            {/if}
           </ul>
         </li>
       {/each}

@@ -111,13 +111,18 @@ test('of many large files that are sent at once only those are held that there i
 }); // prettier-ignore
 
 test('hostile requests, by a seed: none is answered 500, none is left waiting', async ({ request, app }) => {
-  const { job, run } = await makeJob(request, app.url);
   const fuzz = new HttpFuzz(makeRandom(20_274));
-  fuzz.aimAt(job, run);
-  const tally = await fuzzHttp(app.port, fuzz, 250, 4);
-  expect(tally.faults).toEqual([]);
-  expect(tally.sent).toBe(250);
-  expect(Object.keys(tally.statuses)).toEqual(expect.arrayContaining(['200', '400', '404', '409']));
+  const statuses = new Set<string>();
+  // Several jobs in turn: one that is finished on the way takes nothing more.
+  for (let i = 0; i < 5; i++) {
+    const { job, run } = await makeJob(request, app.url);
+    fuzz.aimAt(job, run);
+    const tally = await fuzzHttp(app.port, fuzz, 60, 4);
+    expect(tally.faults).toEqual([]);
+    expect(tally.sent).toBe(60);
+    for (const status of Object.keys(tally.statuses)) statuses.add(status);
+  }
+  expect([...statuses]).toEqual(expect.arrayContaining(['200', '400', '404', '409']));
   // What was taken of them is read, laid out, goes out and comes back.
   const back = await readBack(app.databaseUrl);
   expect(back.runs).toBeGreaterThan(5);

@@ -12,6 +12,8 @@ import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { editJob } from '#server/use-cases/edit-job.ts';
+import { weighJobs } from '#server/repositories/weigh-jobs.ts';
+import { listFileParts } from '#server/use-cases/list-file-parts.ts';
 import { importJobs } from '#server/use-cases/import-jobs.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
@@ -19,7 +21,7 @@ import { recordEvent } from '#server/use-cases/record-event.ts';
 import { layOut, makeIds, mustBe } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
-import { exportAll, exportOne, makeCrew, sendChange } from '#support/use-cases.ts';
+import { exportAll, exportOne, exportPart, makeCrew, sendChange } from '#support/use-cases.ts';
 import { makeTestDatabase } from '#support/test-database.ts';
 import { runCommand } from '../../scripts/system/run-command.mjs';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
@@ -112,6 +114,26 @@ describe(`job files on a real PostgreSQL (seed ${SEED})`, () => {
     const outcomes = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(file)));
     expect(new Set(outcomes.map(({ outcome }) => outcome))).to.deep.equal(new Set(['imported']));
     expect(await exportFrom(target!)).to.deep.equal(file);
+  }).timeout(60_000);
+
+  it('go out in parts of which each says how large it is at most, is whole, and comes in by itself', async () => {
+    const parts = mustBe(await listFileParts(source!.db, ACTOR));
+    expect(parts.reduce((sum, { jobs }) => sum + jobs, 0)).to.equal(40);
+    const all = (await exportFrom(source!)).jobs.map(({ job }) => job.id).reverse();
+    for (const range of [...parts, ...[0, 7, 38].map((i) => ({ first: all[i]!, last: all[i + 1]! }))]) {
+      const file = await exportPart(source!.db, ACTOR, range);
+      const ids = file.jobs.map(({ job }) => job.id).reverse();
+      expect(ids).to.deep.equal(all.slice(all.indexOf(range.first), all.indexOf(range.last) + 1));
+      const outcomes = mustBe(await importJobs(target!.db, ACTOR, JSON.stringify(file)));
+      expect(new Set(outcomes.map(({ outcome }) => outcome))).to.deep.equal(new Set(['already-here']));
+    }
+    const weighed = await source!.db.use((on) => weighJobs(on, ACTOR.crew, 100, null));
+    for (const { id, bytes } of weighed) {
+      const text = JSON.stringify(mustBe(await exportOne(source!.db, ACTOR, id)));
+      expect(bytes).to.be.within(text.length, 2 * text.length + 2000);
+    }
+    const backwards = exportPart(source!.db, ACTOR, { first: all[1]!, last: all[0]! });
+    expect(await backwards.catch(String)).to.equal('Error: refused: job-unknown');
   }).timeout(60_000);
 
   it('change nothing when they are brought in again', async () => {

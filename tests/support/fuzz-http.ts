@@ -90,6 +90,7 @@ export class HttpFuzz {
       { method: 'POST', path: `${of}/milestones`, body: { id, kind: this.#pick(['finished', 'reopened']), by: 'A', reason: 'because of it', at } },
       { method: 'GET', path: `${of}/runs/${run}/pdf/${this.#pick(['a4', 'letter', 'a5'])}`, body: null },
       { method: 'GET', path: `${of}/file`, body: null },
+      { method: 'GET', path: `/api/file?first=${job}&last=${job}&part=2026-1`, body: null },
       { method: 'POST', path: '/api/file', body: { porthole: 'job', version: 2, jobs: [] } },
       { method: 'GET', path: '/healthz', body: null },
       { method: 'GET', path: `/jobs/${job}/runs/${run}/lay-out`, body: null },

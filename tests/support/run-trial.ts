@@ -26,6 +26,7 @@ export const JOB: Job = {
   people: [],
   ruleChoices: {},
   runs: [],
+  runCount: 0,
   milestones: [],
 };
 

@@ -1,5 +1,6 @@
 import type { SQL } from 'drizzle-orm';
-import type { JobFile, JobsFile } from '#core/formats/job-file.ts';
+import type { FilePart } from '#core/formats/cut-into-parts.ts';
+import { JOB_FILE_VERSION, type JobFile, type JobsFile } from '#core/formats/job-file.ts';
 import type { RunAnswer, WireRefusal } from '#core/formats/wire.ts';
 import type { Result } from '#core/outcome/result.ts';
 import type { Change } from '#core/runs/change.ts';
@@ -8,7 +9,8 @@ import type { Actor } from '#server/actor.ts';
 import type { Database } from '#server/db/database.ts';
 import { ensureCrew } from '#server/repositories/crews.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
-import { exportJob, exportJobs } from '#server/use-cases/export-jobs.ts';
+import { exportJob, exportJobs, type JobRange } from '#server/use-cases/export-jobs.ts';
+import { listFileParts } from '#server/use-cases/list-file-parts.ts';
 import { readRun } from '#server/use-cases/read-run.ts';
 import { toChangeText } from '#server/work/read-change.ts';
 
@@ -47,9 +49,17 @@ export async function exportOne(
   return done.ok ? { ok: true, value: JSON.parse(text) as JobFile } : done;
 }
 
+/** Every job of the crew, by the parts that are listed. */
 export async function exportAll(db: Database, actor: Actor): Promise<JobsFile> {
+  const parts = (await listFileParts(db, actor)) as { value: FilePart[] };
+  const files: JobsFile[] = [];
+  for (const part of parts.value) files.unshift(await exportPart(db, actor, part));
+  return { porthole: 'jobs', version: JOB_FILE_VERSION, jobs: files.flatMap(({ jobs }) => jobs) };
+}
+
+export async function exportPart(db: Database, actor: Actor, range: JobRange): Promise<JobsFile> {
   let text = '';
-  const done = await exportJobs(db, actor, (piece) => {
+  const done = await exportJobs(db, actor, range, (piece) => {
     text += piece;
     return Promise.resolve();
   });

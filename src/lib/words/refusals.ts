@@ -248,8 +248,8 @@ const SENTENCES: Sentences = {
   'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,
   'change-id-reused': ({ id }) =>
     `The edit “${id}” was sent before with other contents. It was not applied a second time.`,
-  'change-stale': ({ since }) =>
-    `The run was changed on the server meanwhile (${since.length} ${since.length === 1 ? 'edit' : 'edits'}). See what happened, then choose.`,
+  'change-stale': ({ base, revision }) =>
+    `The run was changed on the server meanwhile${revision > base ? ` (${revision - base} ${revision - base === 1 ? 'edit' : 'edits'})` : ''}. See what happened, then choose.`,
   'database-away': () =>
     'The server is up but its database does not answer. Your edits are kept on this device and sent when it is back.',
   'server-failed': ({ request }) =>
@@ -325,6 +325,8 @@ const GIVEN_UP = {
   'too-heavy':
     'This is more than the server takes on at once, so it was given up; nothing was changed. Try it in smaller parts.',
   'too-busy': 'The server is busy with other large files. Nothing was changed; try again in a minute.',
+  'too-slow':
+    'It came too slowly to be waited for, so it was given up; nothing was changed. Try again where the connection is better.',
 } as const;
 
 const DOES_NOT_FIT = {

@@ -62,3 +62,8 @@ export const changeSchema: Joi.ObjectSchema<Change> = Joi.object<Change>({
     .custom((ops: readonly Op[]) => carryUpOps(ops))
     .required(),
 }).required();
+
+/** What an address asks for that gives a page of changes: those before a revision, or the newest. */
+export const historyQuerySchema: Joi.ObjectSchema<{ readonly before?: string }> = Joi.object({
+  before: Joi.string().pattern(/^[1-9]\d{0,8}$/),
+});

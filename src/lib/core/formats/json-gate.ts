@@ -6,7 +6,10 @@ export interface JsonBounds {
   readonly groups: number;
 }
 
-const [QUOTE, BACKSLASH, OPEN_LIST, CLOSE_LIST, OPEN_OBJECT, CLOSE_OBJECT] = [34, 92, 91, 93, 123, 125];
+const QUOTE = 34;
+const BACKSLASH = 92;
+const [OPEN_LIST, CLOSE_LIST] = [91, 93] as const;
+const [OPEN_OBJECT, CLOSE_OBJECT] = [123, 125] as const;
 
 /**
  * Watches the bytes of a JSON text (UTF-8) go by and says as soon as they nest deeper, or hold more, than is taken. It does not
@@ -25,16 +28,19 @@ export class JsonGate {
 
   /** Takes the next bytes; false as soon as a bound is passed. */
   pass(bytes: Uint8Array): boolean {
+    const { depth: deepest, groups: most } = this.#bounds;
+    let [depth, groups, isText, isEscaped] = [this.#depth, this.#groups, this.#isText, this.#isEscaped];
     for (const byte of bytes) {
-      if (this.#isText) {
-        if (this.#isEscaped) this.#isEscaped = false;
-        else if (byte === BACKSLASH) this.#isEscaped = true;
-        else if (byte === QUOTE) this.#isText = false;
-      } else if (byte === QUOTE) this.#isText = true;
+      if (isText) {
+        if (isEscaped) isEscaped = false;
+        else if (byte === BACKSLASH) isEscaped = true;
+        else if (byte === QUOTE) isText = false;
+      } else if (byte === QUOTE) isText = true;
       else if (byte === OPEN_LIST || byte === OPEN_OBJECT) {
-        if (++this.#depth > this.#bounds.depth || ++this.#groups > this.#bounds.groups) return false;
-      } else if (byte === CLOSE_LIST || byte === CLOSE_OBJECT) this.#depth--;
+        if (++depth > deepest || ++groups > most) return false;
+      } else if (byte === CLOSE_LIST || byte === CLOSE_OBJECT) depth--;
     }
+    [this.#depth, this.#groups, this.#isText, this.#isEscaped] = [depth, groups, isText, isEscaped];
     return true;
   }
 }

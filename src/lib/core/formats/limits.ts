@@ -18,6 +18,8 @@ export const LIMITS = {
   /** The dearest a part may be, in hundredths. */
   price: 100_000_000,
   opsPerChange: 80_000,
+  /** Runs of a job that are told at a time. */
+  runsAtOnce: 40,
   /** Runs that are begun in one job; a file may bring one that has more. */
   runsInJob: 500,
   jobsInFile: 2_000,

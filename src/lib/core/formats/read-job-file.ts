@@ -1,4 +1,4 @@
-import { parse, type ParseError } from 'jsonc-parser';
+import { visit } from 'jsonc-parser';
 import { checkHistory } from './check-history.ts';
 import { findUnstorable } from './find-unstorable.ts';
 import { accept, refuse, type Result } from '../outcome/result.ts';
@@ -18,12 +18,20 @@ export type ReadJob =
  * named with where, and the others are read.
  */
 export function readJobs(text: string): Result<ReadJob[], FileRefusal> {
+  const read = readJobsInTurn(text);
+  return read.ok ? accept([...read.value.jobs]) : read;
+}
+
+/** The same, each job read when it is its turn and not held afterwards: a large file takes little more room than its largest job. */
+export function readJobsInTurn(
+  text: string,
+): Result<{ readonly count: number; readonly jobs: Iterable<ReadJob> }, FileRefusal> {
   const parsed = parseText(text);
   if (!parsed.ok) return parsed;
   const unstorable = findUnstorable(parsed.value, text);
   if (unstorable) return refuse({ code: 'text-unstorable', path: unstorable.join('.') });
   const inputs = listInputs(parsed.value);
-  return inputs.ok ? accept(readEach(inputs.value)) : inputs;
+  return inputs.ok ? accept({ count: inputs.value.length, jobs: readEach([...inputs.value]) }) : inputs;
 }
 
 /** Reads a job file of which every job can be brought in; refuses with why the first cannot. */
@@ -41,23 +49,29 @@ export function readJobFile(text: string): Result<JobFile[], FileRefusal> {
 /** Text → value; where it is no JSON, the line and column. */
 export function parseText(text: string): Result<unknown, FileRefusal> {
   try {
-    return accept(JSON.parse(text.replace(/^\uFEFF/, '')));
-  } catch {
-    const at = findDamage(text);
+    return accept(JSON.parse(text.startsWith('\uFEFF') ? ` ${text.slice(1)}` : text));
+  } catch (error) {
+    const at = findDamage(text, String((error as Error).message));
     const before = text.slice(0, at).split('\n');
     return refuse({ code: 'file-not-json', line: before.length, column: before.at(-1)!.length + 1 });
   }
 }
 
-/** Where a text stops being JSON, in characters; its end where that cannot be told. */
-function findDamage(text: string): number {
-  const errors: ParseError[] = [];
+/**
+ * Where a text stops being JSON, in characters; its end where that cannot be told. Most engines say it with what they refuse; to read a
+ * large text once more for it takes long.
+ */
+function findDamage(text: string, said: string): number {
+  const told = /at position (\d+)(?: \(line \d+ column \d+\))?$/.exec(said);
+  if (told) return Number(told[1]);
+  if (/end of JSON input$/.test(said)) return text.length;
+  let first: number | null = null;
   try {
-    parse(text, errors, { disallowComments: true });
+    visit(text, { onError: (_, offset) => (first ??= offset) }, { disallowComments: true });
   } catch {
     // Nested deeper than can be followed.
   }
-  return errors[0]?.offset ?? text.length;
+  return first ?? text.length;
 }
 
 function listInputs(input: unknown): Result<readonly unknown[], FileRefusal> {
@@ -75,15 +89,15 @@ function listInputs(input: unknown): Result<readonly unknown[], FileRefusal> {
 }
 
 /** Each job by itself, and against those before it: what has an id of theirs is the one that is refused. */
-function readEach(inputs: readonly unknown[]): ReadJob[] {
+function* readEach(inputs: unknown[]): Generator<ReadJob> {
   const taken = new TakenIds();
-  return inputs.map((input) => {
+  for (let input = inputs.shift(); input !== undefined; input = inputs.shift()) {
     const read = readOne(input);
     const twice = read.ok ? (findTwice(read.value) ?? taken.take(read.value)) : null;
-    if (read.ok && !twice) return read;
     const name = asText(asObject(asObject(input)['job'])['name']);
-    return { ok: false, name, refusal: twice ?? (read as { refusal: FileRefusal }).refusal };
-  });
+    if (read.ok && !twice) yield read;
+    else yield { ok: false, name, refusal: twice ?? (read as { refusal: FileRefusal }).refusal };
+  }
 }
 
 function readOne(input: unknown): Result<JobFile, FileRefusal> {

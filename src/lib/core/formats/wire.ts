@@ -1,7 +1,7 @@
 import type { ShopPartRefusal } from '../catalogue/shop-part.ts';
 import type { Change } from '../runs/change.ts';
 import type { RunEvent } from '../runs/event.ts';
-import type { Job } from '../runs/job.ts';
+import type { Job, RunHeading } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
 import type { RunStanding } from '../checks/standing.ts';
 import type { Thumbnail } from '../drawing/draw-thumbnail.ts';
@@ -26,8 +26,8 @@ export type WireRefusal =
   | { readonly code: 'body-not-json' }
   /** More lists within lists, or more of them, than any of our texts has. */
   | { readonly code: 'body-too-nested' }
-  /** Heavy work that was not done: stopped by who asked, too much for a thread, or too much waits already. */
-  | { readonly code: 'work-given-up'; readonly why: 'stopped' | 'too-heavy' | 'too-busy' }
+  /** Work that was not done: stopped by who asked, too much for a thread, too much waits already, or what it is about came too slowly. */
+  | { readonly code: 'work-given-up'; readonly why: 'stopped' | 'too-heavy' | 'too-busy' | 'too-slow' }
   | { readonly code: 'origin-refused' }
   | { readonly code: 'host-refused'; readonly host: string }
   | { readonly code: 'route-unknown' }
@@ -57,6 +57,7 @@ export type WireRefusal =
       readonly code: 'change-stale';
       readonly base: number;
       readonly revision: number;
+      /** The newest of what happened in between, the oldest of them first. */
       readonly since: readonly KeptChange[];
     }
   | { readonly code: 'database-away' }
@@ -80,6 +81,12 @@ export interface StandingAnswer {
 /** A page of the list of jobs. `next` is the job after which the next page begins; null on the last. */
 export interface JobsPage {
   readonly jobs: readonly Job[];
+  readonly next: string | null;
+}
+
+/** A page of the runs of a job, the oldest first. `next` is the run after which the next page begins; null on the last. */
+export interface RunsPage {
+  readonly runs: readonly RunHeading[];
   readonly next: string | null;
 }
 

@@ -73,7 +73,10 @@ export interface Job extends JobDetails {
   readonly people: readonly Person[];
   /** The shop's house rules as they were when the job was opened: each new run takes a copy. */
   readonly ruleChoices: RuleChoices;
+  /** The oldest first: so many as are told at a time. */
   readonly runs: readonly RunHeading[];
+  /** How many it has. */
+  readonly runCount: number;
   /** The oldest first. */
   readonly milestones: readonly JobMilestone[];
 }

@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, lt, sql, type SQL } from 'drizzle-orm';
 import type { ChangeInFile } from '#core/formats/job-file.ts';
 import type { KeptChange } from '#core/formats/wire.ts';
 import type { Queryable } from '../db/database.ts';
@@ -49,12 +49,13 @@ export async function insertChange(
   return row!.atServer;
 }
 
-/** What happened to a run since a revision, oldest first. */
+/** The newest of what happened to a run since a revision, so many at most, oldest first. */
 export async function listChangesSince(
   db: Queryable,
   crew: string,
   run: string,
   revision: number,
+  most: number,
 ): Promise<KeptChange[]> {
   const rows = await db
     .select({
@@ -68,8 +69,11 @@ export async function listChangesSince(
     })
     .from(changes)
     .where(and(eq(changes.crew, crew), eq(changes.run, run), gt(changes.revision, revision)))
-    .orderBy(asc(changes.revision));
-  return rows.map((row) => ({ ...row, at: row.at.toISOString(), atServer: row.atServer.toISOString() }));
+    .orderBy(desc(changes.revision))
+    .limit(most);
+  return rows
+    .reverse()
+    .map((row) => ({ ...row, at: row.at.toISOString(), atServer: row.atServer.toISOString() }));
 }
 
 /** Whether any change of the run ever put in a leg, or a point, of this id. */
@@ -89,15 +93,43 @@ export async function hasEverHad(
   return row !== undefined;
 }
 
+const { id, revision, base, by, label, at, atServer } = changes;
+const withOps = { id, revision, base, by, label, at, atServer, ops: sql<string>`${changes.ops}::text` };
+const isOf = (crew: string, run: string): SQL | undefined =>
+  and(eq(changes.crew, crew), eq(changes.run, run));
+const toText = (rows: readonly { readonly ops: string }[]): JsonText =>
+  JsonText.list(rows.map((row) => JsonText.object({ ...row, ops: new JsonText(row.ops) })));
+
 /** Every change of a run with its operations, the oldest first: the text of a list of `ChangeInFile`. */
-export async function listChangesWithOps(db: Queryable, crew: string, run: string): Promise<JsonText> {
-  const { id, revision, base, by, label, at, atServer } = changes;
-  const rows = await db
-    .select({ id, revision, base, by, label, at, atServer, ops: sql<string>`${changes.ops}::text` })
+export const listChangesWithOps = async (db: Queryable, crew: string, run: string): Promise<JsonText> =>
+  toText(await db.select(withOps).from(changes).where(isOf(crew, run)).orderBy(asc(changes.revision)));
+
+/**
+ * The newest changes of a run before a revision with their operations, the oldest of them first: as many as `most` says, or fewer where
+ * they would take more than so many bytes as they are kept; one at least.
+ */
+export async function listChangesBefore(
+  db: Queryable,
+  crew: string,
+  run: string,
+  before: number,
+  most: { readonly changes: number; readonly bytes: number },
+): Promise<JsonText> {
+  const sizes = await db
+    .select({ revision: changes.revision, size: sql<number>`pg_column_size(${changes.ops})` })
     .from(changes)
-    .where(and(eq(changes.crew, crew), eq(changes.run, run)))
+    .where(and(isOf(crew, run), lt(changes.revision, before)))
+    .orderBy(desc(changes.revision))
+    .limit(most.changes);
+  let bytes = 0;
+  const fitting = sizes.filter(({ size }, i) => (bytes += size) <= most.bytes || i === 0);
+  const first = fitting.at(-1)?.revision ?? before;
+  const rows = await db
+    .select(withOps)
+    .from(changes)
+    .where(and(isOf(crew, run), lt(changes.revision, before), gte(changes.revision, first)))
     .orderBy(asc(changes.revision));
-  return JsonText.list(rows.map((row) => JsonText.object({ ...row, ops: new JsonText(row.ops) })));
+  return toText(rows);
 }
 
 /** Rows of one statement: some PostgreSQL take no more than 65,535 values. */

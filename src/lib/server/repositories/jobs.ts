@@ -1,12 +1,13 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
 import type { JobFile } from '#core/formats/job-file.ts';
+import { LIMITS } from '#core/formats/limits.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { pickDetails, type Job, type JobDetails } from '#core/runs/job.ts';
 import type { Queryable } from '../db/database.ts';
 import { jobs } from '../db/schema/schema.ts';
 import { getMilestonesByJob } from './milestones.ts';
 import { getPeopleByJob } from './people.ts';
-import { getHeadingsByJob } from './runs.ts';
+import { countRunsByJob, getHeadingsByJob } from './runs.ts';
 
 export type JobRow = typeof jobs.$inferSelect;
 
@@ -99,7 +100,8 @@ async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): P
   if (rows.length === 0) return [];
   const ids = rows.map(({ id }) => id);
   const people = await getPeopleByJob(db, crew, ids);
-  const headings = await getHeadingsByJob(db, crew, ids);
+  const headings = await getHeadingsByJob(db, crew, ids, LIMITS.runsAtOnce);
+  const counts = await countRunsByJob(db, crew, ids);
   const milestones = await getMilestonesByJob(db, crew, ids);
   return rows.map((row) => ({
     id: row.id,
@@ -108,6 +110,7 @@ async function makeJobs(db: Queryable, crew: string, rows: readonly JobRow[]): P
     ruleChoices: row.ruleChoices,
     people: people.get(row.id) ?? [],
     runs: headings.get(row.id) ?? [],
+    runCount: counts.get(row.id) ?? 0,
     milestones: milestones.get(row.id) ?? [],
   }));
 }

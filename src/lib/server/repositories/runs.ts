@@ -1,4 +1,4 @@
-import { and, asc, eq, getTableColumns, inArray, sql, type SQL } from 'drizzle-orm';
+import { and, asc, count, eq, getTableColumns, inArray, lte, sql, type SQL } from 'drizzle-orm';
 import type { RunInFile } from '#core/formats/job-file.ts';
 import type { RunHeading } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
@@ -87,29 +87,76 @@ export async function updateRun(
     .where(and(eq(runs.crew, crew), eq(runs.id, id)));
 }
 
-/** Job id → its runs as a list shows them, the oldest first, of these jobs. */
+const headingColumns = {
+  job: runs.job,
+  id: runs.id,
+  name: runs.name,
+  revision: runs.revision,
+  changedAt: runs.changedAt,
+};
+const toHeading = ({
+  id,
+  name,
+  revision,
+  changedAt,
+}: Omit<RunHeading, 'changedAt'> & { changedAt: Date }): RunHeading => ({
+  id,
+  name,
+  revision,
+  changedAt: changedAt.toISOString(),
+});
+
+/** Job id → its runs as a list shows them, the oldest first and so many at most, of these jobs. */
 export async function getHeadingsByJob(
   db: Queryable,
   crew: string,
   ids: readonly string[],
+  most: number,
 ): Promise<Map<string, RunHeading[]>> {
-  const rows = await db
-    .select({
-      job: runs.job,
-      id: runs.id,
-      name: runs.name,
-      revision: runs.revision,
-      changedAt: runs.changedAt,
-    })
+  const place = sql<number>`row_number() over (partition by ${runs.job} order by ${runs.createdAt}, ${runs.id})`;
+  const numbered = db
+    .select({ ...headingColumns, place: place.as('place') })
     .from(runs)
     .where(and(eq(runs.crew, crew), inArray(runs.job, [...ids])))
-    .orderBy(asc(runs.createdAt), runs.id);
-  return groupByJob(rows, ({ id, name, revision, changedAt }) => ({
-    id,
-    name,
-    revision,
-    changedAt: changedAt.toISOString(),
-  }));
+    .as('numbered');
+  const rows = await db
+    .select()
+    .from(numbered)
+    .where(lte(numbered.place, most))
+    .orderBy(numbered.job, numbered.place);
+  return groupByJob(rows, toHeading);
+}
+
+/** Job id → how many runs it has, of these jobs; none stands for none. */
+export async function countRunsByJob(
+  db: Queryable,
+  crew: string,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, number>> {
+  const rows = await db
+    .select({ job: runs.job, many: count() })
+    .from(runs)
+    .where(and(eq(runs.crew, crew), inArray(runs.job, [...ids])))
+    .groupBy(runs.job);
+  return new Map(rows.map(({ job, many }) => [job, many]));
+}
+
+/** So many runs of a job as a list shows them, the oldest first, those after one of them. */
+export async function listHeadingsAfter(
+  db: Queryable,
+  crew: string,
+  job: string,
+  after: string,
+  most: number,
+): Promise<RunHeading[]> {
+  const isAfter = sql`(${runs.createdAt}, ${runs.id}) > (select ${runs.createdAt}, ${runs.id} from ${runs} where ${isRun(crew, job, after)})`;
+  const rows = await db
+    .select(headingColumns)
+    .from(runs)
+    .where(and(eq(runs.crew, crew), eq(runs.job, job), isAfter))
+    .orderBy(asc(runs.createdAt), runs.id)
+    .limit(most);
+  return rows.map(toHeading);
 }
 
 /** The runs of a job without their documents, the oldest first. */

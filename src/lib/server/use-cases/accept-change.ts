@@ -8,6 +8,9 @@ import { applyChange } from '../work/apply-change.ts';
 import type { ChangeText } from '../work/read-change.ts';
 import { requireOpenJob } from './require-open-job.ts';
 
+/** Changes that are told of those that came in between; how many there were is told by the revisions. */
+const SINCE = 20;
+
 /**
  * Keeps a change: one transaction writes it and the new snapshot, with the run locked. The same change again
  * changes nothing; a stale base is refused with what happened since; what does not fit, or would leave a document
@@ -41,7 +44,7 @@ async function keep(
 ): Promise<Result<ChangeAnswer, WireRefusal>> {
   const { base } = change;
   if (base !== before) {
-    const since = await listChangesSince(tx, crew, id, Math.min(base, before));
+    const since = await listChangesSince(tx, crew, id, Math.min(base, before), SINCE);
     return refuse({ code: 'change-stale', base, revision: before, since });
   }
   const { doc } = (await findRun(tx, crew, job, id))!;

@@ -36,31 +36,45 @@ export const exportJob = (
     return accept(undefined);
   }, 'snapshot');
 
+/** Which jobs of the crew go into a file: from the job `first` to the job `last` in the order they were opened. */
+export interface JobRange {
+  readonly first: string;
+  readonly last: string;
+}
+
 /**
- * Every job of the crew in one file, the newest first, as one moment of the database shows them. Its text is given piece by
+ * Jobs of the crew in one file, the newest first, as one moment of the database shows them. Its text is given piece by
  * piece to `take`, which says when the next is wanted: no more than one job is ever held.
  */
 export const exportJobs = (
   db: Database,
   { crew }: Actor,
+  { first, last }: JobRange,
   take: (text: string) => Promise<void>,
 ): Promise<Result<void, WireRefusal>> =>
-  db.transaction(async (tx) => {
+  db.transaction(async (tx): Promise<Result<void, WireRefusal>> => {
+    const newest = await findJobRow(tx, crew, last);
+    if (!newest) return refuse({ code: 'job-unknown', job: last });
+    const oldest = await findJobRow(tx, crew, first);
+    if (!oldest || oldest.createdAt > newest.createdAt) return refuse({ code: 'job-unknown', job: first });
     await take(`{"porthole":"jobs","version":${JOB_FILE_VERSION},"jobs":[`);
-    let [after, isFirst]: [string | null, boolean] = [null, true];
-    for (;;) {
-      const rows: JobRow[] = await listJobRows(tx, crew, PAGE, after);
+    let rows = [newest];
+    let isFirst = true;
+    while (rows.length > 0) {
       for (const row of rows) {
         const file = await writeJobFile(tx, crew, row);
         if (!file.ok) return file;
         await take(`${isFirst ? '' : ','}${file.value.text}`);
         isFirst = false;
+        if (row.id === first) {
+          await take(']}\n');
+          return accept(undefined);
+        }
       }
-      if (rows.length < PAGE) break;
-      after = rows.at(-1)!.id;
+      rows = await listJobRows(tx, crew, PAGE, rows.at(-1)!.id);
     }
-    await take(']}\n');
-    return accept(undefined);
+    // Opened after the last within the same moment.
+    return refuse({ code: 'job-unknown', job: first });
   }, 'snapshot');
 
 /** Made inside a transaction: import compares with it what is here already. */

@@ -2,7 +2,7 @@ import { carryUpJobFile } from '#core/formats/carry-up-file.ts';
 import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import type { ImportOutcome, JobFile } from '#core/formats/job-file.ts';
-import { giveNewIds, readJobs } from '#core/formats/read-job-file.ts';
+import { giveNewIds, readJobsInTurn } from '#core/formats/read-job-file.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { isSameJson, type Json } from '#core/outcome/json.ts';
@@ -32,21 +32,21 @@ export async function importJobs(
   text: string,
   onprogress: (done: number, of: number) => void = () => undefined,
 ): Promise<Result<ImportOutcome[], WireRefusal>> {
-  const files = readJobs(text);
-  if (!files.ok) return files;
-  const [only] = files.value;
-  if (files.value.length === 1 && only?.ok === false) return refuse(only.refusal);
-  return db.transaction(async (tx) => {
+  return db.transaction(async (tx): Promise<Result<ImportOutcome[], WireRefusal>> => {
+    const read = readJobsInTurn(text);
+    if (!read.ok) return read;
+    const { count, jobs } = read.value;
     await tx.execute(sql`select pg_advisory_xact_lock(${LOCK})`);
     const outcomes: ImportOutcome[] = [];
     // The newest stands first in a file; kept in that order by their moments, whatever the order they come in.
-    for (const file of files.value) {
+    for (const file of jobs) {
+      if (!file.ok && count === 1) return refuse(file.refusal);
       outcomes.push(
         file.ok
           ? await bringIn(tx, crew, file.value)
           : { outcome: 'refused', name: file.name, refusal: file.refusal },
       );
-      onprogress(outcomes.length, files.value.length);
+      onprogress(outcomes.length, count);
     }
     return accept(outcomes);
   });

@@ -2,19 +2,23 @@ import type { WireRefusal } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
-import { listChangesWithOps } from '../repositories/changes.ts';
+import { listChangesBefore } from '../repositories/changes.ts';
 import { findRunHead } from '../repositories/runs.ts';
 import type { JsonText } from '../work/json-text.ts';
 
-/** Every change of a run with its operations, the oldest first: the text of a list of `ChangeInFile`. */
+/** What a page of the history holds at most; the bytes as they are kept, packed. */
+const PAGE = { changes: 200, bytes: 128 * 1024 } as const;
+
+/** A page of the changes of a run with their operations, the oldest first: the newest, or those before a revision. The text of a list of `ChangeInFile`. */
 export const readHistory = (
   db: Database,
   { crew }: Actor,
   job: string,
   run: string,
+  before: number | null = null,
 ): Promise<Result<JsonText, WireRefusal>> =>
-  db.use(async (on) =>
-    (await findRunHead(on, crew, job, run))
-      ? accept(await listChangesWithOps(on, crew, run))
-      : refuse({ code: 'run-unknown', run }),
-  );
+  db.transaction(async (tx): Promise<Result<JsonText, WireRefusal>> => {
+    const head = await findRunHead(tx, crew, job, run);
+    if (!head) return refuse({ code: 'run-unknown', run });
+    return accept(await listChangesBefore(tx, crew, run, before ?? head.revision + 1, PAGE));
+  }, 'snapshot');

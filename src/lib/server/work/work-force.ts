@@ -10,7 +10,7 @@ import { Room } from './room.ts';
 import type { TASKS } from './worker.ts';
 
 type Tasks = typeof TASKS;
-export type TaskName = keyof Tasks;
+export type TaskName = Exclude<keyof Tasks, 'nothing'>;
 type Input<Name extends TaskName> = Parameters<Tasks[Name]>[0];
 type Output<Name extends TaskName> = Awaited<ReturnType<Tasks[Name]>>;
 
@@ -18,13 +18,14 @@ const MEGABYTE = 1024 * 1024;
 
 /**
  * Who does what, each kind with threads of its own: who waits for a run or a print does not wait for somebody's file. So many may wait besides, and
- * hold so many bytes between them.
+ * hold so many bytes between them. A thread may take so many megabytes (`memory`): work that needs more is given up by itself and takes
+ * nothing else down.
  */
 const GANGS = {
-  runs: { threads: 2, waiting: 60, bytes: 256 * MEGABYTE, patience: 20_000 },
-  prints: { threads: 1, waiting: 12, bytes: MEGABYTE, patience: 60_000 },
-  exports: { threads: 2, waiting: 4, bytes: MEGABYTE, patience: 300_000 },
-  imports: { threads: 1, waiting: 3, bytes: 2 * LIMITS.file, patience: 300_000 },
+  runs: { threads: 2, waiting: 60, bytes: 64 * MEGABYTE, patience: 20_000, memory: 1024 },
+  prints: { threads: 1, waiting: 12, bytes: MEGABYTE, patience: 60_000, memory: 1024 },
+  exports: { threads: 2, waiting: 4, bytes: MEGABYTE, patience: 300_000, memory: 512 },
+  imports: { threads: 1, waiting: 30, bytes: 2 * LIMITS.file, patience: 300_000, memory: 256 },
 } as const;
 type Gang = keyof typeof GANGS;
 const GANG_OF: Readonly<Record<TaskName, Gang>> = {
@@ -34,10 +35,9 @@ const GANG_OF: Readonly<Record<TaskName, Gang>> = {
   readStanding: 'runs',
   printRun: 'prints',
   exportFile: 'exports',
+  listFileParts: 'exports',
   importFile: 'imports',
 };
-/** Megabytes a thread may take: work that needs more is given up by itself and takes nothing else down. */
-const MEMORY = 1024;
 
 const rooms = Object.fromEntries(
   Object.entries(GANGS).map(([gang, { threads, waiting, bytes }]) => [
@@ -74,7 +74,7 @@ export async function doInThread<Name extends TaskName>(
   } = {},
 ): Promise<Output<Name> | Result<never, WireRefusal>> {
   const gang = GANG_OF[name];
-  const leave = room ?? takeRoom(name);
+  const leave = room ?? takeRoom(name, countBytes(transfer));
   if (!leave) return refuse({ code: 'work-given-up', why: 'too-busy' });
   const limit = AbortSignal.timeout(GANGS[gang].patience);
   try {
@@ -85,6 +85,11 @@ export async function doInThread<Name extends TaskName>(
       { transferList: [...transfer], signal: signal ? AbortSignal.any([signal, limit]) : limit },
     )) as Output<Name>;
   } catch (error) {
+    // A thread that was ended is only replaced when more work comes, and what waits would wait for that: so more work comes.
+    void gangs
+      .get(gang)
+      ?.run({ name: 'nothing' })
+      .catch(() => undefined);
     const why = findWhyGivenUp(error, signal);
     if (why) return refuse({ code: 'work-given-up', why });
     throw error;
@@ -92,6 +97,9 @@ export async function doInThread<Name extends TaskName>(
     leave();
   }
 }
+
+const countBytes = (transfer: readonly TransferListItem[]): number =>
+  transfer.reduce((sum, each) => sum + (each instanceof ArrayBuffer ? each.byteLength : 0), 0);
 
 /** Ends the threads; what they were at is given up. */
 export async function dismissWorkForce(): Promise<void> {
@@ -109,7 +117,7 @@ function hire(gang: Gang): Piscina {
     minThreads: 0,
     maxThreads: GANGS[gang].threads,
     idleTimeout: 60_000,
-    resourceLimits: { maxOldGenerationSizeMb: MEMORY },
+    resourceLimits: { maxOldGenerationSizeMb: GANGS[gang].memory },
   });
   gangs.set(gang, force);
   return force;

@@ -1,6 +1,7 @@
 import { setPriority } from 'node:os';
 import type { MessagePort } from 'node:worker_threads';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
+import type { FilePart } from '#core/formats/cut-into-parts.ts';
 import type { ImportOutcome } from '#core/formats/job-file.ts';
 import type { ChangeAnswer, StandingAnswer, WireRefusal } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -9,8 +10,9 @@ import { isDatabaseAway } from '../db/database-away.ts';
 import { connect, OF_LONG_WORK, type Connection, type Database, type Patience } from '../db/database.ts';
 import type { Paper } from '../pdf/write-run-pdf.ts';
 import { acceptChange } from '../use-cases/accept-change.ts';
-import { exportJob, exportJobs } from '../use-cases/export-jobs.ts';
+import { exportJob, exportJobs, type JobRange } from '../use-cases/export-jobs.ts';
 import { importJobs } from '../use-cases/import-jobs.ts';
+import { listFileParts } from '../use-cases/list-file-parts.ts';
 import { readHistory } from '../use-cases/read-history.ts';
 import { readRunText } from '../use-cases/read-run.ts';
 import type { JsonText } from './json-text.ts';
@@ -28,6 +30,9 @@ export interface RunOrder extends Order {
 
 /** Use cases as a thread does them: plain data in; out come bytes, which are handed over and not copied. */
 export const TASKS = {
+  /** Calls a thread to what waits. */
+  nothing: (): Promise<void> => Promise.resolve(),
+
   async acceptChange(order: RunOrder & { bytes: Uint8Array }): Promise<Result<ChangeAnswer, WireRefusal>> {
     const { url, actor, job, run, bytes } = order;
     const change = readChange(bytes);
@@ -38,8 +43,9 @@ export const TASKS = {
     return handOver(toBytes(await readRunText(databaseAt(url), actor, job, run)));
   },
 
-  async readHistory({ url, actor, job, run }: RunOrder): Promise<Result<Uint8Array, WireRefusal>> {
-    return handOver(toBytes(await readHistory(databaseAt(url), actor, job, run)));
+  async readHistory(order: RunOrder & { before: number | null }): Promise<Result<Uint8Array, WireRefusal>> {
+    const { url, actor, job, run, before } = order;
+    return handOver(toBytes(await readHistory(databaseAt(url), actor, job, run, before)));
   },
 
   async readStanding({ url, actor, job, run }: RunOrder): Promise<Result<StandingAnswer, WireRefusal>> {
@@ -53,11 +59,11 @@ export const TASKS = {
     return handOver(await printRun(databaseAt(url, OF_LONG_WORK), actor, job, run, paper));
   },
 
-  /** Gives the text of a file piece by piece over `pieces`, each when the one before was taken. `job`: of one; null: of all. */
+  /** Gives the text of a file piece by piece over `pieces`, each when the one before was taken: of one job or of a range. */
   async exportFile(
-    order: Order & { job: string | null; pieces: MessagePort },
+    order: Order & { jobs: string | JobRange; pieces: MessagePort },
   ): Promise<Result<void, WireRefusal>> {
-    const { url, actor, job, pieces } = order;
+    const { url, actor, jobs, pieces } = order;
     const db = databaseAt(url, OF_LONG_WORK);
     let held = '';
     const flush = async (): Promise<void> => {
@@ -71,9 +77,15 @@ export const TASKS = {
       held += text;
       if (held.length >= PIECE) await flush();
     };
-    const done = await (job === null ? exportJobs(db, actor, take) : exportJob(db, actor, job, take));
+    const done = await (typeof jobs === 'string'
+      ? exportJob(db, actor, jobs, take)
+      : exportJobs(db, actor, jobs, take));
     if (done.ok && held) await flush();
     return done;
+  },
+
+  async listFileParts({ url, actor }: Order): Promise<Result<FilePart[], WireRefusal>> {
+    return listFileParts(databaseAt(url, OF_LONG_WORK), actor);
   },
 
   /** Brings the jobs of a file in; tells over `progress` how many are in, and of how many. */

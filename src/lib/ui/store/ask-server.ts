@@ -9,6 +9,7 @@ export async function askServer(
   method: 'GET' | 'POST' | 'PUT',
   path: string,
   body?: unknown,
+  patience = PATIENCE,
 ): Promise<Result<unknown, Refusal>> {
   let answer: unknown;
   try {
@@ -16,7 +17,7 @@ export async function askServer(
       method,
       headers: body === undefined ? {} : { 'content-type': 'application/json' },
       body: body === undefined ? null : JSON.stringify(body),
-      signal: AbortSignal.timeout(PATIENCE),
+      signal: AbortSignal.timeout(patience),
       cache: 'no-store',
     });
     answer = await response.json();

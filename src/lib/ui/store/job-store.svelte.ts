@@ -41,6 +41,22 @@ export class JobStore {
       .catch(() => undefined);
   }
 
+  /** Brings the runs that come after those in sight. */
+  async moreRuns(): Promise<void> {
+    const { job } = this;
+    const last = job?.runs.at(-1);
+    if (!job || !last) return;
+    const answer = await askServer('GET', `${pathOf(job.id)}/runs?after=${encodeURIComponent(last.id)}`);
+    const read = await readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readRunsAnswer(value),
+    );
+    if (this.job !== job) return;
+    this.trouble = read.ok ? null : read.refusal;
+    if (read.ok) this.job = { ...job, runs: [...job.runs, ...read.value.runs] };
+  }
+
   /** Changes what is said of a job. Where it was changed meanwhile it is read anew, so that an edit can rest on that. */
   async edit(id: string, edit: JobEdit): Promise<Result<void, Refusal>> {
     const answer = await askServer('PUT', pathOf(id), edit);
@@ -84,10 +100,17 @@ export async function beginRun(
   return begun.ok || begun.refusal.code === 'id-taken' ? accept(id) : begun;
 }
 
+/** One that was remembered by an older version does not say how many runs it has: those it has. */
+export const withCount = (job: Omit<Job, 'runCount'> & { readonly runCount?: number }): Job => ({
+  ...job,
+  runCount: job.runCount ?? job.runs.length,
+});
+
 /** What this device remembers of a job; null where it has none, or keeps nothing. */
 export async function rememberJob(id: string): Promise<Job | null> {
   try {
-    return (await (await openDeviceDatabase()).get('jobs', id)) ?? null;
+    const kept = await (await openDeviceDatabase()).get('jobs', id);
+    return kept ? withCount(kept) : null;
   } catch {
     return null;
   }

@@ -6,7 +6,7 @@ import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';
 import { readAnswer } from './load-module.ts';
-import { beginRun, pathOf, toJobInput } from './job-store.svelte.ts';
+import { beginRun, pathOf, toJobInput, withCount } from './job-store.svelte.ts';
 
 /** Jobs that this device remembers for when the server is away. */
 const REMEMBERED = 300;
@@ -92,7 +92,7 @@ const newestFirst = (a: Job, b: Job): number =>
 
 async function remember(): Promise<Job[]> {
   try {
-    return (await (await openDeviceDatabase()).getAll('jobs')).sort(newestFirst);
+    return (await (await openDeviceDatabase()).getAll('jobs')).map(withCount).sort(newestFirst);
   } catch {
     return [];
   }

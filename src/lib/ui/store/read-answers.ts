@@ -1,6 +1,8 @@
 import Joi from 'joi';
 import { changeSchema } from '#core/formats/change.schema.ts';
+import type { FilePart } from '#core/formats/cut-into-parts.ts';
 import { eventSchema } from '#core/formats/event.schema.ts';
+import { filePartSchema } from '#core/formats/file-part.schema.ts';
 import { idSchema, momentSchema, revisionSchema as revision } from '#core/formats/id.schema.ts';
 import type { ChangeInFile, ImportOutcome } from '#core/formats/job-file.ts';
 import { LIMITS } from '#core/formats/limits.ts';
@@ -9,7 +11,7 @@ import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { text as anyText } from '#core/formats/text.schema.ts';
-import type { RunAnswer, StandingAnswer } from '#core/formats/wire.ts';
+import type { RunAnswer, RunsPage, StandingAnswer } from '#core/formats/wire.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -17,6 +19,10 @@ import type { Job } from '#core/runs/job.ts';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 
 const text = (longest: number) => anyText(longest).allow('');
+
+const runHeadings = Joi.array()
+  .items(Joi.object({ id: idSchema, name: text(LIMITS.name), revision, changedAt: momentSchema }))
+  .required();
 
 const jobSchema: Joi.ObjectSchema<Job> = Joi.object<Job>({
   id: idSchema,
@@ -35,9 +41,8 @@ const jobSchema: Joi.ObjectSchema<Job> = Joi.object<Job>({
     .items(Joi.object({ id: idSchema, name: text(LIMITS.name) }))
     .required(),
   ruleChoices: ruleChoicesSchema,
-  runs: Joi.array()
-    .items(Joi.object({ id: idSchema, name: text(LIMITS.name), revision, changedAt: momentSchema }))
-    .required(),
+  runs: runHeadings,
+  runCount: Joi.number().integer().min(0).required(),
   milestones: Joi.array().items(milestoneSchema.optional()).required(),
 });
 
@@ -122,6 +127,20 @@ export function readJobsAnswer(
   }
   return accept({ jobs, next: page.value.next, unread });
 }
+
+const runsPageSchema = Joi.object<RunsPage>({ runs: runHeadings, next: idSchema.allow(null) }).required();
+
+/** Reads a page of the runs of a job. */
+export const readRunsAnswer = (value: unknown): Result<RunsPage, Refusal> =>
+  readStored(runsPageSchema, value);
+
+const filePartsSchema = Joi.array().items(filePartSchema.optional()).required() as Joi.ArraySchema<
+  FilePart[]
+>;
+
+/** Reads in which files all jobs go out. */
+export const readFileParts = (value: unknown): Result<FilePart[], Refusal> =>
+  readStored(filePartsSchema, value);
 
 const historySchema = Joi.array()
   .items(changeSchema.append({ revision, atServer: momentSchema }).optional())

@@ -9,6 +9,8 @@ import { getChanges } from './outbox.ts';
 export interface Conflict {
   readonly server: RunAnswer;
   readonly since: readonly { readonly label: ChangeLabel; readonly by: string; readonly at: string }[];
+  /** How many came before those that are told. */
+  readonly earlier: number;
   readonly mine: readonly Change[];
   /** Whether every waiting change still fits the server's run. */
   readonly fits: boolean;
@@ -22,7 +24,9 @@ export function makeConflict(
 ): Conflict {
   const mine = getChanges(waiting);
   const since = refusal.code === 'change-stale' ? refusal.since : [];
-  return { server, since, mine, fits: applyWaiting(server.doc, mine).fits };
+  const earlier =
+    refusal.code === 'change-stale' ? Math.max(0, refusal.revision - refusal.base - since.length) : 0;
+  return { server, since, earlier, mine, fits: applyWaiting(server.doc, mine).fits };
 }
 
 /** A conflict is over when another window settled it: then what clashed no longer waits as it was. */

@@ -1,9 +1,11 @@
 import { MessageChannel } from 'node:worker_threads';
+import { filePartQuerySchema } from '#core/formats/file-part.schema.ts';
 import { LIMITS } from '#core/formats/limits.ts';
+import { readWith } from '#core/formats/read-with.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
-import { refuse, type Result } from '#core/outcome/result.ts';
+import { refuse } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
-import { answer } from '#server/http/answer.ts';
+import { answer, answerRefusal } from '#server/http/answer.ts';
 import { answerPieces } from '#server/http/answer-file.ts';
 import { answerProgress } from '#server/http/answer-progress.ts';
 import { readBody } from '#server/http/read-body.ts';
@@ -11,19 +13,25 @@ import { getDatabaseUrl } from '#server/service.ts';
 import { doInThread, takeRoom } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
-/** Every job in one file. */
-export const GET: RequestHandler = ({ locals }) =>
-  answerPieces(locals.request, 'porthole-jobs.json', (pieces, signal) => {
-    const order = { url: getDatabaseUrl(), actor: resolveActor(), job: null, pieces };
+/** A part of all jobs in one file: `?first=…&last=…&part=…` as the list of parts names it. */
+export const GET: RequestHandler = ({ locals, url }) => {
+  const asked = readWith(filePartQuerySchema, Object.fromEntries(url.searchParams));
+  if (!asked.ok) return answerRefusal(asked.refusal);
+  const { first, last, part } = asked.value;
+  return answerPieces(locals.request, `porthole-jobs-${part}.json`, (pieces, signal) => {
+    const order = { url: getDatabaseUrl(), actor: resolveActor(), jobs: { first, last }, pieces };
     return doInThread('exportFile', order, { signal, transfer: [pieces] });
   });
+};
 
 /** Brings in a file of one job or of several. Who accepts lines is told how far it has come. */
 export const POST: RequestHandler = async ({ locals, request }) => {
   // Room for what is about to come is taken before it comes: many large files at once are not held in memory to wait.
   const said = Number(request.headers.get('content-length') ?? LIMITS.file);
   const room = takeRoom('importFile', Math.min(said, LIMITS.file));
-  const body = room ? await readBody(request, LIMITS.file).catch(leave(room)) : await turnAway(request);
+  const body = room
+    ? await readBody(request, LIMITS.file, { hasRoom: true }).catch(leave(room))
+    : TURNED_AWAY;
   if (!body.ok) room?.();
   const bringIn = async (signal: AbortSignal, tell: (done: number, of: number) => void = () => undefined) => {
     if (!body.ok) return body;
@@ -46,11 +54,7 @@ export const POST: RequestHandler = async ({ locals, request }) => {
     : answer(locals.request, () => bringIn(request.signal));
 };
 
-/** Lets what comes go by, so that the refusal is heard. */
-async function turnAway(request: Request): Promise<Result<never, WireRefusal>> {
-  await readBody(request, 0);
-  return refuse({ code: 'work-given-up', why: 'too-busy' });
-}
+const TURNED_AWAY = refuse<WireRefusal>({ code: 'work-given-up', why: 'too-busy' });
 
 /** A client that goes away while it sends gives its room back. */
 const leave = (room: () => void) => (error: unknown) => {

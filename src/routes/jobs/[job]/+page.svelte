@@ -64,7 +64,7 @@
   async function begin(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     trouble = null;
-    const name = runName.trim() || `Run ${(job?.runs.length ?? 0) + 1}`;
+    const name = runName.trim() || `Run ${(job?.runCount ?? 0) + 1}`;
     const begun = await beginRun(id, name, runId);
     if (begun.ok) runId = newId();
     if (begun.ok) return goto(resolve('/jobs/[job]/runs/[run]/lay-out', { job: id, run: begun.value }));
@@ -105,6 +105,12 @@
           />
         {:else}<li>No run yet. Name the first one and lay it out.</li>{/each}
       </ul>
+      {#if job.runs.length < job.runCount}
+        <p class="flex flex-wrap items-center gap-3">
+          <button type="button" class="btn h-12" onclick={() => void store.moreRuns()}>More runs</button>
+          <span class="text-sm">{job.runs.length} of {job.runCount} in sight</span>
+        </p>
+      {/if}
       {#if !finish}<form class="flex flex-wrap items-end gap-3" onsubmit={begin}>
           <label class="grow">
             <span class="block font-semibold">Another run</span>
@@ -113,7 +119,7 @@
               bind:value={runName}
               maxlength="80"
               autocomplete="off"
-              placeholder="Run {job.runs.length + 1}"
+              placeholder="Run {job.runCount + 1}"
             />
           </label>
           <button type="submit" class="btn h-12">Lay it out</button>

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
-  import Download from '@lucide/svelte/icons/download';
   import Upload from '@lucide/svelte/icons/upload';
   import type { ImportOutcome } from '#core/formats/job-file.ts';
   import { LIMITS } from '#core/formats/limits.ts';
@@ -10,6 +9,7 @@
   import type { ReadJob } from '#core/formats/read-job-file.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { Progress } from '../../store/send-file.ts';
+  import ExportJobs from './ExportJobs.svelte';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
 
@@ -84,9 +84,7 @@
       onchange={(event) => void look(event.currentTarget)}
     />
   </label>
-  <a class="tap btn" href={resolve('/api/file')} download
-    ><Download size={18} aria-hidden="true" /> Export all</a
-  >
+  <ExportJobs />
   <p class="chart-label text-sm">Job files of Porthole (JSON), up to {most} MB.</p>
 </section>
 

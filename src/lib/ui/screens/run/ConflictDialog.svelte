@@ -44,6 +44,9 @@
       </p>{/if}
     <h3 class="font-semibold">On the server meanwhile</h3>
     <ul class="list-disc pl-6">
+      {#if conflict.earlier > 0}<li>
+          {conflict.earlier === 1 ? 'one edit' : `${conflict.earlier} edits`} before these; the history has them
+        </li>{/if}
       {#each conflict.since as change, i (i)}<li>{sayChange(change.label)}, {sayBy(change.by)}</li>
       {:else}<li>nothing that can be listed</li>{/each}
     </ul>

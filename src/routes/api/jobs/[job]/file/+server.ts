@@ -7,6 +7,6 @@ import type { RequestHandler } from './$types';
 /** One job with everything that belongs to it. */
 export const GET: RequestHandler = ({ locals, params: { job } }) =>
   answerPieces(locals.request, `porthole-job-${job}.json`, (pieces, signal) => {
-    const order = { url: getDatabaseUrl(), actor: resolveActor(), job, pieces };
+    const order = { url: getDatabaseUrl(), actor: resolveActor(), jobs: job, pieces };
     return doInThread('exportFile', order, { signal, transfer: [pieces] });
   });

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { sayMoment } from '#words/days.ts';
@@ -13,7 +14,7 @@
   import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
   import RunDifferences from '$lib/ui/screens/run/RunDifferences.svelte';
-  import { fetchHistory } from '$lib/ui/store/fetch-history.ts';
+  import { fetchHistory, joinHistory } from '$lib/ui/store/fetch-history.ts';
   import { getChanges } from '$lib/ui/store/outbox.ts';
   import { getRunStore } from '$lib/ui/store/run-context.ts';
 
@@ -23,14 +24,21 @@
   /** The revision looked at; null for the run as it stands. */
   let looked = $state<number | null>(null);
 
-  async function load(): Promise<void> {
-    const history = await fetchHistory(store.job, store.run);
-    trouble = history.ok ? null : history.refusal;
-    if (history.ok) kept = history.value;
+  let busy = $state(false);
+  /** Whether the server has steps before those that are here. */
+  const hasMore = $derived((kept?.[0]?.revision ?? 1) > 1);
+
+  /** The newest steps, or those before the oldest that is here. */
+  async function load(before: number | null = null): Promise<void> {
+    busy = true;
+    const page = await fetchHistory(store.job, store.run, before);
+    busy = false;
+    trouble = page.ok ? null : page.refusal;
+    if (page.ok) kept = joinHistory(kept ?? [], page.value);
   }
   // Again whenever the server has taken another change.
   $effect(() => {
-    if (store.kept) void load();
+    if (store.kept) void untrack(load);
   });
 
   const waiting = $derived(getChanges(store.waiting));
@@ -116,18 +124,29 @@
             </button>
           </li>
         {/each}
-        <li>
-          <button
-            type="button"
-            class="step"
-            class:looked={looked === 0}
-            aria-pressed={looked === 0}
-            onclick={() => look(0)}
-          >
-            <span class="w-9 shrink-0 text-right font-semibold">0</span>
-            <span class="text-lg">the run was begun</span>
-          </button>
-        </li>
+        {#if hasMore}
+          <li>
+            <button
+              type="button"
+              class="tap btn my-2 w-full"
+              disabled={busy}
+              onclick={() => void load(kept?.[0]?.revision ?? null)}>Earlier steps</button
+            >
+          </li>
+        {:else}
+          <li>
+            <button
+              type="button"
+              class="step"
+              class:looked={looked === 0}
+              aria-pressed={looked === 0}
+              onclick={() => look(0)}
+            >
+              <span class="w-9 shrink-0 text-right font-semibold">0</span>
+              <span class="text-lg">the run was begun</span>
+            </button>
+          </li>
+        {/if}
       </ol>
     {/if}
   </section>

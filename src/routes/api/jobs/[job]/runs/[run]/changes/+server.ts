@@ -1,4 +1,6 @@
+import { historyQuerySchema } from '#core/formats/change.schema.ts';
 import { LIMITS } from '#core/formats/limits.ts';
+import { readWith } from '#core/formats/read-with.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readBody } from '#server/http/read-body.ts';
@@ -10,15 +12,18 @@ import { isLightChange, readChange } from '#server/work/read-change.ts';
 import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
-/** Every change, the oldest first. */
-export const GET: RequestHandler = ({ locals, params: { job, run } }) =>
+/** A page of the changes, the oldest first: the newest, or with `?before=` those before a revision. */
+export const GET: RequestHandler = ({ locals, params: { job, run }, url }) =>
   answer(locals.request, async () => {
+    const asked = readWith(historyQuerySchema, Object.fromEntries(url.searchParams));
+    if (!asked.ok) return asked;
+    const before = asked.value.before === undefined ? null : Number(asked.value.before);
     const actor = resolveActor();
     const weight = await weighRun(getDatabase(), actor, job, run);
     if (!weight.ok) return weight;
     return weight.value === 'light'
-      ? readHistory(getDatabase(), actor, job, run)
-      : doInThread('readHistory', { url: getDatabaseUrl(), actor, job, run });
+      ? readHistory(getDatabase(), actor, job, run, before)
+      : doInThread('readHistory', { url: getDatabaseUrl(), actor, job, run, before });
   });
 
 export const POST: RequestHandler = ({ locals, params: { job, run }, request }) =>
