@@ -30,6 +30,7 @@ for (let round = 0; sent < COUNT && server.exitCode === null; round++) {
   const tally = await fuzzHttp(port, fuzz, count, 12, 5000);
   for (const [status, many] of Object.entries(tally.statuses))
     statuses[status] = (statuses[status] ?? 0) + many;
+  for (const fault of tally.faults.slice(0, 3)) console.log(`  ${fault}`);
   faults.push(...tally.faults);
   sent += tally.sent;
   slowest = Math.max(slowest, tally.slowest);

@@ -200,6 +200,27 @@ describe('backup and restore', function () {
     });
   }
 
+  it('under a server that nobody asked anything since the database ended its connections it says to stop it', async () => {
+    await withDb(database.url, async (db) => {
+      await exportAll(db, ACTOR);
+      const here = `from pg_stat_activity where datname = current_database() and application_name = 'porthole'`;
+      for (let round = 0; round < 2; round++) {
+        const ended = (await database.ask(`select pid, pg_terminate_backend(pid) ${here}`)).map(
+          ({ pid }) => pid,
+        );
+        expect(ended).to.have.length(1);
+        const isThere = async (): Promise<boolean> =>
+          (await database.ask(`select pid ${here}`)).some(({ pid }) => !ended.includes(pid));
+        for (let tries = 0; !(await isThere()); tries++) {
+          expect(tries, 'no connection was made again').to.be.below(50);
+          await new Promise((done) => setTimeout(done, 100));
+        }
+      }
+      const refused = await run('restore', [kept, '--over']);
+      expect(refused.output).to.match(/server is working with this database. Stop it first/);
+    });
+  });
+
   it('under a server that runs it says to stop it', async () => {
     await withDb(database.url, async (db) => {
       await exportAll(db, ACTOR);

@@ -47,6 +47,8 @@ export async function startService(folder: string): Promise<void> {
   const url = getDatabaseUrl();
   try {
     await prepareDatabase(url, folder);
+    // One connection from the first: whoever restores a backup sees that a server is at work.
+    await getDatabase().use(() => Promise.resolve());
     log.info('database ready');
   } catch (error) {
     if (error instanceof DatabaseTooNew) {

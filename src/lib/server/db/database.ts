@@ -77,7 +77,26 @@ export function connect(url: string, most = 10, patience: Patience = OF_A_REQUES
   });
   // A connection that dies while nobody uses it: the pool has dropped it, there is nothing to mend.
   pool.on('error', () => undefined);
+  keepOne(pool);
   return { db: new PooledDatabase(pool, patience), pool, close: () => endPool(pool) };
+}
+
+/** Milliseconds after which a pool that lost its last connection looks for the database again. */
+const LOOK_AGAIN = 1000;
+
+/** One connection stays though nobody asks anything: when the last one dies, with the database or by itself, another is made. */
+function keepOne(pool: pg.Pool): void {
+  let isLooking = false;
+  const look = (): void => {
+    if (isLooking) return;
+    isLooking = true;
+    setTimeout(() => {
+      isLooking = false;
+      if (pool.ending || pool.ended || pool.totalCount > 0) return;
+      pool.connect().then((client) => client.release(), look);
+    }, LOOK_AGAIN).unref();
+  };
+  pool.on('remove', look);
 }
 
 /** Ends a pool; what is still at work after two seconds is left to end with the process. */

@@ -1,4 +1,5 @@
 import { BOUGHT_PIPE } from '#words/parts.ts';
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 import { listDrops } from '#core/traps/drop.ts';
@@ -21,6 +22,7 @@ import { sayConnector } from '#words/appliances.ts';
 import { listPlaceLines } from '#words/place-lines.ts';
 import { namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
 import { drawOnPage } from './draw-on-page.ts';
+import { unpackFont } from './unpack-font.ts';
 
 export type Paper = 'A4' | 'LETTER';
 
@@ -39,9 +41,11 @@ export interface PrintedRun {
 const MARGIN = 42;
 const FOOT_ROOM = 34;
 const DRAWING_HEIGHT = 265;
-const fonts = createRequire(import.meta.url);
-const font = (weight: 400 | 600) =>
-  fonts.resolve(`@fontsource/barlow/files/barlow-latin-${weight}-normal.woff`);
+const { resolve } = createRequire(import.meta.url);
+const unpack = (weight: 400 | 600): Uint8Array =>
+  unpackFont(readFileSync(resolve(`@fontsource/barlow/files/barlow-latin-${weight}-normal.woff`)));
+/** Unpacked once for all that is printed. */
+let fonts: { readonly plain: Uint8Array; readonly bold: Uint8Array } | null = null;
 
 /** Columns of the cut sheet, points from the left margin on A4's width; Letter is wider and lets the last grow. */
 const COLUMNS = [
@@ -70,7 +74,8 @@ export function writeRunPdf(printed: PrintedRun, paper: Paper, now: Date): Promi
     doc.on('end', () => resolve(Buffer.concat(chunks)));
     doc.on('error', reject);
   });
-  doc.registerFont('plain', font(400)).registerFont('bold', font(600));
+  fonts ??= { plain: unpack(400), bold: unpack(600) };
+  doc.registerFont('plain', fonts.plain).registerFont('bold', fonts.bold);
   const width = doc.page.width - 2 * MARGIN;
   doc.font('bold').fontSize(18).text(job, MARGIN, MARGIN, { width });
   doc.font('plain').fontSize(11).text(`${printed.place ? `${printed.place}. ` : ''}${run}, revision ${revision}. Drawing not to scale.`); // prettier-ignore

@@ -23,7 +23,7 @@ const MEGABYTE = 1024 * 1024;
  */
 const GANGS = {
   runs: { threads: 2, waiting: 60, bytes: 64 * MEGABYTE, patience: 20_000, memory: 1024 },
-  prints: { threads: 1, waiting: 12, bytes: MEGABYTE, patience: 60_000, memory: 1024 },
+  prints: { threads: 2, waiting: 12, bytes: MEGABYTE, patience: 60_000, memory: 1024 },
   exports: { threads: 2, waiting: 4, bytes: MEGABYTE, patience: 300_000, memory: 512 },
   imports: { threads: 1, waiting: 30, bytes: 2 * LIMITS.file, patience: 300_000, memory: 256 },
 } as const;
