@@ -28,7 +28,8 @@ await runMain(async () => {
     const probe = (/** @type {string} */ name) => run(['--import', 'tsx/esm', `probes/${name}.probe.ts`]);
     const mocha = (/** @type {string[]} */ args, /** @type {NodeJS.ProcessEnv} */ more) =>
       run(['node_modules/mocha/bin/mocha.js', '--reporter', 'dot', ...args], more);
-    for (const name of ['database', 'server', 'fuzz', 'files', 'pressure']) if (only.includes(name)) await probe(name);
+    for (const name of ['database', 'server', 'fuzz', 'files', 'pressure'])
+      if (only.includes(name)) await probe(name);
     // The same tests as in `npm test`, with many more seeds.
     if (only.includes('device')) await mocha(['-g', 'a run on a device'], { PORTHOLE_SEEDS: '600' });
     if (only.includes('backup'))

@@ -263,6 +263,8 @@ const SENTENCES: Sentences = {
     `The table lacks the ${missing.length === 1 ? 'column' : 'columns'} ${missing.map((each) => `“${each}”`).join(', ')}. Its first line has the headings; save the shop’s parts once to see them all.`,
   'parts-table-cell': ({ line, column, read }) =>
     `Line ${line}, column “${column}”: read “${read}”, which cannot be. Nothing of the table was taken; mend the line and bring it in again.`,
+  'parts-table-too-long': ({ lines, most }) =>
+    `The table has ${lines} lines; a shop keeps ${most} parts of its own. Nothing of it was taken; bring in only those you keep.`,
   'parts-table-empty': () => 'The table has headings and no part. Nothing was taken from it.',
   'shop-parts-full': ({ most }) =>
     `The shop has ${most} parts of its own, which is all that are kept. Edit one that is retired instead of adding another.`,

@@ -3,6 +3,7 @@ import { accept, refuse, type Result } from '../outcome/result.ts';
 import { toMillimetres, type Length } from '../units/length.ts';
 import { millimetres } from '../units/length.ts';
 import { readEndCode, writeEndCode } from './end-code.ts';
+import { LIMITS } from './limits.ts';
 import { shopPartSchema } from './shop-part.schema.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
 
@@ -41,6 +42,7 @@ export type TableRefusal =
       readonly column: string;
       readonly read: string;
     }
+  | { readonly code: 'parts-table-too-long'; readonly lines: number; readonly most: number }
   | { readonly code: 'parts-table-empty' };
 
 /** The shop's own parts as a table, headings first. Whoever writes the file quotes it. */
@@ -63,6 +65,9 @@ export function readShopPartsTable(
   const places = new Map(headings.map((heading, i) => [heading.trim().toLowerCase(), i]));
   const missing = SHOP_PART_COLUMNS.filter(({ name, isNeeded }) => isNeeded && !places.has(name)).map(({ name }) => name);
   if (missing.length > 0) return refuse({ code: 'parts-table-headings', missing });
+  // What is too long is not read line by line before that is said.
+  if (lines.length > LIMITS.shopParts)
+    return refuse({ code: 'parts-table-too-long', lines: lines.length, most: LIMITS.shopParts });
   const parts: ShopPart[] = [];
   for (const [i, row] of lines.entries()) {
     if (row.every((cell) => cell.trim() === '')) continue;

@@ -11,7 +11,6 @@
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { loadModule } from '../../store/load-module.ts';
-  import { newId } from '../../store/new-id.ts';
   import type { PartsStore } from '../../store/parts-store.svelte.ts';
   import OwnPartDialog from './OwnPartDialog.svelte';
   import { OwnPartForm } from './own-part-form.svelte.ts';
@@ -22,6 +21,7 @@
   let isNew = $state(true);
   let trouble = $state.raw<Refusal | null>(null);
   let said = $state('');
+  let reading = $state(false);
 
   function edit(part: ShopPart | null): void {
     form.begin(part);
@@ -41,8 +41,10 @@
     [trouble, said] = [null, ''];
     if (file.size > LIMITS.partsBody) trouble = { code: 'body-too-large', limit: LIMITS.partsBody };
     else {
-      const reader = await loadModule(() => import('./read-parts-file.ts'));
-      const read = reader.ok ? reader.value.readPartsFile(await file.text(), newId) : reader;
+      reading = true;
+      const reader = await loadModule(() => import('./read-parts-in-thread.ts'));
+      const read = reader.ok ? await reader.value.readPartsInThread(await file.text()) : reader;
+      reading = false;
       if (!read.ok) trouble = read.refusal;
       else if (await store.keep(read.value))
         said = `${read.value.length === 1 ? 'One part' : `${read.value.length} parts`} brought in.`;
@@ -68,7 +70,9 @@
       href={asset('/schemas/porthole-parts-1.schema.json')}>its schema</a
     >.
   </p>
-  <p role="status" class={said ? 'font-medium' : 'sr-only'}>{said}</p>
+  <p role="status" class={said || reading ? 'font-medium' : 'sr-only'}>
+    {reading ? 'Reading the table…' : said}
+  </p>
   <div class="flex flex-wrap gap-2">
     <button type="button" class="tap btn btn-primary" onclick={() => edit(null)}
       ><Plus size={18} aria-hidden="true" /> Add a part</button

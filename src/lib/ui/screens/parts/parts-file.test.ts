@@ -54,6 +54,15 @@ describe('the table of a shop’s own parts, as a file', () => {
     expect(held).to.be.greaterThan(3000);
   }).timeout(60_000);
 
+  it('refuses one of more lines than a shop keeps parts, whatever stands in them', () => {
+    const text = `${makeShopPartsTable([])[0]!.join()}\r\n${'what is this\r\n'.repeat(2001)}`;
+    const refused = readPartsFile(text, () => 'newpart0000');
+    expect(refused).to.deep.equal({
+      ok: false,
+      refusal: { code: 'parts-table-too-long', lines: 2001, most: 2000 },
+    });
+  });
+
   it('does so for every end there is', () => {
     const parts = ENDS.map((end, i): ShopPart => ({ id: `endpart${String(i).padStart(5, '0')}`, name: `part ${i}`, kind: 'coupling', material: 'brass', ends: [end, ENDS.at(-1 - i)!], length: null, price: null, note: '', retired: false })); // prettier-ignore
     expect(readPartsFile(writeTable(stringify, makeShopPartsTable(parts)), () => 'newpart0000')).to.deep.equal({ ok: true, value: parts }); // prettier-ignore

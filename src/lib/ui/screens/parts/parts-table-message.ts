@@ -1,0 +1,10 @@
+import type { ShopPart } from '#core/catalogue/shop-part.ts';
+import type { Result } from '#core/outcome/result.ts';
+import type { Refusal } from '#words/refusals.ts';
+
+/** The text of a table of parts, as it goes to the thread that reads it. */
+export interface PartsTableAsked {
+  readonly text: string;
+}
+/** What was read; null where what was asked could not be understood. */
+export type PartsTableTold = Result<ShopPart[], Refusal> | null;
