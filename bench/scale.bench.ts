@@ -217,7 +217,7 @@ const points: [number, number][] = [];
 let exported = 0;
 const began = performance.now();
 let pieces = 0;
-const range = { first: `job${'1'.padStart(9, '0')}`, last: `job${100_000..toString().padStart(9, '0')}` };
+const range = { first: `job${'1'.padStart(9, '0')}`, last: `job${(100_000).toString().padStart(9, '0')}` };
 await exportJobs(db, ACTOR, range, (text) => {
   pieces++;
   exported += text.length;

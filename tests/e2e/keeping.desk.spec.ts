@@ -285,3 +285,27 @@ test('an answer of the server that is older than what was recorded since does no
   await expect(box).toHaveValue('3 ft 7 1/8 in');
   await page.unroute(isAsked);
 });
+
+test('a part of the app that cannot be fetched when it is opened is said, and comes when it can be', async ({
+  page,
+  request,
+  app,
+}) => {
+  const run = await makeJob(request, app.url);
+  // Nothing is fetched beforehand here: only what the screen itself needs is there.
+  let isAway = false;
+  await page.route('**/_app/immutable/**', (route) => (isAway ? route.abort() : route.continue()));
+  await page.clock.install();
+  await openRun(page, run.layOut);
+  await addLegByKeys(page, 'r', '12');
+  isAway = true;
+  await page.getByRole('button', { name: 'Run', exact: true }).click();
+  await page.getByRole('button', { name: 'Files', exact: true }).click();
+  const missing = page.getByRole('dialog', { name: 'Not on this device yet' });
+  await expect(missing).toBeVisible();
+  await missing.getByRole('button', { name: 'Try again' }).click();
+  await expect(missing).toBeVisible();
+  isAway = false;
+  await missing.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('dialog', { name: 'Files of this run' })).toBeVisible();
+});

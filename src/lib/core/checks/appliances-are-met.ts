@@ -37,5 +37,8 @@ function findNoShutOff(drop: Drop): Finding[] {
   if (path.length === 0 || isSaidWithTrap || appliance.plate.hasShutOff === true) return [];
   const found = findShutOff(drop);
   const fault = found ? found.fault : ({ code: 'no-shut-off' } as const);
-  return fault ? [{ code: 'shut-off', severity: 'ask', subject: node.id, name: appliance.name, fault }] : [];
+  if (!fault) return [];
+  // A plate that says it has none leaves nothing to ask; one that says nothing of it may have its own.
+  const severity = appliance.plate.hasShutOff === false && fault.code !== 'shut-off-asked' ? 'stop' : 'ask';
+  return [{ code: 'shut-off', severity, subject: node.id, name: appliance.name, fault }];
 }

@@ -88,6 +88,14 @@ describe('the shut-off of an appliance', () => {
     const none = { 'trap-needed': { option: 'none' } } as const;
     expect(drop(none, [])).to.deep.equal(['ask no-shut-off']);
     expect(drop(none, [[2, 'valve', 0.5]])).to.deep.equal([]);
+    // A plate that says that it has none: nothing is left to ask, but for a distance that nobody said.
+    const said = (choices: RuleChoices, parts: Parameters<typeof withParts>[1]) =>
+      checkRun(layOut(withParts(makeRun([[0, 'right', 20], [1, 'down', 30, { terminal: kiln({ hasShutOff: false }) }]], '3/4', { ...none, ...choices }), parts)))
+        .flatMap((finding) => (finding.code === 'shut-off' ? [`${finding.severity} ${finding.fault.code}`] : [])); // prettier-ignore
+    expect(said({}, [])).to.deep.equal(['stop no-shut-off']);
+    expect(said({ 'shut-off-reach': { option: 'ask' } }, [[2, 'valve', 0.5]])).to.deep.equal([
+      'ask shut-off-asked',
+    ]);
     const own = makeRun([[0, 'down', 30, { terminal: kiln({ hasShutOff: true }) }]], '3/4', none);
     expect(checkRun(layOut(own)).some(({ code }) => code === 'shut-off')).to.equal(false);
   });

@@ -1,4 +1,5 @@
 import { fetchLater, noLongerLater } from './fetch-at-rest.ts';
+import { missingPart } from './missing-part.svelte.ts';
 
 /**
  * Something of a screen that is fetched when it is asked for, and not with the screen: most who open the screen never need it. When
@@ -19,6 +20,18 @@ export class Later<Value> {
   readonly fetch = (): void => {
     void this.get().catch(() => undefined);
   };
+
+  /** Has it come and uses it; where it cannot be fetched that is said, with a way to try again. */
+  async use(work: (value: Value) => void): Promise<void> {
+    let value: Value;
+    try {
+      value = await this.get();
+    } catch {
+      missingPart.again = () => void this.use(work);
+      return;
+    }
+    work(value);
+  }
 
   async get(): Promise<Value> {
     if (this.value !== null) return this.value;
@@ -49,7 +62,6 @@ export class LaterPanel<Panel> {
   }
 
   open(): void {
-    this.isOpen = true;
-    this.#panel.fetch();
+    void this.#panel.use(() => (this.isOpen = true));
   }
 }

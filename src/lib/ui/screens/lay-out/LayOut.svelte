@@ -50,16 +50,14 @@
 
   const tubeTape = new Later(() => import('../tape/TubePanel.svelte'));
 
-  async function layTapeOn(leg: string): Promise<void> {
+  function layTapeOn(leg: string): void {
     const isTube = layout !== null && findPiecesThrough(layout, leg).some(({ path }) => path !== null);
-    if (isTube) {
-      await tubeTape.get();
-      tubeLeg = leg;
-      return;
-    }
-    const { TapeHand } = await tape.get();
-    hand ??= new TapeHand(entry);
-    hand.layOn(leg);
+    if (isTube) void tubeTape.use(() => (tubeLeg = leg));
+    else
+      void tape.use(({ TapeHand }) => {
+        hand ??= new TapeHand(entry);
+        hand.layOn(leg);
+      });
   }
   /** What stands at a node is measured in its own dialog, a part in a leg in that of its leg. */
   function measure(subject: string): void {
@@ -129,7 +127,7 @@
         onleg={() => legDialog.open()}
         onfitting={() => fittingDialog.open()}
         onmeasure={measure}
-        ontape={(leg) => void layTapeOn(leg).catch(() => undefined)}
+        ontape={layTapeOn}
       />
     {/if}
   </section>

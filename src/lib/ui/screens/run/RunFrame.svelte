@@ -9,6 +9,7 @@
   import { catalogue } from '../../catalogue.ts';
   import BenchSelect from '../../controls/BenchSelect.svelte';
   import { fetchAtRest } from '../../controls/fetch-at-rest.ts';
+  import MissingPartDialog from '../../controls/MissingPartDialog.svelte';
   import { LaterPanel } from '../../controls/later.svelte.ts';
   import SaveState from '../../controls/SaveState.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
@@ -104,6 +105,7 @@
     <div class="no-print px-4 pt-3 md:hidden"><StageWays {job} {run} /></div>
   {/if}
   {@render children()}
+  <MissingPartDialog />
   {#if conflict.panel}<conflict.panel {store} />{/if}
   {#if files.panel}<files.panel bind:open={files.isOpen} {store} />{/if}
   {#if rules.panel}<rules.panel bind:open={rules.isOpen} {store} first={null} />{/if}
