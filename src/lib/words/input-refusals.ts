@@ -57,7 +57,7 @@ const FIELDS: Readonly<Record<string, string>> = {
 export function sayInputRefusal({ path, rule, limit }: InputRefusal): string {
   const [first = ''] = path.split('.');
   const what = FIELDS[first] ?? (path ? `“${path}”` : 'What was sent');
-  return `${what} ${sayWrong(rule, limit)}. Correct it and try again; nothing was changed.`;
+  return `${what} ${sayWrong(rule, limit)}. Correct it and try again; nothing of it was kept.`;
 }
 
 const sayWrong = (rule: string, limit: string | null): string => RULES[rule]?.(limit) ?? 'does not fit';

@@ -187,7 +187,7 @@ const SENTENCES: Sentences = {
   'node-is-not-an-end': () =>
     'Legs meet at that point, so there is nothing to close. Pick an end of the run.',
   'run-reference-broken': ({ in: where, id, missing }) =>
-    `The run does not hang together: ${where} “${id}” names “${missing}”, which is not there. Nothing was changed.`,
+    `The run does not hang together: ${where} “${id}” names “${missing}”, which is not there. Nothing of it was kept.`,
   'input-invalid': sayInputRefusal,
   'stored-unreadable': ({ path, rule, limit }) =>
     `What is kept on the server cannot be shown: ${sayWrongPlace({ code: 'input-invalid', path, rule, limit })}. It has been left as it is. Take a backup and tell whoever looks after the server.`,
@@ -201,7 +201,7 @@ const SENTENCES: Sentences = {
   'body-too-nested': () =>
     'What arrived has lists within lists like nothing of Porthole’s. Nothing was kept; take another copy of it.',
   'text-unstorable': ({ path }) =>
-    `The text at “${path}” holds a sign or a name that cannot be kept (a control character, half of a character, a name that programs keep for themselves). Write it anew; nothing was kept.`,
+    `The text at “${path}” holds a sign or a name that cannot be kept (a control character, half of a character, a name that programs keep for themselves). Write it anew; nothing of it was kept.`,
   'work-given-up': ({ why }) => GIVEN_UP[why],
   'origin-refused': () =>
     'The request came from another site, so it was refused. Open Porthole at its own address and try there.',
@@ -293,9 +293,9 @@ const SENTENCES: Sentences = {
   'file-too-new': ({ version, newest }) =>
     `The file is of version ${version}, this Porthole reads up to ${newest}. It can be looked at here; bring it in with a newer Porthole.`,
   'file-id-twice': ({ id, what }) =>
-    `Among the ${what} of the file “${id}” is there twice or does not belong. Nothing was brought in; take another copy of it.`,
+    `Among the ${what} of the file “${id}” is there twice or does not belong. Nothing of it was brought in; take another copy.`,
   'file-history-broken': ({ run, revision }) =>
-    `The history of the run “${run}” does not lead to it (at revision ${revision}). Nothing was brought in; take another copy of the file.`,
+    `The history of the run “${run}” does not lead to it (at revision ${revision}). Nothing of it was brought in; take another copy of the file.`,
   'file-run-damaged': ({ run, inside }) => `The run “${run}” of the file is damaged. ${sayRefusal(inside)}`,
 };
 

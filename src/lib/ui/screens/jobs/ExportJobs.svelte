@@ -7,7 +7,7 @@
   import { LIMITS } from '#core/formats/limits.ts';
   import { sayDay } from '#words/days.ts';
   import type { Refusal } from '#words/refusals.ts';
-  import { sayMegabytes } from '#words/sizes.ts';
+  import { sayFileSize } from '#words/sizes.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { askServer } from '../../store/ask-server.ts';
@@ -57,9 +57,12 @@
     <p>There is no job yet.</p>
   {:else}
     <p>
-      {sayJobs(countJobs(parts))} in {parts.length === 1 ? 'one file' : `${parts.length} files`}. Each is
-      whole by itself and can be brought in again; one that breaks off is taken once more, the others stay
-      good.
+      {#if parts.length === 1}
+        {sayJobs(countJobs(parts))} in one file, which can be brought in again as it is.
+      {:else}
+        {sayJobs(countJobs(parts))} in {parts.length} files. Each is whole by itself and can be brought in again;
+        one that breaks off is taken once more, the others stay good.
+      {/if}
     </p>
     {#each years as { year, parts: own }, i (year)}
       <details open={i === 0} class="border-t border-base-300 pt-2">
@@ -72,12 +75,10 @@
             <li class="flex items-center justify-between gap-3">
               <div>
                 <p class="font-semibold">
-                  {sayJobs(part.jobs)}, up to {sayMegabytes(part.bytes)}
+                  {sayJobs(part.jobs)}, up to {sayFileSize(part.bytes)}
                 </p>
                 <p class="text-sm">
-                  {part.jobs === 1
-                    ? `opened ${sayDay(part.from)}`
-                    : `opened ${sayDay(part.from)} to ${sayDay(part.to)}`}
+                  opened {[...new Set([sayDay(part.from), sayDay(part.to)])].join(' to ')}
                 </p>
                 {#if part.bytes > LIMITS.file}
                   <p class="text-sm font-medium text-warning">
