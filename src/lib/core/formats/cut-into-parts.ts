@@ -23,7 +23,7 @@ export interface FilePart {
 }
 
 /** What one part may hold, so that it can be brought in again as it is; a job that is larger by itself is a part by itself. */
-const MOST = { jobs: LIMITS.jobsInFile / 4, bytes: LIMITS.file * 0.75 } as const;
+const MOST = { jobs: LIMITS.jobsInFile, bytes: LIMITS.file * 0.75 } as const;
 
 /**
  * Cuts jobs (the oldest first) into files that each can be brought in again: by year, and within a year as many as fit. What was cut
