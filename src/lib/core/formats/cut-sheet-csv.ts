@@ -34,7 +34,7 @@ export function makeCutSheetTable(
     'cut exact (in)', 'cut on the tape', 'cut (mm)', 'rounding (in)', 'end of the line off (in)', 'nipple to buy (in)',
     'thread A (in)', 'threads A (count)', 'thread B (in)', 'threads B (count)',
     'turns past hand-tight A', 'threads showing A', 'turns past hand-tight B', 'threads showing B',
-    'legs', 'developed (in)', 'slack (in)', 'to trim in place (in)', 'goes in A (in)', 'goes in B (in)',
+    'legs', 'developed (in)', 'slack in the cut (in)', 'to trim in place in the cut (in)', 'goes in A (in)', 'goes in B (in)',
     'bend marks on the tape', 'bend angles (degrees)', 'tube turned before each (degrees, seen from end A)',
     'as cut (in)', 'cut by', 'ticked off by', 'trap of', 'run', 'revision', 'app', 'catalogue', 'house rules',
   ]; // prettier-ignore
@@ -71,9 +71,9 @@ function writeCut({ cut }: Piece, graduation: TapeGraduation): string[] {
   if (!cut) return ['', '', '', '', ''];
   const onTape = formatLength(cut.onTape.length, getTapeFormat(graduation));
   return [
-    inch(cut.exact),
+    inch(cut.whole),
     onTape,
-    toMillimetres(cut.exact).toFixed(2),
+    toMillimetres(cut.whole).toFixed(2),
     inch(cut.onTape.error),
     inch(cut.farEndOff),
   ];

@@ -43,7 +43,7 @@ export function explainTube(piece: Piece, { rules }: RunLayout): Working[] | nul
   const whole = term('developed', Math.round(developed.length));
   const taken = ends.map((end) => term('take-off', end.takeOff ?? 0, { end: end.id }));
   workings.push({ formula: 'cut-by-allowances', result: exact, terms: [whole, ...taken], rule: null });
-  const { length } = putOnTape(cut.exact + cut.slack + cut.trim, rules['tape-rounding'].option);
+  const { length } = putOnTape(cut.whole, rules['tape-rounding'].option);
   const adds = [term('slack', cut.slack), term('trim', cut.trim), term('rounding-error', cut.onTape.error)];
   workings.push({ formula: 'on-tape-tube', result: term('on-tape', length), terms: [exact, ...adds.filter(({ value }) => value !== 0)], rule: cut.slack > 0 ? 'tube-slack' : 'tape-rounding' }); // prettier-ignore
   return workings;

@@ -43,6 +43,9 @@ export class LaidCut implements PieceCut {
   get farEndOff() {
     return this.line.marked - this.line.exact;
   }
+  get whole() {
+    return this.exact;
+  }
   get slack() {
     return NOTHING;
   }

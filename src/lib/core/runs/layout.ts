@@ -104,7 +104,10 @@ export interface Piece {
 }
 
 export interface PieceCut {
+  /** Its way less what its fittings take off. */
   readonly exact: Length;
+  /** What is cut: `exact`, and what a tube is cut longer beside. Wherever the length of a piece is printed it is this one. */
+  readonly whole: Length;
   /** What to mark: pieces in one line share their rounding, so that the line ends where it should. */
   readonly onTape: OnTape;
   /** The nipple to buy in its place, nm; null for pipe that is cut. */

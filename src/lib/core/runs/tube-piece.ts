@@ -16,6 +16,7 @@ export class TubeCut implements PieceCut {
   readonly slack: Length;
   readonly trimmed: readonly [boolean, boolean];
   readonly trim: Length;
+  readonly whole: Length;
   readonly onTape: OnTape;
   readonly nipple = null;
   readonly farEndOff = 0;
@@ -25,7 +26,8 @@ export class TubeCut implements PieceCut {
     this.slack = slack;
     this.trimmed = trimmed;
     this.trim = trimmed.filter(Boolean).length * getTrim(rules['tube-trim']);
-    this.onTape = putOnTape(exact + slack + this.trim, rules['tape-rounding'].option);
+    this.whole = exact + slack + this.trim;
+    this.onTape = putOnTape(this.whole, rules['tape-rounding'].option);
   }
 }
 

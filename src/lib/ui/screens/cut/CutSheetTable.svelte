@@ -129,12 +129,12 @@
             {:else}<span class="font-semibold text-error">no cut: see above</span>{/if}
           </td>
           <td class="pt-1 align-top max-md:hidden">
-            {#if piece.cut}{sayExact(piece.cut.exact, unit)}<span class="block text-xs text-secondary"
+            {#if piece.cut}{sayExact(piece.cut.whole, unit)}<span class="block text-xs text-secondary"
                 >{sayOff(piece.cut.onTape.error)}{sayLine(piece)}</span
               >{/if}
           </td>
           <td class="pt-1 align-top max-sm:hidden"
-            >{piece.cut ? sayNumber(toMillimetres(piece.cut.exact), 1) : ''}</td
+            >{piece.cut ? sayNumber(toMillimetres(piece.cut.whole), 1) : ''}</td
           >
           <td class="py-1 align-top"><TickBox {store} {piece} /></td>
           <td class="py-1 align-top"><AsCutField {store} {piece} /></td>

@@ -25,7 +25,7 @@ function makeEvent(store: RunStore, piece: Piece, said: Said): Result<RunEvent, 
     asked: {
       mark: piece.mark,
       size: piece.size,
-      exact: piece.cut.exact,
+      exact: piece.cut.whole,
       onTape: piece.cut.onTape.length,
       catalogueVersion: store.doc?.catalogueVersion ?? '',
       rulePackVersion: RULE_PACK_VERSION,

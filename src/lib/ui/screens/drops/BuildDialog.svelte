@@ -139,7 +139,7 @@
             cut === null
               ? `${mark}: once the part beside it is measured`
               : cut.nipple === null
-                ? `${mark}: ${sayExact(cut.exact, unit)}`
+                ? `${mark}: ${sayExact(cut.whole, unit)}`
                 : `${mark}: nipple ${sayLength(cut.nipple, 'in')}`,
           )
           .join('; ') || 'nothing'}

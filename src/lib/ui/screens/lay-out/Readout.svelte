@@ -176,9 +176,9 @@
       {/if}
     </div>
     {#if pieces.length === 1 && pieces[0]?.cut}
-      {@const { exact, onTape, farEndOff } = pieces[0].cut}
+      {@const { whole, onTape, farEndOff } = pieces[0].cut}
       <p class="text-sm leading-snug">
-        exact {sayExact(exact, entry.unit)}, {sayError(
+        exact {sayExact(whole, entry.unit)}, {sayError(
           onTape.error,
           entry.unit,
         )}{#if farEndOff !== onTape.error && !pieces[0].path}; end of the line off by {sayExact(

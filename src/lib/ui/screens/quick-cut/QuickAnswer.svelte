@@ -58,7 +58,7 @@
     </p>
     <div class="flex flex-wrap items-center gap-x-2">
       <p class="grow text-sm">
-        exact {sayExact(cut.exact, bench.unit)}, {sayError(cut.onTape.error, bench.unit)}
+        exact {sayExact(cut.whole, bench.unit)}, {sayError(cut.onTape.error, bench.unit)}
       </p>
       <WhyButton id={piece.id} what="the cut" {onwhy} />
       <button type="button" class="tap btn" onclick={ontape}

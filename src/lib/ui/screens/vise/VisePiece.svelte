@@ -77,7 +77,7 @@
         <LengthText length={piece.cut.onTape.length} {unit} {format} />
       </p>
       <p>
-        exact {sayExact(piece.cut.exact, unit)}
+        exact {sayExact(piece.cut.whole, unit)}
         <WhyButton id={piece.id} what="cut of piece {piece.mark}" {onwhy} />
       </p>
     </div>
