@@ -40,7 +40,14 @@ test('ends are named as a fitter says them, and the verdict stays in sight', asy
   await expect(verdict(page)).toContainText('Soft tube only');
   await one.fill('3/4 npt wibble');
   await expect(page.getByText('Not understood: wibble')).toBeVisible();
-  await expect(page.locator('fieldset').first()).toContainText('hard 1/2 ACR straight copper tube');
+  // No old answer stands for a name that is not understood, nor for one that several ends have.
+  await expect(page.locator('fieldset').first()).toContainText('“3/4 npt wibble”, not chosen yet');
+  await expect(verdict(page)).not.toContainText('Soft tube only');
+  await one.fill('1/2 ips');
+  await one.press('Enter');
+  await expect(page.getByText('3 ends are called that')).toBeVisible();
+  await page.getByRole('button', { name: '1/2 IPS SDR 11 polyethylene' }).tap();
+  await expect(page.locator('fieldset').first()).toContainText('1/2 IPS SDR 11 polyethylene');
 });
 
 test('what joins two ends is named for the counter, drawn, and counted; what nothing joins says why', async ({ page, app }) => {

@@ -16,7 +16,10 @@ const RUNS = 200;
 
 /** What is added to a tube, as it is said beside it: inches. */
 const readAdds = (said: string): number =>
-  [...said.matchAll(/([\d.]+) in (?:of slack|to trim)/g)].reduce((sum, [, inches]) => sum + Number(inches), 0);
+  [...said.matchAll(/([\d.]+) in (?:of slack|to trim)/g)].reduce(
+    (sum, [, inches]) => sum + Number(inches),
+    0,
+  );
 
 describe(`the length of a piece, wherever it is printed (${RUNS} random runs, seed ${SEED})`, () => {
   const kinds = new Map<string, number>();

@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import type { ThreadFamily } from '../ends/thread-family.ts';
-import { END_WORDS, NO_FACETS, SPOKEN_SIZES, type EndFacets, type EndWord } from './end-words.ts';
+import { END_WORDS, MALE, NO_FACETS, SPOKEN_SIZES, type EndFacets, type EndWord } from './end-words.ts';
 import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '../catalogue/figured-end.ts';
 
 export interface EndReading {
@@ -28,16 +28,22 @@ const COMMON: readonly ThreadFamily[] = [
   'rc',
 ];
 /** The longest phrase, in words. */
-const LONGEST = 3;
+const LONGEST = 4;
 /** A misspelled word may be off by so many letters, by its length. */
 const mayBeOff = (word: string): number => (word.length >= 5 ? 2 : word.length >= 4 ? 1 : 0);
 
 /**
  * Reads the name of an end as a fitter writes or says it: `3/4 npt m`, `half inch flare nut`, `8 mm copper`, `1 ips sdr 11`. In any
  * order, forgiving of spelling. It chooses among `ends` only, and gives those that agree with every word; none where the words
- * contradict each other.
+ * contradict each other. `nameOf`: the names the app itself prints for an end; who types one of them means that end.
  */
-export function readEndName(said: string, ends: readonly FiguredEnd[]): EndReading {
+export function readEndName(
+  said: string,
+  ends: readonly FiguredEnd[],
+  nameOf: (end: FiguredEnd) => readonly string[] = () => [],
+): EndReading {
+  const printed = ends.filter((end) => nameOf(end).some((name) => squeeze(name) === squeeze(said)));
+  if (printed.length > 0) return { ends: printed, unknown: [] };
   const { facets, unknown } = readFacets(said);
   const isEmpty = JSON.stringify(facets) === JSON.stringify(NO_FACETS);
   if (isEmpty) return { ends: [], unknown };
@@ -48,6 +54,9 @@ export function readEndName(said: string, ends: readonly FiguredEnd[]): EndReadi
   });
   return { ends: found.toSorted((a, b) => rank(a, facets) - rank(b, facets)), unknown };
 }
+
+/** A name without what does not tell it from others: capitals and blanks. */
+const squeeze = (name: string): string => name.toLowerCase().replace(/\s+/g, ' ').trim();
 
 /** What the words say, put together. */
 export function readFacets(said: string): { facets: EndFacets; unknown: string[] } {
@@ -91,6 +100,7 @@ export function readFacets(said: string): { facets: EndFacets; unknown: string[]
     }
     i++;
   }
+  if (facets.isPipe && facets.gender === null) add(MALE);
   return { facets, unknown };
 }
 
@@ -107,7 +117,7 @@ function findPhrase(words: readonly string[], at: number): { key: string; length
 
 const sortLetters = (word: string): string => [...word].sort().join('');
 
-/** The one word that was meant: nothing where two are as near. */
+/** The one word that was meant: nothing where two of other meanings are as near. */
 function findNear(word: string): string | null {
   const off = mayBeOff(word);
   if (off === 0) return null;
@@ -117,8 +127,11 @@ function findNear(word: string): string | null {
     .map((key) => ({ key, far: sortLetters(word) === sortLetters(key) ? 1 : distance(word, key) }))
     .filter(({ far }) => far <= off)
     .toSorted((a, b) => a.far - b.far);
-  const [first, second] = near;
-  return first && (!second || first.far < second.far) ? first.key : null;
+  const [first] = near;
+  const says = (key: string): string => JSON.stringify(END_WORDS[key]);
+  // Two spellings of one meaning are no doubt.
+  const isDoubtful = near.some(({ key, far }) => far === first!.far && says(key) !== says(first!.key));
+  return first && !isDoubtful ? first.key : null;
 }
 
 /** Words add up; families that are said twice are those that both allow. */
@@ -188,7 +201,7 @@ function fitThread(end: FiguredThread, facets: EndFacets): FiguredThread | null 
     return null;
   if (
     !hasSize(thread.size.split(/[:,]/)[0]!, facets) ||
-    !hasNames(thread.size, { ...facets, named: facets.named.filter((name) => name.startsWith('M')) })
+    !hasNames(thread.size, { ...facets, named: facets.named.filter((name) => OF_THREADS.test(name)) })
   )
     return null;
   return {
@@ -210,6 +223,9 @@ function fitTube(end: FiguredTube, facets: EndFacets): FiguredTube | null {
   if (facets.temper !== null && end.temper !== 'unknown' && end.temper !== facets.temper) return null;
   return { ...end, temper: end.temper === 'unknown' ? (facets.temper ?? 'unknown') : end.temper };
 }
+
+/** Names that threads have; the others are those of tubes. */
+const OF_THREADS = /^(?:M\d|POL|type)/;
 
 /** Every size that was said stands in the name, as a size of its own. */
 const hasSize = (name: string, { sizes }: EndFacets): boolean =>

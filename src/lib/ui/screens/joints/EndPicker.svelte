@@ -1,19 +1,18 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity';
   import { NOMINAL_SIZES } from '#core/ends/size.ts';
-  import { isPipeThread, THREAD_FAMILIES } from '#core/ends/thread-family.ts';
+  import { THREAD_FAMILIES } from '#core/ends/thread-family.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
   import { METALS, TEMPERS, type Metal } from '#core/ends/end.ts';
-  import { type FiguredEnd } from '#core/catalogue/figured-end.ts';
-  import { readEndName } from '#core/joints/read-end-name.ts';
   import { END_KIND_NAMES, METAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
-  import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
+  import { FAMILY_NAMES } from '#words/threads.ts';
   import {
     END_KINDS,
     FLANGES,
     isFamily,
     isSize,
-    NAMED_ENDS,
+    nameEnd,
+    readNamedEnd,
     SOCKETS,
     TUBE_ENDS,
     type EndChoice,
@@ -31,14 +30,11 @@
   const MOST = 5;
   /** At the desk the lists stand open; in the hand they would push the verdict out of sight. */
   const isWide = new MediaQuery('min-width: 1000px').current;
-  let typed = $state('');
-  const reading = $derived(readEndName(typed, NAMED_ENDS));
-  /** A pipe thread is known by its designation, every other one by what it is for. */
-  const nameEnd = (end: FiguredEnd): string =>
-    end.kind === 'thread' && !isPipeThread(end.thread.family) ? nameThread(end.thread) : sayEnd(end);
-  function take(end: FiguredEnd): void {
-    choice.pickEnd(end);
-    typed = '';
+  const reading = $derived(readNamedEnd(choice.typed));
+  /** One that is meant beyond doubt is taken; of several one is chosen. */
+  function takeOnly(): void {
+    const [only, another] = reading.ends;
+    if (only && !another && reading.unknown.length === 0) choice.pickEnd(only);
   }
   const kinds = $derived(END_KINDS.filter((kind) => kind !== 'specimen' || specimens.length > 0));
 </script>
@@ -47,7 +43,10 @@
   class="flex min-w-0 flex-wrap content-start items-end gap-x-3 gap-y-1 border-l-4 border-accent pl-3"
 >
   <legend class="float-left w-full text-lg font-semibold"
-    >{title}: <span class="font-normal">{sayEnd(choice.end)}</span></legend
+    >{title}:
+    <span class="font-normal"
+      >{choice.typed.trim() ? `“${choice.typed.trim()}”, not chosen yet` : sayEnd(choice.end)}</span
+    ></legend
   >
   <div class="w-full">
     <label class="chart-label text-sm" for="{id}-name">type its name</label>
@@ -59,15 +58,17 @@
       spellcheck="false"
       maxlength="80"
       placeholder="3/4 npt m · half inch flare nut · 8 mm copper"
-      bind:value={typed}
+      bind:value={choice.typed}
       onkeydown={(event) => {
-        if (event.key === 'Enter' && reading.ends[0]) take(reading.ends[0]);
+        if (event.key === 'Enter') takeOnly();
       }}
     />
-    {#if typed.trim()}
+    {#if choice.typed.trim()}
       <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="{title}: which of these">
         {#each reading.ends.slice(0, MOST) as end (sayEnd(end))}
-          <button type="button" class="tap btn px-3" onclick={() => take(end)}>{nameEnd(end)}</button>
+          <button type="button" class="tap btn px-3" onclick={() => choice.pickEnd(end)}
+            >{nameEnd(end)}</button
+          >
         {/each}
       </div>
       {#if reading.unknown.length > 0}
@@ -79,11 +80,17 @@
         <p role="alert" class="text-sm text-error">
           No end here is all of that. Leave a word out, or pick it from the lists.
         </p>
+      {:else if reading.ends.length > 1}
+        <p class="text-sm font-medium text-warning">
+          {reading.ends.length} ends are called that: choose the one that is meant{reading.ends.length > MOST
+            ? ', or say more of it'
+            : ''}.
+        </p>
       {/if}
     {/if}
   </div>
   <!-- In the hand whoever opens it before the page has its script finds it open still. -->
-  <details class="w-full" {...isWide ? { open: true } : {}}>
+  <details class="w-full" {...isWide ? { open: true } : {}} onchange={() => (choice.typed = '')}>
     <summary
       class="tap flex cursor-pointer items-center text-sm underline decoration-dotted underline-offset-4"
       >or pick it from lists</summary

@@ -2,7 +2,7 @@ import { UNKNOWN_END } from '#core/ends/end.ts';
 import { catalogue } from '../../catalogue.ts';
 import { threads } from '../../threads.ts';
 import { NOMINAL_SIZES, type NominalSize } from '#core/ends/size.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
+import { isPipeThread, THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
 import type { ListedThread } from '#core/catalogue/listed-thread.ts';
 import type { Gender } from '#core/ends/end.ts';
 import type { Specimen } from '#core/identify/specimen.ts';
@@ -17,6 +17,9 @@ import {
   listUnionHalves,
   makeThreadEnd,
 } from '#core/catalogue/list-ends.ts';
+import { readEndName, type EndReading } from '#core/joints/read-end-name.ts';
+import { sayEnd } from '#words/pair-verdicts.ts';
+import { nameThread } from '#words/threads.ts';
 import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 
 export const TUBE_ENDS = catalogue.ends.tubes;
@@ -33,6 +36,14 @@ export const NAMED_ENDS: readonly FiguredEnd[] = [
   UNKNOWN_END,
 ];
 
+/** A pipe thread is known by its designation, every other one by what it is for. */
+export const nameEnd = (end: FiguredEnd): string =>
+  end.kind === 'thread' && !isPipeThread(end.thread.family) ? nameThread(end.thread) : sayEnd(end);
+
+/** Reads the name of an end: as the app prints it, or as a fitter says it. */
+export const readNamedEnd = (said: string): EndReading =>
+  readEndName(said, NAMED_ENDS, (end) => [sayEnd(end), nameEnd(end)]);
+
 /** What can be put on the bench. */
 export const END_KINDS = ['thread', 'tube', 'socket', 'flange', 'union-half', 'specimen', 'unknown'] as const;
 export type EndKind = (typeof END_KINDS)[number];
@@ -40,6 +51,8 @@ export type EndKind = (typeof END_KINDS)[number];
 /** One of two ends as it is being picked. What was picked before stays when another kind is looked at. */
 export class EndChoice {
   kind = $state<EndKind>('thread');
+  /** What is being typed as its name and is not chosen yet: until then no end stands here, and no answer of an earlier one. */
+  typed = $state('');
   family = $state<ThreadFamily>('npt');
   size = $state('1/2');
   gender = $state<Gender>('male');
@@ -84,6 +97,7 @@ export class EndChoice {
     return picked !== null && this.seats.includes(picked) ? picked : getOwnSeat(this.family);
   });
   end = $derived.by((): FiguredEnd => {
+    if (this.typed.trim()) return UNKNOWN_END;
     switch (this.kind) {
       case 'thread':
         return this.thread ? makeThreadEnd(this.thread, { seat: this.seat, metal: this.metal }) : UNKNOWN_END;
@@ -117,6 +131,7 @@ export class EndChoice {
 
   /** Takes an end as a whole: one that was named. */
   pickEnd(end: FiguredEnd): void {
+    this.typed = '';
     this.kind = end.kind;
     switch (end.kind) {
       case 'thread':
