@@ -10,7 +10,7 @@ test('places are painted over legs in one stroke, are one change, and what may n
   await openRun(page, run.layOut);
   await goTo(page, 'Check');
   const section = page.getByRole('region', { name: 'Where it may run' });
-  await expect(section.getByText('Of no leg is it said where they run: ask, it is never fine by itself.')).toBeVisible();
+  await expect(section.getByText('Nobody said where any leg runs: ask, it is never fine by itself.')).toBeVisible();
   const leg = (tag: number) => section.getByRole('button', { name: new RegExp(`Leg ${tag}\\b`) });
   await expect(leg(1)).toBeDisabled();
   await section.getByText('concealed in a wall or floor').click();

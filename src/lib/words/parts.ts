@@ -90,7 +90,7 @@ export const SHORT_MATERIALS: Readonly<Record<Material, string>> = {
   csst: 'CSST',
   'csst-arc': 'CSST',
   'copper-flared': 'flared',
-  'copper-compression': 'olives',
+  'copper-compression': 'with olives',
   'copper-capillary': 'soldered',
   'copper-brazed': 'brazed',
   'steel-pressed': 'pressed',

@@ -123,7 +123,7 @@ describe('building a trap in', () => {
   });
 
   it('over 300 random runs: every other leg stays, the inlet does not move, cut pieces are found, a second is refused', function () {
-    this.timeout(60_000);
+    this.timeout(240_000);
     const seed = 20_261_128;
     const built: Record<string, number> = {};
     let count = 0;

@@ -14,6 +14,8 @@ import type { Finding } from '#core/checks/finding.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
 import { toInches, type LengthUnit } from '#core/units/length.ts';
+import { sayCount } from '#words/counts.ts';
+import { sayPipeTotal } from '#words/pipe-totals.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
 import { sayFinding } from '#words/findings.ts';
 import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
@@ -182,10 +184,14 @@ function writeBends(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void
 function writeTotals(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void {
   const sheet = makeCutSheet(layout);
   writeLines(doc, 'To buy', [
-    ...sheet.sizes.map(
-      ({ size, material, length, stockAtLeast, pieces }) =>
-        `${size} ${BOUGHT_PIPE[material]}: ${sayLength(length, unit)} in ${pieces} ${pieces === 1 ? 'piece' : 'pieces'}, ${stockAtLeast === null ? 'from a coil' : `at least ${stockAtLeast} stock length${stockAtLeast === 1 ? '' : 's'}`}`,
-    ),
+    ...sheet.sizes.map((total) => {
+      const said = sayPipeTotal(total, unit, layout.rules['stock-length'].option);
+      const all =
+        said === null
+          ? `${sayCount(total.pieces, 'piece')}, no cut known yet`
+          : `${sayLength(total.length, unit)} ${said}`;
+      return `${total.size} ${BOUGHT_PIPE[total.material]}: ${all}${said !== null && total.unknown > 0 ? `; ${sayCount(total.unknown, 'piece')} more, not known and not in it` : ''}`;
+    }),
     ...sheet.nipples.map(
       ({ size, length, count }) => `${count} × ${size} nipple, ${sayLength(length, 'in')}`,
     ),

@@ -5,6 +5,7 @@
   import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
   import { planSayZone } from '#core/runs/commands/say-zone.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
+  import { sayCount } from '#words/counts.ts';
   import { PERMIT_NAMES, sayJurisdiction, ZONE_NAMES } from '#words/places.ts';
   import { nameLeg } from '#words/run-joints.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
@@ -112,10 +113,9 @@
   <h2 class="text-xl font-semibold">Where it may run</h2>
   <p class="chart-label text-sm">
     {sayJurisdiction(jurisdiction)}. Local code, the maker’s sheet and the inspector go before it.
-    {#if unsaid > 0}Of {unsaid === legs.length
-        ? 'no leg is it said'
-        : `${unsaid} ${unsaid === 1 ? 'leg' : 'legs'} it is not said`} where
-      {unsaid === 1 ? 'it runs' : 'they run'}: ask, it is never fine by itself.{/if}
+    {#if unsaid > 0}Nobody said where {unsaid === legs.length
+        ? 'any leg runs'
+        : `${sayCount(unsaid, 'leg')} ${unsaid === 1 ? 'runs' : 'run'}`}: ask, it is never fine by itself.{/if}
   </p>
   {#if !isClosed}
     <fieldset>

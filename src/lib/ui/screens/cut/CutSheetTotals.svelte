@@ -6,8 +6,10 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
   import { sayConnector } from '#words/appliances.ts';
+  import { sayCount } from '#words/counts.ts';
+  import { sayPipeTotal } from '#words/pipe-totals.ts';
   import { sayShop } from '#words/shop.ts';
-  import { sayExact, sayLength } from '#words/length-text.ts';
+  import { sayLength } from '#words/length-text.ts';
   import { counterList } from '../parts/counter-list.svelte.ts';
   import LengthText from '../../controls/LengthText.svelte';
 
@@ -45,20 +47,16 @@
     <h2 class="text-xl font-semibold">Pipe</h2>
     <ul>
       {#each sheet.sizes as total (`${total.material} ${total.size}`)}
+        {@const said = sayPipeTotal(total, unit, rules['stock-length'].option)}
         <li class="py-1">
           <strong>{total.size} {MATERIAL_NAMES[total.material]}:</strong>
-          <LengthText length={total.length} {unit} {format} /> in {total.pieces}
-          {total.pieces === 1 ? 'piece' : 'pieces'}, {total.threads > 0
-            ? `${total.threads} threads to cut`
-            : total.bends > 0
-              ? `${total.bends} bends`
-              : 'no bends'}{#if total.kerf > 0}, and {sayExact(total.kerf, unit)} of saw kerf{/if}{#if total.stockAtLeast === null},
-            from a coil{:else}; no fewer than {total.stockAtLeast}
-            {total.stockAtLeast === 1 ? 'length' : 'lengths'}{total.threads > 0
-              ? ` of ${rules['stock-length'].option}`
-              : ''}{/if}
-          {#if total.unknown > 0}<span class="font-semibold text-error"
-              >; {total.unknown} not known and not in it</span
+          {#if said !== null}
+            <LengthText length={total.length} {unit} {format} />
+            {said}{#if total.unknown > 0}<span class="font-semibold text-error"
+                >; {sayCount(total.unknown, 'piece')} more, not known and not in it</span
+              >{/if}
+          {:else}<span class="font-semibold text-error"
+              >{sayCount(total.pieces, 'piece')}, no cut known yet</span
             >{/if}
           <span class="chart-label block text-sm">{sayShop(total.material, total.size, rules)}</span>
         </li>
@@ -84,11 +82,9 @@
       {/each}
     </ul>
     <p class="mt-2">
-      <strong>{sheet.joints.made}</strong>
-      {sheet.joints.made === 1 ? 'joint' : 'joints'} to make{#if sheet.joints.seats > 0}, and {sheet.joints
-          .seats}
-        {sheet.joints.seats === 1 ? 'seat' : 'seats'} inside parts: {sheet.joints.leakPoints} places to look at
-        in the test{/if}
+      <strong>{sayCount(sheet.joints.made, 'joint')}</strong> to make{#if sheet.joints.seats > 0}, and
+        {sayCount(sheet.joints.seats, 'seat')} inside parts: {sayCount(sheet.joints.leakPoints, 'place')} to look
+        at in the test{/if}
     </p>
     {#if sheet.nipples.length > 0}
       <h2 class="mt-3 text-xl font-semibold">Nipples to buy</h2>
