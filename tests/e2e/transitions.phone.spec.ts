@@ -3,11 +3,12 @@ import { expectAccessible } from '../support/axe.ts';
 import { expect, goTo, makeJob, openRun, test } from '../support/e2e.ts';
 import { lookAt, walkLeg, walkOn } from '../support/walk.ts';
 
-/** Names an end as a fitter would, and takes the first that is offered. */
-async function nameEnd(page: Page, which: 'first' | 'last', said: string): Promise<void> {
+/** Names an end as a fitter would; where several are called that the one that is meant is chosen. */
+async function nameEnd(page: Page, which: 'first' | 'last', said: string, meant?: RegExp): Promise<void> {
   const field = page.getByLabel('type its name')[which]();
   await field.fill(said);
   await field.press('Enter');
+  if (meant) await page.getByRole('button', { name: meant }).tap();
   await expect(field).toHaveValue('');
 }
 
@@ -34,7 +35,7 @@ test('five joins that are met, named in the hand: each has its chain, and goes o
     if (on) await joins.getByRole('group', { name: 'One end' }).getByLabel('is on').selectOption('pipe, tube or a fitting');
   }
   // A cylinder: nothing goes on from its valve at the appliance's pressure, a regulator stands between.
-  await nameEnd(page, 'first', 'pol valve female');
+  await nameEnd(page, 'first', 'pol valve female', /^CGA 510 POL valve/);
   await nameEnd(page, 'last', '3/8 npt female');
   await expect(best).toContainText(/^\s*POL nut .880-14 × 1\/4 male NPT gas hose.* first-stage regulator.* second-stage regulator/);
   await expect(best).toContainText('its vent clear');
