@@ -77,7 +77,7 @@ export const END_WORDS: Readonly<Record<string, EndWord>> = {
   braze: { sockets: ['brazed'] }, brazed: { sockets: ['brazed'] }, brazing: { sockets: ['brazed'] }, 'compression fitting': { sockets: ['compression-body'] }, 'compression body': { sockets: ['compression-body'] },
   union: { isUnion: true }, cone: { half: 'cone' }, 'socket half': { half: 'socket' }, 'with the cone': { half: 'cone' }, 'with the socket': { half: 'socket' },
   unknown: { isUnknown: true }, '?': { isUnknown: true }, 'not known': { isUnknown: true },
-  inch: {}, inches: {}, in: {}, thread: {}, threaded: {}, end: {}, fitting: {}, a: {}, the: {}, of: {}, for: {}, gas: {}, half: {},
+  inch: {}, inches: {}, in: {}, thread: {}, threaded: {}, end: {}, fitting: {}, valve: {}, outlet: {}, a: {}, the: {}, of: {}, for: {}, gas: {}, half: {},
 }; // prettier-ignore
 
 /** Sizes as they are said. */

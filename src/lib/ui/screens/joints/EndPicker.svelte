@@ -66,8 +66,10 @@
     {#if choice.typed.trim()}
       <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="{title}: which of these">
         {#each reading.ends.slice(0, MOST) as end (sayEnd(end))}
-          <button type="button" class="tap btn px-3" onclick={() => choice.pickEnd(end)}
-            >{nameEnd(end)}</button
+          <button
+            type="button"
+            class="tap btn h-auto max-w-full px-3 py-2 text-left whitespace-normal"
+            onclick={() => choice.pickEnd(end)}>{nameEnd(end)}</button
           >
         {/each}
       </div>
