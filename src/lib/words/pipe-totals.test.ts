@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { SizeTotal } from '#core/cutting/cut-sheet.ts';
 import { inches } from '#core/units/length.ts';
 import { sayCount } from './counts.ts';
-import { sayPipeTotal } from './pipe-totals.ts';
+import { sayPipeTotal, sayUnknownCuts } from './pipe-totals.ts';
 
 const COUNTS = [0, 1, 2] as const;
 
@@ -10,6 +10,11 @@ describe('the pipe of one size, in words', () => {
   it('counts none, one and several with the noun that goes with them', () => {
     expect(COUNTS.map((count) => sayCount(count, 'bend'))).to.eql(['no bends', '1 bend', '2 bends']);
     expect(sayCount(1, 'leg', 'legs')).to.equal('1 leg');
+  });
+
+  it('says of cuts that are not known how many there are, beside a sum and in its place', () => {
+    const said = [[2, 0], [2, 1], [2, 2], [1, 1]].map(([pieces, unknown]) => sayUnknownCuts({ pieces: pieces!, unknown: unknown! }));
+    expect(said).to.eql(['', '1 piece more, not known and not in it', '2 pieces, no cut known yet', '1 piece, no cut known yet']);
   });
 
   it('agrees in number whatever there is of it, and gives no sum of nothing', () => {

@@ -22,3 +22,11 @@ export function sayPipeTotal(
       : `; no fewer than ${sayCount(stockAtLeast, 'length')}${threads > 0 ? ` of ${stock}` : ''}`;
   return `in ${sayCount(known, 'piece')}, ${work}${saw}${bought}`;
 }
+
+/** What is said of those pieces whose cut is not known, after the sum or in its place; empty where every cut is known. */
+export function sayUnknownCuts({ pieces, unknown }: Pick<SizeTotal, 'pieces' | 'unknown'>): string {
+  if (unknown === 0) return '';
+  return unknown === pieces
+    ? `${sayCount(pieces, 'piece')}, no cut known yet`
+    : `${sayCount(unknown, 'piece')} more, not known and not in it`;
+}

@@ -166,7 +166,7 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
       },
       'under-limit': {
         name: 'No, the supplier says',
-        says: 'Under the limit copper keeps as any other pipe does.',
+        says: 'Under the limit copper keeps like every other pipe.',
       },
       'over-limit': {
         name: 'Yes',

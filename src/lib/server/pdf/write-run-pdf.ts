@@ -14,8 +14,7 @@ import type { Finding } from '#core/checks/finding.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
 import { toInches, type LengthUnit } from '#core/units/length.ts';
-import { sayCount } from '#words/counts.ts';
-import { sayPipeTotal } from '#words/pipe-totals.ts';
+import { sayPipeTotal, sayUnknownCuts } from '#words/pipe-totals.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
 import { sayFinding } from '#words/findings.ts';
 import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
@@ -185,12 +184,9 @@ function writeTotals(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): voi
   const sheet = makeCutSheet(layout);
   writeLines(doc, 'To buy', [
     ...sheet.sizes.map((total) => {
-      const said = sayPipeTotal(total, unit, layout.rules['stock-length'].option);
-      const all =
-        said === null
-          ? `${sayCount(total.pieces, 'piece')}, no cut known yet`
-          : `${sayLength(total.length, unit)} ${said}`;
-      return `${total.size} ${BOUGHT_PIPE[total.material]}: ${all}${said !== null && total.unknown > 0 ? `; ${sayCount(total.unknown, 'piece')} more, not known and not in it` : ''}`;
+      const sum = sayPipeTotal(total, unit, layout.rules['stock-length'].option);
+      const said = [sum && `${sayLength(total.length, unit)} ${sum}`, sayUnknownCuts(total)].filter(Boolean);
+      return `${total.size} ${BOUGHT_PIPE[total.material]}: ${said.join('; ')}`;
     }),
     ...sheet.nipples.map(
       ({ size, length, count }) => `${count} × ${size} nipple, ${sayLength(length, 'in')}`,

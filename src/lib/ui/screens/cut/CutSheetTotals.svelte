@@ -7,7 +7,7 @@
   import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
   import { sayConnector } from '#words/appliances.ts';
   import { sayCount } from '#words/counts.ts';
-  import { sayPipeTotal } from '#words/pipe-totals.ts';
+  import { sayPipeTotal, sayUnknownCuts } from '#words/pipe-totals.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayLength } from '#words/length-text.ts';
   import { counterList } from '../parts/counter-list.svelte.ts';
@@ -50,13 +50,9 @@
         {@const said = sayPipeTotal(total, unit, rules['stock-length'].option)}
         <li class="py-1">
           <strong>{total.size} {MATERIAL_NAMES[total.material]}:</strong>
-          {#if said !== null}
-            <LengthText length={total.length} {unit} {format} />
-            {said}{#if total.unknown > 0}<span class="font-semibold text-error"
-                >; {sayCount(total.unknown, 'piece')} more, not known and not in it</span
-              >{/if}
-          {:else}<span class="font-semibold text-error"
-              >{sayCount(total.pieces, 'piece')}, no cut known yet</span
+          {#if said !== null}<LengthText length={total.length} {unit} {format} />
+            {said}{/if}{#if total.unknown > 0}<span class="font-semibold text-error"
+              >{said === null ? '' : '; '}{sayUnknownCuts(total)}</span
             >{/if}
           <span class="chart-label block text-sm">{sayShop(total.material, total.size, rules)}</span>
         </li>

@@ -1,5 +1,6 @@
 <!-- A part of the shop's own: what it joins, how long it is, what it costs. -->
 <script lang="ts">
+  import { tick } from 'svelte';
   import { SHOP_PART_KINDS, SHOP_PART_MATERIALS } from '#core/catalogue/shop-part.ts';
   import { LIMITS } from '#core/formats/limits.ts';
   import { MATERIAL_OF_PART, PART_KIND_NAMES } from '#words/parts.ts';
@@ -22,8 +23,11 @@
 
   async function keep(): Promise<void> {
     form.isTried = true;
-    if (!form.isWhole) document.getElementById(form.nameWrong ? `${id}-name` : `${id}-price`)?.focus();
-    else if (await store.keepEdits([{ was: form.was, wanted: form.toPart() }])) open = false;
+    if (!form.isWhole) {
+      await tick();
+      const at = form.nameWrong ? 'name' : form.endsWrong ? 'ends' : 'price';
+      document.getElementById(`${id}-${at}`)?.focus();
+    } else if (await store.keepEdits([{ was: form.was, wanted: form.toPart() }])) open = false;
     // What was typed stays; pressed again it is put into the part as it is by now.
     else if (store.trouble?.code === 'changed-elsewhere')
       form.restOn(store.parts.find(({ id }) => id === form.id) ?? null);
@@ -55,6 +59,9 @@
   </div>
   <EndPicker title="One end" choice={form.ends[0]} specimens={[]} />
   <EndPicker title="The other" choice={form.ends[1]} specimens={[]} />
+  {#if form.isTried && form.endsWrong}<p id="{id}-ends" role="alert" tabindex="-1" class="text-error">
+      {form.endsWrong}
+    </p>{/if}
   <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
     <MeasureField
       label="length over all"
@@ -85,8 +92,8 @@
     ></textarea></label
   >
   <p class="chart-label text-sm">
-    A part joins what its ends join, by the same rules as any other: putting one down here makes nothing fit
-    gas that does not.
+    A part joins what its ends join, by the rules of every other part: writing one down makes nothing fit gas
+    that does not.
   </p>
   <p>
     <button type="button" class="tap btn btn-primary" disabled={store.keeping} onclick={() => void keep()}

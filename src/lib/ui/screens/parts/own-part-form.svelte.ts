@@ -30,6 +30,7 @@ export class OwnPartForm {
   /** Takes a part to be edited, or begins a new one. */
   begin(part: ShopPart | null): void {
     this.#id = part?.id ?? newId();
+    for (const end of this.ends) end.typed = '';
     this.restOn(part);
     this.name = part?.name ?? '';
     this.kind = part?.kind ?? 'swivel';
@@ -57,7 +58,14 @@ export class OwnPartForm {
       ? ''
       : `Read “${this.price}”, which is no price. Write it like 12.50, or leave it empty.`,
   );
-  isWhole = $derived(this.nameWrong === '' && this.priceWrong === '');
+  /** A name that was typed for an end and not chosen is no end: it is said, and never taken for the one before it. */
+  endsWrong = $derived.by(() => {
+    const typed = this.ends.map((end) => end.typed.trim()).find((said) => said !== '');
+    return typed === undefined
+      ? ''
+      : `“${typed}” is not chosen as an end yet. Choose which one is meant, or empty the line.`;
+  });
+  isWhole = $derived(this.nameWrong === '' && this.priceWrong === '' && this.endsWrong === '');
 
   toPart(): ShopPart {
     const price = this.price.trim().replace(',', '.');
