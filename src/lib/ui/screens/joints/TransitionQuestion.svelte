@@ -63,7 +63,7 @@
       </fieldset>
     {/each}
   </div>
-  <div class="flex flex-wrap items-center gap-x-6">
+  <div class="mt-3 flex flex-wrap items-center gap-x-6">
     <label class="tap flex items-center gap-2"
       >first of all
       <select class="tap select w-64" bind:value={form.wish}>
