@@ -16,8 +16,7 @@ const SIZES = {
 /** A piece between a tee's branch and a 45°, by the thumb's keys. */
 async function askQuickCut(page: Page): Promise<void> {
   const press = (name: string) => page.getByRole('button', { name, exact: true }).click();
-  for (const name of ['3/4', 'tee, in its branch', '45° elbow', 'centre to centre: on to the measure'])
-    await press(name);
+  for (const name of ['3/4', 'tee, in its branch', '45° elbow']) await press(name);
   for (const key of ['3', 'feet', '7', '1/4']) await press(key);
 }
 

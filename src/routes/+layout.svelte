@@ -1,16 +1,19 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import '../app.css';
+  import { afterNavigate } from '$app/navigation';
   import { resolve } from '$app/paths';
   import Moon from '@lucide/svelte/icons/moon';
   import Sun from '@lucide/svelte/icons/sun';
   import { JOB_CAUTION } from '#words/cautions.ts';
   import SmellOfGas from '$lib/ui/controls/SmellOfGas.svelte';
+  import { getBackCloses } from '$lib/ui/controls/back-closes.ts';
   import { doEarlyPresses } from '$lib/ui/controls/early-presses.ts';
   import { gloves } from '$lib/ui/controls/gloves.svelte.ts';
   import { theme } from '$lib/ui/controls/theme.svelte.ts';
 
   let { children } = $props();
+  afterNavigate(() => getBackCloses().arrive());
   $effect(() => theme.adopt());
   $effect(() => untrack(() => gloves.adopt()));
   // Effects of the page inside run before this one, so everything that was pressed has its handler.

@@ -9,6 +9,13 @@ async function press(page: Page, keys: readonly string[]): Promise<void> {
 }
 const cut = (page: Page) => page.getByTestId('cut-length');
 
+test('a cut length in six presses by what is asked: no question more than needed', async ({ page, app }) => {
+  await page.goto(`${app.url}/quick-cut`);
+  await press(page, ['3/4', '90° elbow', '90° elbow', '4', '2', '1/2']);
+  // 42.5 less 0.7475 at both ends.
+  await expect(cut(page)).toHaveText('3 ft 5 in');
+});
+
 test('from an empty device, a case that differs from every default: six taps beside the measure’s own keys', async ({
   page,
   app,
@@ -46,7 +53,6 @@ test('the trade’s own example, its reason, its joint and its tape; the same ag
   await button(page, '3/4').tap();
   await button(page, '90° elbow').tap();
   await button(page, '90° elbow').tap();
-  await button(page, 'centre to centre: on to the measure').tap();
   await press(page, ['3', 'feet', '7', '1/4']);
   await expect(cut(page)).toHaveText('3 ft 5 3/4 in');
   await page.getByRole('button', { name: 'Why? the cut' }).tap();
@@ -73,6 +79,56 @@ test('the trade’s own example, its reason, its joint and its tape; the same ag
   await expect(cut(page)).toHaveText('3 ft 5 13/16 in');
 });
 
+test('what forbids a cut stands where the number stands; what was not read is told there; every piece is shown', async ({
+  page,
+  app,
+}) => {
+  await page.goto(`${app.url}/quick-cut`);
+  await press(page, ['3/4', '90° elbow', '90° elbow', '1']);
+  const verdict = page.getByTestId('verdict');
+  await expect(verdict).toHaveText('Do not cut');
+  await expect(cut(page)).toHaveCount(0);
+  // In sight, above the keys.
+  const keys = await page.getByRole('region', { name: 'What is asked' }).boundingBox();
+  const box = await page.getByText('the fittings at its ends collide', { exact: false }).boundingBox();
+  expect(box!.y + box!.height).toBeLessThan(keys!.y);
+  const field = page.getByLabel('Measure', { exact: true });
+  for (const [typed, says] of [
+    ['-5', /Read “-5” as less than nothing/],
+    ['abc', /abc/],
+    ['3/0', /3\/0/],
+    ['1e9', /1e9/],
+  ] as const) {
+    await field.fill(typed);
+    await expect(page.getByRole('alert')).toContainText(says);
+    await expect(cut(page)).toHaveCount(0);
+  }
+  // A nought may be the beginning of more: it is told when it is entered.
+  await field.fill('0');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await button(page, 'Next, the same again').tap();
+  await expect(page.getByRole('alert')).toContainText('no length at all');
+  await field.fill('124 ft');
+  await expect(page.getByRole('list', { name: 'The pieces' }).getByRole('listitem')).toHaveText([
+    /5 ×\s*21\s*ft/,
+    /18\s*ft 8 1\/2\s*in/,
+  ]);
+  // What was typed is there again after leaving, and Back closes what is open before it leaves.
+  await page.getByRole('link', { name: 'Identify' }).tap();
+  await expect(page).toHaveURL(/identify/);
+  await page.goBack();
+  await expect(field).toHaveValue('124 ft');
+  await page
+    .getByRole('button', { name: /^Why\? the cut of piece/ })
+    .first()
+    .tap();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(page).toHaveURL(/quick-cut/);
+  await expect(field).toHaveValue('124 ft');
+});
+
 test('it speaks R and millimetres, asks for a valve’s length, and works while the server is away', async ({
   page,
   app,
@@ -86,7 +142,6 @@ test('it speaks R and millimetres, asks for a valve’s length, and works while 
   await expect(button(page, 'union')).toBeDisabled();
   await button(page, '90° elbow').tap();
   await button(page, 'tee, in its run').tap();
-  await button(page, 'centre to centre: on to the measure').tap();
   await press(page, ['1', '0', '0', '0']);
   // a 28, z 15 at both ends.
   await expect(cut(page)).toHaveText('970 mm');
@@ -94,7 +149,6 @@ test('it speaks R and millimetres, asks for a valve’s length, and works while 
   await button(page, '3/4').tap();
   await button(page, '90° elbow').tap();
   await button(page, 'valve').tap();
-  await button(page, 'centre to centre: on to the measure').tap();
   await press(page, ['3']);
   await button(page, 'That is its length').tap();
   await button(page, 'rub out').tap();
@@ -111,7 +165,6 @@ test('a piece is put into a job and becomes the beginning of a run', async ({ pa
   await button(page, '3/4').tap();
   await button(page, 'coupling').tap();
   await button(page, 'cap').tap();
-  await button(page, 'centre to centre: on to the measure').tap();
   await press(page, ['3', '6']);
   const found = await cut(page).innerText();
   await button(page, 'Put it into a job…').tap();

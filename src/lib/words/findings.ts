@@ -21,6 +21,9 @@ export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
   note: 'Note',
 };
 
+/** In the place of a length that is not to be cut. */
+export const DO_NOT_CUT = 'do not cut';
+
 type Sentences = {
   readonly [Code in FindingCode]: (finding: Extract<Finding, { code: Code }>, unit: LengthUnit) => string;
 };

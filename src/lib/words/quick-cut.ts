@@ -18,6 +18,14 @@ export const QUICK_KIND_NAMES: Readonly<
   open: { short: 'open', name: 'open end' },
 };
 
+/** Points of an end, short for a row of buttons. */
+export const QUICK_POINT_NAMES: Readonly<Record<QuickPoint, string>> = {
+  centre: 'centre',
+  face: 'face',
+  back: 'back',
+  end: 'end',
+};
+
 /** How the sizes of each material are called. */
 export const QUICK_MATERIALS: Readonly<
   Record<ThreadedMaterial, { readonly group: string; readonly before: string; readonly after: string }>

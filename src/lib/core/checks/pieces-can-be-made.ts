@@ -35,7 +35,13 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
 /** Pieces that an edit did not touch are the same, and so is what is to be said of them. */
 const known = new WeakMap<readonly Piece[], readonly Finding[]>();
 
-/** The long id is built for the pieces that have a finding only. */
+/** What forbids to cut a piece: nothing is left of it, or it is too short to be made; null where it may be made. */
+export function findForbidden(piece: Piece, layout: RunLayout): Finding | null {
+  const finding = checkPiece(piece, layout);
+  return finding?.severity === 'stop' ? finding : null;
+}
+
+/** What is to be said of one piece; null where it can be made as it is. The long id is built for pieces that have a finding only. */
 function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Finding | null {
   const { cut } = piece;
   if (!cut) return null;

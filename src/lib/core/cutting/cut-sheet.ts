@@ -3,6 +3,8 @@ import { MATERIALS, type Material } from '../catalogue/pipe.ts';
 import { getThreadId } from '../ends/end.ts';
 import { LEG_SIZES, rankSize, type LegSize } from '../ends/size.ts';
 import { getKerf } from '../house-rules/saw-kerf.ts';
+import { findForbidden } from '../checks/pieces-can-be-made.ts';
+import type { Finding } from '../checks/finding.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { assemble } from '../runs/bodies.ts';
 import { getPieces } from '../runs/lay-out-run.ts';
@@ -18,6 +20,8 @@ export interface CutSheetRow {
   readonly material: Material;
   /** Its place in the cutting order, from 1. */
   readonly order: number;
+  /** What forbids the cut (nothing is left, too short to thread or to bend in); null for what may be made. */
+  readonly forbidden: Finding | null;
   /** The nipple to buy in place of cutting, nm; null for pipe that is cut. */
   readonly nipple: Length | null;
   /** The appliance whose sediment trap it is the nipple of; null for any other piece. */
@@ -54,7 +58,7 @@ export interface SizeTotal {
   readonly stockAtLeast: number | null;
   readonly threads: number;
   readonly bends: number;
-  /** Pieces whose cut is not known and is therefore not in the length. */
+  /** Pieces whose cut is not known, or forbidden, and is therefore not in the length. */
   readonly unknown: number;
 }
 
@@ -129,6 +133,7 @@ function groupPieces(layout: RunLayout): SizeGroup[] {
             piece,
             material,
             order: order++,
+            forbidden: findForbidden(piece, layout),
             nipple,
             trapOf: traps.get(piece.leg) ?? null,
             isMarked,
@@ -147,7 +152,9 @@ function sumSize({ size, material, rows }: SizeGroup, { rules, legs }: RunLayout
   if (!first) return null;
   const { leg } = legs.get(first.piece.leg)!;
   const craft = getCraft(leg);
-  const cuts = pieces.flatMap(({ piece }) => (piece.cut ? [piece.cut.onTape.length] : []));
+  const cuts = pieces.flatMap(({ piece, forbidden }) =>
+    piece.cut && !forbidden ? [piece.cut.onTape.length] : [],
+  );
   const length = cuts.reduce((sum, cut) => sum + cut, 0);
   const kerf = cuts.length * getKerf(rules['saw-kerf']);
   return {

@@ -11,6 +11,7 @@ import { inches, type Length } from '../units/length.ts';
 import {
   findUnmeasuredPart,
   FIRST_QUICK_CUT,
+  groupAlike,
   isQuickKindMade,
   makeQuickRun,
   QUICK_KINDS,
@@ -21,9 +22,12 @@ import {
 } from './quick-cut.ts';
 
 const BEGIN = { id: 'quickcut00', catalogueVersion: standardCatalogue.version, ruleChoices: {} };
-function cutOf(cut: QuickCut): Length | null {
+function makeIds(): () => string {
   let made = 0;
-  const { doc, leg } = makeQuickRun(cut, BEGIN, () => `quick${String(made++).padStart(4, '0')}`);
+  return () => `quick${String(made++).padStart(4, '0')}`;
+}
+function cutOf(cut: QuickCut): Length | null {
+  const { doc, leg } = makeQuickRun(cut, BEGIN, makeIds());
   expect(findBrokenReference(doc)).to.equal(null);
   const layout = layOutRun(doc, standardCatalogue, resolveRules({}), NO_FACTS);
   return layout.pieces.get(leg)?.[0]?.cut?.exact ?? null;
@@ -105,4 +109,27 @@ describe('a quick cut', () => {
       isQuickKindMade(kind, { material: 'steel-r', size: '3/4' }, standardCatalogue);
     expect(QUICK_KINDS.filter(made)).to.deep.equal(['elbow-90', 'tee-run', 'tee-branch', 'open']);
   });
+
+  it('a leg longer than the stock: every piece is there, those cut alike as one, and they come to the measure', () => {
+    for (const [feet, counts] of [
+      [20, [1]],
+      [42, [1, 1]],
+      [124, [5, 1]],
+      [126.5, [5, 1, 1]],
+    ] as const) {
+      const { doc, leg } = makeQuickRun(
+        { ...FIRST_QUICK_CUT, measure: { value: inches(feet * 12), typed: `${feet} ft` } },
+        BEGIN,
+        makeIds(),
+      );
+      const pieces = layOutRun(doc, standardCatalogue, resolveRules({}), NO_FACTS).pieces.get(leg)!;
+      const alike = groupAlike(pieces);
+      expect(alike.map(({ count }) => count), `${feet} ft`).to.deep.equal(counts);
+      // The elbows take off 0.7475 in at each end, and every coupling holds two ends apart by its length less both engagements.
+      const apart = pieces.length - 1;
+      const coupling = findReach(standardCatalogue.findPart('coupling', '3/4', 'NPT')!.ports[0]!)! * 2 - 2 * standardCatalogue.findThread('3/4', 'NPT')!.normalEngagement;
+      const sum = pieces.reduce((all, { cut }) => all + cut!.exact, 0);
+      expect(sum).to.equal(inches(feet * 12) - 2 * inches(0.7475) - apart * coupling);
+    }
+  }); // prettier-ignore
 });

@@ -8,6 +8,7 @@ import type { Axis } from '../geometry/axis.ts';
 import { getOppositeWay, type Way } from '../geometry/way.ts';
 import type { RuleChoices } from '../house-rules/house-rules.ts';
 import type { NewId } from '../runs/commands/new-ids.ts';
+import type { Piece } from '../runs/layout.ts';
 import {
   newRun,
   type Leg,
@@ -238,7 +239,30 @@ export interface KeptQuickCut {
 export interface QuickBench {
   readonly cut: QuickCut;
   readonly unit: LengthUnit;
+  /** The measure as far as it was typed, read or not. */
+  readonly typed: string;
   readonly list: readonly KeptQuickCut[];
+}
+
+/** Pieces of one leg that are cut alike, one beside the other. */
+export interface AlikePieces {
+  readonly first: Piece;
+  readonly count: number;
+}
+
+/** The pieces of a leg that is longer than the stock, those that are cut alike as one entry. */
+export function groupAlike(pieces: readonly Piece[]): AlikePieces[] {
+  const groups: { first: Piece; count: number }[] = [];
+  for (const piece of pieces) {
+    const last = groups.at(-1);
+    const isAlike =
+      last?.first.cut?.onTape.length === piece.cut?.onTape.length &&
+      last?.first.cut?.whole === piece.cut?.whole &&
+      last?.first.cut?.nipple === piece.cut?.nipple;
+    if (last && isAlike) last.count++;
+    else groups.push({ first: piece, count: 1 });
+  }
+  return groups;
 }
 
 /** So many are kept: the list is a scrap of paper beside the vise, not a record. */

@@ -35,5 +35,6 @@ const keptSchema: Joi.ObjectSchema<KeptQuickCut> = Joi.object<KeptQuickCut>({
 export const quickBenchSchema: Joi.ObjectSchema<QuickBench> = Joi.object<QuickBench>({
   cut,
   unit,
+  typed: Joi.string().max(LIMITS.typed).allow('').default(''),
   list: Joi.array().items(keptSchema).max(50).required(),
 }).required();

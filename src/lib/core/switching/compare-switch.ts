@@ -1,3 +1,4 @@
+import { findForbidden } from '../checks/pieces-can-be-made.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { Finding } from '../checks/finding.ts';
@@ -47,9 +48,10 @@ export function tallyRun(layout: RunLayout, site: Site | null): RunTally {
   const supports = listSupports(layout, site?.jurisdiction ?? 'ask');
   let [pieces, length, cutsUnknown, mass, massUnknown] = [0, 0, 0, 0, 0];
   const byMaterial = new Map<Material, Length>();
-  for (const { cut, leg } of getPieces(layout)) {
+  for (const piece of getPieces(layout)) {
+    const { cut, leg } = piece;
     pieces++;
-    if (!cut) {
+    if (!cut || findForbidden(piece, layout)) {
       cutsUnknown++;
       massUnknown++;
       continue;

@@ -23,3 +23,17 @@ export function parseMeasure(typed: string, jobUnit: LengthUnit): Result<LengthR
   const checked = checkMeasure(reading.value.length, typed.trim());
   return checked.ok ? reading : checked;
 }
+
+/** What may be typed after a beginning: figures, a fraction's rest, a unit. */
+const GOES_ON = [
+  '1', '2', '6', '16', '32', ' 1/2', '/2', '/16', '"', "'", 'm', 'mm', 'in', 'n', 'nch', 'ch', 'h', 'hes', 'es', 's', 't', 'et', 'eet', 'ft',
+] as const; // prettier-ignore
+
+/**
+ * Whether what was typed is not a measure, whatever is typed behind it: to be told at once. A beginning (`0`, `3'`, `1/`) is waited
+ * for. Of what may follow a few kinds are tried; a unit that is half written is waited for too.
+ */
+export function isBeyondHope(typed: string, jobUnit: LengthUnit): boolean {
+  if (typed.trim() === '' || parseMeasure(typed, jobUnit).ok) return false;
+  return GOES_ON.every((rest) => !parseMeasure(`${typed}${rest}`, jobUnit).ok);
+}

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { formatLength, getFormatStep, type LengthFormat } from './format-length.ts';
 import { FOOT, INCH, METRE, MILLIMETRE, type LengthUnit } from './length.ts';
 import { parseLength } from './parse-length.ts';
-import { parseMeasure } from './check-measure.ts';
+import { isBeyondHope, parseMeasure } from './check-measure.ts';
 import { roundToStep } from './tape.ts';
 
 const at = (feet: number, inch: number) => Math.round(feet * FOOT + inch * INCH);
@@ -139,5 +139,37 @@ describe('parseMeasure', () => {
 
   it('takes a thousand feet exactly', () => {
     expect(parseMeasure('1000 ft', 'in').ok).to.equal(true);
+  });
+});
+
+describe('isBeyondHope: what is told while it is typed', () => {
+  for (const typed of ['-', '-5', 'abc', '3/0', '1e9', '0/4', '999999', '3/4/', '?', '--5', '5.5.5'])
+    it(`“${typed}” is told at once`, () => {
+      expect(isBeyondHope(typed, 'in')).to.equal(true);
+      expect(isBeyondHope(typed, 'mm')).to.equal(true);
+    });
+  it('nothing typed is waited for', () => expect(isBeyondHope('  ', 'in')).to.equal(false));
+
+  it('every beginning of what the keypad and a hand write is waited for', () => {
+    const written = ["3' 7 1/4", '3-7 1/4', '12 ft 3 1/16 in', '0.5 m', '1 1/32', '43 1/4"', '5 mm', '3 feet', '2 inches', '10 ft 11 15/16'];
+    let beginnings = 0;
+    for (const whole of written)
+      for (let i = 1; i <= whole.length; i++) {
+        expect(isBeyondHope(whole.slice(0, i), 'in'), whole.slice(0, i)).to.equal(false);
+        beginnings++;
+      }
+    expect(beginnings).to.be.greaterThan(60);
+  }); // prettier-ignore
+
+  it('what reads is never beyond hope (seed 14)', () => {
+    fc.assert(
+      fc.property(
+        fc.string({ maxLength: 9, unit: fc.constantFrom(...'0123456789 /-.\'"mftin') }),
+        (typed) => {
+          if (parseMeasure(typed, 'in').ok) expect(isBeyondHope(typed, 'in')).to.equal(false);
+        },
+      ),
+      { seed: 14, numRuns: 3000 },
+    );
   });
 });

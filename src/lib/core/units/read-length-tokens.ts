@@ -79,6 +79,7 @@ function readNumber(
 
 function readFraction(match: RegExpExecArray, typed: string): Result<LengthToken, LengthRefusal> {
   const [numerator, denominator] = [Number(match[1]), Number(match[2])];
+  if (/^0\d/.test(match[2]!)) return refuse({ code: 'length-unreadable', typed, word: match[0] });
   if (![2, 4, 8, 16, 32, 64].includes(denominator)) {
     return refuse({ code: 'length-fraction-not-on-a-tape', typed, denominator });
   }

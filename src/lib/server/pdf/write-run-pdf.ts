@@ -21,6 +21,7 @@ import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
 import { sayLength } from '#words/length-text.ts';
 import { sayConnector } from '#words/appliances.ts';
 import { listPlaceLines } from '#words/place-lines.ts';
+import { DO_NOT_CUT } from '#words/findings.ts';
 import { namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
 import { drawOnPage } from './draw-on-page.ts';
 import { unpackFont } from './unpack-font.ts';
@@ -139,7 +140,8 @@ function writeTable(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void
     if (keepTogether(doc, ROW)) writeHeadings(doc);
     const y = doc.y;
     const { piece } = row;
-    const cut = piece.cut ? formatLength(piece.cut.onTape.length, format) : 'not known';
+    const length = piece.cut ? formatLength(piece.cut.onTape.length, format) : 'not known';
+    const cut = row.forbidden ? `${DO_NOT_CUT} (${length})` : length;
     const cells = [
       String(row.order),
       piece.mark,

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
   import X from '@lucide/svelte/icons/x';
+  import { getBackCloses } from './back-closes.ts';
 
   interface Props {
     open: boolean;
@@ -19,6 +20,16 @@
     $effect(() => {
       if (open && !dialog.open) dialog.showModal();
       if (!open && dialog.open) dialog.close();
+    });
+    $effect(() => {
+      if (!open) return;
+      return getBackCloses().open({
+        close: () => {
+          if (mustAnswer) return false;
+          open = false;
+          return true;
+        },
+      });
     });
   }
 

@@ -4,6 +4,7 @@
   import type { TapeGraduation } from '#core/units/tape.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { toMillimetres, type Length } from '#core/units/length.ts';
+  import { DO_NOT_CUT } from '#words/findings.ts';
   import { sayExact, sayLength, sayNumber } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
@@ -99,7 +100,7 @@
         </th>
       </tr>
     </tbody>
-    {#each group.rows as { piece, order, nipple, trapOf, tube, isMarked } (piece.id)}
+    {#each group.rows as { piece, order, forbidden, nipple, trapOf, tube, isMarked } (piece.id)}
       <tbody class="border-b border-base-300">
         <tr>
           <th scope="row" class="py-1 align-top text-2xl leading-none font-bold">
@@ -114,7 +115,8 @@
           </td>
           <td class="align-top">
             {#if piece.cut}
-              <span class="text-2xl font-bold"
+              {#if forbidden}<strong class="block text-xl text-error">{DO_NOT_CUT}</strong>{/if}
+              <span class={forbidden ? '' : 'text-2xl font-bold'}
                 ><LengthText length={piece.cut.onTape.length} {unit} {format} /></span
               >
               <span class="no-print"

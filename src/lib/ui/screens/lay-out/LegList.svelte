@@ -1,5 +1,7 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
+  import { findForbidden } from '#core/checks/pieces-can-be-made.ts';
+  import { DO_NOT_CUT } from '#words/findings.ts';
   import { nameFitting, PART_KIND_NAMES, SHORT_MATERIALS } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
   import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
@@ -32,7 +34,8 @@
     readonly course: string;
     readonly isPipe: boolean;
     readonly isFlexible: boolean;
-    readonly cuts: readonly (Length | null)[];
+    /** Lengths on the tape; words where there is none to cut. */
+    readonly cuts: readonly (Length | string | null)[];
     /** The piece of tube that goes through it, where another leg keeps that. */
     readonly inPiece: string;
     readonly far: string;
@@ -83,7 +86,9 @@
       ].join(', '),
       isPipe: hasPipe(leg),
       isFlexible: leg.geometry.kind === 'connector',
-      cuts: (layout.pieces.get(laid.id) ?? []).map(({ cut }) => cut?.onTape.length ?? null),
+      cuts: (layout.pieces.get(laid.id) ?? []).map((piece) =>
+        findForbidden(piece, layout) ? DO_NOT_CUT : (piece.cut?.onTape.length ?? null),
+      ),
       inPiece:
         findHolder(layout.pieces.get(laid.id)) === null
           ? ''
@@ -119,11 +124,11 @@
           {:else if line.isPipe}
             {#each line.cuts as cut, i (i)}
               <span class="block"
-                >{#if cut !== null && format}<LengthText
+                >{#if typeof cut === 'number' && format}<LengthText
                     length={cut}
                     unit={entry.unit}
                     {format}
-                  />{:else}<span class="text-base text-error">no cut</span>{/if}</span
+                  />{:else}<span class="text-base text-error">{cut ?? 'no cut'}</span>{/if}</span
               >
             {/each}
           {:else}<span class="text-base font-normal">{line.isFlexible ? 'connector' : 'no pipe'}</span>{/if}

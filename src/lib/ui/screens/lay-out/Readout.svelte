@@ -2,6 +2,8 @@
   import Ruler from '@lucide/svelte/icons/ruler';
   import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
+  import { findForbidden } from '#core/checks/pieces-can-be-made.ts';
+  import { DO_NOT_CUT, sayFinding } from '#words/findings.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
@@ -107,6 +109,7 @@
           </div>
         {/if}
         {#each pieces as piece (piece.mark)}
+          {@const forbidden = findForbidden(piece, shown.layout)}
           <div>
             <p class="chart-label leading-none">
               {shown.isDraft
@@ -116,7 +119,10 @@
                   : `leg ${piece.mark}, cut`}{piece.cut && piece.cut.nipple !== null ? ': buy a nipple' : ''}
             </p>
             <div class="flex items-center gap-2">
-              {#if piece.cut}
+              {#if forbidden}
+                <p class="text-3xl leading-tight font-bold text-error" data-testid="verdict">{DO_NOT_CUT}</p>
+                {#if !shown.isDraft}<WhyButton id={piece.id} what="cut of leg {piece.mark}" {onwhy} />{/if}
+              {:else if piece.cut}
                 <p
                   class="{pieces.length > 1 ? 'text-3xl' : 'text-4xl sm:text-5xl'} leading-tight font-bold"
                   data-testid="cut-length"
@@ -175,7 +181,13 @@
         </div>
       {/if}
     </div>
-    {#if pieces.length === 1 && pieces[0]?.cut}
+    {#each pieces as piece (piece.mark)}
+      {@const forbidden = findForbidden(piece, shown.layout)}
+      {#if forbidden}<p class="text-sm leading-snug font-medium text-error">
+          {sayFinding(forbidden, entry.unit)}
+        </p>{/if}
+    {/each}
+    {#if pieces.length === 1 && pieces[0]?.cut && !findForbidden(pieces[0], shown.layout)}
       {@const { whole, onTape, farEndOff } = pieces[0].cut}
       <p class="text-sm leading-snug">
         exact {sayExact(whole, entry.unit)}, {sayError(

@@ -5,6 +5,7 @@
   import { resolve } from '$app/paths';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { CAUTIONS } from '#words/cautions.ts';
+  import { DO_NOT_CUT } from '#words/findings.ts';
   import { sayBetween, sayQuickCut } from '#words/quick-cut.ts';
   import GloveSwitch from '../../controls/GloveSwitch.svelte';
   import Dialog from '../../controls/Dialog.svelte';
@@ -59,11 +60,13 @@
               onclick={() => bench.takeBack(kept)}
             >
               <strong class="text-xl"
-                >{#if seen}<LengthText
-                    length={seen.length}
+                >{#each seen.alike as { first, count }, i (first.id)}{i > 0 ? ', ' : ''}{count > 1
+                    ? `${count} × `
+                    : ''}<LengthText
+                    length={first.cut?.nipple ?? first.cut?.onTape.length ?? 0}
                     unit={kept.unit}
                     format={getTapeFormat(seen.graduation)}
-                  />{:else}no cut{/if}</strong
+                  />{:else}{DO_NOT_CUT}{/each}</strong
               >
               <span class="text-sm"
                 >{sayQuickCut(kept.cut)}; {sayBetween(kept.cut.ends)} {kept.cut.measure?.typed}</span
@@ -114,7 +117,7 @@
     position: sticky;
     bottom: 0;
     z-index: 5;
-    padding: 0.5rem 0.75rem 0.75rem;
+    padding: 0.5rem 0.75rem;
     background: var(--color-base-200);
     border-top: 2px solid var(--color-accent);
   }

@@ -5,7 +5,7 @@
   import { getCraft, makeSettings } from '#core/materials/crafts.ts';
   import { catalogue } from '../../catalogue.ts';
   import { QUICK_KINDS, QUICK_POINTS } from '#core/cutting/quick-cut.ts';
-  import { QUICK_KIND_NAMES, sayBetween, sayQuickSize } from '#words/quick-cut.ts';
+  import { QUICK_KIND_NAMES, QUICK_POINT_NAMES, sayQuickSize } from '#words/quick-cut.ts';
   import { REF_POINT_NAMES } from '#words/refs.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';
@@ -34,7 +34,6 @@
     { step: 'size', label: 'size', says: sayQuickSize(cut.material, cut.size) },
     { step: 'one', label: 'one end', says: QUICK_KIND_NAMES[cut.ends[0].kind].short },
     { step: 'other', label: 'other end', says: QUICK_KIND_NAMES[cut.ends[1].kind].short },
-    { step: 'between', label: 'between', says: sayBetween(cut.ends) },
     { step: 'measure', label: 'measure', says: bench.typed || '—' },
   ]);
   const which = $derived(bench.step === 'one' ? 0 : 1);
@@ -42,13 +41,9 @@
     size: 'What pipe?',
     one: 'What stands at one end?',
     other: 'What stands at the other end?',
-    between: 'Between which points did you measure?',
     part: 'The valve, end to end? No standard fixes it: measure yours.',
     measure: 'What did you measure?',
   };
-  const wrong = $derived(
-    bench.reading && !bench.reading.ok && bench.typed.length >= 6 ? sayRefusal(bench.reading.refusal) : '',
-  );
 </script>
 
 {#snippet field(label: string, typed: string, put: (typed: string) => void, enter: () => void)}
@@ -82,16 +77,14 @@
   <FractionKeypad {typed} unit={bench.unit} onpress={put} />
 {/snippet}
 
-<section aria-label="What is asked" class="flex flex-col gap-2">
-  <ol class="grid grid-cols-5 gap-1" aria-label="What was said">
+<section aria-label="What is asked" class="flex flex-col {bench.step === 'measure' ? 'gap-1' : 'gap-2'}">
+  <ol class="grid grid-cols-4 gap-1" aria-label="What was said">
     {#each strip as { step, label, says } (step)}
       <li class="min-w-0">
         <button
           type="button"
           class="strip"
-          aria-current={bench.step === step || (step === 'between' && bench.step === 'part')
-            ? 'step'
-            : undefined}
+          aria-current={bench.step === step ? 'step' : undefined}
           onclick={() => (bench.step = step)}
           ><span class="chart-label text-xs leading-none">{label}</span><span
             class="line-clamp-2 w-full text-[0.8rem] leading-[1.05] font-semibold">{says}</span
@@ -100,7 +93,9 @@
       </li>
     {/each}
   </ol>
-  <h2 class="text-lg leading-tight font-semibold">{QUESTIONS[bench.step]}</h2>
+  <h2 class="text-lg leading-tight font-semibold {bench.step === 'measure' ? 'sr-only' : ''}">
+    {QUESTIONS[bench.step]}
+  </h2>
   {#if bench.step === 'size'}
     {#each sizes as { material, sizes: all } (material)}
       <div class="grid grid-cols-5 gap-1" role="group" aria-label={QUICK_MATERIALS[material].group}>
@@ -132,30 +127,6 @@
         </button>
       {/each}
     </div>
-  {:else if bench.step === 'between'}
-    <div class="grid grid-cols-2 gap-x-3 gap-y-1">
-      {#each [0, 1] as const as side (side)}
-        <div role="group" aria-label={side === 0 ? 'From, at one end' : 'To, at the other end'}>
-          <p class="chart-label text-sm">
-            {side === 0 ? 'from' : 'to'}: {QUICK_KIND_NAMES[cut.ends[side].kind].short}
-          </p>
-          <div class="grid gap-1">
-            {#each QUICK_POINTS as at (at)}
-              <button
-                type="button"
-                class="pad"
-                disabled={cut.ends[side].kind === 'open' && at !== 'end'}
-                aria-pressed={cut.ends[side].at === at}
-                onclick={() => bench.pickPoint(side, at)}>{REF_POINT_NAMES[at].name}</button
-              >
-            {/each}
-          </div>
-        </div>
-      {/each}
-    </div>
-    <button type="button" class="btn h-13 btn-primary" onclick={() => bench.goOn()}
-      >{sayBetween(cut.ends)}: on to the measure</button
-    >
   {:else if bench.step === 'part'}
     {@render field(
       'Length of the valve, end to end',
@@ -168,19 +139,41 @@
       >That is its length</button
     >
   {:else}
+    <div class="points">
+      {#each [0, 1] as const as side (side)}
+        <div
+          role="group"
+          aria-label="{side === 0 ? 'From, at one end' : 'To, at the other end'}: {QUICK_KIND_NAMES[
+            cut.ends[side].kind
+          ].name}"
+        >
+          <p class="chart-label text-xs leading-none" aria-hidden="true">
+            {side === 0 ? 'measured from the' : 'to the'}
+          </p>
+          <div class="grid grid-cols-4">
+            {#each QUICK_POINTS as at (at)}
+              <button
+                type="button"
+                class="pad point"
+                aria-label={REF_POINT_NAMES[at].name}
+                disabled={cut.ends[side].kind === 'open' && at !== 'end'}
+                aria-pressed={cut.ends[side].at === at}
+                onclick={() => bench.pickPoint(side, at)}>{QUICK_POINT_NAMES[at]}</button
+              >
+            {/each}
+          </div>
+        </div>
+      {/each}
+    </div>
     {@render field(
       'Measure',
       bench.typed,
       (typed) => (bench.typed = typed),
       () => bench.keep(),
     )}
-    {#if wrong}<p role="alert" class="text-sm text-error">{wrong}</p>{/if}
     <div class="grid grid-cols-2 gap-1">
-      <button
-        type="button"
-        class="btn h-13 btn-primary"
-        disabled={!bench.cut.measure}
-        onclick={() => bench.keep()}>Next, the same again</button
+      <button type="button" class="btn h-13 btn-primary" onclick={() => bench.keep()}
+        >Next, the same again</button
       >
       <button type="button" class="btn h-13" disabled={!bench.cut.measure} onclick={onput}
         >Put it into a job…</button
@@ -203,6 +196,23 @@
     font-weight: 600;
     cursor: pointer;
   }
+  .points {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 0.25rem 0.5rem;
+  }
+  .point {
+    min-width: 44px;
+    padding: 0;
+    border-radius: 0;
+    font-size: 0.8rem;
+  }
+  .point + .point {
+    border-left: 0;
+  }
+  :global([data-hands='gloves']) .points {
+    grid-template-columns: 1fr;
+  }
   .end {
     flex-direction: column;
     min-height: 74px;
@@ -223,7 +233,7 @@
     align-items: flex-start;
     gap: 2px;
     width: 100%;
-    min-height: 52px;
+    min-height: 48px;
     padding: 2px 4px;
     border-bottom: 4px solid transparent;
     background: var(--color-base-200);

@@ -5,29 +5,34 @@ import { catalogue } from '../../catalogue.ts';
 import {
   FIRST_QUICK_CUT,
   findUnmeasuredPart,
+  groupAlike,
   isQuickKindMade,
   makeQuickRun,
   QUICK_LIST,
   QUICK_POINTS,
+  type AlikePieces,
   type KeptQuickCut,
+  type QuickBench,
   type QuickCut,
   type QuickKind,
   type QuickPoint,
   type QuickRun,
 } from '#core/cutting/quick-cut.ts';
+import { LIMITS } from '#core/formats/limits.ts';
 import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
 import { tapeRoundingRule } from '#core/house-rules/tape-rounding.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
 import { checkRun } from '#core/checks/checks.ts';
+import { findForbidden } from '#core/checks/pieces-can-be-made.ts';
 import type { Finding } from '#core/checks/finding.ts';
 import { NO_FACTS } from '#core/runs/fold-events.ts';
 import { layOutRun } from '#core/runs/lay-out-run.ts';
 import type { Piece, RunLayout } from '#core/runs/layout.ts';
 import type { Ref, RunDoc } from '#core/runs/run.ts';
-import { parseMeasure } from '#core/units/check-measure.ts';
+import { isBeyondHope, parseMeasure } from '#core/units/check-measure.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
-import type { Length, LengthUnit } from '#core/units/length.ts';
+import type { LengthUnit } from '#core/units/length.ts';
 import { sayLength } from '#words/length-text.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { getNow } from '../../store/get-now.ts';
@@ -38,7 +43,7 @@ import type { EntryStore } from '../lay-out/leg-entry.svelte.ts';
 const KEY = 'porthole-quick-cut';
 
 /** What is asked, one thing at a time; `part` only where a part's length is fixed nowhere. */
-export const QUICK_STEPS = ['size', 'one', 'other', 'between', 'part', 'measure'] as const;
+export const QUICK_STEPS = ['size', 'one', 'other', 'part', 'measure'] as const;
 export type QuickStep = (typeof QUICK_STEPS)[number];
 
 /** One piece, asked for without a job. Each answer leads to the next question; every one can be gone back to. */
@@ -47,17 +52,25 @@ export class QuickCutBench implements EntryStore {
   step = $state<QuickStep>('size');
   phase = $state<'opening' | 'ready'>('opening');
   unit = $state<LengthUnit>('in');
-  /** The measure, and the length of the part that is asked for, as typed so far. */
-  typed = $state('');
+  /** The length of the part that is asked for, as typed so far. */
   typedPart = $state('');
+  #typed = $state('');
   list = $state.raw<readonly KeptQuickCut[]>([]);
   refusal = $state.raw<Refusal | null>(null);
   #cut = $state.raw<QuickCut>(FIRST_QUICK_CUT);
-  #points = $state.raw<readonly [boolean, boolean]>([false, false]);
   /** What was changed in a reason: rules for this piece, a clocking. */
   #changed = $state.raw<Pick<RunDoc, 'ruleChoices' | 'clockings'> | null>(null);
   readonly #choices: () => RuleChoices;
 
+  /** The measure, as typed so far. */
+  get typed(): string {
+    return this.#typed;
+  }
+  set typed(typed: string) {
+    this.#typed = typed;
+    this.refusal = null;
+    this.#write();
+  }
   reading = $derived.by(() => (this.typed.trim() ? parseMeasure(this.typed, this.unit) : null));
   cut = $derived.by((): QuickCut => {
     const { reading } = this;
@@ -71,21 +84,32 @@ export class QuickCutBench implements EntryStore {
   doc = $derived.by((): RunDoc => this.#run.doc);
   rules = $derived.by(() => resolveRules(this.doc.ruleChoices));
   layout = $derived.by((): RunLayout => layOutRun(this.doc, catalogue, this.rules, NO_FACTS));
-  piece = $derived.by((): Piece | null => this.layout.pieces.get(this.#run.leg)?.[0] ?? null);
+  /** Several where the leg is longer than the stock. */
+  pieces = $derived.by((): readonly Piece[] => this.layout.pieces.get(this.#run.leg) ?? []);
   leg = $derived.by((): string => this.#run.leg);
   /** What is to be said of this piece: of its neighbours nothing is asked. */
   findings = $derived.by((): Finding[] => {
-    const { piece } = this;
     const own = [
       this.#run.leg,
       ...this.#run.ends,
-      piece?.id,
-      ...(piece?.ends ?? []).map(({ id }) => id),
+      ...this.pieces.flatMap(({ id, ends }) => [id, ...ends.map((end) => end.id)]),
       ...Object.keys(this.doc.measures),
     ];
     return checkRun(this.layout).filter(
       ({ code, subject }) => own.includes(subject) && code !== 'measure-missing' && code !== 'open-end',
     );
+  });
+  /** What stands in the place of the number: what forbids the cut or, where there is none, what is to be asked for one. */
+  verdict = $derived.by((): Finding | null => {
+    const [first] = this.findings;
+    if (!first || !this.cut.measure) return null;
+    return first.severity === 'stop' || this.pieces.some(({ cut }) => !cut) ? first : null;
+  });
+  /** What is wrong with what was typed, as soon as it cannot become right any more or was entered as it stands. */
+  wrong = $derived.by((): Refusal | null => {
+    if (this.refusal) return this.refusal;
+    const { reading } = this;
+    return reading && !reading.ok && isBeyondHope(this.typed, this.unit) ? reading.refusal : null;
   });
   /** A part at one of the ends whose length nobody knows yet. */
   unmeasured = $derived.by((): string | null => {
@@ -106,7 +130,7 @@ export class QuickCutBench implements EntryStore {
       const bench = readQuickBench(kept);
       if (bench) {
         this.#cut = { ...bench.cut, measure: null };
-        [this.unit, this.list, this.step] = [bench.unit, bench.list, 'measure'];
+        [this.unit, this.#typed, this.list, this.step] = [bench.unit, bench.typed, bench.list, 'measure'];
       }
     }
     this.phase = 'ready';
@@ -127,18 +151,16 @@ export class QuickCutBench implements EntryStore {
   pickKind(which: 0 | 1, kind: QuickKind): void {
     // An open end is the pipe's own: there is nothing else to measure to.
     this.#put(which, { kind, at: kind === 'open' ? 'end' : 'centre' });
-    this.#points = [false, false];
-    this.step = which === 0 ? 'other' : 'between';
+    if (which === 0) this.step = 'other';
+    else this.#goOn();
   }
 
   pickPoint(which: 0 | 1, at: QuickPoint): void {
     this.#put(which, { ...this.#cut.ends[which], at });
-    this.#points = which === 0 ? [true, this.#points[1]] : [this.#points[0], true];
-    if (this.#points[0] && this.#points[1]) this.goOn();
   }
 
-  /** On from the points: to a length that nobody knows, or to the measure. */
-  goOn(): void {
+  /** On from the ends: to a length that nobody knows, or to the measure. */
+  #goOn(): void {
     this.step = this.unmeasured ? 'part' : 'measure';
   }
 
@@ -150,34 +172,36 @@ export class QuickCutBench implements EntryStore {
     const measured = { length: read.value.length, typed: this.typedPart.trim() };
     this.#take({ ...this.#cut, own: { ...this.#cut.own, [of]: measured } });
     this.typedPart = '';
-    this.goOn();
+    this.#goOn();
   }
 
   /** Puts this piece on the list, and asks for the next measure between the same ends. */
   keep(): void {
-    const { cut } = this;
-    if (!cut.measure) return;
+    const { cut, reading } = this;
+    if (!cut.measure) {
+      this.refusal = reading && !reading.ok ? reading.refusal : { code: 'length-empty' };
+      return;
+    }
     const kept: KeptQuickCut = { id: newId(), cut, unit: this.unit, at: getNow() };
     this.list = [kept, ...this.list].slice(0, QUICK_LIST);
-    this.typed = '';
     this.#changed = null;
-    this.#write();
+    this.typed = '';
   }
 
   /** Takes a piece off the list back onto the bench. */
   takeBack({ cut, unit }: KeptQuickCut): void {
     this.unit = unit;
-    this.typed = cut.measure?.typed ?? '';
     this.#take({ ...cut, measure: null });
+    this.typed = cut.measure?.typed ?? '';
     this.step = 'measure';
   }
 
-  /** The cut of a piece on the list (nm) and the tape it is on; null where it has none any more. */
-  look({ cut, unit }: KeptQuickCut): { length: Length; graduation: TapeGraduation } | null {
-    const layout = this.#layOut(cut, unit);
-    const found = layout.run.pieces.get(layout.leg)?.[0]?.cut;
-    const graduation = layout.run.rules['tape-rounding'].option;
-    return found ? { length: found.nipple ?? found.onTape.length, graduation } : null;
+  /** What a piece on the list comes to, and the tape it is on; nothing where it has no cut any more. */
+  look({ cut, unit }: KeptQuickCut): { alike: readonly AlikePieces[]; graduation: TapeGraduation } {
+    const { run, leg } = this.#layOut(cut, unit);
+    const pieces = run.pieces.get(leg) ?? [];
+    const isCut = pieces.every((piece) => piece.cut !== null && !findForbidden(piece, run));
+    return { alike: isCut ? groupAlike(pieces) : [], graduation: run.rules['tape-rounding'].option };
   }
 
   #layOut(cut: QuickCut, unit: LengthUnit): { run: RunLayout; leg: string } {
@@ -260,6 +284,12 @@ export class QuickCutBench implements EntryStore {
   }
 
   #write(): void {
-    writeSetting(KEY, JSON.stringify({ cut: this.#cut, unit: this.unit, list: this.list }));
+    const kept: QuickBench = {
+      cut: this.#cut,
+      unit: this.unit,
+      typed: this.#typed.slice(0, LIMITS.typed),
+      list: this.list,
+    };
+    writeSetting(KEY, JSON.stringify(kept));
   }
 }

@@ -11,6 +11,7 @@
   import type { LaidEnd } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
+  import { DO_NOT_CUT, sayFinding } from '#words/findings.ts';
   import { sayExact, sayLength } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayTightness } from '#words/tightness.ts';
@@ -68,7 +69,15 @@
       <TickBox {store} {piece} /> <span>made</span>
     </div>
   </div>
-  {#if piece.cut}
+  {#if row.forbidden}
+    <div class="border-l-4 border-error pl-3" data-testid="verdict">
+      <p class="text-5xl font-bold text-error">{DO_NOT_CUT}</p>
+      <p class="text-xl">
+        {sayFinding(row.forbidden, unit)}
+        <WhyButton id={piece.id} what="cut of piece {piece.mark}" {onwhy} />
+      </p>
+    </div>
+  {:else if piece.cut}
     <div>
       <p
         class="text-6xl leading-none font-bold {piece.path ? 'sm:text-7xl' : 'sm:text-8xl'}"
@@ -83,7 +92,8 @@
     </div>
   {:else}<p class="text-4xl font-bold text-error">no cut yet: see the cut sheet</p>{/if}
 
-  {#if tube && piece.cut}
+  {#if row.forbidden}<!-- Nothing is marked on what is not cut. -->
+  {:else if tube && piece.cut}
     <p class="text-lg">{sayTubeWay(piece, unit)}</p>
     <TubeTape
       sheet={tube}
