@@ -4,8 +4,9 @@ import type { TrapShape } from '#core/build-in/trap-shape.ts';
 import type { WorkReport } from '#core/build-in/work-report.ts';
 import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
+import { inUnit } from './rule-words.ts';
 import { sayFinding } from './findings.ts';
-import { sayExact, sayLength } from './length-text.ts';
+import { sayLength, sayTaped } from './length-text.ts';
 import { TRAP_NAMES } from './traps.ts';
 
 /** How a trap is built in, by how the drop ends. */
@@ -26,16 +27,20 @@ export const CLOSING_WORDS: Readonly<Record<WorkReport['closedBy'], string>> = {
   nothing: 'It is closed from its end: the last fitting is screwed on there.',
 };
 
-/** Where a rule about traps comes from, by the place of a job. */
-export const TRAP_SOURCES: Readonly<Record<Jurisdiction, string>> = {
+const TRAP_SOURCES: Readonly<Record<Jurisdiction, string>> = {
   'us-model':
-    'Model fuel-gas codes of the United States ask for one by kind of appliance, 3 in of nipple in many texts; the local edition decides.',
-  canada: 'The Canadian installation code asks for one, at least 3 in of nipple; the province decides.',
+    'Model fuel-gas codes of the United States ask for one by kind of appliance, {3 in|75 mm} of nipple in many texts; the local edition decides.',
+  canada:
+    'The Canadian installation code asks for one, at least {3 in|75 mm} of nipple; the province decides.',
   uk: 'British rules ask for none.',
   australia: 'Australian and New Zealand rules ask for none.',
   'uk-vehicle': 'British rules for vehicles ask for none.',
   ask: 'Where the job is was not said: ask whose rules hold.',
 };
+
+/** Where a rule about traps comes from, by the place of a job. */
+export const sayTrapSource = (jurisdiction: Jurisdiction, unit: LengthUnit): string =>
+  inUnit(TRAP_SOURCES[jurisdiction], unit);
 
 /** Why a trap cannot be built in or put right: what is in the way, by how much, what would fit. */
 export function sayBuildRefusal(refusal: BuildRefusal | PutRightRefusal, unit: LengthUnit): string {
@@ -62,16 +67,16 @@ export function sayBuildRefusal(refusal: BuildRefusal | PutRightRefusal, unit: L
       return `Leg ${refusal.mark} has no length yet: measure it, then it shows whether there is room.`;
     case 'trap-no-length':
       return Number.isFinite(refusal.by)
-        ? `Leg ${refusal.mark} is ${sayExact(refusal.by, unit)} too short for what has to stand in it. Make it longer, or put the shut-off and the union elsewhere by hand.`
+        ? `Leg ${refusal.mark} is ${sayTaped(refusal.by, unit, 'up')} too short for what has to stand in it. Make it longer, or put the shut-off and the union elsewhere by hand.`
         : `No leg of this drop takes a shut-off and a union. Lay out a longer one.`;
     case 'trap-no-room':
-      return `Under the cap would be ${refusal.has < 0 ? 'nothing' : sayExact(refusal.has, unit)}; ${sayExact(refusal.needs, unit)} are needed to unscrew it: ${sayExact(refusal.by, unit)} short. Raise the inlet or the drop by that${refusal.fits === null ? '' : `; a nipple of ${sayLength(refusal.fits, 'in')} would fit, where the code allows one so short`}.`;
+      return `Under the cap would be ${refusal.has < 0 ? 'nothing' : sayTaped(refusal.has, unit)}; ${sayTaped(refusal.needs, unit, 'up')} are needed to unscrew it: ${sayTaped(refusal.by, unit, 'up')} short. Raise the inlet or the drop by that${refusal.fits === null ? '' : `; a nipple of ${sayLength(refusal.fits, 'in')} would fit, where the code allows one so short`}.`;
     case 'trap-crosses':
       return `It would run into the pipe of leg ${refusal.marks.join(' and leg ')}. Take another side, or lead that leg round.`;
     case 'trap-tee-not-made':
       return `No fitting is made for ${refusal.sizes.join(', ')} together here. Give the drop another size, or bush it down first.`;
     case 'trap-measured-otherwise':
-      return `The drop is measured from points that this would move by ${sayExact(refusal.by, unit)}. Measure its legs from centre to centre first.`;
+      return `The drop is measured from points that this would move by ${sayTaped(refusal.by, unit)}. Measure its legs from centre to centre first.`;
     case 'trap-stopped':
       return `It would not pass the checks of this run: ${sayFinding(refusal.finding, unit)}`;
     case 'trap-still-wrong':

@@ -7,7 +7,7 @@ import type { Collection, CommandName, Op, PlannedChange } from '#core/runs/chan
 import type { Json } from '#core/outcome/json.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayChange } from './changes.ts';
-import { RULE_WORDS } from './house-rules.ts';
+import { getRuleTitle } from './house-rules.ts';
 import { sayLength } from './length-text.ts';
 import { MATERIAL_NAMES, namePart, PART_KIND_NAMES } from './parts.ts';
 import { sayWay } from './ways.ts';
@@ -122,7 +122,7 @@ const sayOwnParts: Say = (ops, _, catalogue) => {
 const sayRules: Say = (ops) =>
   ops.map(({ in: where, id }) => {
     const rule = where === 'ruleChoices' ? HOUSE_RULES.find((each) => each.id === id) : undefined;
-    return rule ? RULE_WORDS[rule.id].title.toLowerCase() : null;
+    return rule ? getRuleTitle(rule.id).toLowerCase() : null;
   });
 
 const SAYS: Readonly<Partial<Record<CommandName, Say>>> = {

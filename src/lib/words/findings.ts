@@ -2,7 +2,7 @@ import type { EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
 import type { Finding, FindingCode } from '#core/checks/finding.ts';
 import type { Severity } from '#core/outcome/severity.ts';
 import { GROUND_SENTENCES } from './ground-findings.ts';
-import { sayExact, sayLength, sayNumber } from './length-text.ts';
+import { sayExact, sayLength, sayNumber, sayTaped } from './length-text.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { FULLNESS_NAMES } from './input-refusals.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
@@ -34,11 +34,11 @@ const SENTENCES: Sentences = {
   ...GROUND_SENTENCES,
   'measure-missing': ({ mark }) => `Leg ${mark} has no measure. Measure it centre to centre.`,
   'measures-contradict': ({ measures, by }, unit) =>
-    `${measures.length} measures contradict each other: ${measures.map((measure) => sayMeasure(measure, unit)).join('; ')}. The first is ${sayExact(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than the other${measures.length > 2 ? 's say' : ' says'}. Measure again and keep what is right; none of them is used until then.`,
+    `${measures.length} measures contradict each other: ${measures.map((measure) => sayMeasure(measure, unit)).join('; ')}. The first is ${sayTaped(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than the other${measures.length > 2 ? 's say' : ' says'}. Measure again and keep what is right; none of them is used until then.`,
   'measure-against-parts': ({ mark, measure, by }, unit) =>
-    `Leg ${mark} was measured as ${sayMeasure(measure, unit)}, ${sayExact(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than what its parts come to. Strike the measure out, or change the parts.`,
+    `Leg ${mark} was measured as ${sayMeasure(measure, unit)}, ${sayTaped(Math.abs(by), unit)} ${by > 0 ? 'longer' : 'shorter'} than what its parts come to. Strike the measure out, or change the parts.`,
   'measures-reversed': ({ mark, by }, unit) =>
-    `The measures put the far end of leg ${mark} ${sayExact(by, unit)} before its near end. Check which is the longer of the two running dimensions.`,
+    `The measures put the far end of leg ${mark} ${sayTaped(by, unit)} before its near end. Check which is the longer of the two running dimensions.`,
   'measure-not-read': ({ measure, why }, unit) =>
     why === 'not-in-line'
       ? `${capital(sayMeasure(measure, unit))}: these do not lie on one straight line of pipe any more. Take the measure from other points, say which square way it runs, or strike it out.`
@@ -47,11 +47,11 @@ const SENTENCES: Sentences = {
   'pieces-collide': ({ mark, by }, unit) =>
     by === 0
       ? `Leg ${mark}: nothing is left to cut, the pipe ends would touch. Measure again or move one fitting.`
-      : `Leg ${mark}: the fittings at its ends collide by ${sayExact(by, unit)}. Move one of them at least that much.`,
+      : `Leg ${mark}: the fittings at its ends collide by ${sayTaped(by, unit, 'up')}. Move one of them at least that much.`,
   'nipple-fits': ({ mark, size, cut, nipple, off }, unit) =>
-    `Leg ${mark}: ${sayExact(cut, unit)} is too short to thread. Buy a ${size} nipple ${sayLength(nipple, 'in')}${off === 0 ? '' : `, ${sayExact(Math.abs(off), unit)} ${off > 0 ? 'longer' : 'shorter'}: bought nipples vary by about as much`}.`,
+    `Leg ${mark}: ${sayTaped(cut, unit)} is too short to thread. Buy a ${size} nipple ${sayLength(nipple, 'in')}${off === 0 ? '' : `, ${sayTaped(Math.abs(off), unit)} ${off > 0 ? 'longer' : 'shorter'}: bought nipples vary by about as much`}.`,
   'too-short-to-thread': ({ mark, cut, needed, nearest, move }, unit) =>
-    `Leg ${mark}: ${sayExact(cut, unit)} is too short to thread (two threads and the vise’s grip need ${sayExact(needed, unit)}), and no nipple is as long. ${nearest === null || move === null ? '' : `Make the leg ${sayExact(Math.abs(move), unit)} ${move > 0 ? 'longer' : 'shorter'} for a nipple ${sayLength(nearest, 'in')}, or `}${nearest === null ? 'Make it' : 'make it'} ${sayExact(needed - cut, unit)} longer to cut it from pipe.`,
+    `Leg ${mark}: ${sayTaped(cut, unit)} is too short to thread (two threads and the vise’s grip need ${sayTaped(needed, unit, 'up')}), and no nipple is as long. ${nearest === null || move === null ? '' : `Make the leg ${sayTaped(Math.abs(move), unit)} ${move > 0 ? 'longer' : 'shorter'} for a nipple ${sayLength(nearest, 'in')}, or `}${nearest === null ? 'Make it' : 'make it'} ${sayTaped(needed - cut, unit, 'up')} longer to cut it from pipe.`,
   'engagement-not-measured': ({ size }) =>
     `No engagement of your own for ${size} has been entered. Measure made-up test pieces and enter it in House rules, or choose another school there. No cut is given until then.`,
   'engagement-doubted': ({ size, figure, doubt }, unit) =>
@@ -60,13 +60,13 @@ const SENTENCES: Sentences = {
   'part-length-unknown': ({ part, marks }) =>
     `${capital(namePart(part))} (${nameLegs(marks)}): its length is fixed by no standard. Measure yours and enter it; ${part.join === null ? 'no cut is given over it until then' : 'until then tube that can be trimmed in place is cut long, and nothing else is cut over it'}.`,
   'part-length-typical': ({ part, marks, plusMinus }, unit) =>
-    `${capital(namePart(part))} (${nameLegs(marks)}): the length is typical only (± ${sayLength(plusMinus, unit)}). Measure yours before cutting.`,
+    `${capital(namePart(part))} (${nameLegs(marks)}): the length is typical only (± ${sayTaped(plusMinus, unit, 'up')}). Measure yours before cutting.`,
   'part-placed-by-eye': ({ mark, part }) =>
     `The ${PART_KIND_NAMES[part]} in leg ${mark} stands where it was put by eye. Its place decides both cuts: measure it from one end when it matters.`,
   'choice-does-not-fit': ({ marks, part, stands }) =>
     `Where legs ${marks.join(', ')} meet, a ${PART_KIND_NAMES[part]} was chosen, which these legs do not fit any more; a ${PART_KIND_NAMES[stands]} stands there. Choose again.`,
   'legs-cross': ({ marks, apart }, unit) =>
-    `Legs ${marks.join(' and ')} cross without meeting: their centre lines come within ${sayExact(apart, unit)}, so the pipes would touch. Check the measures, or lead one round.`,
+    `Legs ${marks.join(' and ')} cross without meeting: their centre lines come within ${sayTaped(apart, unit)}, so the pipes would touch. Check the measures, or lead one round.`,
   'clocking-points-elsewhere': ({ mark, wanted, now }) =>
     `A joint of leg ${mark} was clocked to ${wanted}°, and what goes on from it now leaves at ${now}°. Clock it again, or let it go back to the house rule.`,
   'turns-outside-window': ({ size, turns, window }) =>
@@ -106,14 +106,14 @@ const SENTENCES: Sentences = {
   'connector-elsewhere': ({ mark }) =>
     `Connector ${mark} does not end at an appliance. A flexible connector is the last thing before one, and never goes on.`,
   'connector-long': ({ mark, length, most }, unit) =>
-    `Connector ${mark} is ${sayLength(length, unit)} long; over ${sayLength(most, unit)} most codes forbid. Ask, or bring the pipe nearer.`,
+    `Connector ${mark} is ${sayTaped(length, unit)} long; over ${sayLength(most, unit)} most codes forbid. Ask, or bring the pipe nearer.`,
   'drip-missing': ({ mark }, unit) =>
-    `Liquid would stand at the low point at the end of leg ${mark}. Wet gas gets a drip there: a capped stub that hangs down, with pipe that falls to it, about ${sayLength(DRIP_PITCH.fall, unit)} in ${sayLength(DRIP_PITCH.in, unit)}; confirm with the supplier.`,
+    `Liquid would stand at the low point at the end of leg ${mark}. Wet gas gets a drip there: a capped stub that hangs down, with pipe that falls to it, about ${sayLength(DRIP_PITCH[unit].fall, unit)} in ${sayLength(DRIP_PITCH[unit].over, unit)}; confirm with the supplier.`,
   'open-end': ({ mark }) => `Leg ${mark} ends open. Cap it before gas comes, even behind a shut valve.`,
   'loop-misses': ({ mark, by }, unit) =>
-    `The loop closed by leg ${mark} misses by ${sayLength(by, unit)}. Check the measures round it.`,
+    `The loop closed by leg ${mark} misses by ${sayTaped(by, unit)}. Check the measures round it.`,
   'cut-for-no-place': ({ length, by }, unit) =>
-    `A piece of ${sayLength(length, unit)} was cut ${sayBy(by)} for a place that no longer exists. Keep it as stock?`,
+    `A piece of ${sayTaped(length, unit)} was cut ${sayBy(by)} for a place that no longer exists. Keep it as stock?`,
   'run-nearly-full': ({ of, count, most }) =>
     `The run has ${count} ${FULLNESS_NAMES[of]} of the ${most} that one run holds. Go on in another run of the job before it is full.`,
   'catalogue-changed': ({ pinned, now }) =>
@@ -130,7 +130,7 @@ const nameLegs = (marks: readonly string[]): string => {
 export const sayEngagementDoubt = (doubt: EngagementDoubt, unit: LengthUnit): string =>
   doubt.code === 'over-thread'
     ? `That is more than the whole thread (${sayExact(doubt.most, unit)}): no fitting takes it. Measure again.`
-    : `That is the thread cut, not how far it goes in (about ${sayExact(doubt.usual, unit)}). Make up a test piece and measure.`;
+    : `That is the thread cut, not how far it goes in (about ${sayTaped(doubt.usual, unit)}). Make up a test piece and measure.`;
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 

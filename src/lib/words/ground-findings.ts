@@ -1,9 +1,10 @@
-import type { CoverPlace, CoverRow } from '#core/catalogue/ground-tables.ts';
+import type { CoverPlace } from '#core/catalogue/ground-tables.ts';
+import type { CoverWanted } from '#core/ground/cover-wanted.ts';
 import type { Finding } from '#core/checks/finding.ts';
 import type { Guard, PassageKind } from '#core/permissions/passage.ts';
 import type { PassageWant } from '#core/permissions/passages.ts';
 import type { LengthUnit } from '#core/units/length.ts';
-import { sayExact, sayLength } from './length-text.ts';
+import { sayExact, sayLength, sayTaped } from './length-text.ts';
 import { sayPeComparison } from './pipes.ts';
 import { ZONE_NAMES } from './places.ts';
 
@@ -38,8 +39,8 @@ export const COVER_PLACE_NAMES: Readonly<Record<CoverPlace, string>> = {
 };
 
 /** `commonly 12 in (US model fuel gas code)`. */
-export const sayUsualCover = ({ cover, unit, source }: CoverRow): string =>
-  `commonly ${cover} ${unit} (${source})`;
+export const sayUsualCover = ({ length, source }: CoverWanted, unit: LengthUnit): string =>
+  `commonly ${sayLength(length, unit)} (${source})`;
 
 /** What is passed: in a list, and in a sentence. */
 export const PASSAGE_NAMES: Readonly<
@@ -80,17 +81,17 @@ export const GROUND_SENTENCES: {
   'riser-bury-unread': ({ mark }) =>
     `Riser at leg ${mark}: how deep it may be buried stands on it and was not read. Read it, and enter it.`,
   'riser-too-short': ({ mark, cover, outside, bury }, unit) =>
-    `Riser at leg ${mark} is too short: ${sayExact(cover, unit)} of cover and ${sayExact(outside, unit)} of pipe are ${sayExact(cover + outside, unit)}, and it may be buried ${sayExact(bury, unit)}. Take a longer riser, or lay the pipe less deep where the code allows it.`,
+    `Riser at leg ${mark} is too short: ${sayTaped(cover, unit)} of cover and ${sayTaped(outside, unit)} of pipe are ${sayTaped(cover + outside, unit)}, and it may be buried ${sayTaped(bury, unit)}. Take a longer riser, or lay the pipe less deep where the code allows it.`,
   'riser-head-low': ({ mark, below }, unit) =>
-    `Riser at leg ${mark}: its head would be ${below === 0 ? 'level with' : `${sayExact(below, unit)} under`} the ground. It stays above: take a longer riser.`,
+    `Riser at leg ${mark}: its head would be ${below === 0 ? 'level with' : `${sayTaped(below, unit)} under`} the ground. It stays above: take a longer riser.`,
   'cover-unsaid': ({ mark, points, wanted, usual }, unit) =>
-    `Trench of leg ${mark}: the cover is not said at ${points === 1 ? 'one point' : `${points} points`}. Measure from the ground to the top of the pipe${wanted === null ? '' : `; the house wants ${sayLength(wanted, unit)}`}${usual ? `; ${sayUsualCover(usual)}` : '; ask the local code'}.`,
+    `Trench of leg ${mark}: the cover is not said at ${points === 1 ? 'one point' : `${points} points`}. Measure from the ground to the top of the pipe${wanted === null ? '' : `; the house wants ${sayLength(wanted, unit)}`}${usual ? `; ${sayUsualCover(usual, unit)}` : '; ask the local code'}.`,
   'cover-not-settled': ({ mark, least, usual }, unit) =>
-    `Trench of leg ${mark} has ${sayExact(least, unit)} of cover at the least: ${usual ? `${sayUsualCover(usual)}, more where damage is likely` : 'nothing here says how much is asked for'}. Ask the local code, and set the house rule “burial depth” for this run.`,
+    `Trench of leg ${mark} has ${sayTaped(least, unit)} of cover at the least: ${usual ? `${sayUsualCover(usual, unit)}, more where damage is likely` : 'nothing here says how much is asked for'}. Ask the local code, and set the house rule “burial depth” for this run.`,
   'cover-too-little': ({ mark, least, wanted }, unit) =>
-    `Leg ${mark} has ${sayExact(least, unit)} of cover, and the house rule “burial depth” wants ${sayExact(wanted, unit)}. Dig deeper, or change the rule where the local code lets you.`,
-  'prints-differ': ({ mark, comparison }) =>
-    `Pipe ${mark} and what it goes into: ${sayPeComparison(comparison)}`,
+    `Leg ${mark} has ${sayTaped(least, unit)} of cover, and the house rule “burial depth” wants ${sayTaped(wanted, unit)}. Dig deeper, or change the rule where the local code lets you.`,
+  'prints-differ': ({ mark, comparison }, unit) =>
+    `Pipe ${mark} and what it goes into: ${sayPeComparison(comparison, unit)}`,
   'print-not-as-laid': ({ mark, others, size }) =>
     `The print line of pipe ${mark} says another ${others.join(' and another ')} than the leg was laid out with (${size}). Change the leg, or take other pipe: fittings are made for one size and one wall.`,
   'print-unread': ({ count }) =>
@@ -98,7 +99,7 @@ export const GROUND_SENTENCES: {
   'pe-wall-thin': ({ mark, wall, legal }, unit) =>
     `Pipe ${mark}: a wall of ${sayExact(wall, unit)} is under the least of the United States federal rules, ${sayExact(legal, unit)}. Ask whether it may be laid.`,
   'bend-at-joint': ({ mark, left, needed }, unit) =>
-    `Piece ${mark}: a bend begins ${left <= 0 ? 'in' : `${sayExact(left, unit)} from`} a joint, and ${sayExact(needed, unit)} must lie straight beside it (ours; the maker’s larger one goes before it). Move the joint or the bend: no joint lies in a bend.`,
+    `Piece ${mark}: a bend begins ${left <= 0 ? 'in' : `${sayTaped(left, unit)} from`} a joint, and ${sayTaped(needed, unit)} must lie straight beside it (ours; the maker’s larger one goes before it). Move the joint or the bend: no joint lies in a bend.`,
   'riser-inside': ({ mark, zone }) =>
     `Leg ${mark} comes straight from a riser and is said to run ${ZONE_NAMES[zone].where}. A riser stands outdoors: come up outside, and pass the outer wall above the ground.`,
   'tape-alone': ({ mark }) =>

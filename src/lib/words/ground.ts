@@ -1,8 +1,24 @@
 import type { FusionSheet } from '#core/ground/fusion-sheet.ts';
-import type { Trench, TrenchLeg, TrenchMark, TrenchPoint } from '#core/ground/trench.ts';
+import {
+  WIRE_TAIL,
+  type Trench,
+  type TrenchLeg,
+  type TrenchMark,
+  type TrenchPoint,
+} from '#core/ground/trench.ts';
 import { roundToStep } from '#core/units/tape.ts';
-import { FOOT, INCH, inches, millimetres, type Length, type LengthUnit } from '#core/units/length.ts';
-import { sayExact, sayLength, sayNumber } from './length-text.ts';
+import { FUSION_LOSS } from '#core/house-rules/fusion-loss.ts';
+import { inches, millimetres, type Length, type LengthUnit } from '#core/units/length.ts';
+import { roundFeet } from '#core/units/round-figure.ts';
+import {
+  sayExact,
+  sayFigure,
+  sayLength,
+  sayNumber,
+  sayTaped,
+  sayTemperature,
+  sayTemperatureWithin,
+} from './length-text.ts';
 
 export const TRENCH_MARK_NAMES: Readonly<Record<TrenchMark, string>> = {
   riser: 'riser',
@@ -34,11 +50,15 @@ export function sayFall({ fall }: TrenchLeg, unit: LengthUnit): string {
 /** What is to be laid along a trench: pipe, slack, wire, tape. */
 export function listTrenchLengths(trench: Trench, unit: LengthUnit): readonly (readonly [string, string])[] {
   const { length, slack, temperatures, wire, tape } = trench;
+  const [laying, coldest] = [
+    sayTemperature(temperatures.laying, unit),
+    sayTemperature(temperatures.coldest, unit),
+  ];
   if (length === null) return [['length', 'not measured yet']];
   return [
-    ['along the trench', sayLength(length, unit)],
-    ['slack for contraction', `${about(slack!, unit)}, from ${temperatures.laying} °F as laid to ${temperatures.coldest} °F`], // prettier-ignore
-    ...(wire === null ? [] : ([['tracer wire', `${about(wire, unit)}, up each riser and a foot out of the ground; insulated, near the pipe and never on it`]] as const)), // prettier-ignore
+    ['along the trench', sayTaped(length, unit)],
+    ['slack for contraction', `${about(slack!, unit)}, from ${laying} as laid to ${coldest}`], // prettier-ignore
+    ...(wire === null ? [] : ([['tracer wire', `${about(wire, unit)}, up each riser and ${sayFigure(WIRE_TAIL, unit)} out of the ground; insulated, near the pipe and never on it`]] as const)), // prettier-ignore
     ...(tape === null ? [] : ([['warning tape', `${about(tape, unit)}, above the pipe`]] as const)),
   ];
 }
@@ -47,7 +67,7 @@ export function listTrenchLengths(trench: Trench, unit: LengthUnit): readonly (r
 export function sayTrench(trench: Trench, unit: LengthUnit): string {
   const covers = trench.points.map(({ cover }) => (cover === null ? 'cover not said' : `${about(cover, unit)} of cover`)); // prettier-ignore
   const places = trench.points.map((point, i) => `${TRENCH_MARK_NAMES[point.mark]}: ${covers[i]}`);
-  const long = trench.length === null ? 'of a length not measured' : `${sayLength(trench.length, unit)} long`;
+  const long = trench.length === null ? 'of a length not measured' : `${sayTaped(trench.length, unit)} long`;
   return `A trench ${long}. ${places.join('; ')}.`;
 }
 
@@ -55,23 +75,25 @@ export function sayTrench(trench: Trench, unit: LengthUnit): string {
 export function sayRiser({ riser, cover }: TrenchPoint, unit: LengthUnit): string {
   if (!riser) return '';
   const { bury, buried, head } = riser;
-  const deep = cover === null ? 'Cover not said' : `${about(cover, unit)} of cover; with the pipe ${sayExact(buried!, unit)} deep`; // prettier-ignore
-  const most = bury === null ? 'how deep it may be is not read: it stands on it' : `it may be ${sayExact(bury, unit)} deep${buried !== null && buried > bury ? ': too short' : ''}`; // prettier-ignore
+  const deep = cover === null ? 'Cover not said' : `${about(cover, unit)} of cover; with the pipe ${sayTaped(buried!, unit)} deep`; // prettier-ignore
+  const most = bury === null ? 'how deep it may be is not read: it stands on it' : `it may be ${sayTaped(bury, unit)} deep${buried !== null && buried > bury ? ': too short' : ''}`; // prettier-ignore
   const above = head === null ? 'how far its head stands out is not measured' : head > 0 ? `its head stands ${about(head, unit)} above the ground` : 'its head is not above the ground'; // prettier-ignore
   return `${deep}; ${most}; ${above}.`;
 }
 
 const sayBead = (value: number, unit: LengthUnit): string =>
   unit === 'mm'
-    ? `${sayNumber(value * 25.4, 1)} mm`
+    ? `${sayNumber(value * 25.4, 0)} mm`
     : `${value === 1 / 32 ? '1/32' : value === 1 / 16 ? '1/16' : sayNumber(value, 3)} in`;
 
 /** How near to a joint a pipe is never squeezed: three outsides, and a foot at the least. Typical; the maker's larger figure goes before it. */
-const getSqueezeDistance = (outside: Length): Length => Math.max(3 * outside, FOOT);
+const getSqueezeDistance = (outside: Length | null, unit: LengthUnit): Length =>
+  Math.max(3 * (outside ?? 0), SQUEEZE_DISTANCE[unit]);
+const SQUEEZE_DISTANCE = roundFeet(1);
 
 /** Pipe that is squeezed shut: what must be so. Its outside in nm; null where it is not known. */
 export const saySqueeze = (outside: Length | null, unit: LengthUnit): string =>
-  `Squeezing this pipe shut to stop the gas is for those trained for it, with a tool made for its size, earthed and wetted against static: a spark lights what leaks. Never within ${sayLength(outside === null ? FOOT : getSqueezeDistance(outside), unit)} of a joint or a fitting, never twice in one place; it may not close tight, and the place is marked.`;
+  `Squeezing this pipe shut to stop the gas is for those trained for it, with a tool made for its size, earthed and wetted against static: a spark lights what leaks. Never within ${sayTaped(getSqueezeDistance(outside, unit), unit, 'up')} of a joint or a fitting, never twice in one place; it may not close tight, and the place is marked.`;
 
 const saySeconds = (seconds: number): string =>
   seconds < 120 ? `${seconds} s` : `${sayNumber(seconds / 60, 1)} min`;
@@ -82,12 +104,14 @@ export function listFusionSteps(
   unit: LengthUnit,
 ): readonly (readonly [string, string])[] {
   const { bead, openTime, iron, interface: press } = sheet;
+  const heat = sayTemperatureWithin(iron.target, iron.within, unit);
+  const pressure = (psi: number): string => (unit === 'in' ? String(psi) : sayNumber(psi * 0.0689476, 1));
   return [
-    ['pipe', `${sheet.size}: outside ${sayExact(sheet.outside, unit)}, wall ${sayExact(sheet.wall, unit)} at the least; buried pipe in the fixed jaw, the riser in the moving one, about ${sayLength(0.75 * INCH, unit)} out of each`], // prettier-ignore
-    ['taken by facing and melt', `${sayExact(sheet.loss, unit)} a joint, ${sayExact(sheet.perSide, unit)} from each side; keep spare length to cut a joint out`], // prettier-ignore
+    ['pipe', `${sheet.size}: outside ${sayExact(sheet.outside, unit)}, wall ${sayExact(sheet.wall, unit)} at the least; buried pipe in the fixed jaw, the riser in the moving one, about ${sayFigure(FUSION_LOSS, unit)} out of each`], // prettier-ignore
+    ['taken by facing and melt', `${sayTaped(sheet.loss, unit)} a joint, ${sayTaped(sheet.perSide, unit)} from each side; keep spare length to cut a joint out`], // prettier-ignore
     ['facing', 'until the shavings come off unbroken from both ends; then no daylight between them, no step a nail catches; wipe, and touch no more'], // prettier-ignore
-    ['iron', `${iron.isMakers ? `as the maker’s procedure has it; ${iron.target} ± ${iron.within} °F is usual, ${iron.least} to ${iron.most} °F the range` : `${iron.target} ± ${iron.within} °F`}, by thermometer on the face. Hot iron: burns`], // prettier-ignore
-    ['pressure', `to seat, then none while it melts; joining ${press.least} to ${press.most} psi between the ends (${press.target} is aimed at) on a ring of ${sayNumber(press.ring, 2)} sq in; the gauge shows that over its piston, and the drag besides`], // prettier-ignore
+    ['iron', `${iron.isMakers ? `as the maker’s procedure has it; ${heat} is usual, ${sayTemperature(iron.least, unit)} to ${sayTemperature(iron.most, unit)} the range` : heat}, by thermometer on the face. Hot iron: burns`], // prettier-ignore
+    ['pressure', `to seat, then none while it melts; joining ${pressure(press.least)} to ${pressure(press.most)} ${unit === 'in' ? 'psi' : 'bar'} between the ends (${pressure(press.target)} is aimed at) on a ring of ${unit === 'in' ? `${sayNumber(press.ring, 2)} sq in` : `${sayNumber(press.ring * 645.16, 0)} mm²`}; the gauge shows that over its piston, and the drag besides`], // prettier-ignore
     ['bead when heating ends', bead === null ? 'as the maker says' : `${bead.least === bead.most ? `about ${sayBead(bead.least, unit)}` : `${sayBead(bead.least, unit)} to ${sayBead(bead.most, unit)}`}, all round; the bead decides, the clock is a guide`], // prettier-ignore
     ['look', 'flat, not cupped, no cold spots: cupped is cut out'],
     ['iron out to ends together', openTime === null ? 'as the maker says' : `${openTime.seconds} s at the most (${openTime.confidence})`], // prettier-ignore

@@ -6,19 +6,19 @@ import { USUAL_WINDOWS } from '#core/house-rules/how-tight.ts';
 import { getWraps, tapeWrapsRule } from '#core/house-rules/tape-wraps.ts';
 import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { makeChoice } from '#core/house-rules/make-choice.ts';
-import { RULE_WORDS, sayChoice } from './house-rules.ts';
+import { getRuleWords, sayChoice } from './house-rules.ts';
 
 describe('house rules', () => {
   for (const rule of HOUSE_RULES) {
     it(`${rule.id}: its default is one of its sides, each side has its say, and every side can be kept`, () => {
       expect(rule.options as readonly string[]).to.include(rule.default);
       expect(new Set(rule.options).size).to.equal(rule.options.length);
-      const words = RULE_WORDS[rule.id];
+      const words = getRuleWords(rule.id, 'in');
       expect(Object.keys(words.options).sort()).to.deep.equal([...rule.options].sort());
       for (const side of Object.values(words.options) as { says: string }[]) expect(side.says.length).to.be.above(12);
       expect(words.reason.length).to.be.above(12);
       for (const option of rule.options) {
-        const choices = { [rule.id]: makeChoice(rule.id, option as never) };
+        const choices = { [rule.id]: makeChoice(rule.id, option as never, 'in') };
         expect(ruleChoicesSchema.validate(choices).error, option).to.equal(undefined);
       }
     }); // prettier-ignore
@@ -40,8 +40,8 @@ describe('house rules', () => {
     expect(check({ least: 2.25, most: 2.75 })).to.equal(true);
     for (const wrong of [{ least: 3, most: 2 }, { least: -1, most: 2 }, { least: 1, most: 7 }, { least: 1 }])
       expect(check(wrong), JSON.stringify(wrong)).to.equal(false);
-    const own = sayChoice('how-tight', { option: 'own-window', ...USUAL_WINDOWS });
-    expect(own).to.include('2 to 3.5 up to 2 in').and.include('1.5 to 2.75 for R');
+    const own = sayChoice('how-tight', { option: 'own-window', ...USUAL_WINDOWS }, 'in');
+    expect(own).to.include('2 to 3.5 up to size 2').and.include('1.5 to 2.75 for R');
   });
 
   it('every jurisdiction opens with choices that can be kept; what departs is named', () => {

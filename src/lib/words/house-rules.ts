@@ -1,4 +1,4 @@
-import type { RuleWords } from './rule-words.ts';
+import { inUnit, type RuleWords } from './rule-words.ts';
 import type { EngagementChoice, EngagementOption } from '#core/house-rules/engagement-figure.ts';
 import type { HowTightOption, TurnsWindow } from '#core/house-rules/how-tight.ts';
 import type { LengthMethodOption } from '#core/house-rules/length-method.ts';
@@ -14,7 +14,8 @@ import type { TapeGraduation } from '#core/units/tape.ts';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
 import { BENDER_RULE_WORDS } from './tube-house-rules.ts';
-import { GRADUATION_NAMES, sayExact, sayNumber } from './length-text.ts';
+import type { LengthUnit } from '#core/units/length.ts';
+import { GRADUATION_NAMES, sayLength, sayNumber } from './length-text.ts';
 
 type PlainWords = typeof PLAIN_RULE_WORDS;
 type BenderWords = typeof BENDER_RULE_WORDS;
@@ -33,8 +34,8 @@ interface AllRuleWords extends PlainWords, BenderWords {
 
 const graduation = (option: TapeGraduation, says: string) => ({ name: GRADUATION_NAMES[option], says });
 
-/** What each house rule asks, and what each side says. */
-export const RULE_WORDS: AllRuleWords = {
+/** What each house rule asks, and what each side says; `{4 in|100 mm}` is said as the unit is. */
+const RULE_WORDS: AllRuleWords = {
   ...PLAIN_RULE_WORDS,
   ...BENDER_RULE_WORDS,
   'engagement-figure': {
@@ -59,7 +60,8 @@ export const RULE_WORDS: AllRuleWords = {
   'tape-rounding': {
     title: 'Rounding of the tape',
     question: 'To which mark is a cut length put on the tape?',
-    reason: 'Sixteenths: what a tape shows and a saw can follow. The error of rounding is always shown.',
+    reason:
+      '{Sixteenths|Whole millimetres}: what a tape shows and a saw can follow. The error of rounding is always shown.',
     options: {
       '1/8': graduation('1/8', 'Quick to mark on long straight runs where a fitting has play.'),
       '1/16': graduation('1/16', 'As fine as a pipe cut is usually made.'),
@@ -86,10 +88,10 @@ export const RULE_WORDS: AllRuleWords = {
   nipples: {
     title: 'Nipples',
     question: 'Which short pieces are bought ready threaded?',
-    reason: 'Bought up to 12 in: a bought nipple costs less than two threads, where one is as long.',
+    reason: 'Bought up to {12 in|300 mm}: a bought nipple costs less than two threads, where one is as long.',
     options: {
       'bought-to-12': {
-        name: 'Bought up to 12 in',
+        name: 'Bought up to {12 in|300 mm}',
         says: 'Every piece that a stock nipple comes near enough to is bought.',
       },
       'bought-when-too-short': {
@@ -105,9 +107,12 @@ export const RULE_WORDS: AllRuleWords = {
   'threading-grip': {
     title: 'Grip of the machine',
     question: 'How much pipe must the machine or vise hold between the two threads?',
-    reason: '1 in: an assumption until the shop measures its own machine.',
+    reason: '{1 in|25 mm}: an assumption until the shop measures its own machine.',
     options: {
-      'one-inch': { name: '1 in', says: 'What most jaws hold safely; an assumption, not your machine.' },
+      'one-inch': {
+        name: '{1 in|25 mm}',
+        says: 'What most jaws hold safely; an assumption, not your machine.',
+      },
       own: { name: 'Own machine', says: 'Measured between jaw and die head of the machine you use.' },
     },
   },
@@ -167,16 +172,17 @@ export const RULE_WORDS: AllRuleWords = {
   'trap-room': {
     title: 'Room under the cap',
     question: 'How much room does a wrench need under the cap of a trap?',
-    reason: '2 in: ours. What the cap comes down while it is unscrewed is added to it.',
+    reason: '{2 in|50 mm}: ours. What the cap comes down while it is unscrewed is added to it.',
     options: {
-      'two-inch': { name: '2 in', says: 'The head of a wrench and the fingers round it.' },
+      'two-inch': { name: '{2 in|50 mm}', says: 'The head of a wrench and the fingers round it.' },
       own: { name: 'Own', says: 'As your wrenches and your floors have it.' },
     },
   },
   'stock-length': {
     title: 'Stock length',
     question: 'How long is the pipe you buy?',
-    reason: '21 ft is how steel pipe is commonly stocked; a leg longer than that is joined by couplings.',
+    reason:
+      '{21 ft|6 m} is how steel pipe is commonly stocked; a leg longer than that is joined by couplings.',
     options: {
       '21 ft': { name: '21 ft', says: 'The common mill length; needs a rack to carry it.' },
       '10 ft': { name: '10 ft', says: 'Fits in a van; twice the couplings.' },
@@ -185,28 +191,45 @@ export const RULE_WORDS: AllRuleWords = {
   },
 };
 
+/** What a house rule is called; it has no figure in it. */
+export const getRuleTitle = (rule: RuleId): string => RULE_WORDS[rule].title;
+
+/** What a house rule asks, and what each side says, in the unit of the job. */
+export function getRuleWords(rule: RuleId, unit: LengthUnit): RuleWords<string> {
+  const { title, question, reason, options }: RuleWords<string> = RULE_WORDS[rule];
+  const says = ({ name, says }: RuleWords<string>['options'][string]) => ({
+    name: inUnit(name, unit),
+    says: inUnit(says, unit),
+  });
+  return {
+    title,
+    question: inUnit(question, unit),
+    reason: inUnit(reason, unit),
+    options: Object.fromEntries(Object.entries(options).map(([option, words]) => [option, says(words)])),
+  };
+}
+
 /** A choice of a rule in words, with what it was set to. */
-export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id]): string {
+export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id], unit: LengthUnit): string {
   if (rule === 'engagement-figure') return sayEngagementChoice(choice as EngagementChoice);
   if (choice.option === 'own' && 'reason' in choice) return `${choice.name} (own: ${choice.reason})`;
-  const options = RULE_WORDS[rule].options as Readonly<Record<string, { name: string }>>;
-  const name = options[choice.option]?.name ?? choice.option;
+  const name = getRuleWords(rule, unit).options[choice.option]?.name ?? choice.option;
   if (choice.option === 'own-window') {
     const { upTo2in, above2in, british } = choice;
     const say = ({ least, most }: TurnsWindow) => `${sayNumber(least, 2)} to ${sayNumber(most, 2)}`;
-    return `${name} (${say(upTo2in)} up to 2 in, ${say(above2in)} above, ${say(british)} for R)`;
+    return `${name} (${say(upTo2in)} up to size 2, ${say(above2in)} above, ${say(british)} for R)`;
   }
-  if ('length' in choice) return `${name} (${sayExact(choice.length, 'in')})`;
+  if ('length' in choice) return `${name} (${sayLength(choice.length, unit)})`;
   if ('kinds' in choice)
     return `${name} (${choice.kinds.map((kind) => APPLIANCE_KIND_NAMES[kind]).join(', ') || 'none'})`;
-  if ('width' in choice) return `${name} (${sayExact(choice.width, 'in')})`;
-  return 'tolerance' in choice ? `${name} (± ${sayExact(choice.tolerance, 'in')})` : name;
+  if ('width' in choice) return `${name} (${sayLength(choice.width, unit)})`;
+  return 'tolerance' in choice ? `${name} (± ${sayLength(choice.tolerance, unit)})` : name;
 }
 
 function sayEngagementChoice(choice: EngagementChoice): string {
   const { name } = RULE_WORDS['engagement-figure'].options[choice.option];
   if (choice.option !== 'hand-tight-plus-turns') return name;
-  return `${name} (${sayNumber(choice.upTo2in, 2)} to 2 in, ${sayNumber(choice.above2in, 2)} above)`;
+  return `${name} (${sayNumber(choice.upTo2in, 2)} up to size 2, ${sayNumber(choice.above2in, 2)} above)`;
 }
 
 /** What the rules are about, as the page heads them. */

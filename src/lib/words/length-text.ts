@@ -1,6 +1,14 @@
 import { formatLength } from '#core/units/format-length.ts';
-import { toInches, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
-import type { TapeGraduation } from '#core/units/tape.ts';
+import {
+  INCH,
+  MILLIMETRE,
+  toInches,
+  toMillimetres,
+  type Length,
+  type LengthUnit,
+} from '#core/units/length.ts';
+import type { RoundFigure } from '#core/units/round-figure.ts';
+import { roundToStep, type TapeGraduation } from '#core/units/tape.ts';
 import { getMeasureFormat } from '#core/units/written-length.ts';
 
 /** A measure as the fitter would say it: `3 ft 7 1/4 in`, `1098 mm`. */
@@ -13,13 +21,41 @@ export function sayExact(length: Length, unit: LengthUnit): string {
   return `${sayNumber(value, unit === 'in' ? 5 : 3)} ${unit}`;
 }
 
+/** As fine as a tape in the hand shows. */
+const TAPE_STEPS: Readonly<Record<LengthUnit, Length>> = { in: INCH / 16, mm: MILLIMETRE };
+
+/**
+ * A length that was worked out, as a tape shows it: to the nearest sixteenth or millimetre, or to the next one where it is the least
+ * that will do (`up`). What is less than the first mark says so. Exact figures are for the reason behind a number.
+ */
+export function sayTaped(length: Length, unit: LengthUnit, round: 'near' | 'up' = 'near'): string {
+  const step = TAPE_STEPS[unit];
+  if (length < 0) return `−${sayTaped(-length, unit, round)}`;
+  if (length > 0 && length < step && round === 'near') return `less than ${sayLength(step, unit)}`;
+  return sayLength(round === 'up' ? Math.ceil(length / step) * step : roundToStep(length, step), unit);
+}
+
+/** A figure that a rule or practice has on either tape. */
+export const sayFigure = (figure: RoundFigure, unit: LengthUnit): string => sayLength(figure[unit], unit);
+
+/** A temperature as it is read in the job's country: whole degrees, °F or °C. */
+export const sayTemperature = (fahrenheit: number, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(fahrenheit, 0)} °F` : `${sayNumber(((fahrenheit - 32) * 5) / 9, 0)} °C`;
+
+/** A temperature with what it may be off by: `425 ± 10 °F`. */
+export const sayTemperatureWithin = (fahrenheit: number, within: number, unit: LengthUnit): string =>
+  sayTemperature(fahrenheit, unit).replace(
+    ' ',
+    ` ± ${sayNumber(unit === 'in' ? within : (within * 5) / 9, 0)} `,
+  );
+
 /** A reading as an instrument shows it: thousandths and a half of an inch, hundredths of a millimetre. */
 export const sayReading = (length: Length, unit: LengthUnit): string =>
   unit === 'in' ? `${sayNumber(toInches(length), 4)} in` : `${sayNumber(toMillimetres(length), 2)} mm`;
 
-/** Millimetres of a drawing to scale, in the unit of the job. */
+/** Millimetres of a drawing to scale, as a tape in the unit of the job shows them. */
 export const sayMillimetres = (length: number, unit: LengthUnit): string =>
-  unit === 'in' ? `${sayNumber(length / 25.4, 3)} in` : `${sayNumber(length, 1)} mm`;
+  sayTaped(Math.round(length * MILLIMETRE), unit);
 
 /** A number without idle zeros. */
 export const sayNumber = (value: number, places: number): string =>

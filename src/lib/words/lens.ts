@@ -4,7 +4,8 @@ import type { PairVerdict } from '#core/joints/check-joint.ts';
 import type { MadeJoint } from '#core/materials/craft.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { JOINT_WORDS } from './joints.ts';
-import { sayExact, sayMillimetres, sayNumber } from './length-text.ts';
+import { TRAP_LENGTHS } from '#core/traps/least-length.ts';
+import { sayExact, sayFigure, sayMillimetres, sayNumber } from './length-text.ts';
 import { namePort } from './parts.ts';
 
 /** What the lens shows, for those who do not see it and for those who do. */
@@ -69,7 +70,7 @@ export function sayTrapLens({ grit, isPlan, isAssumed, stub }: TrapPicture, unit
     'The tee cut open, to scale.',
     becomes,
     ...(isPlan ? ['Seen from above.'] : []),
-    `Tee centre to cap bottom ${sayMillimetres(stub.length, unit)}${isAssumed ? ', drawn with a nipple of 3 in: measure yours' : ''}.`,
+    `Tee centre to cap bottom ${sayMillimetres(stub.length, unit)}${isAssumed ? `, drawn with a nipple of ${sayFigure(TRAP_LENGTHS['three-inch'], unit)}: measure yours` : ''}.`,
   ].join(' ');
 }
 

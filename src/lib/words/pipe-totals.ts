@@ -1,7 +1,7 @@
 import type { SizeTotal } from '#core/cutting/cut-sheet.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayCount } from './counts.ts';
-import { sayExact } from './length-text.ts';
+import { sayTaped } from './length-text.ts';
 
 /**
  * What is said of the pipe of one size beside its length on the tape: `in 3 pieces, 6 threads to cut, and 0.4 in of saw kerf; no fewer
@@ -15,7 +15,7 @@ export function sayPipeTotal(
   const known = pieces - unknown;
   if (known === 0) return null;
   const work = threads > 0 ? `${sayCount(threads, 'thread')} to cut` : sayCount(bends, 'bend');
-  const saw = kerf > 0 ? `, and ${sayExact(kerf, unit)} of saw kerf` : '';
+  const saw = kerf > 0 ? `, and ${sayTaped(kerf, unit)} of saw kerf` : '';
   const bought =
     stockAtLeast === null
       ? ', from a coil'

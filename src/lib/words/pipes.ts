@@ -1,7 +1,8 @@
-import type { PeComparison, PrintLineFinding } from '#core/identify/check-print-line.ts';
+import { PE_CLOSE, type PeComparison, type PrintLineFinding } from '#core/identify/check-print-line.ts';
 import type { Naming } from '#core/identify/convert-size-name.ts';
 import type { Look, PipeKindId, PipeUse } from '#core/identify/pipe-kinds.ts';
 import type { TubeFit } from '#core/identify/tube-fit.ts';
+import { MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
 import { sayReading } from './length-text.ts';
 
 export const LOOK_QUESTIONS: Readonly<Record<Look, string>> = {
@@ -171,10 +172,10 @@ export function sayPrintLineFinding(finding: PrintLineFinding): string {
   }
 }
 
-export function sayPeComparison(comparison: PeComparison): string {
+export function sayPeComparison(comparison: PeComparison, unit: LengthUnit): string {
   switch (comparison.verdict) {
     case 'match':
-      return 'Match: outside and wall agree within 0.004 in, the resin is the same, both are marked for gas.';
+      return `Match: outside and wall agree within ${sayReading(unit === 'in' ? PE_CLOSE : MILLIMETRE / 10, unit)}, the resin is the same, both are marked for gas.`;
     case 'resins':
       return comparison.a && comparison.b
         ? `Sizes match. Resins ${comparison.a} and ${comparison.b}: only by a procedure qualified for both.`
@@ -185,7 +186,7 @@ export function sayPeComparison(comparison: PeComparison): string {
       return `Not known: the ${comparison.missing.join(' and the ')} of one of them is missing. Measure it.`;
     case 'differ':
       return `Do not match: ${comparison.by
-        .map(({ what, a, b }) => `${what} ${sayReading(a, 'in')} against ${sayReading(b, 'in')}`)
+        .map(({ what, a, b }) => `${what} ${sayReading(a, unit)} against ${sayReading(b, unit)}`)
         .join(', ')}.`;
   }
 }

@@ -156,7 +156,7 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
   'corrosive-gas': {
     title: 'Gas that eats copper',
     question:
-      'Does the gas hold more hydrogen sulphide than copper bears (0.3 grain in 100 cubic feet, 7 mg/m³)?',
+      'Does the gas hold more hydrogen sulphide than copper bears ({0.3 grain in 100 cubic feet|7 mg/m³})?',
     reason:
       'Not known: its supplier says it. Until then copper and brass are asked about wherever they are; outside North America gas is sold free of it.',
     options: {
@@ -177,11 +177,11 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
   'trap-nipple': {
     title: 'Nipple of a sediment trap',
     question: 'How long is the nipple below the tee?',
-    reason: '4 in: it satisfies every rule that counts the nipple.',
+    reason: '{4 in|100 mm}: it satisfies every rule that counts the nipple.',
     options: {
       any: { name: 'Any length', says: 'What counts is that the gas turns.' },
-      'three-inch': { name: '3 in', says: 'The least most codes name.' },
-      'four-inch': { name: '4 in', says: 'Satisfies every code that counts the nipple.' },
+      'three-inch': { name: '{3 in|75 mm}', says: 'The least most codes name.' },
+      'four-inch': { name: '{4 in|100 mm}', says: 'Satisfies every code that counts the nipple.' },
     },
   },
   'trap-measured': {
@@ -192,7 +192,7 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
       nipple: { name: 'The nipple', says: 'From end to end, as it lies on the counter.' },
       exposed: {
         name: 'What shows of it',
-        says: 'Between tee and cap: a 4 in nipple shows about 2-7/8 in at 3/4.',
+        says: 'Between tee and cap: a nipple of {4 in|100 mm} shows about {2-7/8 in|73 mm} at 3/4.',
       },
       pocket: {
         name: 'The pocket',
@@ -232,14 +232,14 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     title: 'Shut-off within reach',
     question: 'How far along the pipe may an appliance’s own shut-off stand from it?',
     reason:
-      '6 ft, in the same room: the model codes of the United States; other jurisdictions begin with asking.',
+      '{6 ft|1800 mm}, in the same room: the model codes of the United States; other jurisdictions begin with asking.',
     options: {
       ask: {
         name: 'Ask',
         says: 'How near is for the local code to say: near enough that whoever works on it sees the handle.',
       },
-      'three-feet': { name: '3 ft', says: 'An arm and a step: nobody has to look for it.' },
-      'six-feet': { name: '6 ft', says: 'As the model codes of the United States have it.' },
+      'three-feet': { name: '{3 ft|900 mm}', says: 'An arm and a step: nobody has to look for it.' },
+      'six-feet': { name: '{6 ft|1800 mm}', says: 'As the model codes of the United States have it.' },
     },
   },
   drips: {
@@ -250,7 +250,7 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
       'dry-gas': { name: 'Dry gas', says: 'No drips are asked for.' },
       'wet-gas': {
         name: 'Wet gas',
-        says: 'A drip at every low point, and pipe that falls toward it: about 1/4 in in 15 ft. Confirm with the supplier.',
+        says: 'A drip at every low point, and pipe that falls toward it: about {1/4 in in 15 ft|7 mm in 5000 mm}. Confirm with the supplier.',
       },
     },
   },
@@ -271,12 +271,12 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     title: 'Iron temperature',
     question: 'How hot is the butt fusion iron?',
     reason:
-      'The maker’s; 425 ± 10 °F is suggested where the sheet gives a range. Hotter irons belong to socket and saddle fusion.',
+      'The maker’s; {425 ± 10 °F|218 ± 6 °C} is suggested where the sheet gives a range. Hotter irons belong to socket and saddle fusion.',
     options: {
       maker: { name: 'As the maker says', says: 'The procedure that was qualified names it.' },
       '425-plus-minus-10': {
-        name: '425 ± 10 °F',
-        says: 'In the middle of 400 to 450 °F: hot enough through, not so hot that it scorches.',
+        name: '{425 ± 10 °F|218 ± 6 °C}',
+        says: 'In the middle of {400 to 450 °F|204 to 232 °C}: hot enough through, not so hot that it scorches.',
       },
     },
   },
@@ -308,9 +308,9 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     reason: 'Asked for, by the jurisdiction: no figure is good everywhere.',
     options: {
       ask: { name: 'Ask', says: 'Depth is the local code’s to say: find out before digging.' },
-      '12-inch': { name: '12 in', says: 'General cover in the model code.' },
-      '18-inch': { name: '18 in', says: 'Where damage is likely.' },
-      '24-inch': { name: '24 in', says: 'Some places everywhere.' },
+      '12-inch': { name: '{12 in|300 mm}', says: 'General cover in the model code.' },
+      '18-inch': { name: '{18 in|450 mm}', says: 'Where damage is likely.' },
+      '24-inch': { name: '{24 in|600 mm}', says: 'Some places everywhere.' },
     },
   },
   'csst-supports': {

@@ -1,3 +1,9 @@
+import type { LengthUnit } from '#core/units/length.ts';
+
+/** Words as they are said in a unit: of `{4 in|100 mm}` the one or the other. */
+export const inUnit = (words: string, unit: LengthUnit): string =>
+  words.replace(/\{([^|}]*)\|([^}]*)\}/g, unit === 'in' ? '$1' : '$2');
+
 export interface RuleWords<Option extends string> {
   readonly title: string;
   readonly question: string;

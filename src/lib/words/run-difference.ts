@@ -1,6 +1,6 @@
 import type { LegField, LegFigures, RunDifference } from '#core/runs/compare-runs.ts';
 import type { LengthUnit } from '#core/units/length.ts';
-import { sayLength } from './length-text.ts';
+import { sayTaped } from './length-text.ts';
 import { MATERIAL_NAMES, nameFitting } from './parts.ts';
 import { nameWay } from './ways.ts';
 
@@ -19,7 +19,7 @@ export function sayLegField(field: LegField, figures: LegFigures, unit: LengthUn
   if (field === 'size') return figures.size;
   if (field === 'material') return MATERIAL_NAMES[figures.material];
   if (field === 'far') return nameFitting(figures.far);
-  const say = (length: number | null) => (length === null ? 'not known' : sayLength(length, unit));
+  const say = (length: number | null) => (length === null ? 'not known' : sayTaped(length, unit));
   if (field === 'centreToCentre') return say(figures.centreToCentre);
   return figures.cuts.length === 0 ? 'no pipe' : figures.cuts.map(say).join(', ');
 }

@@ -1,12 +1,17 @@
 import { expect } from 'chai';
+import type { LegSize } from '#core/ends/size.ts';
+import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
+import type { BodyPlaced } from '#core/permissions/placed.ts';
 import { findSpacing } from '#core/supports/support-spacing.ts';
 import { inches } from '#core/units/length.ts';
 import { saySpacing, saySupports } from './supports.ts';
 
 describe('supports in words', () => {
   it('say how far apart, by whom, and how sure that is; of a floor that it is not counted', () => {
-    const say = (...of: Parameters<typeof findSpacing>) =>
-      [false, true].map((isUpright) => saySpacing({ spacing: findSpacing(...of), isUpright }, 'in'));
+    const say = (material: BodyPlaced, size: LegSize, jurisdiction: Jurisdiction) =>
+      [false, true].map((isUpright) =>
+        saySpacing({ spacing: findSpacing(material, size, jurisdiction, 'in'), isUpright }, 'in'),
+      );
     expect(say('black-iron', '3/4', 'us-model')[0]).to.equal('every 8 ft at the most, by the code’s table');
     expect(say('csst', '1/2', 'us-model')[0]).to.match(/^every 6 ft at the most, by makers.*, approximate$/);
     expect(say('black-iron', '2', 'us-model')[1]).to.match(

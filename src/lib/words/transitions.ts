@@ -6,7 +6,7 @@ import type { Bearer, Movement, Wish } from '#core/transitions/question.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import type { ReductionKind } from '#core/runs/reductions.ts';
 import type { RefusedWay } from '#core/transitions/refused-ways.ts';
-import { RULE_WORDS } from './house-rules.ts';
+import { getRuleTitle } from './house-rules.ts';
 import { JOINT_WORDS } from './joints.ts';
 import { sayExact } from './length-text.ts';
 import { OTHER_GAS_NAMES } from './pair-verdicts.ts';
@@ -63,7 +63,7 @@ export function sayNoTransition(refusal: NoTransition): string {
     case 'two-connectors':
       return 'Both ends are on something flexible. One connector or hose at most, never two in a row: bring a rigid end nearer, or take a longer one.';
     case 'nothing-joins': {
-      const names = refusal.rules.map((rule) => `“${RULE_WORDS[rule].title}”`).join(' and ');
+      const names = refusal.rules.map((rule) => `“${getRuleTitle(rule)}”`).join(' and ');
       return NOTHING[refusal.unless ?? 'never'](names);
     }
   }

@@ -4,7 +4,7 @@ import type { TeeVerdict } from '#core/traps/tee-use.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PASSAGE_NAMES } from './ground-findings.ts';
-import { sayExact } from './length-text.ts';
+import { sayTaped } from './length-text.ts';
 import { ZONE_NAMES } from './places.ts';
 
 /** The verdict on a drop, in a word or two. */
@@ -58,7 +58,7 @@ const SHUT_OFF_SENTENCES: {
   'no-shut-off': () =>
     'No shut-off of its own stands before it: nothing behind it could be opened safely. Put a valve in, within reach.',
   'shut-off-far': ({ length, most }, unit) =>
-    `The nearest shut-off is ${sayExact(length, unit)} of pipe away; the house says at most ${sayExact(most, unit)}. Put one in nearer.`,
+    `The nearest shut-off is ${sayTaped(length, unit)} of pipe away; the house says at most ${sayTaped(most, unit)}. Put one in nearer.`,
   'shut-off-unreached': ({ zone }) =>
     `The nearest shut-off is ${ZONE_NAMES[zone].where}: no hand gets at it. Put one in where it is reached.`,
   'shut-off-beyond': ({ passage }) =>
@@ -67,8 +67,8 @@ const SHUT_OFF_SENTENCES: {
     length === null
       ? 'How near its shut-off is does not follow from the measures: measure the legs between, or ask.'
       : most === null
-        ? `Its shut-off is ${sayExact(length, unit)} of pipe away. How near it has to be is for the local code to say: ask, and say it in the house rule.`
-        : `Its shut-off is about ${sayExact(length, unit)} of pipe away: ask.`,
+        ? `Its shut-off is ${sayTaped(length, unit)} of pipe away. How near it has to be is for the local code to say: ask, and say it in the house rule.`
+        : `Its shut-off is about ${sayTaped(length, unit)} of pipe away: ask.`,
 };
 export const sayShutOff = (fault: ShutOffFault, unit: LengthUnit): string =>
   (SHUT_OFF_SENTENCES[fault.code] as (fault: ShutOffFault, unit: LengthUnit) => string)(fault, unit);
@@ -111,9 +111,9 @@ const SENTENCES: {
   'reduced-nipple': ({ size, least }) =>
     `Its nipple is ${size}; it is at least ${least}, as the pipe that comes to it or the inlet.`,
   'too-short': ({ measured, has, least }, unit) =>
-    `${MEASURED[measured].replace(/^t/, 'T')} is ${sayExact(has, unit)} long, ${sayExact(least - has, unit)} short of the ${sayExact(least, unit)} the house asks for. The local code goes before it.`,
+    `${MEASURED[measured].replace(/^t/, 'T')} is ${sayTaped(has, unit)} long, ${sayTaped(least - has, unit, 'up')} short of the ${sayTaped(least, unit)} the house asks for. The local code goes before it.`,
   'no-room': ({ has, needs }, unit) =>
-    `${has <= 0 ? `The cap would stand ${sayExact(-has, unit)} in the floor` : `Under the cap are ${sayExact(has, unit)}`}; to unscrew it ${sayExact(needs, unit)} are needed, ${sayExact(needs - has, unit)} more.`,
+    `${has <= 0 ? `The cap would stand ${sayTaped(-has, unit)} in the floor` : `Under the cap are ${sayTaped(has, unit)}`}; to unscrew it ${sayTaped(needs, unit, 'up')} are needed, ${sayTaped(needs - has, unit, 'up')} more.`,
   'turns-but-rises': () =>
     'Gas comes in at the side and leaves by the top: it turns, but is lifted with its grit. Ask the inspector, or lead it in from above.',
   'supply-rises': () =>
@@ -124,7 +124,7 @@ const SENTENCES: {
   'own-way': ({ rule, name }) =>
     `The house has its own way here (“${name}”): ${rule === 'trap-nipple' ? 'hold the nipple' : 'look at it'} by that.`,
   'too-far': ({ length, most }, unit) =>
-    `Between it and the inlet lie ${sayExact(length, unit)} of pipe. As near as can be is right; over ${sayExact(most, unit)} we ask.`,
+    `Between it and the inlet lie ${sayTaped(length, unit)} of pipe. As near as can be is right; over ${sayTaped(most, unit)} we ask.`,
   'room-unknown': () =>
     'How much room there is under the cap was not measured: measure from the inlet down to the floor.',
   'room-not-known': ({ over }) =>

@@ -19,7 +19,7 @@ export const TUBE_RULE_WORDS: {
     title: 'Slack of corrugated tubing',
     question: 'How much more tubing is cut than its way is long?',
     reason:
-      '3 %, and at least an inch where it lies straight: it must be able to move, and never hang taut. Said separately.',
+      '3 %, and at least {an inch|25 mm} where it lies straight: it must be able to move, and never hang taut. Said separately.',
     options: {
       'three-percent': {
         name: '3 %',
@@ -38,22 +38,26 @@ export const TUBE_RULE_WORDS: {
   'tube-trim': {
     title: 'Left to trim in place',
     question: 'How much longer is tube cut where its end fitting has not been measured?',
-    reason: '4 in: ours. It is cut long, laid, marked at the fitting and trimmed there; rigid pipe never is.',
+    reason:
+      '{4 in|100 mm}: ours. It is cut long, laid, marked at the fitting and trimmed there; rigid pipe never is.',
     options: {
-      'two-inch': { name: '2 in', says: 'For short ends beside the fitting.' },
-      'four-inch': { name: '4 in', says: 'A hand’s breadth: a cutter can be turned round what is left.' },
-      'six-inch': { name: '6 in', says: 'Where the far end was measured through a wall.' },
+      'two-inch': { name: '{2 in|50 mm}', says: 'For short ends beside the fitting.' },
+      'four-inch': {
+        name: '{4 in|100 mm}',
+        says: 'A hand’s breadth: a cutter can be turned round what is left.',
+      },
+      'six-inch': { name: '{6 in|150 mm}', says: 'Where the far end was measured through a wall.' },
     },
   },
   'strike-plates': {
     title: 'Strike plates',
     question: 'How near the face of a stud or joist may tubing pass without a plate?',
     reason:
-      '1-3/4 in: the longer of the distances met in code texts. The maker’s own distance goes before it.',
+      '{1-3/4 in|45 mm}: the longer of the distances met in code texts. The maker’s own distance goes before it.',
     options: {
-      'one-and-half': { name: '1-1/2 in', says: 'As older editions have it.' },
+      'one-and-half': { name: '{1-1/2 in|40 mm}', says: 'As older editions have it.' },
       'one-and-three-quarter': {
-        name: '1-3/4 in',
+        name: '{1-3/4 in|45 mm}',
         says: 'As newer editions have it; the longer nail is the usual one.',
       },
     },
@@ -100,7 +104,7 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
     options: {
       usual: {
         name: 'As commonly stated',
-        says: '9/16 in for 1/4, 15/16 for 3/8, 1-1/2 for 1/2; about three diameters of metric tube.',
+        says: '{9/16 in for 1/4, 15/16 for 3/8, 1-1/2 for 1/2|14 mm for 1/4, 24 mm for 3/8, 38 mm for 1/2}; about three diameters of metric tube.',
       },
       own: { name: 'Own', says: 'What stands on your own benders, to the centre line of the tube.' },
     },
@@ -118,11 +122,11 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
     title: 'Supports near fittings',
     question: 'How near to a fitting does the first support stand?',
     reason:
-      'Twelve inches: ours. The pipe must not hang from its fittings; local code and the maker’s sheet go before it.',
+      '{Twelve inches|300 mm}: ours. The pipe must not hang from its fittings; local code and the maker’s sheet go before it.',
     options: {
       'twelve-inches': {
-        name: 'Twelve inches',
-        says: 'At each end of a leg; a leg of up to two feet has one in its middle.',
+        name: '{Twelve inches|300 mm}',
+        says: 'At each end of a leg; a leg of up to {two feet|600 mm} has one in its middle.',
       },
       own: { name: 'Own', says: 'As your code or your inspector has it.' },
     },
@@ -131,10 +135,10 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
     title: 'What a fused joint takes',
     question: 'How much length do facing and melting take at a butt-fused joint?',
     reason:
-      'Three quarters of an inch to begin with, half from each side. Measure what your facer and your beads take, and enter it.',
+      '{Three quarters of an inch|20 mm} to begin with, half from each side. Measure what your facer and your beads take, and enter it.',
     options: {
       'three-quarters': {
-        name: 'Three quarters of an inch',
+        name: '{Three quarters of an inch|20 mm}',
         says: 'A first figure; spare length is kept for joints that are cut out again.',
       },
       own: { name: 'Own', says: 'As joints of your machine and your operator came out.' },
@@ -144,10 +148,10 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
     title: 'Contraction of buried pipe',
     question: 'From what temperature to what does polyethylene shrink once it lies?',
     reason:
-      'From 90 to 32 °F: pipe warmed by a summer day, and the ground in frost. Polyethylene shrinks an inch and more in a hundred feet for each ten degrees: it is laid in as slack.',
+      'From {90 to 32 °F|32 to 0 °C}: pipe warmed by a summer day, and the ground in frost. Polyethylene shrinks {an inch and more in a hundred feet for each ten degrees|16 mm and more in ten metres for each ten degrees}: it is laid in as slack.',
     options: {
       'summer-to-frost': {
-        name: '90 to 32 °F',
+        name: '{90 to 32 °F|32 to 0 °C}',
         says: 'On the safe side in most places: too much slack does no harm.',
       },
       own: {
@@ -160,11 +164,11 @@ export const BENDER_RULE_WORDS: { readonly [Id in TubeRule]: RuleWords<HouseRule
     title: 'Pipe between pressed fittings',
     question: 'How much pipe must stand between two pressed fittings?',
     reason:
-      'Two inches: ours. The jaws must close square on each, and pressing one must not hurt the ring of the other; large sizes want more. The maker’s sheet goes before it.',
+      '{Two inches|50 mm}: ours. The jaws must close square on each, and pressing one must not hurt the ring of the other; large sizes want more. The maker’s sheet goes before it.',
     options: {
       'two-inches': {
-        name: 'Two inches',
-        says: 'Two inches of pipe, from face to face less both insertions.',
+        name: '{Two inches|50 mm}',
+        says: '{Two inches|50 mm} of pipe, from face to face less both insertions.',
       },
       own: {
         name: 'Own',

@@ -4,9 +4,9 @@ import type { MadeJoint } from '#core/materials/craft.ts';
 import type { ShoeMark } from '#core/bending/bender.ts';
 import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-import { toInches, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
+import type { Length, LengthUnit } from '#core/units/length.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
-import { sayExact, sayReading, sayNumber } from './length-text.ts';
+import { sayTaped } from './length-text.ts';
 
 /** What of a bend lies at the mark, as the middle of a sentence. */
 export const BENDER_MARK_NAMES: Readonly<Record<ShoeMark, string>> = {
@@ -55,15 +55,15 @@ export function sayTubeSheet(
 /** How far a tube goes into what it is joined to; of a flare, how much more tube the flare takes. */
 export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit): string {
   if (engagement === null) return 'how far the tube goes in is not known: measure this part';
-  if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayReading(engagement, unit)} more`; // prettier-ignore
+  if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayTaped(engagement, unit)} more`; // prettier-ignore
   if (port.end.kind === 'fusion-face')
     return engagement === 0
       ? 'melted end to end'
-      : `melted: ${sayExact(engagement, unit)} of it goes into the bead; nothing goes in`;
-  return `goes in ${sayExact(engagement, unit)}: mark the depth`;
+      : `melted: ${sayTaped(engagement, unit)} of it goes into the bead; nothing goes in`;
+  return `goes in ${sayTaped(engagement, unit)}: mark the depth`;
 }
 
-/** `3 legs, 2 bends; with 1.1 in of slack`: what a piece of tube goes through and round. */
+/** `3 legs, 2 bends; with 1 1/8 in of slack`: what a piece of tube goes through and round. */
 export function sayTubeWay({ path, cut }: Pick<Piece, 'path' | 'cut'>, unit: LengthUnit): string {
   if (!path) return '';
   const [legs, bends] = [path.legs.length, path.turns.length];
@@ -72,15 +72,11 @@ export function sayTubeWay({ path, cut }: Pick<Piece, 'path' | 'cut'>, unit: Len
   return adds ? `${way}, ${adds}` : way;
 }
 
-/** As fine as anybody marks it: a hundredth of an inch, a tenth of a millimetre. */
-export const sayAbout = (length: Length, unit: LengthUnit): string =>
-  unit === 'in' ? `${sayNumber(toInches(length), 2)} in` : `${sayNumber(toMillimetres(length), 1)} mm`;
-
-/** What of a cut tube is not its way: `with 1.1 in of slack and 4 in to trim in place`; empty where nothing is. */
+/** What of a cut tube is not its way: `with 1 1/8 in of slack and 4 in to trim in place`; empty where nothing is. */
 export function sayAdds({ slack, trim }: Pick<PieceCut, 'slack' | 'trim'>, unit: LengthUnit): string {
   const said = [
-    ...(slack > 0 ? [`${sayAbout(slack, unit)} of slack`] : []),
-    ...(trim > 0 ? [`${sayAbout(trim, unit)} to trim in place`] : []),
+    ...(slack > 0 ? [`${sayTaped(slack, unit)} of slack`] : []),
+    ...(trim > 0 ? [`${sayTaped(trim, unit)} to trim in place`] : []),
   ];
   return said.length > 0 ? `with ${said.join(' and ')}` : '';
 }

@@ -77,7 +77,7 @@ describe('a run in words', () => {
   it('names its findings with their numbers', () => {
     const [finding] = checkRun(layout);
     expect(sayFinding(finding!, 'in')).to.equal(
-      'Leg 3: 0.045 in is too short to thread (two threads and the vise’s grip need 2.5 in), and no nipple is as long. Make the leg 1.33 in longer for a nipple 1 3/8 in, or make it 2.455 in longer to cut it from pipe.',
+      'Leg 3: less than 1/16 in is too short to thread (two threads and the vise’s grip need 2 1/2 in), and no nipple is as long. Make the leg 1 5/16 in longer for a nipple 1 3/8 in, or make it 2 1/2 in longer to cut it from pipe.',
     );
   });
 
@@ -107,9 +107,9 @@ describe('changes and choices in words', () => {
 
   it('name the school with what it was set to', () => {
     const choice = { option: 'hand-tight-plus-turns', upTo2in: 2.75, above2in: 2.25 } as const;
-    expect(sayChoice('engagement-figure', choice)).to.equal(
-      'Hand-tight plus turns (2.75 to 2 in, 2.25 above)',
+    expect(sayChoice('engagement-figure', choice, 'in')).to.equal(
+      'Hand-tight plus turns (2.75 up to size 2, 2.25 above)',
     );
-    expect(sayChoice('tape-rounding', { option: '1/16' })).to.equal('sixteenths of an inch');
+    expect(sayChoice('tape-rounding', { option: '1/16' }, 'in')).to.equal('sixteenths of an inch');
   });
 });

@@ -1,26 +1,27 @@
 import type { RunLayout } from '../runs/layout.ts';
-import { FOOT, type Length } from '../units/length.ts';
+import { onTapeOf, roundFeet } from '../units/round-figure.ts';
 import type { Finding } from './finding.ts';
 
-/** The longest flexible connector that is usual, nm: six feet by the model codes; confirm locally. */
-export const LONGEST_CONNECTOR: Length = 6 * FOOT;
+/** The longest flexible connector that is usual: six feet by the model codes; confirm locally. */
+export const LONGEST_CONNECTOR = roundFeet(6);
 
 /** A flexible connector is new, no longer than is usual, and goes to an appliance: one, at its end. */
-export function checkConnectorsAreRight({ legs, nodes }: RunLayout): Finding[] {
+export function checkConnectorsAreRight({ legs, nodes, rules }: RunLayout): Finding[] {
+  const most = onTapeOf(rules, LONGEST_CONNECTOR);
   const findings: Finding[] = [];
   for (const { id, leg, far } of legs.values()) {
     if (leg.geometry.kind !== 'connector') continue;
     const mark = String(leg.tag);
     const { length, isNew } = leg.geometry;
     if (isNew === false) findings.push({ code: 'connector-used', severity: 'stop', subject: id, mark });
-    if (length !== null && length > LONGEST_CONNECTOR)
+    if (length !== null && length > most)
       findings.push({
         code: 'connector-long',
         severity: 'ask',
         subject: id,
         mark,
         length,
-        most: LONGEST_CONNECTOR,
+        most,
       });
     if (nodes.get(far)!.node.terminal?.kind !== 'appliance')
       findings.push({ code: 'connector-elsewhere', severity: 'ask', subject: id, mark });

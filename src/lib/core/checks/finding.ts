@@ -7,7 +7,7 @@ import type { GasInput } from '../units/gas-input.ts';
 import type { Severity } from '../outcome/severity.ts';
 import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
 import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
-import type { CoverRow } from '../catalogue/ground-tables.ts';
+import type { CoverWanted } from '../ground/cover-wanted.ts';
 import type { LegSize } from '../ends/size.ts';
 import type { PeComparison } from '../identify/check-print-line.ts';
 import type { PassageKind } from '../permissions/passage.ts';
@@ -192,13 +192,13 @@ export type Finding = FindingBase &
         readonly mark: string;
         readonly points: number;
         readonly wanted: Length | null;
-        readonly usual: CoverRow | null;
+        readonly usual: CoverWanted | null;
       }
     | {
         readonly code: 'cover-not-settled';
         readonly mark: string;
         readonly least: Length;
-        readonly usual: CoverRow | null;
+        readonly usual: CoverWanted | null;
       }
     | {
         readonly code: 'cover-too-little';

@@ -1,6 +1,5 @@
-import type { CoverRow } from '../catalogue/ground-tables.ts';
 import { comparePrints, findOtherThanLaid, listUnreadPipes, readPrint } from '../ground/compare-prints.ts';
-import { getWantedCover, listCovers } from '../ground/cover-wanted.ts';
+import { getWantedCover, listCovers, type CoverWanted } from '../ground/cover-wanted.ts';
 import { isInTrench, listTrenches, type Trench, type TrenchPoint } from '../ground/trench.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { findWall } from '../identify/check-print-line.ts';
@@ -9,6 +8,7 @@ import { isInside } from '../permissions/zone.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { inches } from '../units/length.ts';
+import { getTapeUnit } from '../units/round-figure.ts';
 import type { Finding } from './finding.ts';
 
 /**
@@ -100,7 +100,8 @@ function checkCovers(
   jurisdiction: Jurisdiction,
 ): Finding[] {
   const wanted = getWantedCover(rules);
-  const usual: CoverRow | null = listCovers(catalogue.ground.covers, jurisdiction)[0] ?? null;
+  const usual: CoverWanted | null =
+    listCovers(catalogue.ground.covers, jurisdiction, getTapeUnit(rules))[0] ?? null;
   return trenches.flatMap(({ points, legs }): Finding[] => {
     const about = { subject: legs[0]!.laid.id, mark: String(legs[0]!.laid.leg.tag) };
     const unsaid = points.filter(({ cover }) => cover === null);

@@ -12,7 +12,7 @@ export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
   );
   const [first] = tubes;
   if (!first) return [];
-  const nearest = getPlateDistance(rules['strike-plates']);
+  const nearest = getPlateDistance(rules);
   return [
     ...findStrangeJackets(tubes, rules),
     { code: 'strike-plates', severity: 'note', subject: first.id, nearest },

@@ -101,7 +101,7 @@ describe('schemas at the border', () => {
     it(`let every choice of the house rule ${id} through, in a run and on its way to the server`, () => {
       for (const option of options) {
         const doc = makeRun([[0, 'right', 30]]);
-        const planned = planChooseRule(doc, id, makeChoice(id, option as never));
+        const planned = planChooseRule(doc, id, makeChoice(id, option as never, 'in'));
         const change = { id: 'changeofrule', base: 1, by: 'Ada', at: '2026-01-02T03:04:05.678Z', ...planned };
         expect(readWith(changeSchema, change), option).to.deep.equal({ ok: true, value: change });
         expect(readRunDoc(applyPlan(doc, planned)).ok, option).to.equal(true);

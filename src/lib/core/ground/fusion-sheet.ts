@@ -65,7 +65,7 @@ export function makeFusionSheet(
   joints: readonly string[],
 ): FusionSheet {
   const { outside, wall, nominal, bore } = getPeFigures(size);
-  const loss = getFusionLoss(rules['fusion-loss']);
+  const loss = getFusionLoss(rules);
   const inchesOfWall = wall / INCH;
   return {
     size,

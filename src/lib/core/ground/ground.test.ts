@@ -319,17 +319,24 @@ describe('cover', () => {
   ];
   for (const [jurisdiction, where, cover] of COMMON)
     it(`${jurisdiction}, ${where}`, () => {
-      const rows = listCovers(standardCatalogue.ground.covers, jurisdiction);
-      expect(rows.find((row) => row.where === where)?.length).to.equal(cover);
+      const isMetric = jurisdiction === 'uk' || jurisdiction === 'australia';
+      const [own, other] = (isMetric ? ['mm', 'in'] : ['in', 'mm']) as ['mm' | 'in', 'mm' | 'in'];
+      const on = (tape: 'in' | 'mm') =>
+        listCovers(standardCatalogue.ground.covers, jurisdiction, tape).find((row) => row.where === where)!
+          .length;
+      expect(on(own)).to.equal(cover);
+      // On the other tape it is round there, and next to it.
+      expect(on(other) % (isMetric ? INCH : 5 * 1e6)).to.equal(0);
+      expect(on(other)).to.be.closeTo(cover, cover / 20);
     });
 
   it('is known by no other figure than these, general first; where none is, it is asked', () => {
-    const rows = JURISDICTIONS.flatMap((each) => listCovers(standardCatalogue.ground.covers, each));
+    const rows = JURISDICTIONS.flatMap((each) => listCovers(standardCatalogue.ground.covers, each, 'in'));
     expect(rows).to.have.length(COMMON.length);
     expect(standardCatalogue.ground.covers).to.have.length(COMMON.length);
     for (const each of ['us-model', 'canada', 'australia', 'uk'] as const)
-      expect(listCovers(standardCatalogue.ground.covers, each)[0]!.where).to.equal('general');
-    expect(listCovers(standardCatalogue.ground.covers, 'ask')).to.deep.equal([]);
+      expect(listCovers(standardCatalogue.ground.covers, each, 'in')[0]!.where).to.equal('general');
+    expect(listCovers(standardCatalogue.ground.covers, 'ask', 'in')).to.deep.equal([]);
     expect(getWantedCover(resolveRules({ 'burial-depth': { option: '24-inch' } }))).to.equal(24 * INCH);
     expect(getWantedCover(rules)).to.equal(null);
   });

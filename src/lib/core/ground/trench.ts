@@ -3,7 +3,8 @@ import { getContraction, getTemperatures } from '../house-rules/contraction.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { getLegVector } from '../runs/leg-direction.ts';
 import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches } from '../units/round-figure.ts';
 
 /** What stands where pipe in the ground begins, ends or is joined. */
 export type TrenchMark = 'riser' | 'transition' | 'fitting' | 'bend' | 'cap' | 'open';
@@ -58,7 +59,7 @@ export interface Trench {
 }
 
 /** How much wire stands out of the ground at a riser, so that a locator can be clipped on. Ours. */
-const WIRE_TAIL = inches(12);
+export const WIRE_TAIL = roundInches(12);
 
 /** Whether a leg lies in the ground because of what it is made of. */
 export const isInTrench = ({ leg }: LaidLeg): boolean => getCraft(leg).isForGround;
@@ -107,7 +108,8 @@ function makeTrench(layout: RunLayout, legs: readonly LaidLeg[]): Trench {
   }
   const temperatures = getTemperatures(rules.contraction);
   const { option } = rules.tracer;
-  const rising = points.reduce((sum, { riser, cover }) => sum + (riser ? (cover ?? 0) + WIRE_TAIL : 0), 0);
+  const tail = onTapeOf(rules, WIRE_TAIL);
+  const rising = points.reduce((sum, { riser, cover }) => sum + (riser ? (cover ?? 0) + tail : 0), 0);
   return {
     points,
     legs: trenchLegs,

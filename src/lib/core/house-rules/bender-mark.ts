@@ -1,4 +1,5 @@
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { roundInches } from '../units/round-figure.ts';
 import type { Bender, ShoeMark } from '../bending/bender.ts';
 import type { HouseRule } from './house-rule.ts';
 
@@ -18,7 +19,7 @@ export type BenderMarkChoice =
   | { readonly option: 'shoe-front'; readonly length: Length };
 
 /** About what a shoe stands ahead; to be measured. */
-export const USUAL_AHEAD: Length = inches(0.5);
+export const USUAL_AHEAD = roundInches(0.5, 12);
 
 /** The bender of a choice. */
 export const getBender = (choice: BenderMarkChoice): Bender => ({

@@ -1,4 +1,5 @@
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type FusionLossOption = 'three-quarters' | 'own';
@@ -18,6 +19,9 @@ export type FusionLossChoice =
   /** As joints of this shop came out, nm a joint. */
   | { readonly option: 'own'; readonly length: Length };
 
-/** What a fused joint takes in all, nm. Three quarters of an inch is to begin with: facer, machine and operator differ. */
-export const getFusionLoss = (choice: FusionLossChoice): Length =>
-  choice.option === 'own' ? choice.length : inches(0.75);
+/** To begin with: facer, machine and operator differ. */
+export const FUSION_LOSS = roundInches(0.75, 20);
+
+/** What a fused joint takes in all, nm. */
+export const getFusionLoss = (rules: TapeRule & { readonly 'fusion-loss': FusionLossChoice }): Length =>
+  rules['fusion-loss'].option === 'own' ? rules['fusion-loss'].length : onTapeOf(rules, FUSION_LOSS);

@@ -9,7 +9,7 @@ import { fusionLossRule, type FusionLossChoice } from './fusion-loss.ts';
 import { howTightRule, type HowTightChoice } from './how-tight.ts';
 import { lengthMethodRule, type LengthMethodOption } from './length-method.ts';
 import type { PlainChoice } from './house-rule.ts';
-import { NIPPLE_TOLERANCE, nipplesRule, type NipplesChoice } from './nipples.ts';
+import { NIPPLE_TOLERANCES, nipplesRule, type NipplesChoice } from './nipples.ts';
 import { PLAIN_RULES } from './plain-rules.ts';
 import { pressSpacingRule, type PressSpacingChoice } from './press-spacing.ts';
 import { sawKerfRule, type KerfChoice } from './saw-kerf.ts';
@@ -89,7 +89,7 @@ export function resolveRules(choices: RuleChoices): HouseRules {
     'engagement-figure': { option: 'shop-table' },
     'tape-rounding': { option: tapeRoundingRule.default },
     'length-method': { option: lengthMethodRule.default },
-    nipples: { option: nipplesRule.default, tolerance: NIPPLE_TOLERANCE },
+    nipples: { option: nipplesRule.default, tolerance: NIPPLE_TOLERANCES.in },
     'threading-grip': { option: 'one-inch' },
     'saw-kerf': { option: 'wheel-cutter' },
     'stock-length': { option: stockLengthRule.default },

@@ -1,34 +1,43 @@
 import { MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
-import { INCH } from '../units/length.ts';
+import type { LengthUnit } from '../units/length.ts';
+import { roundInches } from '../units/round-figure.ts';
 import { USUAL_AHEAD } from './bender-mark.ts';
 import { USUAL_TEMPERATURES } from './contraction.ts';
 import { DEFAULT_TURNS } from './engagement-figure.ts';
 import { USUAL_WINDOWS } from './how-tight.ts';
 import type { HouseRules, RuleId } from './house-rules.ts';
-import { NIPPLE_TOLERANCE } from './nipples.ts';
-import { USUAL_KERF } from './saw-kerf.ts';
+import { NIPPLE_TOLERANCES } from './nipples.ts';
+import { FUSION_LOSS } from './fusion-loss.ts';
+import { PRESS_SPACING } from './press-spacing.ts';
+import { USUAL_KERFS } from './saw-kerf.ts';
+import { SUPPORT_END } from './support-ends.ts';
+import { USUAL_GRIP } from './threading-grip.ts';
+import { WRENCH_ROOM } from './trap-room.ts';
 
 /** What an option begins with beside its name: figures to be set by the shop (turns, nm). */
-const BEGINS_WITH: Readonly<Record<string, object>> = {
+const beginsWith = (unit: LengthUnit): Readonly<Record<string, object>> => ({
   'engagement-figure hand-tight-plus-turns': DEFAULT_TURNS,
   'engagement-figure own-measured': { figures: {} },
-  'nipples bought-to-12': { tolerance: NIPPLE_TOLERANCE },
-  'nipples bought-when-too-short': { tolerance: NIPPLE_TOLERANCE },
-  'nipples cut-in-house': { tolerance: NIPPLE_TOLERANCE },
-  'threading-grip own': { length: INCH },
-  'saw-kerf saw': { width: USUAL_KERF },
+  'nipples bought-to-12': { tolerance: NIPPLE_TOLERANCES[unit] },
+  'nipples bought-when-too-short': { tolerance: NIPPLE_TOLERANCES[unit] },
+  'nipples cut-in-house': { tolerance: NIPPLE_TOLERANCES[unit] },
+  'threading-grip own': { length: USUAL_GRIP[unit] },
+  'saw-kerf saw': { width: USUAL_KERFS[unit] },
   'how-tight own-window': USUAL_WINDOWS,
   'trap-kinds own-list': { kinds: MODEL_TRAP_KINDS },
-  'trap-room own': { length: 2 * INCH },
+  'trap-room own': { length: WRENCH_ROOM[unit] },
   'bender-radius own': { radii: {} },
-  'bender-mark shoe-front': { length: USUAL_AHEAD },
-  'bend-straight own': { length: INCH },
-  'press-spacing own': { length: 2 * INCH },
-  'support-ends own': { length: 12 * INCH },
-  'fusion-loss own': { length: (3 * INCH) / 4 },
+  'bender-mark shoe-front': { length: USUAL_AHEAD[unit] },
+  'bend-straight own': { length: roundInches(1)[unit] },
+  'press-spacing own': { length: PRESS_SPACING[unit] },
+  'support-ends own': { length: SUPPORT_END[unit] },
+  'fusion-loss own': { length: FUSION_LOSS[unit] },
   'contraction own': USUAL_TEMPERATURES,
-};
+});
 
-/** The choice an option of a rule stands for when it is first picked. */
-export const makeChoice = <Id extends RuleId>(rule: Id, option: HouseRules[Id]['option']): HouseRules[Id] =>
-  ({ option, ...BEGINS_WITH[`${rule} ${option}`] }) as HouseRules[Id];
+/** The choice an option of a rule stands for when it is first picked, its figures round on the tape of the unit. */
+export const makeChoice = <Id extends RuleId>(
+  rule: Id,
+  option: HouseRules[Id]['option'],
+  unit: LengthUnit,
+): HouseRules[Id] => ({ option, ...beginsWith(unit)[`${rule} ${option}`] }) as HouseRules[Id];

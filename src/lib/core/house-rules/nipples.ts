@@ -1,4 +1,5 @@
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { roundInches } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type NipplesOption = 'bought-to-12' | 'bought-when-too-short' | 'cut-in-house';
@@ -14,7 +15,7 @@ export const nipplesRule: HouseRule<'nipples', NipplesOption> = {
 };
 
 /** Bought lengths vary by about this much, and a joint takes it up: the default tolerance. */
-export const NIPPLE_TOLERANCE: Length = INCH / 16;
+export const NIPPLE_TOLERANCES = roundInches(1 / 16, 2);
 
 /** How far (nm) a bought nipple may be from the exact cut it stands for. */
 export interface NipplesChoice {

@@ -1,4 +1,5 @@
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type PressSpacingOption = 'two-inches' | 'own';
@@ -18,6 +19,11 @@ export type PressSpacingChoice =
   /** As the maker's sheet has it for the size, nm. */
   | { readonly option: 'own'; readonly length: Length };
 
-/** The least piece between two pressed fittings, nm. Two inches is ours. */
-export const getPressSpacing = (choice: PressSpacingChoice): Length =>
-  choice.option === 'own' ? choice.length : inches(2);
+/** Two inches: ours. */
+export const PRESS_SPACING = roundInches(2);
+
+/** The least piece between two pressed fittings, nm. */
+export const getPressSpacing = (
+  rules: TapeRule & { readonly 'press-spacing': PressSpacingChoice },
+): Length =>
+  rules['press-spacing'].option === 'own' ? rules['press-spacing'].length : onTapeOf(rules, PRESS_SPACING);

@@ -1,6 +1,7 @@
 import type { LengthUnit } from '../units/length.ts';
 import type { Jurisdiction } from './jurisdictions.ts';
 import type { RuleChoices } from './house-rules.ts';
+import { NIPPLE_TOLERANCES, nipplesRule } from './nipples.ts';
 
 /** The model codes of the United States say how near a shut-off is; elsewhere it is asked. */
 const ASKED = { option: 'ask' } as const;
@@ -38,8 +39,15 @@ export const RULE_PACKS: Readonly<Record<Jurisdiction, RuleChoices>> = {
   ask: { ...NORTH_AMERICA, 'shut-off-reach': ASKED },
 };
 
-/** The choices a job begins with: a metric tape has no sixteenths, and the place of the job has its say. */
+/** What whoever measures in millimetres begins with: a metric tape has no sixteenths. */
+export const METRIC_CHOICES: RuleChoices = {
+  'tape-rounding': { option: '1 mm' },
+  'stock-length': { option: '6 m' },
+  nipples: { option: nipplesRule.default, tolerance: NIPPLE_TOLERANCES.mm },
+};
+
+/** The choices a job begins with, by its unit; the place of the job has its say. */
 export const getOpeningChoices = (unit: LengthUnit, jurisdiction: Jurisdiction): RuleChoices => ({
-  ...(unit === 'mm' ? { 'tape-rounding': { option: '1 mm' }, 'stock-length': { option: '6 m' } } : {}),
+  ...(unit === 'mm' ? METRIC_CHOICES : {}),
   ...RULE_PACKS[jurisdiction],
 });

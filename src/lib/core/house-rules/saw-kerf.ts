@@ -1,4 +1,5 @@
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { roundInches } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type KerfOption = 'wheel-cutter' | 'saw';
@@ -19,7 +20,7 @@ export type KerfChoice =
   | { readonly option: 'saw'; readonly width: Length };
 
 /** Where a shop has not measured its blade's cut yet; an assumption, said as such. */
-export const USUAL_KERF: Length = INCH / 16;
+export const USUAL_KERFS = roundInches(1 / 16, 2);
 
 /** What one cut takes, nm. */
 export const getKerf = (choice: KerfChoice): Length => (choice.option === 'saw' ? choice.width : 0);

@@ -1,4 +1,5 @@
-import { FOOT, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundFeet, type RoundFigure, type TapeRule } from '../units/round-figure.ts';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How far along the pipe an appliance's own shut-off may stand from it. */
@@ -14,6 +15,16 @@ export const shutOffReachRule = plainRule({
 
 type ReachOption = (typeof shutOffReachRule.options)[number];
 
+/** Six feet as the model codes of the United States have them; three are ours. */
+export const SHUT_OFF_REACHES: Readonly<Record<Exclude<ReachOption, 'ask'>, RoundFigure>> = {
+  'three-feet': roundFeet(3),
+  'six-feet': roundFeet(6),
+};
+
 /** The most pipe between the shut-off and the appliance, nm; null where the house asks, or has its own way in words. Six feet: US model codes. */
-export const getShutOffReach = ({ option }: PlainChoice<ReachOption>): Length | null =>
-  option === 'six-feet' ? 6 * FOOT : option === 'three-feet' ? 3 * FOOT : null;
+export function getShutOffReach(
+  rules: TapeRule & { readonly 'shut-off-reach': PlainChoice<ReachOption> },
+): Length | null {
+  const { option } = rules['shut-off-reach'];
+  return option === 'own' || option === 'ask' ? null : onTapeOf(rules, SHUT_OFF_REACHES[option]);
+}

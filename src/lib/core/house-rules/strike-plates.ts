@@ -1,4 +1,5 @@
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type RoundFigure, type TapeRule } from '../units/round-figure.ts';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How near the face of a stud or joist tubing may pass without a strike plate. */
@@ -13,11 +14,15 @@ export const strikePlatesRule = plainRule({
 });
 
 type PlateOption = (typeof strikePlatesRule.options)[number];
-const NEAREST: Readonly<Record<PlateOption, Length>> = {
-  'one-and-half': inches(1.5),
-  'one-and-three-quarter': inches(1.75),
+export const PLATE_DISTANCES: Readonly<Record<PlateOption, RoundFigure>> = {
+  'one-and-half': roundInches(1.5, 40),
+  'one-and-three-quarter': roundInches(1.75, 45),
 };
 
 /** Nearer than this to the face of a member (nm) tubing gets a plate. Source: model code texts, by edition; the maker's distance goes before it. */
-export const getPlateDistance = (choice: PlainChoice<PlateOption>): Length =>
-  NEAREST[choice.option === 'own' ? strikePlatesRule.default : choice.option];
+export function getPlateDistance(
+  rules: TapeRule & { readonly 'strike-plates': PlainChoice<PlateOption> },
+): Length {
+  const { option } = rules['strike-plates'];
+  return onTapeOf(rules, PLATE_DISTANCES[option === 'own' ? strikePlatesRule.default : option]);
+}

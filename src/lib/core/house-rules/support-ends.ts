@@ -1,4 +1,5 @@
-import { inches, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type SupportEndsOption = 'twelve-inches' | 'own';
@@ -16,6 +17,9 @@ export const supportEndsRule: HouseRule<'support-ends', SupportEndsOption> = {
 export type SupportEndsChoice =
   { readonly option: 'twelve-inches' } | { readonly option: 'own'; readonly length: Length };
 
-/** How far from the end of a leg, nm. Twelve inches is ours. */
-export const getSupportEnd = (choice: SupportEndsChoice): Length =>
-  choice.option === 'own' ? choice.length : inches(12);
+/** Twelve inches: ours. */
+export const SUPPORT_END = roundInches(12);
+
+/** How far from the end of a leg, nm. */
+export const getSupportEnd = (rules: TapeRule & { readonly 'support-ends': SupportEndsChoice }): Length =>
+  rules['support-ends'].option === 'own' ? rules['support-ends'].length : onTapeOf(rules, SUPPORT_END);

@@ -1,4 +1,5 @@
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type GripOption = 'one-inch' | 'own';
@@ -18,5 +19,9 @@ export type GripChoice =
   /** Measured on this shop's machine, nm. */
   | { readonly option: 'own'; readonly length: Length };
 
+/** What most jaws hold safely: an assumption. */
+export const USUAL_GRIP = roundInches(1);
+
 /** The grip of a choice, nm. */
-export const getGrip = (choice: GripChoice): Length => (choice.option === 'own' ? choice.length : INCH);
+export const getGrip = (rules: TapeRule & { readonly 'threading-grip': GripChoice }): Length =>
+  rules['threading-grip'].option === 'own' ? rules['threading-grip'].length : onTapeOf(rules, USUAL_GRIP);

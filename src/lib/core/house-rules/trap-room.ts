@@ -1,4 +1,5 @@
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
 import type { HouseRule } from './house-rule.ts';
 
 export type TrapRoomOption = 'two-inch' | 'own';
@@ -18,6 +19,9 @@ export type TrapRoomChoice =
   /** The shop's own, nm. */
   | { readonly option: 'own'; readonly length: Length };
 
-/** The room for the wrench of a choice, nm. Two inches are ours: the head of a wrench and the fingers round it. */
-export const getWrenchRoom = (choice: TrapRoomChoice): Length =>
-  choice.option === 'own' ? choice.length : 2 * INCH;
+/** The head of a wrench and the fingers round it. Ours. */
+export const WRENCH_ROOM = roundInches(2);
+
+/** The room for the wrench of a choice, nm. */
+export const getWrenchRoom = (rules: TapeRule & { readonly 'trap-room': TrapRoomChoice }): Length =>
+  rules['trap-room'].option === 'own' ? rules['trap-room'].length : onTapeOf(rules, WRENCH_ROOM);

@@ -1,4 +1,5 @@
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How much more corrugated tubing is cut than its way is long. */
@@ -19,12 +20,20 @@ const SHARES: Readonly<Record<SlackOption, number>> = {
   none: 0,
 };
 
+/** Where it lies straight, it has this much at least, so that it never hangs taut between two ends. Ours. */
+export const LEAST_SLACK = roundInches(1);
+
 /**
- * The slack of tubing this long (nm), rounded to a nanometre: the house's share of it, and at least an inch where it lies straight, so that it
- * never hangs taut between two ends. Ours; the maker's sheet goes before it.
+ * The slack of tubing this long (nm), rounded to a nanometre: the house's share of it, and no less than `LEAST_SLACK` where it
+ * lies straight; the maker's sheet goes before it.
  */
-export function getSlack(choice: PlainChoice<SlackOption>, developed: Length, isStraight: boolean): Length {
-  const share = choice.option === 'own' ? 0 : SHARES[choice.option];
+export function getSlack(
+  rules: TapeRule & { readonly 'tube-slack': PlainChoice<SlackOption> },
+  developed: Length,
+  isStraight: boolean,
+): Length {
+  const { option } = rules['tube-slack'];
+  const share = option === 'own' ? 0 : SHARES[option];
   if (share === 0) return 0;
-  return Math.max(Math.round(developed * share), isStraight ? INCH : 0);
+  return Math.max(Math.round(developed * share), isStraight ? onTapeOf(rules, LEAST_SLACK) : 0);
 }

@@ -1,4 +1,5 @@
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches, type RoundFigure, type TapeRule } from '../units/round-figure.ts';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How much longer tube is cut that is marked and trimmed in place, where a fitting at its end has not been measured. */
@@ -13,12 +14,14 @@ export const tubeTrimRule = plainRule({
 });
 
 type TrimOption = (typeof tubeTrimRule.options)[number];
-const TRIMS: Readonly<Record<TrimOption, Length>> = {
-  'four-inch': 4 * INCH,
-  'two-inch': 2 * INCH,
-  'six-inch': 6 * INCH,
+export const TRIMS: Readonly<Record<TrimOption, RoundFigure>> = {
+  'four-inch': roundInches(4),
+  'two-inch': roundInches(2),
+  'six-inch': roundInches(6),
 };
 
 /** What is added at each end that is trimmed in place, nm. Ours. */
-export const getTrim = (choice: PlainChoice<TrimOption>): Length =>
-  choice.option === 'own' ? TRIMS[tubeTrimRule.default] : TRIMS[choice.option];
+export function getTrim(rules: TapeRule & { readonly 'tube-trim': PlainChoice<TrimOption> }): Length {
+  const { option } = rules['tube-trim'];
+  return onTapeOf(rules, TRIMS[option === 'own' ? tubeTrimRule.default : option]);
+}

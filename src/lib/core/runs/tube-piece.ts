@@ -25,7 +25,7 @@ export class TubeCut implements PieceCut {
     this.exact = exact;
     this.slack = slack;
     this.trimmed = trimmed;
-    this.trim = trimmed.filter(Boolean).length * getTrim(rules['tube-trim']);
+    this.trim = trimmed.filter(Boolean).length * getTrim(rules);
     this.whole = exact + slack + this.trim;
     this.onTape = putOnTape(this.whole, rules['tape-rounding'].option);
   }

@@ -5,7 +5,8 @@ import { isCorrugated, isRigid } from '../permissions/placed.ts';
 import { hasPipe } from '../runs/leg-direction.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
 import { findSource } from '../runs/run.ts';
-import { FOOT, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { getTapeUnit, onTapeOf, roundFeet } from '../units/round-figure.ts';
 
 /** What the bond of one stretch of metal comes to: everything that current passes along, up to what insulates. */
 export interface Bonding {
@@ -21,12 +22,15 @@ export interface Bonding {
   /** `supplier`: it lies on the source's side of buried plastic, where meter and riser are not the building's: asked. */
   readonly side: 'building' | 'supplier';
   /** Typical in North America: the listed instructions and the electrical code go before it; null where the wiring rules of the place say it. */
-  readonly conductor: '6 AWG copper' | null;
+  readonly conductor: '6 AWG copper' | '16 mm² copper' | null;
   readonly longest: Length | null;
 }
 
 /** Typical length limit of the bonding conductor, from where it is clamped to the electrode system: the model codes of North America. */
-const LONGEST = 75 * FOOT;
+const LONGEST = roundFeet(75);
+
+/** The conductor typical there; the next size there is where conductors are sold by their cross-section. */
+const CONDUCTORS = { in: '6 AWG copper', mm: '16 mm² copper' } as const;
 
 /**
  * What has to be bonded in a run, one for each stretch of metal: each that has corrugated tubing in it, and each that plastic or an insulating part
@@ -52,8 +56,8 @@ export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): rea
         metal,
         clampOn: isSupplier ? [] : clampOn,
         side: isSupplier ? 'supplier' : 'building',
-        conductor: isNorthAmerican ? '6 AWG copper' : null,
-        longest: isNorthAmerican ? LONGEST : null,
+        conductor: isNorthAmerican ? CONDUCTORS[getTapeUnit(layout.rules)] : null,
+        longest: isNorthAmerican ? onTapeOf(layout.rules, LONGEST) : null,
       },
     ];
   });

@@ -1,6 +1,7 @@
 import type { Material } from '../catalogue/pipe.ts';
 import type { LegSize } from '../ends/size.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import { getTapeUnit } from '../units/round-figure.ts';
 import { getSupportEnd } from '../house-rules/support-ends.ts';
 import { getLegVector, hasPipe } from '../runs/leg-direction.ts';
 import type { LaidLeg, RunLayout } from '../runs/layout.ts';
@@ -28,11 +29,11 @@ export function listSupports(
   { legs, doc, rules }: RunLayout,
   jurisdiction: Jurisdiction,
 ): readonly LegSupports[] {
-  const end = getSupportEnd(rules['support-ends']);
+  const end = getSupportEnd(rules);
   return [...legs.values()].flatMap((laid): LegSupports[] => {
     const zone = doc.zones[laid.id]?.zone;
     if (!hasPipe(laid.leg) || zone === 'buried' || zone === 'under-slab') return [];
-    const spacing = findSpacing(laid.leg.material, laid.leg.size, jurisdiction);
+    const spacing = findSpacing(laid.leg.material, laid.leg.size, jurisdiction, getTapeUnit(rules));
     const isUpright = Math.abs(getLegVector(laid.leg).z) > UPRIGHT;
     const most = spacing && (isUpright ? spacing.upright : spacing.level);
     const length = laid.centreToCentre;

@@ -3,7 +3,8 @@ import { getCopperOutside, isCopperSize } from '../catalogue/tube-sizes.ts';
 import { rankSize, type LegSize } from '../ends/size.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { getPipeFamily, type BodyPlaced, type PipeFamily } from '../permissions/placed.ts';
-import { FOOT, inches, millimetres, type Length } from '../units/length.ts';
+import { inches, millimetres, type Length, type LengthUnit } from '../units/length.ts';
+import { mostMetres, roundFeet, type RoundFigure } from '../units/round-figure.ts';
 
 /** How far apart the supports of a pipe may stand at the most, nm. */
 export interface SupportSpacing {
@@ -15,18 +16,24 @@ export interface SupportSpacing {
   readonly confidence: Confidence;
 }
 
-interface Row extends SupportSpacing {
+/** A row of a table, with its figures on either tape. */
+interface Figures extends Pick<SupportSpacing, 'source' | 'confidence'> {
+  readonly level: RoundFigure;
+  readonly upright: RoundFigure | 'floor';
+}
+
+interface Row extends Figures {
   /** From the largest size of the row before, exclusive, to this one. */
   readonly upTo: LegSize;
 }
 
 const feet = (level: number, upright: number | 'floor'): Pick<Row, 'level' | 'upright'> => ({
-  level: level * FOOT,
-  upright: upright === 'floor' ? upright : upright * FOOT,
+  level: roundFeet(level),
+  upright: upright === 'floor' ? upright : roundFeet(upright),
 });
 const metres = (level: number, upright: number): Pick<Row, 'level' | 'upright'> => ({
-  level: millimetres(level * 1000),
-  upright: millimetres(upright * 1000),
+  level: mostMetres(level),
+  upright: mostMetres(upright),
 });
 const code = { source: 'model-code', confidence: 'certain' } as const;
 const likely = { source: 'model-code', confidence: 'likely' } as const;
@@ -66,7 +73,7 @@ const ROWS: Readonly<Record<Jurisdiction, readonly Row[]>> = {
   ask: [],
 };
 
-interface CopperRow extends SupportSpacing {
+interface CopperRow extends Figures {
   /** From this outside on. */
   readonly from: Length;
   readonly below: Length;
@@ -96,31 +103,36 @@ const COPPER: Readonly<Record<Jurisdiction, readonly CopperRow[]>> = {
   ask: [],
 };
 
-const findRow = (rows: readonly Row[], size: LegSize): SupportSpacing | null =>
+const findRow = (rows: readonly Row[], size: LegSize): Figures | null =>
   rows.find(({ upTo }) => rankSize(size) <= rankSize(upTo)) ?? null;
-const findSteel = (size: LegSize, jurisdiction: Jurisdiction): SupportSpacing | null =>
+const findSteel = (size: LegSize, jurisdiction: Jurisdiction): Figures | null =>
   findRow(ROWS[jurisdiction], size);
-function findCopper(size: LegSize, jurisdiction: Jurisdiction): SupportSpacing | null {
+function findCopper(size: LegSize, jurisdiction: Jurisdiction): Figures | null {
   const wide = isCopperSize(size) ? getCopperOutside(size) : 0;
   return COPPER[jurisdiction].find(({ from, below }) => wide >= from && wide < below) ?? null;
 }
 
-const BY_FAMILY: Readonly<
-  Record<PipeFamily, (size: LegSize, jurisdiction: Jurisdiction) => SupportSpacing | null>
-> = {
-  steel: findSteel,
-  'pressed-steel': findSteel,
-  csst: (size) => findRow(TUBING, size),
-  copper: findCopper,
-  polyethylene: () => null,
-};
+const BY_FAMILY: Readonly<Record<PipeFamily, (size: LegSize, jurisdiction: Jurisdiction) => Figures | null>> =
+  {
+    steel: findSteel,
+    'pressed-steel': findSteel,
+    csst: (size) => findRow(TUBING, size),
+    copper: findCopper,
+    polyethylene: () => null,
+  };
 
 /**
- * The greatest spacing of the supports of a pipe under a jurisdiction. Null where no row says it: it is asked. What lies in the ground is
- * bedded, and not asked here.
+ * The greatest spacing of the supports of a pipe under a jurisdiction, as it is said on a tape. Null where no row says it: it is asked. What
+ * lies in the ground is bedded, and not asked here.
  */
-export const findSpacing = (
+export function findSpacing(
   material: BodyPlaced,
   size: LegSize,
   jurisdiction: Jurisdiction,
-): SupportSpacing | null => BY_FAMILY[getPipeFamily(material)](size, jurisdiction);
+  tape: LengthUnit,
+): SupportSpacing | null {
+  const found = BY_FAMILY[getPipeFamily(material)](size, jurisdiction);
+  if (!found) return null;
+  const { level, upright, source, confidence } = found;
+  return { level: level[tape], upright: upright === 'floor' ? upright : upright[tape], source, confidence };
+}

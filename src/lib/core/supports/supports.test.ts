@@ -20,7 +20,7 @@ describe('supports', () => {
     ['copper-flared', '1/2 ACR', 6],
   ] as const)
     it(`20 ft of ${size} ${material}: ${count}`, () => {
-      const spacing = findSpacing(material, size, 'us-model')!;
+      const spacing = findSpacing(material, size, 'us-model', 'in')!;
       expect(placeSupports(20 * FOOT, spacing.level, inches(12))).to.have.length(count);
     });
 
@@ -50,9 +50,9 @@ describe('supports', () => {
   ]; // prettier-ignore
   for (const [material, size, jurisdiction, level, upright] of SAID)
     it(`${size} ${material}, ${jurisdiction}: ${level ?? 'asked'}`, () => {
-      const found = findSpacing(material, size, jurisdiction);
-      const by =
-        jurisdiction === 'us-model' || jurisdiction === 'canada' || getIsMaker(material) ? FOOT : 1e9;
+      const isFeet = jurisdiction === 'us-model' || jurisdiction === 'canada' || getIsMaker(material);
+      const found = findSpacing(material, size, jurisdiction, isFeet ? 'in' : 'mm');
+      const by = isFeet ? FOOT : 1e9;
       const figure = (length: Length | 'floor') => (length === 'floor' ? length : length / by);
       expect(found && figure(found.level)).to.equal(level);
       expect(found && figure(found.upright)).to.equal(upright);
@@ -87,7 +87,7 @@ describe('supports', () => {
 
   it('know every jurisdiction', () => {
     for (const jurisdiction of JURISDICTIONS)
-      expect(findSpacing('csst', '1/2', jurisdiction)?.source).to.equal('maker');
+      expect(findSpacing('csst', '1/2', jurisdiction, 'in')?.source).to.equal('maker');
   });
 });
 

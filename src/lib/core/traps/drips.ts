@@ -1,11 +1,15 @@
 import { listUsedPorts } from '../flow/flow.ts';
 import type { LaidNode, RunLayout } from '../runs/layout.ts';
 import { getVectorFrom } from '../runs/leg-direction.ts';
-import { INCH, FOOT } from '../units/length.ts';
+import { inches, millimetres, FOOT } from '../units/length.ts';
 import { looksDown, looksUp } from './tee-use.ts';
 
-/** How much pipe with wet gas falls toward its drips: 1/4 in in 15 ft is usual in the United States. Confirm with the supplier. */
-export const DRIP_PITCH = { fall: INCH / 4, in: 15 * FOOT } as const;
+/** How much pipe with wet gas falls toward its drips: 1/4 in in 15 ft is usual in the United States, a little
+ * more than 1 in 720; on a metric tape 7 mm in 5 m. Confirm with the supplier. */
+export const DRIP_PITCH = {
+  in: { fall: inches(0.25), over: 15 * FOOT },
+  mm: { fall: millimetres(7), over: millimetres(5000) },
+} as const;
 
 /** Whether a capped stub hangs down at a node: what liquid collects in, whichever way the gas goes past it. */
 function hasDrip(layout: RunLayout, node: LaidNode): boolean {

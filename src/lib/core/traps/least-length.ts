@@ -1,7 +1,13 @@
 import type { HouseRules } from '../house-rules/house-rules.ts';
-import { INCH, type Length } from '../units/length.ts';
+import type { Length } from '../units/length.ts';
+import { onTapeOf, roundInches } from '../units/round-figure.ts';
 
-const LEAST = { any: 0, 'three-inch': 3 * INCH, 'four-inch': 4 * INCH } as const;
+/** How long each school has it. Three inches: the least most codes name; four satisfy all that count the nipple. */
+export const TRAP_LENGTHS = {
+  any: roundInches(0),
+  'three-inch': roundInches(3),
+  'four-inch': roundInches(4),
+} as const;
 
 /** Which length of a trap is held against the least; nipples where no school says otherwise. */
 export function getMeasured(rules: HouseRules): 'nipple' | 'exposed' | 'pocket' {
@@ -12,5 +18,5 @@ export function getMeasured(rules: HouseRules): 'nipple' | 'exposed' | 'pocket' 
 /** The least length of a trap by the house rule, nm (of what `trap-measured` names); null where the shop has a way of its own. */
 export function getLeastLength(rules: HouseRules): Length | null {
   const { option } = rules['trap-nipple'];
-  return option === 'own' ? null : LEAST[option];
+  return option === 'own' ? null : onTapeOf(rules, TRAP_LENGTHS[option]);
 }

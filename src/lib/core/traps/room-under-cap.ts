@@ -24,7 +24,7 @@ export const findFloorPoint = ({ path }: Pick<Drop, 'path'>): FloorPoint =>
  */
 export function findRoom({ trap, appliance, path, layout, node }: TrappedDrop): RoomUnderCap {
   const { centreToBottom, engagements } = getTrapLengths(trap);
-  const needs = engagements[1] === null ? null : engagements[1] + getWrenchRoom(layout.rules['trap-room']);
+  const needs = engagements[1] === null ? null : engagements[1] + getWrenchRoom(layout.rules);
   const { floor } = appliance.plate;
   const onward = path.slice(trap.at + 1);
   const connector = onward.findIndex(({ leg }) => leg.geometry.kind === 'connector');

@@ -44,7 +44,7 @@ function judge(drop: Drop, valve: Passed): JudgedShutOff['fault'] {
     return at > stands || (at === stands && isAfter(path[at]!, share, valve));
   });
   if (beyond) return { code: 'shut-off-beyond', passage: beyond.kind };
-  const most = getShutOffReach(layout.rules['shut-off-reach']);
+  const most = getShutOffReach(layout.rules);
   const length = measureFrom(path.slice(stands), valve);
   if (length === null || most === null) return { code: 'shut-off-asked', length, most };
   return length > most ? { code: 'shut-off-far', length, most } : null;

@@ -4,6 +4,7 @@ import type { End } from '../../ends/end.ts';
 import { rankSize } from '../../ends/size.ts';
 import { getSlack } from '../../house-rules/tube-slack.ts';
 import { inches } from '../../units/length.ts';
+import { onTapeOf, roundInches } from '../../units/round-figure.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { CSST_RADII } from './csst-radii.ts';
@@ -12,7 +13,7 @@ import { CSST_RADII } from './csst-radii.ts';
 const COIL = inches(12 * 1000);
 
 /** The least piece between two end fittings: both are put on by hand, a hand's breadth apart. Ours. */
-const LEAST = inches(4);
+const LEAST = roundInches(4);
 
 /** Corrugated stainless tubing: from coil, in one piece from end fitting to end fitting, the maker's own. */
 export const csst: Craft = makeTubeCraft({
@@ -38,7 +39,7 @@ export const csst: Craft = makeTubeCraft({
   },
   // Cut long, laid, marked at the fitting and trimmed there.
   getTrimming: () => 'any-end',
-  getSlack: (_, developed, isStraight, rules) => getSlack(rules['tube-slack'], developed, isStraight),
+  getSlack: (_, developed, isStraight, rules) => getSlack(rules, developed, isStraight),
   findOutside: ({ size }, { ends }) => {
     const tube = ends.figure(makePlainEnd('csst', size));
     return tube.kind === 'tube' ? inches(tube.outside / 25.4) : null;
@@ -46,7 +47,7 @@ export const csst: Craft = makeTubeCraft({
   // No table has it: makers differ.
   findMass: () => null,
   getStock: () => COIL,
-  getLeastPiece: () => LEAST,
+  getLeastPiece: (_, rules) => onTapeOf(rules, LEAST),
   readEnd,
   getJoin: () => 'csst',
   getTubeEnd: ({ size }) => makePlainEnd('csst', size),

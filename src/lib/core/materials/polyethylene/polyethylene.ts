@@ -5,7 +5,8 @@ import type { End } from '../../ends/end.ts';
 import { PE_SIZES, type PeSize } from '../../ends/size.ts';
 import { getContraction, getTemperatures } from '../../house-rules/contraction.ts';
 import { getFusionLoss } from '../../house-rules/fusion-loss.ts';
-import { FOOT, inches } from '../../units/length.ts';
+import { FOOT } from '../../units/length.ts';
+import { onTapeOf, roundInches } from '../../units/round-figure.ts';
 import { DENSITIES, weighTube } from '../mass.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
@@ -18,7 +19,7 @@ const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
 const STICK = 40 * FOOT;
 
 /** The least piece: a hand's breadth between two jaws, or two stab depths and room to push. Ours. */
-const LEAST = inches(6);
+const LEAST = roundInches(6);
 
 /** Polyethylene gas pipe, in the ground only: pushed into stab fittings to a depth mark, or fused end to end. */
 export const polyethylene: Craft = makeTubeCraft({
@@ -40,11 +41,11 @@ export const polyethylene: Craft = makeTubeCraft({
     return weighTube(outside, wall, DENSITIES.polyethylene);
   },
   getStock: () => STICK,
-  getLeastPiece: () => LEAST,
+  getLeastPiece: (_, rules) => onTapeOf(rules, LEAST),
   readEnd,
   getJoin,
   getTubeEnd: (settings) => makePlainEnd(getJoin(settings), settings.size),
-  getDepth: ({ material }, rules) => (material === 'pe-fused' ? getFusionLoss(rules['fusion-loss']) : null),
+  getDepth: ({ material }, rules) => (material === 'pe-fused' ? getFusionLoss(rules) : null),
 });
 
 function readEnd(end: End): Settings | null {

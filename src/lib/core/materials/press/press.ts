@@ -46,7 +46,7 @@ export const press: Craft = makeTubeCraft({
     return pipe && toKilogramsPerMetre(pipe.poundsPerFoot);
   },
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
-  getLeastPiece: (_, rules) => getPressSpacing(rules['press-spacing']),
+  getLeastPiece: (_, rules) => getPressSpacing(rules),
   readEnd,
   getJoin,
   getTubeEnd: (settings) =>

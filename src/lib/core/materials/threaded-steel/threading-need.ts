@@ -12,7 +12,7 @@ import type { PieceEnds } from '../craft.ts';
  */
 export function getThreadingNeed(near: PieceEnds[0], far: PieceEnds[1], rules: HouseRules): Length {
   const threads = (near.thread?.cutLength ?? 0) + (far.thread?.cutLength ?? 0);
-  return rules.nipples.option === 'cut-in-house' ? threads : threads + getGrip(rules['threading-grip']);
+  return rules.nipples.option === 'cut-in-house' ? threads : threads + getGrip(rules);
 }
 
 /** The bought nipple nearest to a cut (nm), by the house rule on nipples; null where none is bought. */

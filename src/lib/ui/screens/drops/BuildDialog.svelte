@@ -9,7 +9,7 @@
   import { getTrapLengths } from '#core/traps/trap-lengths.ts';
   import { CLOSING_WORDS, SHAPE_WORDS, sayBuildRefusal } from '#words/build-in.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import { sayExact, sayLength } from '#words/length-text.ts';
+  import { sayLength, sayTaped } from '#words/length-text.ts';
   import { namePart } from '#words/parts.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import { findFloorPoint } from '#core/traps/room-under-cap.ts';
@@ -119,10 +119,10 @@
       {#if lengths?.nipple}
         <dt>the trap</dt>
         <dd>
-          {build.size} nipple {sayExact(lengths.nipple, unit)}{#if lengths.exposed !== null}, {sayExact(
+          {build.size} nipple {sayTaped(lengths.nipple, unit)}{#if lengths.exposed !== null}, {sayTaped(
               lengths.exposed,
               unit,
-            )} of it shows{/if}{#if lengths.centreToBottom !== null}; cap bottom {sayExact(
+            )} of it shows{/if}{#if lengths.centreToBottom !== null}; cap bottom {sayTaped(
               lengths.centreToBottom,
               unit,
             )} below the tee’s centre{/if}
@@ -139,7 +139,7 @@
             cut === null
               ? `${mark}: once the part beside it is measured`
               : cut.nipple === null
-                ? `${mark}: ${sayExact(cut.whole, unit)}`
+                ? `${mark}: ${sayTaped(cut.whole, unit)}`
                 : `${mark}: nipple ${sayLength(cut.nipple, 'in')}`,
           )
           .join('; ') || 'nothing'}

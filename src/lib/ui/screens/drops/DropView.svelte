@@ -7,9 +7,9 @@
   import type { Drop } from '#core/traps/drop.ts';
   import { judgeDrop } from '#core/traps/judge-drop.ts';
   import { nameKind, sayInput, GAS_NAMES } from '#words/appliances.ts';
-  import { TRAP_SOURCES } from '#words/build-in.ts';
+  import { sayTrapSource } from '#words/build-in.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayLength } from '#words/length-text.ts';
   import { sayTrap, TRAP_NAMES } from '#words/traps.ts';
   import TrapLens from '../../instruments/TrapLens.svelte';
@@ -128,13 +128,14 @@
           <button
             type="button"
             class="tap text-left underline decoration-dotted underline-offset-4"
-            onclick={() => onrule(rule)}>{RULE_WORDS[rule].title}</button
-          >: {sayChoice(rule, store.rules[rule])}
+            onclick={() => onrule(rule)}>{getRuleTitle(rule)}</button
+          >: {sayChoice(rule, store.rules[rule], unit)}
         </li>
       {/each}
     </ul>
     <p class="chart-label text-sm">
-      {TRAP_SOURCES[store.details?.jurisdiction ?? 'ask']} Local code and the maker’s sheet go before the house.
+      {sayTrapSource(store.details?.jurisdiction ?? 'ask', unit)} Local code and the maker’s sheet go before the
+      house.
     </p>
   </section>
   <HookUpList {store} {drop} />

@@ -2,7 +2,7 @@
   import type { Trap } from '#core/traps/drop.ts';
   import { getTrapLengths } from '#core/traps/trap-lengths.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
-  import { sayExact } from '#words/length-text.ts';
+  import { sayTaped } from '#words/length-text.ts';
   import WhyButton from '../reasons/WhyButton.svelte';
 
   interface Props {
@@ -12,7 +12,7 @@
   }
   let { trap, unit, onwhy }: Props = $props();
   const lengths = $derived(getTrapLengths(trap));
-  const say = (length: Length | null): string => (length === null ? '?' : sayExact(length, unit));
+  const say = (length: Length | null): string => (length === null ? '?' : sayTaped(length, unit));
   const e = $derived(lengths.engagements.map(say));
   const rows = $derived([
     ['nipple', lengths.nipple, 'from end to end'],

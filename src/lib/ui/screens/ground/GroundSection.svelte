@@ -23,10 +23,12 @@
     sayRiser,
     saySqueeze,
   } from '#words/ground.ts';
+  import { sayLength } from '#words/length-text.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { sayPeComparison } from '#words/pipes.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
+  import { getTapeUnit } from '#core/units/round-figure.ts';
   import RiserLens from '../../instruments/RiserLens.svelte';
   import TrenchPicture from '../../instruments/TrenchPicture.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';
@@ -41,7 +43,13 @@
   const isClosed = $derived(store.finish !== null);
   const trenches = $derived(listTrenches(layout));
   const sheets = $derived(listFusionSheets(layout));
-  const covers = $derived(listCovers(layout.catalogue.ground.covers, store.details?.jurisdiction ?? 'ask'));
+  const covers = $derived(
+    listCovers(
+      layout.catalogue.ground.covers,
+      store.details?.jurisdiction ?? 'ask',
+      getTapeUnit(layout.rules),
+    ),
+  );
   const prints = $derived(comparePrints(layout));
   const rules = $derived<readonly RuleId[]>([
     'burial-depth',
@@ -160,7 +168,7 @@
                 <p
                   class="text-sm {comparison.verdict === 'match' ? 'text-success' : 'font-medium text-error'}"
                 >
-                  {sayPeComparison(comparison)}
+                  {sayPeComparison(comparison, unit)}
                 </p>
               {/if}
             {/if}
@@ -235,8 +243,7 @@
       <ul class="list-disc pl-5">
         {#each covers as row (row.where)}
           <li>
-            {row.cover}
-            {row.unit}
+            {sayLength(row.length, unit)}
             {COVER_PLACE_NAMES[row.where]}<span class="chart-label text-sm">
               {row.source}, {row.confidence}</span
             >

@@ -2,6 +2,7 @@
   import { tubes } from '../../threads.ts';
   import { checkPrintLine, comparePe, findOutside, findWall } from '#core/identify/check-print-line.ts';
   import { parsePrintLine } from '#core/identify/print-line.ts';
+  import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import { sayExact } from '#words/length-text.ts';
   import { sayPeComparison, sayPrintLineFinding } from '#words/pipes.ts';
 
@@ -70,7 +71,7 @@
     {/each}
     {#if comparison}
       <p class="text-lg font-semibold {comparison.verdict === 'match' ? 'text-success' : 'text-error'}">
-        {sayPeComparison(comparison)}
+        {sayPeComparison(comparison, unitSetting.unit)}
       </p>
     {/if}
   </div>

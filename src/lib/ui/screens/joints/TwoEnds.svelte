@@ -13,7 +13,8 @@
   import { findPractice } from '#core/joints/joint-practice.ts';
   import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
   import { CAUTIONS } from '#words/cautions.ts';
-  import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { getTapeUnit } from '#core/units/round-figure.ts';
+  import { getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { JOINT_WORDS, sayMadeAgain, sayTightening, sayTurner } from '#words/joints.ts';
   import { sayLens } from '#words/lens.ts';
   import { listConditions, sayCause, sayNut, sayVerdict } from '#words/pair-verdicts.ts';
@@ -89,7 +90,8 @@
     </p>
     {#each verdict.house.filter(({ ruling }) => ruling === 'forbids') as { rule } (rule)}
       <p class="text-lg leading-snug font-medium text-error">
-        {RULE_WORDS[rule].title}: {sayChoice(rule, rules.rules[rule])}. Local code goes before the house.
+        {getRuleTitle(rule)}: {sayChoice(rule, rules.rules[rule], getTapeUnit(rules.rules))}. Local code goes
+        before the house.
       </p>
     {/each}
     {#if conditions.length > 0}
@@ -113,8 +115,8 @@
               class="underline decoration-dotted underline-offset-4"
               href="{rules.job === null
                 ? resolve('/rules')
-                : resolve('/jobs/[job]/rules', { job: rules.job })}#{rule}">{RULE_WORDS[rule].title}</a
-            >: {sayChoice(rule, rules.rules[rule])}{/each}.
+                : resolve('/jobs/[job]/rules', { job: rules.job })}#{rule}">{getRuleTitle(rule)}</a
+            >: {sayChoice(rule, rules.rules[rule], getTapeUnit(rules.rules))}{/each}.
           {#if rules.trouble}They could not be read just now: these are the defaults.{/if}
         </p>
       {/if}

@@ -20,6 +20,7 @@ import {
 } from '#core/cutting/quick-cut.ts';
 import { LIMITS } from '#core/formats/limits.ts';
 import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
+import { METRIC_CHOICES } from '#core/house-rules/rule-packs.ts';
 import { tapeRoundingRule } from '#core/house-rules/tape-rounding.ts';
 import { accept, type Result } from '#core/outcome/result.ts';
 import { applyOps, type PlannedChange } from '#core/runs/change.ts';
@@ -262,7 +263,8 @@ export class QuickCutBench implements EntryStore {
     const choices = this.#choices();
     const isMetric = resolveRules(choices)['tape-rounding'].option === '1 mm';
     if (isMetric === (unit === 'mm')) return choices;
-    return { ...choices, 'tape-rounding': { option: unit === 'mm' ? '1 mm' : tapeRoundingRule.default } };
+    const tape = { option: unit === 'mm' ? '1 mm' : tapeRoundingRule.default } as const;
+    return { ...(unit === 'mm' ? METRIC_CHOICES : {}), ...choices, 'tape-rounding': tape };
   }
 
   #takeRef({ id, at }: Ref): void {

@@ -10,7 +10,7 @@
   import type { RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { FORMULAS, QUANTITY_NAMES, saySource, sayTerm, sayValues } from '#words/formulas.ts';
-  import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayRef } from '#words/refs.ts';
   import { namePart, namePort } from '#words/parts.ts';
   import Dialog from '../../controls/Dialog.svelte';
@@ -91,7 +91,7 @@
           {#if working.rule && layout}
             {@const rule = working.rule}
             <p class="text-sm">
-              House rule decides: {RULE_WORDS[rule].title}, {sayChoice(rule, layout.rules[rule])}
+              House rule decides: {getRuleTitle(rule)}, {sayChoice(rule, layout.rules[rule], unit)}
               <button type="button" class="tap btn btn-ghost underline" onclick={() => onrule(rule)}
                 >change it</button
               >

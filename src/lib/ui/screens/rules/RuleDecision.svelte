@@ -3,7 +3,7 @@
   import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
   import { makeChoice } from '#core/house-rules/make-choice.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { RULE_WORDS, sayOutranks } from '#words/house-rules.ts';
+  import { getRuleWords, sayOutranks } from '#words/house-rules.ts';
   import OwnWay from './OwnWay.svelte';
   import RuleFigures from './RuleFigures.svelte';
 
@@ -20,7 +20,7 @@
   let { id, choice, unit, keys, onchoose, locked = false }: Props = $props();
   const uid = $props.id();
   const rule = $derived(HOUSE_RULES.find((each) => each.id === id)!);
-  const words = $derived(RULE_WORDS[id]);
+  const words = $derived(getRuleWords(id, unit));
   const sides = $derived(words.options as Readonly<Record<string, { name: string; says: string }>>);
   const mayAdd = $derived('mayAdd' in rule && rule.mayAdd);
   const choose = (next: object) => onchoose(next as HouseRules[Id]);
@@ -38,7 +38,7 @@
           class="radio mt-0.5 checked:bg-accent checked:text-accent-content"
           name="{uid}-side"
           checked={choice.option === option}
-          onchange={() => choose(makeChoice(id, option as HouseRules[Id]['option']))}
+          onchange={() => choose(makeChoice(id, option as HouseRules[Id]['option'], unit))}
         />
         <span
           ><strong class="inline-block first-letter:uppercase">{says?.name}</strong>{option === rule.default

@@ -145,7 +145,7 @@
 {#if rule === 'bender-mark'}<BenderMarkPicture mark={choice.option as ShoeMark} />{/if}
 {#if choice.option === 'hand-tight-plus-turns'}
   <div class="flex flex-wrap gap-4">
-    {#each [['upTo2in', 'Turns, up to 2 in'], ['above2in', 'Turns, from 2-1/2 up']] as const as [which, label] (which)}
+    {#each [['upTo2in', 'Turns, sizes up to 2'], ['above2in', 'Turns, sizes from 2-1/2 up']] as const as [which, label] (which)}
       <label class="flex flex-col text-sm"
         >{label}
         <input
@@ -161,7 +161,7 @@
   </div>
 {:else if choice.option === 'own-window'}
   <div class="flex flex-wrap gap-x-6 gap-y-2">
-    {#each [['upTo2in', 'NPT up to 2 in'], ['above2in', 'NPT from 2-1/2 up'], ['british', 'R, any size']] as const as [group, label] (group)}
+    {#each [['upTo2in', 'NPT, sizes up to 2'], ['above2in', 'NPT, sizes from 2-1/2 up'], ['british', 'R, any size']] as const as [group, label] (group)}
       <div class="flex flex-wrap items-end gap-2" role="group" aria-label={label}>
         {#each ['least', 'most'] as const as bound (bound)}
           {@const key = `${group}-${bound}`}

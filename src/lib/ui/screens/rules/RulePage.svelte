@@ -3,7 +3,7 @@
   import { RULE_TOPICS } from '#core/house-rules/house-rule.ts';
   import { findDepartures, HOUSE_RULES } from '#core/house-rules/house-rules.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { RULE_TOPIC_NAMES, RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { RULE_TOPIC_NAMES, getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import type { RulesStore } from '../../store/rules-store.svelte.ts';
@@ -43,10 +43,9 @@
         <ul>
           {#each departures as rule (rule)}
             <li class="leading-snug">
-              <a class="underline decoration-dotted underline-offset-4" href="#{rule}"
-                >{RULE_WORDS[rule].title}</a
+              <a class="underline decoration-dotted underline-offset-4" href="#{rule}">{getRuleTitle(rule)}</a
               >:
-              {sayChoice(rule, store.rules[rule])}
+              {sayChoice(rule, store.rules[rule], unit)}
             </li>
           {/each}
         </ul>

@@ -5,7 +5,7 @@
   import type { PlannedChange } from '#core/runs/change.ts';
   import type { RunLayout } from '#core/runs/layout.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { RULE_WORDS, sayChoice } from '#words/house-rules.ts';
+  import { getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import { decideAnew } from './decide-anew.ts';
   import RuleDecision from './RuleDecision.svelte';
@@ -42,12 +42,12 @@
     {#each rules as rule (rule)}
       <li>
         <div class="flex flex-wrap items-center gap-x-2">
-          <span>{RULE_WORDS[rule].title}: <strong>{sayChoice(rule, layout.rules[rule])}</strong></span>
+          <span>{getRuleTitle(rule)}: <strong>{sayChoice(rule, layout.rules[rule], unit)}</strong></span>
           <button
             type="button"
             class="tap btn btn-ghost underline"
             aria-expanded={asked === rule}
-            aria-label="{asked === rule ? 'Leave' : 'Change'} the house rule {RULE_WORDS[rule].title}"
+            aria-label="{asked === rule ? 'Leave' : 'Change'} the house rule {getRuleTitle(rule)}"
             onclick={() => (asked = asked === rule ? null : rule)}
             >{asked === rule ? 'leave it so' : 'change it here'}</button
           >

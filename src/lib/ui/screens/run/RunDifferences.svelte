@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { RunDifference } from '#core/runs/compare-runs.ts';
   import type { LengthUnit } from '#core/units/length.ts';
-  import { RULE_WORDS } from '#words/house-rules.ts';
+  import { getRuleTitle } from '#words/house-rules.ts';
   import { LEG_FIELD_NAMES, sayLegField } from '#words/run-difference.ts';
 
   interface Props {
@@ -55,9 +55,7 @@
 {/if}
 {#if difference.rules.length > 0}
   <p>
-    House rules that differ: {difference.rules
-      .map((rule) => RULE_WORDS[rule].title.toLowerCase())
-      .join(', ')}.
+    House rules that differ: {difference.rules.map((rule) => getRuleTitle(rule).toLowerCase()).join(', ')}.
   </p>
 {/if}
 {#if difference.legs.length === 0 && difference.rules.length === 0}

@@ -4,8 +4,8 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import type { TapeGraduation } from '#core/units/tape.ts';
-  import { sayLength } from '#words/length-text.ts';
-  import { BENDER_MARK_NAMES, sayAbout, sayTurn } from '#words/tube.ts';
+  import { sayLength, sayTaped } from '#words/length-text.ts';
+  import { BENDER_MARK_NAMES, sayTurn } from '#words/tube.ts';
   import type { ShoeMark } from '#core/bending/bender.ts';
   import LengthText from '../../controls/LengthText.svelte';
 
@@ -42,7 +42,7 @@
         <td>{sayTurn(i, bend.rotation)}</td>
         <td class="text-sm max-sm:hidden"
           >{[bend.exact.start, bend.exact.centre, bend.exact.end]
-            .map((at) => sayAbout(at, unit))
+            .map((at) => sayTaped(at, unit))
             .join(', ')}</td
         >
         <td class="text-sm max-sm:hidden">{sayLength(bend.exact.radius, unit)}</td>
@@ -51,6 +51,6 @@
   </tbody>
 </table>
 <p class="chart-label text-sm">
-  Bent so, the far end lies {sayAbout(sheet.endOff, unit)} from where it belongs: what a mark is off is made good
+  Bent so, the far end lies {sayTaped(sheet.endOff, unit)} from where it belongs: what a mark is off is made good
   by the next.
 </p>

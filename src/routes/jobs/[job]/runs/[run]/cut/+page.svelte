@@ -10,7 +10,7 @@
   import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
-  import { sayChoice, RULE_WORDS } from '#words/house-rules.ts';
+  import { sayChoice, getRuleTitle } from '#words/house-rules.ts';
   import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
   import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
   import CutSheetTable from '$lib/ui/screens/cut/CutSheetTable.svelte';
@@ -96,9 +96,9 @@
       <p>
         {#if store.details}{GAS_NAMES[store.details.gas]}; {JURISDICTION_NAMES[store.details.jurisdiction]}, {store
             .details.edition || 'edition not known yet: ask'}.{/if}
-        House rules: {#each CUTTING_RULES as rule, i (rule.id)}{i > 0 ? '; ' : ''}{RULE_WORDS[
-            rule.id
-          ].title.toLowerCase()}: {sayChoice(rule.id, store.rules[rule.id])}{/each}.
+        House rules: {#each CUTTING_RULES as rule, i (rule.id)}{i > 0 ? '; ' : ''}{getRuleTitle(
+            rule.id,
+          ).toLowerCase()}: {sayChoice(rule.id, store.rules[rule.id], unit)}{/each}.
       </p>
       <p class="chart-label">
         Porthole {APP_VERSION}, catalogue {layout.catalogue.version}, house rules {RULE_PACK_VERSION}
