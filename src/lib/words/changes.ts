@@ -1,5 +1,11 @@
 import type { ChangeLabel, CommandName } from '#core/runs/change.ts';
 
+/** Why nothing can be undone, or done again: what this device did since the run was opened here is all that turns back by a press. */
+export const NOTHING_TO_TURN = {
+  undo: 'Undo is of this device’s doing since the run was opened here, and nothing of it is left. The rest through History.',
+  redo: 'Nothing was undone here that could be done again. Earlier states are in History.',
+} as const;
+
 const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'add-leg': (leg) => `leg ${leg} added`,
   'insert-leg': (leg) => `leg ${leg} put in between`,

@@ -23,7 +23,7 @@ function describeLeg(laid: LaidLeg, layout: RunLayout, unit: LengthUnit): string
   const from =
     laid.depth === 0
       ? `from the source${near.node.terminal?.kind === 'existing' ? `, ${nameFoundEnd(near.node.terminal.end)}` : ''}`
-      : `from the ${nameFitting(near.fitting)} at the end of leg ${before?.tag ?? '?'}`;
+      : `from ${near.fitting.kind === 'none' ? '' : `the ${nameFitting(near.fitting)} at `}the end of leg ${before?.tag ?? '?'}`;
   const to = far.node.terminal?.kind === 'appliance' ? far.node.terminal.name : '';
   const end = `${withArticle(nameFitting(far.fitting))}${to ? ` (${to})` : ''}`;
   return `Leg ${laid.leg.tag}, ${laid.leg.size}: ${from}, ${sayCourse(laid, unit)}${sayParts(laid)}${sayChains(laid, layout)}, to ${end}.`;
@@ -60,7 +60,9 @@ const sayParts = ({ leg, inline }: LaidLeg): string => {
   const names = inline.map(({ id, part }) => part?.kind ?? leg.inline[id]?.part ?? 'coupling');
   return names.length === 0
     ? ''
-    : `, with a ${names.map((kind) => PART_KIND_NAMES[kind]).join(' and a ')} in it`;
+    : `, with ${names.map((kind) => withArticle(PART_KIND_NAMES[kind])).join(' and ')} in it`;
 };
 
-const withArticle = (name: string): string => (/^[aeio]/.test(name) ? `an ${name}` : `a ${name}`);
+/** `a tee`, `an elbow`; of what is not there nothing: `no fitting`. */
+const withArticle = (name: string): string =>
+  name.startsWith('no ') ? name : /^[aeio]/.test(name) ? `an ${name}` : `a ${name}`;

@@ -66,7 +66,7 @@ const SENTENCES: Sentences = {
   'choice-does-not-fit': ({ marks, part, stands }) =>
     `Where legs ${marks.join(', ')} meet, a ${PART_KIND_NAMES[part]} was chosen, which these legs do not fit any more; a ${PART_KIND_NAMES[stands]} stands there. Choose again.`,
   'legs-cross': ({ marks, apart }, unit) =>
-    `Legs ${marks.join(' and ')} cross without meeting: their centre lines come within ${sayTaped(apart, unit)}, so the pipes would touch. Check the measures, or lead one round.`,
+    `Legs ${marks.join(' and ')} cross without meeting: their centre lines ${apart === 0 ? 'run through one another' : `come within ${sayTaped(apart, unit)}`}, so the pipes would touch. Check the measures, or lead one round.`,
   'clocking-points-elsewhere': ({ mark, wanted, now }) =>
     `A joint of leg ${mark} was clocked to ${wanted}°, and what goes on from it now leaves at ${now}°. Clock it again, or let it go back to the house rule.`,
   'turns-outside-window': ({ size, turns, window }) =>

@@ -1,3 +1,4 @@
+import { sayCount } from './counts.ts';
 import type { TrapPicture } from '#core/drawing/lens/draw-trap.ts';
 import type { LensDimension, LensPicture } from '#core/drawing/lens/lens-picture.ts';
 import type { PairVerdict } from '#core/joints/check-joint.ts';
@@ -33,7 +34,9 @@ export function sayLens(picture: LensPicture, verdict: PairVerdict, unit: Length
       `${male.kind === 'wall' ? 'Wall' : 'Across'} ${sayDimension(male, unit)} on the right, ${sayDimension(female, unit)} on the left.`,
     );
   if (verdict.joint !== null && showing.length > 0)
-    said.push(`${showing.length} crests of the male stand outside the face.`);
+    said.push(
+      `${sayCount(showing.length, 'crest')} of the male ${showing.length === 1 ? 'stands' : 'stand'} outside the face.`,
+    );
   return said.join(' ');
 }
 

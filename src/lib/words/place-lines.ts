@@ -1,3 +1,4 @@
+import { getZoneOf } from '#core/runs/zone-of.ts';
 import { judgePassages } from '#core/checks/passages-are-guarded.ts';
 import { listFusionSheets } from '#core/ground/fusion-sheet.ts';
 import { listTrenches } from '#core/ground/trench.ts';
@@ -41,10 +42,10 @@ export function listPlaceLines(
   return all.filter(({ lines }) => lines.length > 0);
 }
 
-function sayZones({ doc, legs }: RunLayout, jurisdiction: Jurisdiction): string[] {
+function sayZones(layout: RunLayout, jurisdiction: Jurisdiction): string[] {
   const said = ZONES.flatMap((zone) => {
-    const tags = [...legs.values()]
-      .filter(({ id }) => doc.zones[id]?.zone === zone)
+    const tags = [...layout.legs.values()]
+      .filter(({ leg }) => getZoneOf(layout, leg) === zone)
       .map(({ leg }) => leg.tag);
     return tags.length === 0 ? [] : [`${ZONE_NAMES[zone].name}: ${tags.sort((a, b) => a - b).join(', ')}`];
   });

@@ -22,9 +22,13 @@ const WHAT: Readonly<Record<NamedRef['part'], string>> = {
   bend: 'bend',
 };
 
+/** Where something stands, by the leg that comes to it (null: none does, the run begins there). */
+export const sayAt = (mark: string | number | null): string =>
+  mark === null ? 'at the source' : `at leg ${mark}`;
+
 /** A reference as one would name it: `face of the tee at leg 3`. */
 export function sayRef({ at, part, mark, gap }: NamedRef, unit: LengthUnit): string {
-  const what = part === 'source' ? 'the source' : `the ${WHAT[part]} at leg ${mark}`;
+  const what = part === 'source' ? 'the source' : `the ${WHAT[part]} ${sayAt(mark)}`;
   if (at === 'wall') return `the wall ${gap === 0 ? '' : `${sayLength(gap, unit)} `}behind ${what}`;
   return `the ${REF_POINT_NAMES[at].name} of ${what}`;
 }

@@ -1,3 +1,4 @@
+import { sayCount } from './counts.ts';
 import { getEndSize, type End } from '#core/ends/end.ts';
 import type { Side } from '#core/catalogue/side.ts';
 import type { Chain, ChainCost } from '#core/transitions/chain.ts';
@@ -100,7 +101,7 @@ export function sayCost(
 ): string {
   const long = unmeasured > 0 ? `${unmeasured === parts ? '' : `${sayExact(length, unit)} and `}${unmeasured === 1 ? 'one part' : `${unmeasured} parts`} to measure` : `${sayExact(length, unit)} from end to end`; // prettier-ignore
   const costs = unpriced === parts ? '' : `, ${(price / 100).toFixed(2)} by the shop’s prices${unpriced > 0 ? ' for what has one' : ''}`; // prettier-ignore
-  return `${leaks} leak points, ${parts === 1 ? 'one part' : `${parts} parts`}, narrowest bore ${bore === 0 ? 'not known' : sayExact(bore, unit)}, ${long}${costs}`;
+  return `${sayCount(leaks, 'leak point')}, ${parts === 1 ? 'one part' : sayCount(parts, 'part')}, narrowest bore ${bore === 0 ? 'not known' : sayExact(bore, unit)}, ${long}${costs}`;
 }
 
 /** Why a chain stands where it does beside the best. */

@@ -22,7 +22,7 @@ const sayAboutTube = ({ degrees, sense }: AboutTube): string =>
 export function sayTurn(at: number, rotation: number): string {
   if (at === 0) return 'as it lies';
   const turn = getTurnOfTube(rotation);
-  return turn.degrees === 0 ? 'not' : turn.degrees === 180 ? 'half round' : sayAboutTube(turn);
+  return turn.degrees === 0 ? 'none' : turn.degrees === 180 ? 'half round' : sayAboutTube(turn);
 }
 
 /** Where bend number `at` (from 0) lies, and how the tube is turned for it. */
@@ -47,7 +47,7 @@ export function sayTubeSheet(
     `${formatLength(length, getTapeFormat(graduation))}${unit === 'mm' ? ' mm' : ''}`;
   const marks = bends.map(
     ({ mark, degrees, rotation }, i) =>
-      `bend ${i + 1}, mark at ${say(mark)}, ${degrees}°${i > 0 ? `, the tube turned ${sayTurn(i, rotation)}` : ''}`,
+      `bend ${i + 1}, mark at ${say(mark)}, ${degrees}°${i > 0 ? `, ${getTurnOfTube(rotation).degrees === 0 ? 'the tube not turned' : `the tube turned ${sayTurn(i, rotation)}`}` : ''}`,
   );
   return `The tube laid straight: cut at ${say(cut)}${marks.length > 0 ? `; ${marks.join('; ')}${marks.length > 1 ? ' (turned as seen from end A)' : ''}` : ', without a bend'}.`;
 }
@@ -60,7 +60,9 @@ export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit):
     return engagement === 0
       ? 'melted end to end'
       : `melted: ${sayTaped(engagement, unit)} of it goes into the bead; nothing goes in`;
-  return `goes in ${sayTaped(engagement, unit)}: mark the depth`;
+  return engagement === 0
+    ? 'butts against it: nothing goes in'
+    : `goes in ${sayTaped(engagement, unit)}: mark the depth`;
 }
 
 /** `3 legs, 2 bends; with 1 1/8 in of slack`: what a piece of tube goes through and round. */

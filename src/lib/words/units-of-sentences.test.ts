@@ -1,28 +1,17 @@
 import { expect } from 'chai';
-import { checkRun } from '#core/checks/checks.ts';
-import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
 import { planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
 import { HOUSE_RULES, type RuleChoices, type RuleId } from '#core/house-rules/house-rules.ts';
-import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules/jurisdictions.ts';
+import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { makeChoice } from '#core/house-rules/make-choice.ts';
 import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
 import type { RunDoc } from '#core/runs/run.ts';
-import { listSupports } from '#core/supports/list-supports.ts';
-import { listDrops } from '#core/traps/drop.ts';
-import { judgeDrop } from '#core/traps/judge-drop.ts';
 import { inches, MILLIMETRE, millimetres, type LengthUnit } from '#core/units/length.ts';
 import { applyPlan, getLeg, layOut, makeRun, mustBe } from '#support/make-run.ts';
 import { makeTrapped } from '#support/make-trap.ts';
 import { makeMixedRun } from '#support/random-run.ts';
+import { sayRun } from '#support/run-sentences.ts';
 import { sayTrapSource } from './build-in.ts';
-import { sayFinding } from './findings.ts';
 import { getRuleWords, sayChoice } from './house-rules.ts';
-import { sayPipeTotal } from './pipe-totals.ts';
-import { listPlaceLines } from './place-lines.ts';
-import { saySpacing } from './supports.ts';
-import { sayTrap } from './traps.ts';
-import { sayTubeJoint, sayTubeWay } from './tube.ts';
 
 const SEED = 14_004;
 const RUNS = 120;
@@ -59,22 +48,6 @@ const readOn = (doc: RunDoc, unit: LengthUnit): RunDoc => ({
   ),
 });
 
-function* sayAll(layout: RunLayout, jurisdiction: Jurisdiction, unit: LengthUnit): Generator<string> {
-  for (const finding of checkRun(layout, { gas: 'natural', jurisdiction })) yield sayFinding(finding, unit);
-  for (const { lines } of listPlaceLines(layout, jurisdiction, unit)) yield* lines;
-  for (const each of listSupports(layout, jurisdiction)) yield saySpacing(each, unit);
-  const sheet = makeCutSheet(layout);
-  for (const total of sheet.sizes) yield sayPipeTotal(total, unit, '') ?? '';
-  for (const { piece } of sheet.rows) {
-    yield sayTubeWay(piece, unit);
-    for (const { joint, thread } of piece.ends) if (joint && !thread) yield sayTubeJoint(joint, unit);
-  }
-  for (const drop of listDrops(layout)) {
-    const { headline, further } = judgeDrop(drop);
-    for (const { finding } of [headline, ...further]) yield sayTrap(finding, unit);
-  }
-}
-
 /** Steel into the ground, plastic along, steel up; said as somebody with that tape says it. */
 function makeBuried(unit: LengthUnit, choices: RuleChoices, cover: number, material: 'pe-stabbed' | 'pe-fused'): RunDoc {
   const pipe = { material, size: '1 IPS SDR 11' } as const;
@@ -103,7 +76,7 @@ for (const unit of ['in', 'mm'] as const)
         const jurisdiction = JURISDICTIONS[i % JURISDICTIONS.length]!;
         const doc = readOn(makeMixedRun(3 + (i % 12), SEED + i), unit);
         const layout = layOut({ ...doc, ruleChoices: getOpeningChoices(unit, jurisdiction) });
-        expectRight(sayAll(layout, jurisdiction, unit));
+        expectRight(sayRun(layout, jurisdiction, unit));
       }
       expect(said).to.be.greaterThan(3000);
     }).timeout(60_000);
@@ -114,7 +87,7 @@ for (const unit of ['in', 'mm'] as const)
           for (const cover of [10, 18])
             for (const material of ['pe-stabbed', 'pe-fused'] as const) {
               const choices: RuleChoices = { ...getOpeningChoices(unit, jurisdiction), 'burial-depth': { option } };
-              expectRight(sayAll(layOut(makeBuried(unit, choices, cover, material)), jurisdiction, unit));
+              expectRight(sayRun(layOut(makeBuried(unit, choices, cover, material)), jurisdiction, unit));
             } // prettier-ignore
     });
 
@@ -126,7 +99,7 @@ for (const unit of ['in', 'mm'] as const)
             for (const measured of ['nipple', 'exposed', 'pocket'] as const) {
               const doc = readOn(makeTrapped({ nipple }), unit);
               const ruleChoices: RuleChoices = { ...getOpeningChoices(unit, jurisdiction), 'trap-nipple': { option }, 'trap-measured': { option: measured }, 'trap-needed': { option: 'every-appliance' } }; // prettier-ignore
-              expectRight(sayAll(layOut({ ...doc, ruleChoices }), jurisdiction, unit));
+              expectRight(sayRun(layOut({ ...doc, ruleChoices }), jurisdiction, unit));
             }
       }
     });

@@ -1,3 +1,4 @@
+import { getZoneOf } from '../runs/zone-of.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { Severity } from '../outcome/severity.ts';
 import type { PartKind } from '../catalogue/part.ts';
@@ -35,12 +36,12 @@ export interface Placed {
 /** All that stands where it was said to run, with the answer for each; a leg of which nobody said it has none. */
 export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): readonly Placed[] {
   const { doc, legs, nodes, rules, chains } = layout;
-  if (isEmpty(doc.zones)) return [];
+  if (isEmpty(doc.zones) && ![...legs.values()].some(({ leg }) => getCraft(leg).isForGround)) return [];
   const placed: Placed[] = [];
   const put = (leg: string, what: Placeable): void => {
-    const zone = doc.zones[leg]?.zone;
     const laid = legs.get(leg);
-    if (zone === undefined || !laid) return;
+    const zone = laid && getZoneOf(layout, laid.leg);
+    if (!laid || !zone) return;
     const permission = judgePlaced(what, { zone, jurisdiction, rules });
     placed.push({ leg, mark: String(laid.leg.tag), zone, what, permission });
   };

@@ -1,3 +1,4 @@
+import { getZoneOf } from '../runs/zone-of.ts';
 import { traceFlow } from '../flow/flow.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { Severity } from '../outcome/severity.ts';
@@ -27,7 +28,7 @@ export interface JudgedPassage {
 
 /** Every floor and wall a run passes, in walking order. */
 export function judgePassages(layout: RunLayout, jurisdiction: Jurisdiction): readonly JudgedPassage[] {
-  const { passages, zones } = layout.doc;
+  const { passages } = layout.doc;
   if (isEmpty(passages)) return [];
   return [...layout.legs.values()].flatMap((laid) =>
     Object.values(passages)
@@ -35,7 +36,7 @@ export function judgePassages(layout: RunLayout, jurisdiction: Jurisdiction): re
       .map((passage): JudgedPassage => {
         const what = laid.leg.geometry.kind === 'connector' ? 'connector' : laid.leg.material;
         const ruling = mayPass({ what, kind: passage.kind, jurisdiction });
-        const isBuried = zones[laid.id]?.zone === 'buried';
+        const isBuried = getZoneOf(layout, laid.leg) === 'buried';
         const state = { guard: passage.guard, isBuried, hasShutOff: hasShutOffBefore(layout, laid, passage) };
         return { passage, laid, ruling, wants: findWants(ruling, state) };
       }),

@@ -1,3 +1,4 @@
+import { getZoneOf } from '../runs/zone-of.ts';
 import type { Point } from '../geometry/isometric.ts';
 import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
 import { traceFlow } from '../flow/flow.ts';
@@ -35,7 +36,7 @@ export function drawLine(layout: RunLayout, sink: Sink, sheet: Sheet, unit: Leng
     const [from, to] = [points.get(laid.near)!, points.get(laid.far)!];
     const bends = [isBent(layout, laid.near), isBent(layout, laid.far)] as const;
     drawLeg(sink, laid, from, to, letter, quarters, directed.has(laid.id), bends);
-    const zone = layout.doc.zones[laid.id]?.zone;
+    const zone = getZoneOf(layout, laid.leg);
     if (zone) drawZone(sink, zone, from, to, letter, laid.id);
     taken.takeLine(from, to);
   }
@@ -157,7 +158,7 @@ function writeSize({ leg, near, depth }: LaidLeg, { nodes }: RunLayout): string 
 
 /** The size where it changes, and the letter of the place it runs in. */
 function writeSizeAndZone(laid: LaidLeg, layout: RunLayout): string | null {
-  const zone = layout.doc.zones[laid.id]?.zone;
+  const zone = getZoneOf(layout, laid.leg);
   const parts = [writeSize(laid, layout), zone ? ZONE_LETTERS[zone] : null].filter((each) => each !== null);
   return parts.length > 0 ? parts.join(' ') : null;
 }

@@ -1,3 +1,4 @@
+import { getZoneOf } from '../runs/zone-of.ts';
 import { getTraits } from '../materials/crafts.ts';
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
 import { MATERIALS } from '../catalogue/pipe.ts';
@@ -54,7 +55,7 @@ export function writeRunDxf(
     writer.addLine(point(begins), point(ends), { layerName });
     const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, z: (from.z + to.z) / 2 };
     writer.addText(point(middle), letter, String(leg.tag), { layerName: MARKS_LAYER });
-    const zone = layout.doc.zones[leg.id]?.zone;
+    const zone = getZoneOf(layout, leg);
     if (zone) writer.addText(point({ ...middle, z: middle.z - 2 * letter * scale }), letter, zone, { layerName: PLACES_LAYER }); // prettier-ignore
   }
   for (const { id, cover } of Object.values(layout.doc.covers)) {

@@ -9,8 +9,8 @@ export interface NamedRef {
   readonly at: RefPoint;
   readonly gap: Length;
   readonly part: PartKind | 'open' | 'none' | 'source' | 'bend';
-  /** The number of the leg that arrives there, or in which the part stands. */
-  readonly mark: string;
+  /** The number of the leg that arrives there, or in which the part stands; null where the run begins: none arrives there. */
+  readonly mark: string | null;
 }
 
 /** What stands at a node, by one word. */
@@ -20,6 +20,12 @@ export const getKindAt = ({ fitting, legs }: LaidNode, isSource: boolean): Named
   return fitting.kind === 'none' ? 'none' : isSource && legs.length < 2 ? 'source' : 'open';
 };
 
+/** The number of the leg that comes to a node from the source; null at the node where the run begins. */
+export function findArriving({ legs }: RunLayout, { id, legs: own }: LaidNode): number | null {
+  const [first] = own;
+  return first && legs.get(first.id)?.far === id ? first.tag : null;
+}
+
 /** Names what a measure refers to. */
 export function nameRef(layout: RunLayout, ref: Ref): NamedRef {
   const { at, gap } = ref;
@@ -28,11 +34,8 @@ export function nameRef(layout: RunLayout, ref: Ref): NamedRef {
     return { at, gap, part: leg?.inline[ref.id]?.part ?? 'none', mark: String(leg?.tag ?? '?') };
   }
   const node = layout.nodes.get(ref.id);
+  if (!node) return { at, gap, part: 'none', mark: '?' };
   const isSource = Object.values(layout.doc.anchors).some((anchor) => anchor.node === ref.id);
-  return {
-    at,
-    gap,
-    part: node ? getKindAt(node, isSource) : 'none',
-    mark: String(node?.legs[0]?.tag ?? '?'),
-  };
+  const arriving = findArriving(layout, node);
+  return { at, gap, part: getKindAt(node, isSource), mark: arriving === null ? null : String(arriving) };
 }

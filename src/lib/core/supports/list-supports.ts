@@ -1,3 +1,4 @@
+import { getZoneOf } from '../runs/zone-of.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import type { LegSize } from '../ends/size.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
@@ -25,13 +26,11 @@ export interface LegSupports {
 const UPRIGHT = Math.SQRT1_2;
 
 /** The supports of every leg of pipe that is not bedded in the ground, in walking order. At every floor: as if a floor were where the leg ends. */
-export function listSupports(
-  { legs, doc, rules }: RunLayout,
-  jurisdiction: Jurisdiction,
-): readonly LegSupports[] {
+export function listSupports(layout: RunLayout, jurisdiction: Jurisdiction): readonly LegSupports[] {
+  const { legs, doc, rules } = layout;
   const end = getSupportEnd(rules);
   return [...legs.values()].flatMap((laid): LegSupports[] => {
-    const zone = doc.zones[laid.id]?.zone;
+    const zone = getZoneOf(layout, laid.leg);
     if (!hasPipe(laid.leg) || zone === 'buried' || zone === 'under-slab') return [];
     const spacing = findSpacing(laid.leg.material, laid.leg.size, jurisdiction, getTapeUnit(rules));
     const isUpright = Math.abs(getLegVector(laid.leg).z) > UPRIGHT;

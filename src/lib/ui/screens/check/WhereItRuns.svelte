@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { getZoneOf } from '#core/runs/zone-of.ts';
   import { listPlaced } from '#core/checks/legs-may-run.ts';
   import { ZONE_LETTERS } from '#core/drawing/draw-zone.ts';
   import { getWorst } from '#core/permissions/permissions.ts';
@@ -36,7 +37,7 @@
   const MOST_DRAWN = 150;
   let showsAll = $state(false);
   const shown = $derived(showsAll ? legs : legs.slice(0, MOST));
-  const unsaid = $derived(legs.filter(({ id }) => !layout.doc.zones[id]).length);
+  const unsaid = $derived(legs.filter(({ leg }) => getZoneOf(layout, leg) === null).length);
   const isClosed = $derived(store.finish !== null);
   /** What the hand paints with; null: nothing yet, '': takes away what was said. */
   let brush = $state<ZoneId | '' | null>(null);
@@ -46,7 +47,8 @@
 
   const zoneOf = (leg: string): ZoneId | null => {
     if (stroke.includes(leg)) return brush || null;
-    return layout.doc.zones[leg]?.zone ?? null;
+    const laid = layout.legs.get(leg);
+    return laid ? getZoneOf(layout, laid.leg) : null;
   };
   const begin = (leg: string): void => {
     if (brush !== null && !isClosed) stroke = [leg];

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { sayCount } from '#words/counts.ts';
   import { sayDay } from '#words/days.ts';
   import { threads } from '../../threads.ts';
   import type { Specimen } from '#core/identify/specimen.ts';
@@ -63,7 +64,7 @@
         <details class="no-print text-sm">
           <summary
             class="tap flex w-fit cursor-pointer items-center underline decoration-dotted underline-offset-4"
-            >{specimen.readings.length} readings</summary
+            >{sayCount(specimen.readings.length, 'reading')}</summary
           >
           <ul class="list-disc pl-5">
             {#each specimen.readings as { id, observation, instrument, simulated } (id)}

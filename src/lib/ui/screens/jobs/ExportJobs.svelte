@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { sayCount } from '#words/counts.ts';
   import { SvelteSet } from 'svelte/reactivity';
   import { resolve } from '$app/paths';
   import Check from '@lucide/svelte/icons/check';
@@ -60,8 +61,8 @@
       {#if parts.length === 1}
         {sayJobs(countJobs(parts))} in one file, which can be brought in again as it is.
       {:else}
-        {sayJobs(countJobs(parts))} in {parts.length} files. Each is whole by itself and can be brought in again;
-        one that breaks off is taken once more, the others stay good.
+        {sayJobs(countJobs(parts))} in {sayCount(parts.length, 'file')}. Each is whole by itself and can be
+        brought in again; one that breaks off is taken once more, the others stay good.
       {/if}
     </p>
     {#each years as { year, parts: own }, i (year)}

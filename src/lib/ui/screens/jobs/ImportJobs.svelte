@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { sayCount } from '#words/counts.ts';
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
   import Upload from '@lucide/svelte/icons/upload';
@@ -113,7 +114,7 @@
         <li>
           <p class="text-lg font-semibold">{job.name}</p>
           <p class="text-sm">
-            {job.runs.map((run) => `${run.name} (${run.legs} legs)`).join(', ') || 'no run yet'}
+            {job.runs.map((run) => `${run.name} (${sayCount(run.legs, 'leg')})`).join(', ') || 'no run yet'}
           </p>
         </li>
       {/each}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { findArriving } from '#core/runs/name-ref.ts';
+  import { sayAt } from '#words/refs.ts';
   import { resolve } from '$app/paths';
   import { APPLIANCE_KINDS, type ApplianceKind } from '#core/catalogue/appliance-kinds.ts';
   import { newAppliance } from '#core/runs/appliance.ts';
@@ -94,7 +96,9 @@
 
 <Dialog
   bind:open
-  title={node ? capital(`${nameFitting(node.fitting)} at leg ${node.legs[0]?.tag ?? '?'}`) : 'Fitting'}
+  title={node
+    ? capital(`${nameFitting(node.fitting)} ${sayAt(entry.layout ? findArriving(entry.layout, node) : null)}`)
+    : 'Fitting'}
 >
   {#if node}
     {#if entry.refusal}<TroubleNote refusal={entry.refusal} />{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { getZoneOf } from '#core/runs/zone-of.ts';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
   import { MATERIALS, type Material, type Stock } from '#core/catalogue/pipe.ts';
@@ -35,7 +36,7 @@
   let { open = $bindable(), entry, editor, onswitch }: Props = $props();
   const laid = $derived<LaidLeg | null>(open ? entry.selected : null);
   const beyond = $derived(laid ? editor.countBeyond(laid.id) : 0);
-  const zone = $derived<ZoneId | null>((laid && entry.layout?.doc.zones[laid.id]?.zone) ?? null);
+  const zone = $derived<ZoneId | null>(laid && entry.layout ? getZoneOf(entry.layout, laid.leg) : null);
   const isPipe = $derived(laid?.leg.geometry.kind === 'axis');
   const isMeasurable = $derived(isPipe || laid?.leg.geometry.kind === 'route');
   const stocks = $derived(laid ? (getCraft(laid.leg).fields.stock as readonly Stock[]) : []);

@@ -3,6 +3,7 @@
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import type { RunLayout } from '#core/runs/layout.ts';
   import { CAUTIONS } from '#words/cautions.ts';
+  import { NOTHING_TO_TURN } from '#words/changes.ts';
   import LineDrawing from '../../instruments/LineDrawing.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';
   import type { LegEntry } from './leg-entry.svelte.ts';
@@ -25,6 +26,17 @@
   let line = $state<LineDrawing>();
   let section = $state<HTMLElement>();
   const canTurnBack = $derived(steps.done.length + steps.undone.length > 0);
+
+  /** Which of the two was pressed in vain: it says why. */
+  let inVain = $state<'undo' | 'redo' | null>(null);
+  function turn(which: 'undo' | 'redo'): void {
+    const can = (which === 'undo' ? steps.done : steps.undone).length > 0;
+    inVain = can ? null : which;
+    if (can) (which === 'undo' ? onundo : onredo)();
+  }
+  const says = $derived(
+    inVain && (inVain === 'undo' ? steps.done : steps.undone).length === 0 ? NOTHING_TO_TURN[inVain] : '',
+  );
 
   export const zoomBy = (factor: number): void => line?.zoomBy(factor);
   export const showAll = (): void => line?.showAll();
@@ -69,18 +81,28 @@
       class="step tap"
       aria-label={shown.undoes}
       title={shown.undoes}
-      disabled={steps.done.length === 0 || isClosed}
-      onclick={onundo}><Undo2 aria-hidden="true" /></button
+      disabled={isClosed}
+      aria-disabled={steps.done.length === 0}
+      onclick={() => turn('undo')}><Undo2 aria-hidden="true" /></button
     >
     <button
       type="button"
       class="step tap"
       aria-label={shown.redoes}
       title={shown.redoes}
-      disabled={steps.undone.length === 0 || isClosed}
-      onclick={onredo}><Redo2 aria-hidden="true" /></button
+      disabled={isClosed}
+      aria-disabled={steps.undone.length === 0}
+      onclick={() => turn('redo')}><Redo2 aria-hidden="true" /></button
     >
   </div>
+  {#if says}
+    <p
+      role="status"
+      class="absolute top-16 right-2 max-w-72 border-l-4 border-accent bg-base-200 p-2 text-sm leading-snug"
+    >
+      {says}
+    </p>
+  {/if}
   {#if !isEmpty || shown.draft}
     <p class="chart-label pointer-events-none absolute bottom-1 left-3 text-sm">not to scale</p>
   {/if}
@@ -109,7 +131,8 @@
     background: var(--color-base-200);
     cursor: pointer;
   }
-  .step:disabled {
+  .step:disabled,
+  .step[aria-disabled='true'] {
     opacity: 0.45;
     cursor: default;
   }

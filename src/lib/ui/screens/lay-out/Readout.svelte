@@ -8,6 +8,8 @@
   import { sayTightness } from '#words/tightness.ts';
   import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
+  import { findArriving } from '#core/runs/name-ref.ts';
+  import { sayAt } from '#words/refs.ts';
   import { nameFitting, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';
   import WhyButton from '../reasons/WhyButton.svelte';
@@ -174,7 +176,7 @@
             <button
               type="button"
               class="tap btn"
-              aria-label="Change the {nameFitting(point.fitting)} at leg {point.legs[0]?.tag ?? '?'}"
+              aria-label="Change the {nameFitting(point.fitting)} {sayAt(findArriving(layout, point))}"
               onclick={onfitting}>Change {nameFitting(point.fitting)}</button
             >
           {/if}

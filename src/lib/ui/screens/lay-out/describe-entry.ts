@@ -1,12 +1,12 @@
 import type { Axis } from '#core/geometry/axis.ts';
-import { nameRef } from '#core/runs/name-ref.ts';
+import { findArriving, nameRef } from '#core/runs/name-ref.ts';
 import type { LegSize } from '#core/ends/size.ts';
 import type { Length } from '#core/units/length.ts';
 import { sayLength } from '#words/length-text.ts';
 import { MATERIAL_NAMES, nameFitting } from '#words/parts.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import { FIRST_MATERIAL, getCraftOf } from '#core/materials/crafts.ts';
-import { REF_POINT_NAMES, sayRef } from '#words/refs.ts';
+import { REF_POINT_NAMES, sayAt, sayRef } from '#words/refs.ts';
 import { sayRefusal } from '#words/refusals.ts';
 import { sayWay } from '#words/ways.ts';
 import type { LegEntry } from './leg-entry.svelte.ts';
@@ -88,7 +88,7 @@ function sayGrowsFrom(entry: LegEntry): string {
   const node = entry.growingNode;
   const made = entry.material === FIRST_MATERIAL ? '' : `, ${MATERIAL_NAMES[entry.material]}`;
   if (!node || isEmpty(entry)) return `from the source${made}`;
-  return `from the ${nameFitting(node.fitting)} at leg ${node.legs[0]?.tag ?? '?'}${made}`;
+  return `from the ${nameFitting(node.fitting)} ${sayAt(entry.layout ? findArriving(entry.layout, node) : null)}${made}`;
 }
 
 function sayMeasured({ datum, fromPoint, toPoint, layout, unit, kind }: LegEntry): string {

@@ -1,6 +1,7 @@
 import { nameRef } from '#core/runs/name-ref.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { PART_KIND_NAMES } from '#words/parts.ts';
+import { sayAt } from '#words/refs.ts';
 
 /** A place of the run from or to which can be measured. */
 export interface StationChoice {
@@ -23,7 +24,7 @@ export function listStations(layout: RunLayout): StationChoice[] {
             : part === 'bend'
               ? 'bend'
               : PART_KIND_NAMES[part];
-    return { kind: 'node', id, name: part === 'source' ? 'the source' : `${what} at leg ${mark}` };
+    return { kind: 'node', id, name: part === 'source' ? 'the source' : `${what} ${sayAt(mark)}` };
   });
   const parts = [...layout.legs.values()].flatMap(({ leg }) =>
     Object.values(leg.inline).map(({ id, part }): StationChoice => {

@@ -1,5 +1,6 @@
 <!-- Parts by their name at the counter, and by what they join. -->
 <script lang="ts">
+  import { sayCount } from '#words/counts.ts';
   import { getShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
   import { END_CLASS_NAMES } from '#words/end-classes.ts';
   import { REFUSED_WAY_WORDS } from '#words/transitions.ts';
@@ -80,16 +81,14 @@
   </div>
   {#if !search.isAsked}
     <p class="chart-label">
-      {search.found.length} parts. Say what you would ask for, or what it has to join: what an end is called here
-      is what the part has, so a pipe’s male end wants a part with a female one.
+      {sayCount(search.found.length, 'part')}. Say what you would ask for, or what it has to join: what an end
+      is called here is what the part has, so a pipe’s male end wants a part with a female one.
     </p>
   {:else}
     <p class="chart-label" role="status">
       {search.found.length === 0
         ? 'No part that is carried is all of that. Leave a word or a choice out.'
-        : search.found.length === 1
-          ? 'One part.'
-          : `${search.found.length} parts.`}
+        : `${sayCount(search.found.length, 'part')}.`}
     </p>
     <ul>
       {#each shown as part (part.id)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
@@ -29,7 +30,7 @@
   const made = $derived(rows.filter(({ piece }) => piece.ticked).length);
 
   function step(by: 1 | -1): void {
-    picked = rows[(at + by + rows.length) % rows.length]?.piece.id ?? null;
+    picked = rows[Math.min(Math.max(at + by, 0), rows.length - 1)]?.piece.id ?? null;
   }
   function onKey(event: KeyboardEvent): void {
     if (event.target instanceof HTMLInputElement || document.querySelector('dialog[open]')) return;
@@ -52,15 +53,28 @@
     <p class="mx-4 border-l-4 border-warning pl-3 text-sm">{CAUTIONS.threads}</p>
     <p class="px-4 sm:hidden"><GloveSwitch /></p>
     <nav class="turning" aria-label="Pieces">
-      <button type="button" class="btn h-16 text-lg" aria-label="Before" onclick={() => step(-1)}
+      <button
+        type="button"
+        class="btn h-16 text-lg"
+        aria-label="Before"
+        disabled={at === 0}
+        onclick={() => step(-1)}
         ><ArrowLeft aria-hidden="true" /><span class="max-sm:sr-only">Before</span></button
       >
       <div class="flex flex-col items-center text-sm font-semibold sm:hidden">
         <TickBox {store} piece={row.piece} /> <span>made</span>
       </div>
-      <button type="button" class="btn h-16 grow text-lg btn-primary" onclick={() => step(1)}
-        >Next piece <ArrowRight aria-hidden="true" /></button
-      >
+      {#if at + 1 < rows.length}
+        <button type="button" class="btn h-16 grow text-lg btn-primary" onclick={() => step(1)}
+          >Next piece <ArrowRight aria-hidden="true" /></button
+        >
+      {:else}
+        <a
+          class="btn h-16 grow text-lg btn-primary"
+          href={resolve('/jobs/[job]/runs/[run]/cut', { job: store.job, run: store.run })}
+          >The last one: back to the sheet</a
+        >
+      {/if}
     </nav>
   {:else}
     <div class="m-6">
