@@ -256,8 +256,10 @@ test.describe('accessibility', () => {
     await expect(onServer(page)).toBeVisible();
     await page.goto(`${app.url}/jobs/${run.job}`);
     await page.getByRole('button', { name: 'Finish the job…' }).click();
+    await page.getByLabel('It was not proved').check();
+    await page.getByLabel('How was it left safe?').fill('Shut off at the meter.');
     await expectAccessible(page, 'finishing');
-    await page.getByRole('button', { name: 'Finish it' }).click();
+    await page.getByRole('button', { name: 'Close it all the same' }).click();
     await expect(page.getByRole('button', { name: 'Open it again…' })).toBeVisible();
     await expectAccessible(page, 'finished');
     await page.goto(run.layOut);
@@ -275,7 +277,7 @@ test.describe('accessibility', () => {
     await page.getByRole('button', { name: /^Joint B/ }).click();
     await page.getByRole('button', { name: 'Change the house rule How tight' }).click();
     await page.getByRole('radio', { name: /^Turns in a window of our own/ }).check();
-    await expect(page.getByRole('group', { name: 'NPT up to 2 in' })).toBeVisible();
+    await expect(page.getByRole('group', { name: 'NPT, sizes up to 2' })).toBeVisible();
     await expectAccessible(page, 'a rule at its joint');
   });
 

@@ -19,12 +19,23 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   await page.goto(`${app.url}/jobs/${run.job}`);
   await page.getByRole('button', { name: 'Finish the job…' }).click();
   const dialog = page.getByRole('dialog', { name: 'Finish the job' });
-  await dialog.getByRole('button', { name: 'Finish it' }).click();
+  await expect(dialog.getByRole('list', { name: 'Not done' })).toContainText('1 piece not cut');
+  const close = dialog.getByRole('button', { name: 'Close it all the same' });
+  await close.click();
   await expect(dialog.getByRole('alert')).toContainText('Say who is at the bench first');
   await dialog.getByLabel('at the bench').selectOption('Ada Quill');
-  await dialog.getByRole('button', { name: 'Finish it' }).click();
+  await close.click();
+  await expect(dialog.getByRole('alert')).toContainText('Say whether what was made is proved');
+  await dialog.getByLabel('It was not proved').check();
+  await close.click();
+  await expect(dialog.getByRole('alert')).toContainText('Say how the work was left safe');
+  await dialog.getByLabel('How was it left safe?').fill('Shut off at the meter, open ends capped.');
+  await close.click();
   const state = page.getByRole('region', { name: 'Finished or open' });
   await expect(state).toContainText('by Ada Quill');
+  await expect(state).toContainText(
+    /Closed, not proved. Not done then: .*1 piece not cut. Left so: Shut off at the meter, open ends capped./,
+  );
   await expect(page.getByRole('button', { name: 'Change these' })).toHaveCount(0);
   // Its house rules: to be read.
   await page.goto(`${app.url}/jobs/${run.job}/rules`);
@@ -63,7 +74,9 @@ test('what was made on a device before the job was finished elsewhere waits, and
   await addLegByKeys(page, 'u', '20');
   await expect.poll(() => readLegs(page)).toHaveLength(2);
   const pass = async (id: string, kind: string, reason: string) => {
-    const data = { id, kind, by: 'Bo', reason, at: '2026-01-02T03:04:05.678Z' };
+    const { value: { undone } } = (await (await request.get(`${app.url}/api/jobs/${run.job}/milestones`)).json()) as { value: { undone: unknown } };
+    const closed = kind === 'finished' ? { proof: 'not-proved', safe: 'Shut off, capped.', undone } : null;
+    const data = { id, kind, by: 'Bo', reason, at: '2026-01-02T03:04:05.678Z', closed };
     const answer = await request.post(`${app.url}/api/jobs/${run.job}/milestones`, { headers: { origin: app.url }, data });
     expect(answer.status(), await answer.text()).toBe(200);
   };

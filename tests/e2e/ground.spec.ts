@@ -59,7 +59,7 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect(point(begin)).toContainText('Match: outside and wall agree');
   await expect(point(end)).toContainText('Do not match: wall');
   const findings = page.getByRole('region', { name: 'Findings' });
-  await expect(findings.getByText(/^Do not cut.*Riser at leg \d is too short: 24 in of cover and 1.315 in of pipe/)).toBeVisible();
+  await expect(findings.getByText(/^Do not cut.*Riser at leg \d is too short: 24 in of cover and 1 5\/16 in of pipe/)).toBeVisible();
   await lookAt(page, 'wrong', true);
   await say(end, /^may be buried/, '36');
   await say(end, /^what is printed/, print);

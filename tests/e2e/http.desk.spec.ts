@@ -138,7 +138,7 @@ test('assets, the schema, the icon and the framework’s own refusals carry the 
   const asset = await page.locator('link[rel="stylesheet"]').first().getAttribute('href');
   for (const path of [
     new URL(asset!, app.url).pathname,
-    '/schemas/porthole-job-2.schema.json',
+    '/schemas/porthole-job-3.schema.json',
     '/favicon.svg',
     '/nothing-here',
     '/%ff',

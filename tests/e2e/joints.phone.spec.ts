@@ -188,7 +188,7 @@ test('a house rule is changed at the joint it decided; a window too narrow for a
   await expect(dialog.getByRole('status').filter({ hasText: 'Decided anew' })).toContainText('no joint and no cut');
   await dialog.getByRole('button', { name: 'Change the house rule How tight' }).click();
   await dialog.getByRole('radio', { name: /^Turns in a window of our own/ }).check();
-  const window = dialog.getByRole('group', { name: 'NPT up to 2 in' });
+  const window = dialog.getByRole('group', { name: 'NPT, sizes up to 2' });
   await window.getByRole('textbox').first().fill('9');
   await window.getByRole('textbox').first().press('Tab');
   await expect(window.getByRole('alert')).toContainText('Read “9”. Turns past hand-tight are a number from 0 to 6');

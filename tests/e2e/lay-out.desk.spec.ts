@@ -67,13 +67,13 @@ test('every number says why, and the house rule can be changed there', async ({ 
   await joint.getByRole('button', { name: 'change it' }).click();
   const rules = page.getByRole('dialog', { name: 'House rules of this run' });
   await rules.getByRole('radio', { name: /Hand-tight plus turns/ }).check();
-  await rules.getByLabel('Turns, up to 2 in').fill('eleven');
-  await rules.getByLabel('Turns, up to 2 in').press('Tab');
+  await rules.getByLabel('Turns, sizes up to 2').fill('eleven');
+  await rules.getByLabel('Turns, sizes up to 2').press('Tab');
   await expect(
     rules.getByText('Read “eleven”. Turns past hand-tight are a number from 0 to 6, such as 2.5.'),
   ).toBeVisible();
-  await rules.getByLabel('Turns, up to 2 in').fill('3');
-  await rules.getByLabel('Turns, up to 2 in').press('Tab');
+  await rules.getByLabel('Turns, sizes up to 2').fill('3');
+  await rules.getByLabel('Turns, sizes up to 2').press('Tab');
   await rules.getByRole('radio', { name: /thirty-seconds/ }).check();
   await page.keyboard.press('Escape');
   // L1 0.339 + 3/14 = 0.5533 engaged: 43.25 − 2 × 0.7567 = 41.7366, on a thirty-second 41 3/4 (41.75).

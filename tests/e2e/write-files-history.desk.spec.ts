@@ -143,7 +143,7 @@ test('a job goes out and comes in again; a bad file gets a sentence', async ({ p
     choose.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
   const dialog = page.getByRole('dialog');
   await give(text);
-  await expect(dialog.getByText('Run (1 legs)')).toBeVisible();
+  await expect(dialog.getByText('Run (1 leg)')).toBeVisible();
   await dialog.getByRole('button', { name: 'Bring in this job' }).click();
   await expect(dialog.getByText(/was here already, the same; nothing changed/)).toBeVisible();
   await page.keyboard.press('Escape');

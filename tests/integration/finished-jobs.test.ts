@@ -15,6 +15,8 @@ import { importJobs } from '#server/use-cases/import-jobs.ts';
 import { keepJobRules } from '#server/use-cases/keep-rules.ts';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
+import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
+import { readUndone } from '#server/use-cases/read-undone.ts';
 import { passMilestone } from '#server/use-cases/pass-milestone.ts';
 import { readJob } from '#server/use-cases/read-jobs.ts';
 import { recordEvent } from '#server/use-cases/record-event.ts';
@@ -29,6 +31,7 @@ const JOB: NewJobInput = {
 const RUN = 'finishrun0';
 const AT = '2026-01-02T03:04:05.678Z';
 const FINISH = { id: 'milestone01', kind: 'finished', by: 'Ada', reason: '', at: AT } as const;
+const SAFE = 'Shut off at the meter, capped.';
 const REFUSED = { ok: false, refusal: { code: 'job-finished', by: 'Ada', at: AT } };
 
 describe('finished jobs on a real PostgreSQL', () => {
@@ -49,8 +52,12 @@ describe('finished jobs on a real PostgreSQL', () => {
 
   const read = async () => mustBe(await openRunAnswer(connection.db, ACTOR, JOB.id, RUN));
   const send = (change: Change) => sendChange(connection.db, ACTOR, JOB.id, RUN, change);
-  const pass = (input: Parameters<typeof passMilestone>[3]) =>
-    passMilestone(connection.db, ACTOR, JOB.id, input);
+  /** Answers what is not done, as it is by then, unless the answer is given. */
+  async function pass(input: Omit<MilestoneInput, 'closed'> & Partial<Pick<MilestoneInput, 'closed'>>) {
+    const { undone } = mustBe(await readUndone(connection.db, ACTOR, JOB.id));
+    const closed = input.kind === 'finished' ? ({ proof: 'not-proved', safe: SAFE, undone } as const) : null;
+    return passMilestone(connection.db, ACTOR, JOB.id, { closed, ...input });
+  }
   /** One more leg at the end of the run as it stands. */
   async function makeChange(): Promise<Change> {
     const { doc, run } = await read();
@@ -66,7 +73,9 @@ describe('finished jobs on a real PostgreSQL', () => {
     mustBe(await send(first));
     const job = mustBe(await pass(FINISH));
     const versions = { app: APP_VERSION, catalogue: CATALOGUE_VERSION, rulePack: RULE_PACK_VERSION };
-    expect(findFinish(job)).to.deep.equal({ ...FINISH, written: versions });
+    const undone = [{ run: RUN, name: 'Run', stops: 0, asks: 0, unmeasured: 0, uncut: 1 }];
+    const closed = { proof: 'not-proved', safe: SAFE, undone };
+    expect(findFinish(job)).to.deep.equal({ ...FINISH, closed, written: versions });
     const then = await read();
     const piece = [...getPieces(layOut(then.doc))][0]!;
     const asked = { mark: piece.mark, size: piece.size, exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' };
@@ -160,7 +169,51 @@ describe('finished jobs on a real PostgreSQL', () => {
   });
 
   it('of a job that is not there is refused', async () => {
-    const refused = await passMilestone(connection.db, ACTOR, 'nosuchjob00', FINISH);
+    const refused = await passMilestone(connection.db, ACTOR, 'nosuchjob00', { ...FINISH, closed: null });
     expect(refused).to.deep.equal({ ok: false, refusal: { code: 'job-unknown', job: 'nosuchjob00' } });
+  });
+
+  it('are closed only with an answer to what is not done by then, and keep it', async () => {
+    const { db } = connection;
+    mustBe(await send(await makeChange()));
+    const finish = (closed: MilestoneInput['closed'], look?: Parameters<typeof passMilestone>[4]) =>
+      passMilestone(db, ACTOR, JOB.id, { ...FINISH, closed }, look);
+    const { undone } = mustBe(await readUndone(db, ACTOR, JOB.id));
+    expect(undone).to.deep.equal([{ run: RUN, name: 'Run', stops: 0, asks: 0, unmeasured: 0, uncut: 1 }]);
+    const told = { ok: false, refusal: { code: 'job-undone', undone } };
+    const answer = { proof: 'not-proved', safe: SAFE, undone } as const;
+    expect(await finish(null)).to.deep.equal(told);
+    expect(await finish({ ...answer, undone: [] })).to.deep.equal(told);
+    expect(await finish({ ...answer, undone: [{ ...undone[0]!, uncut: 2 }] })).to.deep.equal(told);
+    // Somebody goes on between the look and the closing.
+    const moved = await finish(answer, async () => {
+      const looked = await readUndone(db, ACTOR, JOB.id);
+      mustBe(await send(await makeChange()));
+      return looked;
+    });
+    expect(moved).to.deep.equal({ ok: false, refusal: { code: 'job-moving' } });
+    const now = mustBe(await readUndone(db, ACTOR, JOB.id)).undone;
+    expect(now[0]!.uncut).to.equal(2);
+    expect(findFinish(mustBe(await finish({ ...answer, undone: now })))?.closed).to.deep.equal({
+      ...answer,
+      undone: now,
+    });
+    // A job in which nothing was laid out has nothing to answer.
+    mustBe(await openJob(db, ACTOR, { ...JOB, id: 'emptyjob001' }));
+    const empty = mustBe(
+      await passMilestone(db, ACTOR, 'emptyjob001', { ...FINISH, id: 'milestone09', closed: null }),
+    );
+    expect(findFinish(empty)?.closed).to.equal(null);
+  });
+
+  it('of before anybody was asked say nothing of it', async () => {
+    const { db } = connection;
+    const before = { ...FINISH, written: { app: '1', catalogue: '1', rulePack: '1' } };
+    await db.transaction((tx) =>
+      tx.execute(
+        sql`insert into milestones (crew, id, job, milestone) values (${ACTOR.crew}, ${FINISH.id}, ${JOB.id}, ${JSON.stringify(before)}::jsonb)`,
+      ),
+    );
+    expect(findFinish(mustBe(await readJob(db, ACTOR, JOB.id)))?.closed).to.equal(null);
   });
 });

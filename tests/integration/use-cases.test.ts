@@ -91,6 +91,7 @@ describe('use cases on a real PostgreSQL', () => {
     expect(metric.ruleChoices).to.deep.equal({
       'tape-rounding': { option: '1 mm' },
       'stock-length': { option: '6 m' },
+      nipples: { option: 'bought-to-12', tolerance: 2_000_000 },
       // What the place of the job says.
       compression: { option: 'forbidden' },
       'soft-solder': { option: 'brazing' },

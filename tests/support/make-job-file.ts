@@ -31,7 +31,7 @@ export function makeRandomJobFile(seed: number): JobFile {
   }
   return {
     porthole: 'job',
-    version: 2,
+    version: 3,
     written: { app: '0', catalogue: '1', rulePack: '1' },
     job: {
       id: 'randomjob0', createdAt: moment, name: 'Random', place: '', units: 'in', gas: 'natural',

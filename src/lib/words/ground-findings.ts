@@ -4,7 +4,7 @@ import type { Finding } from '#core/checks/finding.ts';
 import type { Guard, PassageKind } from '#core/permissions/passage.ts';
 import type { PassageWant } from '#core/permissions/passages.ts';
 import type { LengthUnit } from '#core/units/length.ts';
-import { sayExact, sayLength, sayTaped } from './length-text.ts';
+import { sayDepth, sayExact, sayTaped } from './length-text.ts';
 import { sayPeComparison } from './pipes.ts';
 import { ZONE_NAMES } from './places.ts';
 
@@ -40,7 +40,7 @@ export const COVER_PLACE_NAMES: Readonly<Record<CoverPlace, string>> = {
 
 /** `commonly 12 in (US model fuel gas code)`. */
 export const sayUsualCover = ({ length, source }: CoverWanted, unit: LengthUnit): string =>
-  `commonly ${sayLength(length, unit)} (${source})`;
+  `commonly ${sayDepth(length, unit)} (${source})`;
 
 /** What is passed: in a list, and in a sentence. */
 export const PASSAGE_NAMES: Readonly<
@@ -81,15 +81,15 @@ export const GROUND_SENTENCES: {
   'riser-bury-unread': ({ mark }) =>
     `Riser at leg ${mark}: how deep it may be buried stands on it and was not read. Read it, and enter it.`,
   'riser-too-short': ({ mark, cover, outside, bury }, unit) =>
-    `Riser at leg ${mark} is too short: ${sayTaped(cover, unit)} of cover and ${sayTaped(outside, unit)} of pipe are ${sayTaped(cover + outside, unit)}, and it may be buried ${sayTaped(bury, unit)}. Take a longer riser, or lay the pipe less deep where the code allows it.`,
+    `Riser at leg ${mark} is too short: ${sayDepth(cover, unit)} of cover and ${sayTaped(outside, unit)} of pipe are ${sayDepth(cover + outside, unit)}, and it may be buried ${sayDepth(bury, unit)}. Take a longer riser, or lay the pipe less deep where the code allows it.`,
   'riser-head-low': ({ mark, below }, unit) =>
-    `Riser at leg ${mark}: its head would be ${below === 0 ? 'level with' : `${sayTaped(below, unit)} under`} the ground. It stays above: take a longer riser.`,
+    `Riser at leg ${mark}: its head would be ${below === 0 ? 'level with' : `${sayDepth(below, unit)} under`} the ground. It stays above: take a longer riser.`,
   'cover-unsaid': ({ mark, points, wanted, usual }, unit) =>
-    `Trench of leg ${mark}: the cover is not said at ${points === 1 ? 'one point' : `${points} points`}. Measure from the ground to the top of the pipe${wanted === null ? '' : `; the house wants ${sayLength(wanted, unit)}`}${usual ? `; ${sayUsualCover(usual, unit)}` : '; ask the local code'}.`,
+    `Trench of leg ${mark}: the cover is not said at ${points === 1 ? 'one point' : `${points} points`}. Measure from the ground to the top of the pipe${wanted === null ? '' : `; the house wants ${sayDepth(wanted, unit)}`}${usual ? `; ${sayUsualCover(usual, unit)}` : '; ask the local code'}.`,
   'cover-not-settled': ({ mark, least, usual }, unit) =>
-    `Trench of leg ${mark} has ${sayTaped(least, unit)} of cover at the least: ${usual ? `${sayUsualCover(usual, unit)}, more where damage is likely` : 'nothing here says how much is asked for'}. Ask the local code, and set the house rule “burial depth” for this run.`,
+    `Trench of leg ${mark} has ${sayDepth(least, unit)} of cover at the least: ${usual ? `${sayUsualCover(usual, unit)}, more where damage is likely` : 'nothing here says how much is asked for'}. Ask the local code, and set the house rule “burial depth” for this run.`,
   'cover-too-little': ({ mark, least, wanted }, unit) =>
-    `Leg ${mark} has ${sayTaped(least, unit)} of cover, and the house rule “burial depth” wants ${sayTaped(wanted, unit)}. Dig deeper, or change the rule where the local code lets you.`,
+    `Leg ${mark} has ${sayDepth(least, unit)} of cover, and the house rule “burial depth” wants ${sayDepth(wanted, unit)}. Dig deeper, or change the rule where the local code lets you.`,
   'prints-differ': ({ mark, comparison }, unit) =>
     `Pipe ${mark} and what it goes into: ${sayPeComparison(comparison, unit)}`,
   'print-not-as-laid': ({ mark, others, size }) =>

@@ -35,6 +35,10 @@ export function sayTaped(length: Length, unit: LengthUnit, round: 'near' | 'up' 
   return sayLength(round === 'up' ? Math.ceil(length / step) * step : roundToStep(length, step), unit);
 }
 
+/** How deep something lies: whole inches under four feet are said as inches (`18 in`), as whoever digs says them. */
+export const sayDepth = (length: Length, unit: LengthUnit): string =>
+  unit === 'in' && length % INCH === 0 && length < 48 * INCH ? `${length / INCH} in` : sayTaped(length, unit);
+
 /** A figure that a rule or practice has on either tape. */
 export const sayFigure = (figure: RoundFigure, unit: LengthUnit): string => sayLength(figure[unit], unit);
 

@@ -1,3 +1,4 @@
+import { sayUndone } from './closing.ts';
 import type { BrokenReference } from '#core/runs/check-run.ts';
 import type { AddLegRefusal } from '#core/runs/commands/add-leg.ts';
 import type { LengthFollows, UnknownLeg } from '#core/runs/commands/change-measure.ts';
@@ -45,6 +46,7 @@ export type DeviceRefusal =
   | { readonly code: 'offset-ways-missing' }
   | { readonly code: 'marking-empty' }
   | { readonly code: 'reason-missing'; readonly typed: string }
+  | { readonly code: 'safe-unsaid'; readonly typed: string }
   | { readonly code: 'work-waiting'; readonly count: number }
   | { readonly code: 'reading-message-unreadable'; readonly path: string };
 
@@ -213,8 +215,16 @@ const SENTENCES: Sentences = {
   'job-finished': ({ by, at }) =>
     `The job was finished on ${sayDay(at)} by ${by}: it can be read, printed and exported, not changed. To change it, open it again on the page of the job.`,
   'job-not-finished': ({ name }) => `The job “${name}” is not finished, so there is nothing to open again.`,
+  'job-undone': ({ undone }) =>
+    undone.length === 0
+      ? 'Say whether what was made is proved before the job is closed.'
+      : `What is not done in it is otherwise than it was told here: ${sayUndone(undone)}. Look again, and finish it then.`,
+  'job-moving': () =>
+    'While it was looked at, something in the job was changed. Look again, and finish it then.',
   'work-waiting': ({ count }) =>
     `${count === 1 ? 'One change' : `${count} changes`} made on this device ${count === 1 ? 'is' : 'are'} not on the server yet. Open the run and wait until it says so; then finish the job.`,
+  'safe-unsaid': ({ typed }) =>
+    `${typed ? `Read “${typed}”, which says too little. ` : ''}Say how the work was left safe: what is shut, capped, tagged. It stays in the record.`,
   'reason-missing': ({ typed }) =>
     typed
       ? `Read “${typed}”, which says too little. Say in a few words why the job is opened again; it stays in its record.`

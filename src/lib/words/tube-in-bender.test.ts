@@ -69,9 +69,9 @@ function sameShape(a: readonly Point[], b: readonly Point[], slack: number): { f
   return { far, mirrored };
 } // prettier-ignore
 
-/** Reads a turn of the tube back from words: `90° anticlockwise`, `half round`, `not`. */
+/** Reads a turn of the tube back from words: `90° anticlockwise`, `half round`, `none`. */
 function readTurn(words: string): number {
-  if (/as it lies|not( turned)?\b/.test(words)) return 0;
+  if (/as it lies|none|\bnot( turned)?\b/.test(words)) return 0;
   if (/half round/.test(words)) return 180;
   const [, degrees, anti] = /turn(?:ed)? the tube (\d+)° (anti)?clockwise/.exec(words) ?? /^(\d+)° (anti)?clockwise$/.exec(words) ?? [];
   if (degrees === undefined) throw new Error(`no turn in “${words}”`);

@@ -143,7 +143,7 @@ describe(`job files (seed ${SEED})`, () => {
 });
 
 describe('the published schema of a job file', () => {
-  const published = JSON.parse(readFileSync('static/schemas/porthole-job-2.schema.json', 'utf8')) as object;
+  const published = JSON.parse(readFileSync('static/schemas/porthole-job-3.schema.json', 'utf8')) as object;
   const validate = new Ajv({ strict: false }).compile(published);
 
   it('is made from the schemas that read one (npm run schemas)', () => {

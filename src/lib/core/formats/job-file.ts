@@ -7,7 +7,7 @@ import type { FileRefusal } from './file-refusal.ts';
 import type { Specimen } from '../identify/specimen.ts';
 
 /** The version of the file's own shape; documents inside have theirs. */
-export const JOB_FILE_VERSION = 2;
+export const JOB_FILE_VERSION = 3;
 
 /** A job with everything that belongs to it, as it leaves Porthole and comes back the same. Moments are ISO 8601, UTC. */
 export interface JobFile {

@@ -1,11 +1,29 @@
 import Joi from 'joi';
-import type { JobMilestone } from '../runs/job.ts';
+import { isDone, PROOFS, type ClosedAs, type JobMilestone, type Undone } from '../runs/job.ts';
+import { oneOf } from './one-of.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { line, nameLine, text } from './text.schema.ts';
 
 /** What a device says when a job is finished or opened again: what it was written with is the server's to add. */
 export type MilestoneInput = Omit<JobMilestone, 'written'>;
+
+const count = Joi.number().integer().min(0).required();
+const undone = Joi.object<Undone>({
+  run: idSchema,
+  name: text(LIMITS.name),
+  stops: count,
+  asks: count,
+  unmeasured: count,
+  uncut: count,
+});
+const closed = Joi.object<ClosedAs>({
+  proof: oneOf(PROOFS),
+  safe: line(LIMITS.reason).allow(''),
+  undone: Joi.array().items(undone).max(2_000).required(),
+}).custom((value: ClosedAs, helpers) =>
+  isDone(value) || /\S.*\S.*\S/.test(value.safe) ? value : helpers.error('any.required'),
+);
 
 const said = {
   id: idSchema,
@@ -16,6 +34,11 @@ const said = {
     .when('kind', { is: 'reopened', then: Joi.string().pattern(/\S.*\S.*\S/), otherwise: Joi.valid('') })
     .required(),
   at: momentSchema,
+  /** Only a job that is finished is closed. Absent in files of before it was kept. */
+  closed: closed
+    .allow(null)
+    .when('kind', { is: 'reopened', then: Joi.valid(null) })
+    .default(null),
 };
 
 export const milestoneInputSchema: Joi.ObjectSchema<MilestoneInput> =

@@ -122,11 +122,15 @@ function readOne(input: unknown): Result<JobFile, FileRefusal> {
   return accept({ ...read.value, runs });
 }
 
-/** A file of an older version in the shape of this one: before version 2 no job was finished. */
-const carryUp = (input: unknown): unknown =>
-  (input as { version?: unknown } | null)?.version === 1
-    ? { milestones: [], ...(input as object), version: JOB_FILE_VERSION }
-    : input;
+/**
+ * A file of an older version in the shape of this one: before version 2 no job was finished; before version 3 nobody was asked what was not
+ * done (an answer that is absent is read as none).
+ */
+function carryUp(input: unknown): unknown {
+  const version = (input as { version?: unknown } | null)?.version;
+  if (version === 1) return { milestones: [], ...(input as object), version: JOB_FILE_VERSION };
+  return version === 2 ? { ...(input as object), version: JOB_FILE_VERSION } : input;
+}
 
 type RefusedId = Extract<FileRefusal, { code: 'file-id-twice' }>;
 

@@ -1,7 +1,7 @@
 import type { ShopPartRefusal } from '../catalogue/shop-part.ts';
 import type { Change } from '../runs/change.ts';
 import type { RunEvent } from '../runs/event.ts';
-import type { Job, RunHeading } from '../runs/job.ts';
+import type { Job, RunHeading, Undone } from '../runs/job.ts';
 import type { RunDoc } from '../runs/run.ts';
 import type { RunStanding } from '../checks/standing.ts';
 import type { Thumbnail } from '../drawing/draw-thumbnail.ts';
@@ -34,6 +34,10 @@ export type WireRefusal =
   | { readonly code: 'job-unknown'; readonly job: string }
   | { readonly code: 'job-finished'; readonly by: string; readonly at: string }
   | { readonly code: 'job-not-finished'; readonly name: string }
+  /** What is not done in it is otherwise than whoever finishes it was told: look again. */
+  | { readonly code: 'job-undone'; readonly undone: readonly Undone[] }
+  /** Something in it was changed while it was looked at. */
+  | { readonly code: 'job-moving' }
   /** It has as many runs as a job may. */
   | { readonly code: 'job-full'; readonly most: number }
   | { readonly code: 'run-unknown'; readonly run: string }
@@ -76,6 +80,14 @@ export interface StandingAnswer {
   readonly revision: number;
   readonly standing: RunStanding;
   readonly thumbnail: Thumbnail;
+}
+
+/** What is not done in a job, before it is finished. */
+export interface UndoneAnswer {
+  /** Of each run in which anything is left, in the order of the job. */
+  readonly undone: readonly Undone[];
+  /** Nothing was laid out in it: there is nothing to prove. */
+  readonly isEmpty: boolean;
 }
 
 /** A page of the list of jobs. `next` is the job after which the next page begins; null on the last. */

@@ -44,6 +44,33 @@ export interface Versions {
   readonly rulePack: string;
 }
 
+/** What of a run was not done when its job was finished: how many of each. */
+export interface Undone {
+  readonly run: string;
+  readonly name: string;
+  readonly stops: number;
+  readonly asks: number;
+  readonly unmeasured: number;
+  readonly uncut: number;
+}
+
+/** How the tightness of what was made stands, as whoever finishes a job says it: no test is recorded here yet. */
+export const PROOFS = ['recorded-elsewhere', 'not-proved'] as const;
+export type Proof = (typeof PROOFS)[number];
+
+/** With what a job was closed. */
+export interface ClosedAs {
+  readonly proof: Proof;
+  /** How it was left safe; empty where nothing was left undone or unproved. */
+  readonly safe: string;
+  /** Of each run in which anything was left, in the order of the job. */
+  readonly undone: readonly Undone[];
+}
+
+/** Whether a job may be closed so without saying how it was left safe. */
+export const isDone = ({ proof, undone }: Pick<ClosedAs, 'proof' | 'undone'>): boolean =>
+  proof === 'recorded-elsewhere' && undone.length === 0;
+
 /** A job was finished, or opened again: who, when, and for a job opened again why. Moments are ISO 8601, UTC. */
 export interface JobMilestone {
   readonly id: string;
@@ -52,6 +79,8 @@ export interface JobMilestone {
   /** Empty where a job was finished. */
   readonly reason: string;
   readonly at: string;
+  /** How it was closed; null where it was opened again, where nothing was in it, and where nobody was asked yet (before this was kept). */
+  readonly closed: ClosedAs | null;
   /** What it was finished under: a finished job keeps it. */
   readonly written: Versions;
 }

@@ -28,6 +28,8 @@ const STATUS: Readonly<Record<WireRefusal['code'], number>> = {
   'job-unknown': 404,
   'job-finished': 409,
   'job-not-finished': 409,
+  'job-undone': 409,
+  'job-moving': 409,
   'run-unknown': 404,
   'piece-unknown': 404,
   'appliance-unknown': 404,

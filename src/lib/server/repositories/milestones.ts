@@ -5,6 +5,12 @@ import type { Queryable } from '../db/database.ts';
 import { groupByJob } from './group-by-job.ts';
 import { milestones } from '../db/schema/schema.ts';
 
+/** One as it is read: those of before nobody was asked how a job was closed say nothing of it. */
+const bringUpToDate = (milestone: JobMilestone): JobMilestone => ({
+  ...milestone,
+  closed: (milestone as Partial<JobMilestone>).closed ?? null,
+});
+
 /** Adds a milestone; tells whether it was new. */
 export async function insertMilestone(
   db: Queryable,
@@ -30,7 +36,7 @@ export async function findMilestone(
     .select({ job: milestones.job, milestone: milestones.milestone })
     .from(milestones)
     .where(and(eq(milestones.crew, crew), eq(milestones.id, id)));
-  return row ?? null;
+  return row ? { ...row, milestone: bringUpToDate(row.milestone) } : null;
 }
 
 /** Job id → its milestones, the oldest first, of these jobs. */
@@ -44,7 +50,7 @@ export async function getMilestonesByJob(
     .from(milestones)
     .where(and(eq(milestones.crew, crew), inArray(milestones.job, [...ids])))
     .orderBy(asc(milestones.place));
-  return groupByJob(rows, ({ milestone }) => milestone);
+  return groupByJob(rows, ({ milestone }) => bringUpToDate(milestone));
 }
 
 /** The milestones of a job with the moments they arrived, the oldest first. */
@@ -54,7 +60,10 @@ export async function listMilestones(db: Queryable, crew: string, job: string): 
     .from(milestones)
     .where(and(eq(milestones.crew, crew), eq(milestones.job, job)))
     .orderBy(asc(milestones.place));
-  return rows.map(({ milestone, atServer }) => ({ milestone, atServer: atServer.toISOString() }));
+  return rows.map(({ milestone, atServer }) => ({
+    milestone: bringUpToDate(milestone),
+    atServer: atServer.toISOString(),
+  }));
 }
 
 /** Adds a milestone as a file tells of it. */

@@ -3,7 +3,7 @@ import type { RunInFile } from '#core/formats/job-file.ts';
 import type { RunHeading } from '#core/runs/job.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import type { Queryable } from '../db/database.ts';
-import { runs } from '../db/schema/schema.ts';
+import { events, runs } from '../db/schema/schema.ts';
 import { groupByJob } from './group-by-job.ts';
 
 /** A run as it is kept. Its document is the text of it: most who ask for it only pass it on. */
@@ -166,6 +166,18 @@ export const listRunHeads = (db: Queryable, crew: string, job: string): Promise<
     .from(runs)
     .where(and(eq(runs.crew, crew), eq(runs.job, job)))
     .orderBy(asc(runs.createdAt), runs.id);
+
+/** A moment of everything that is kept of the runs of a job: as long as it is the same, nothing of them was changed or recorded. */
+export async function readMoment(db: Queryable, crew: string, job: string): Promise<string> {
+  const isOfJob = and(eq(runs.crew, crew), eq(runs.job, job));
+  const [changed] = await db
+    .select({ count: count(), sum: sql<string>`coalesce(sum(${runs.revision}), 0)` })
+    .from(runs)
+    .where(isOfJob);
+  const ids = db.select({ id: runs.id }).from(runs).where(isOfJob);
+  const recorded = await db.$count(events, and(eq(events.crew, crew), inArray(events.run, ids)));
+  return `${changed?.count ?? 0} ${changed?.sum ?? 0} ${recorded}`;
+}
 
 /** Adds a run as a file tells of it, at its revision. */
 export async function insertRunFromFile(

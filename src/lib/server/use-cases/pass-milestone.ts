@@ -3,18 +3,34 @@ import { APP_VERSION } from '#core/formats/app-version.ts';
 import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
 import type { WireRefusal } from '#core/formats/wire.ts';
 import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
+import { isSameJson, type Json } from '#core/outcome/json.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { findFinish, type Job, type Versions } from '#core/runs/job.ts';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJob, lockJob } from '../repositories/jobs.ts';
 import { findMilestone, insertMilestone } from '../repositories/milestones.ts';
+import { readMoment } from '../repositories/runs.ts';
+import { readUndone, type UndoneLook } from './read-undone.ts';
 
 /** What this server works with. */
 const VERSIONS: Versions = { app: APP_VERSION, catalogue: CATALOGUE_VERSION, rulePack: RULE_PACK_VERSION };
 
+/** Where the job stands, looked at before it is finished. */
+type Look = () => Promise<Result<UndoneLook, WireRefusal>>;
+
 /**
- * Finishes a job, or opens it again. A finished job keeps its rules, runs and records as they are and the versions they were
+ * Whether a job may be finished with this answer: it tells of exactly what is not done by now. Where nothing was laid out there is
+ * nothing to answer. What is refused says what is not done.
+ */
+function checkAnswer({ closed }: MilestoneInput, { undone, isEmpty }: UndoneLook): Result<void, WireRefusal> {
+  if (closed === null ? isEmpty : isSameJson(closed.undone as unknown as Json, undone as unknown as Json))
+    return accept(undefined);
+  return refuse({ code: 'job-undone', undone });
+}
+
+/**
+ * Finishes a job, or opens it again. Finished, it keeps what was not done in it and how it was left. A finished job keeps its rules, runs and records as they are and the versions they were
  * made under. Sent twice it is done once; finishing what is finished, or opening what is open, is refused.
  */
 export async function passMilestone(
@@ -22,7 +38,10 @@ export async function passMilestone(
   { crew }: Actor,
   job: string,
   input: MilestoneInput,
+  look: Look = () => readUndone(db, { crew }, job),
 ): Promise<Result<Job, WireRefusal>> {
+  const looked = input.kind === 'finished' ? await look() : null;
+  if (looked && !looked.ok) return looked;
   return db.transaction(async (tx) => {
     if (!(await lockJob(tx, crew, job, 'no key update'))) return refuse({ code: 'job-unknown', job });
     const kept = await findMilestone(tx, crew, input.id);
@@ -34,6 +53,11 @@ export async function passMilestone(
     if (finish && input.kind === 'finished')
       return refuse({ code: 'job-finished', by: finish.by, at: finish.at });
     if (!finish && input.kind === 'reopened') return refuse({ code: 'job-not-finished', name: found.name });
+    if (looked) {
+      const answered = checkAnswer(input, looked.value);
+      if (!answered.ok) return answered;
+      if ((await readMoment(tx, crew, job)) !== looked.value.moment) return refuse({ code: 'job-moving' });
+    }
     const isNew = await insertMilestone(tx, crew, job, { ...input, written: VERSIONS });
     if (!isNew) return refuse({ code: 'id-taken', id: input.id });
     return accept((await findJob(tx, crew, job))!);

@@ -33,6 +33,7 @@ const GANG_OF: Readonly<Record<TaskName, Gang>> = {
   readRun: 'runs',
   readHistory: 'runs',
   readStanding: 'runs',
+  readUndone: 'prints',
   printRun: 'prints',
   exportFile: 'exports',
   listFileParts: 'exports',

@@ -15,6 +15,7 @@ import { importJobs } from '../use-cases/import-jobs.ts';
 import { listFileParts } from '../use-cases/list-file-parts.ts';
 import { readHistory } from '../use-cases/read-history.ts';
 import { readRunText } from '../use-cases/read-run.ts';
+import type { UndoneLook } from '../use-cases/read-undone.ts';
 import type { JsonText } from './json-text.ts';
 import { readChange } from './read-change.ts';
 
@@ -51,6 +52,11 @@ export const TASKS = {
   async readStanding({ url, actor, job, run }: RunOrder): Promise<Result<StandingAnswer, WireRefusal>> {
     const { readStanding } = await import('../use-cases/read-standing.ts');
     return readStanding(databaseAt(url), actor, job, run);
+  },
+
+  async readUndone({ url, actor, job }: Order & { job: string }): Promise<Result<UndoneLook, WireRefusal>> {
+    const { readUndone } = await import('../use-cases/read-undone.ts');
+    return readUndone(databaseAt(url, OF_LONG_WORK), actor, job);
   },
 
   async printRun(order: RunOrder & { paper: Paper }): Promise<Result<Uint8Array, WireRefusal>> {

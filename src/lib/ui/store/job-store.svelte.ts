@@ -1,6 +1,7 @@
 import { untrack } from 'svelte';
 import type { JobEdit, JobInput, NewRunInput } from '#core/formats/job.schema.ts';
 import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
+import type { UndoneAnswer } from '#core/formats/wire.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
 import { pickDetails, type Job } from '#core/runs/job.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -62,6 +63,16 @@ export class JobStore {
     const answer = await askServer('PUT', pathOf(id), edit);
     if (answer.ok || answer.refusal.code === 'changed-elsewhere') await this.load(id);
     return answer.ok ? accept(undefined) : answer;
+  }
+
+  /** What is not done in a job, as the server sees it by now. */
+  async askUndone(id: string): Promise<Result<UndoneAnswer, Refusal>> {
+    const answer = await askServer('GET', `${pathOf(id)}/milestones`);
+    return readAnswer(
+      answer,
+      () => import('./read-answers.ts'),
+      (reader, value) => reader.readUndoneAnswer(value),
+    );
   }
 
   /** Finishes a job, or opens it again for a reason. What is made here and not yet on the server goes first. */

@@ -11,7 +11,7 @@ import { readRunDoc } from '#core/formats/read-run-doc.ts';
 import { readWith } from '#core/formats/read-with.ts';
 import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
 import { text as anyText } from '#core/formats/text.schema.ts';
-import type { RunAnswer, RunsPage, StandingAnswer } from '#core/formats/wire.ts';
+import type { RunAnswer, RunsPage, StandingAnswer, UndoneAnswer } from '#core/formats/wire.ts';
 import type { RuleChoices } from '#core/house-rules/house-rules.ts';
 import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
 import { accept, refuse, type Result } from '#core/outcome/result.ts';
@@ -103,6 +103,26 @@ const standingSchema = Joi.object<StandingAnswer>({
 /** Reads how far a run has come. */
 export const readStandingAnswer = (value: unknown): Result<StandingAnswer, Refusal> =>
   readStored(standingSchema, value);
+
+const undoneSchema = Joi.object<UndoneAnswer>({
+  undone: Joi.array()
+    .items(
+      Joi.object({
+        run: idSchema,
+        name: Joi.string().required(),
+        stops: count,
+        asks: count,
+        unmeasured: count,
+        uncut: count,
+      }),
+    )
+    .required(),
+  isEmpty: Joi.boolean().required(),
+}).required();
+
+/** Reads what is not done in a job. */
+export const readUndoneAnswer = (value: unknown): Result<UndoneAnswer, Refusal> =>
+  readStored(undoneSchema, value);
 
 /** Reads the house rules of the shop. */
 export const readRuleChoices = (value: unknown): Result<RuleChoices, Refusal> =>

@@ -23,7 +23,7 @@
     sayRiser,
     saySqueeze,
   } from '#words/ground.ts';
-  import { sayLength } from '#words/length-text.ts';
+  import { sayDepth } from '#words/length-text.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { sayPeComparison } from '#words/pipes.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
@@ -243,7 +243,7 @@
       <ul class="list-disc pl-5">
         {#each covers as row (row.where)}
           <li>
-            {sayLength(row.length, unit)}
+            {sayDepth(row.length, unit)}
             {COVER_PLACE_NAMES[row.where]}<span class="chart-label text-sm">
               {row.source}, {row.confidence}</span
             >

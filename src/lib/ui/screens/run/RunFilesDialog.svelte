@@ -88,7 +88,7 @@
       <span class="chart-label"
         >to keep, or for another Porthole; <a
           class="underline"
-          href={asset('/schemas/porthole-job-2.schema.json')}>its schema</a
+          href={asset('/schemas/porthole-job-3.schema.json')}>its schema</a
         ></span
       >
     </li>

@@ -1,13 +1,29 @@
 import { milestoneInputSchema } from '#core/formats/milestone.schema.ts';
+import type { UndoneAnswer } from '#core/formats/wire.ts';
+import { accept } from '#core/outcome/result.ts';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';
-import { getDatabase } from '#server/service.ts';
+import { getDatabase, getDatabaseUrl } from '#server/service.ts';
 import { passMilestone } from '#server/use-cases/pass-milestone.ts';
+import { doInThread } from '#server/work/work-force.ts';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = ({ locals, params, request }) =>
+const look = (job: string, signal: AbortSignal) =>
+  doInThread('readUndone', { url: getDatabaseUrl(), actor: resolveActor(), job }, { signal });
+
+/** What is not done in the job: whoever is about to finish it is told. */
+export const GET: RequestHandler = ({ locals, params: { job }, request }) =>
+  answer(locals.request, async () => {
+    const looked = await look(job, request.signal);
+    if (!looked.ok) return looked;
+    const { undone, isEmpty } = looked.value;
+    return accept<UndoneAnswer>({ undone, isEmpty });
+  });
+
+export const POST: RequestHandler = ({ locals, params: { job }, request }) =>
   answer(locals.request, async () => {
     const input = await readJson(request, milestoneInputSchema);
-    return input.ok ? passMilestone(getDatabase(), resolveActor(), params.job, input.value) : input;
+    if (!input.ok) return input;
+    return passMilestone(getDatabase(), resolveActor(), job, input.value, () => look(job, request.signal));
   });
