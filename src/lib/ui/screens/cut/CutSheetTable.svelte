@@ -5,7 +5,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { toMillimetres, type Length } from '#core/units/length.ts';
   import { DO_NOT_CUT } from '#words/findings.ts';
-  import { sayExact, sayLength, sayNumber } from '#words/length-text.ts';
+  import { sayExact, sayLength, sayTaped, sayNumber } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
   import BendTable from '../vise/BendTable.svelte';
@@ -30,7 +30,7 @@
   const nameEnd = ({ joint, unknown }: LaidEnd): string =>
     joint ? namePort(joint.part, joint.port.id) : unknown ? 'no fitting known' : 'open end';
   const sayThread = ({ thread }: LaidEnd): string =>
-    thread ? `cut ${thread.threadsToCut} threads, ${sayExact(thread.cutLength, unit)}` : '';
+    thread ? `cut ${thread.threadsToCut} threads, ${sayTaped(thread.cutLength, unit)}` : '';
   /** Into what was found in place the pipe goes beyond what was measured: that end adds to the cut. */
   const sayAllowance = ({ takeOff }: LaidEnd): string => {
     if (takeOff === null) return 'take off not known';

@@ -5,7 +5,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
   import { sayTightness } from '#words/tightness.ts';
-  import { sayError, sayExact, sayLength } from '#words/length-text.ts';
+  import { sayError, sayExact, sayLength, sayTaped } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
   import { sayBetween, sayQuickCut } from '#words/quick-cut.ts';
   import { sayRefusal } from '#words/refusals.ts';
@@ -131,7 +131,7 @@
               : 'open'}</strong
           >
           {#if end.joint && end.thread && cut.nipple === null}
-            cut {end.thread.threadsToCut} threads, {sayExact(end.thread.cutLength, bench.unit)};
+            cut {end.thread.threadsToCut} threads, {sayTaped(end.thread.cutLength, bench.unit)};
           {/if}
           {#if end.joint?.tightness}{sayTightness(end.joint.tightness)}
             <button

@@ -12,7 +12,7 @@
   import { getTapeFormat } from '#core/units/format-length.ts';
   import type { LengthUnit } from '#core/units/length.ts';
   import { DO_NOT_CUT, sayFinding } from '#words/findings.ts';
-  import { sayExact, sayLength } from '#words/length-text.ts';
+  import { sayExact, sayLength, sayTaped } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
@@ -151,7 +151,7 @@
         <strong class="text-xl">{i === 0 ? 'A' : 'B'}: {nameEnd(end)}</strong>
         {#if row.nipple === null && end.thread}
           <span class="block text-lg"
-            >cut {end.thread.threadsToCut} threads, {sayExact(end.thread.cutLength, unit)} long</span
+            >cut {end.thread.threadsToCut} threads, {sayTaped(end.thread.cutLength, unit)} long</span
           >
         {/if}
         {#if end.joint?.tightness}
