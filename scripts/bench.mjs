@@ -33,10 +33,23 @@ async function runMutations() {
   if (code !== 0) process.exitCode = 1;
 }
 
+/** The long properties whole, of which `npm test` runs a seeded share. */
+async function runProperties() {
+  if (only && only !== 'properties') return;
+  const env = { ...process.env, PORTHOLE_WHOLE: '1' };
+  const { code } = await runCommand('npx', ['mocha', '--reporter', 'dot', '--timeout', '600000'], {
+    env,
+    show: true,
+  });
+  if (code !== 0) process.exitCode = 1;
+}
+
 await runMain(async () => {
   await ensureNodeModules();
   await runMutations();
   if (only === 'mutation') return;
+  await runProperties();
+  if (only === 'properties') return;
   await run('layout.bench.ts');
   await run('identify.bench.ts');
   await run('transitions.bench.ts');

@@ -1,5 +1,5 @@
 /** `npm test`: lint, types, unit, integration (real PostgreSQL), end-to-end (built app, real Chromium). */
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBrowser } from './system/browser.mjs';
@@ -64,23 +64,27 @@ await runMain(async () => {
   await ensureNodeModules();
   if (wanted('e2e')) await ensureBrowser();
   await runCommand('npx', ['svelte-kit', 'sync']);
-  const folder = mkdtempSync(join(tmpdir(), 'porthole-test-'));
+  // Who wants to see what took how long keeps the reports: PORTHOLE_REPORTS=/tmp/reports npm test
+  const kept = process.env.PORTHOLE_REPORTS;
+  const folder = kept ?? mkdtempSync(join(tmpdir(), 'porthole-test-'));
+  if (kept) mkdirSync(kept, { recursive: true });
   try {
-    // Two cores: what only checks goes beside all the rest but what drives browsers, which has the machine to itself.
+    // Two cores, three lanes: what counts, what only checks, and what waits for the database. Browsers have the machine to themselves.
     const checks = runCheck('lint', ['lint']).then(() => runCheck('types', ['check']));
-    if (wanted('unit')) await runMocha('unit', [], process.env, folder);
+    const units = wanted('unit') ? runMocha('unit', [], process.env, folder) : Promise.resolve();
     if (wanted('integration') || wanted('e2e')) {
       await withThrowAwayCluster(async (env) => {
         if (wanted('integration'))
           await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
         if (wanted('e2e')) await ensureBuild(BUILD);
-        await checks;
+        await Promise.all([units, checks]);
         if (wanted('e2e')) await runPlaywright(env, folder);
       });
     }
+    await units;
     await checks;
   } finally {
-    rmSync(folder, { recursive: true, force: true });
+    if (!kept) rmSync(folder, { recursive: true, force: true });
   }
 });
 

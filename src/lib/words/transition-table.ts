@@ -9,14 +9,14 @@ import { makeTransitionTable, type ClassPair } from '#core/transitions/transitio
 import { END_CLASS_NAMES } from './end-classes.ts';
 
 /** Every end there is, each thread with the seat it is made with. */
-function listAllEnds({ ends: { threads, tubes } }: Catalogue): readonly End[] {
+export function listAllEnds({ ends: { threads, tubes } }: Catalogue): readonly End[] {
   const plain = listEnds(threads, tubes).map(toPlainEnd);
   const usual = plain.filter((end) => end.kind !== 'thread' || end.seat === getOwnSeat(end.family));
   return [...new Map(usual.map((end) => [nameOf(end), end])).values()];
 }
 
 /** `2–5` leak points over those that are joined, and which share of the pairs that is. */
-function sayCell({ pairs, joined, leaks }: ClassPair): string {
+export function sayCell({ pairs, joined, leaks }: ClassPair): string {
   if (joined === 0) return '–';
   const share = joined === pairs ? 'all' : `${joined} of ${pairs}`;
   if (!leaks) return `make, ${share}`;

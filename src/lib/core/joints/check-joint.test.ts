@@ -1,3 +1,4 @@
+import { share } from '#support/share.ts';
 import { SOCKET_KINDS, UNKNOWN_END } from '../ends/end.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
@@ -115,7 +116,9 @@ describe('a pair of ends', () => {
     const wrong: string[] = [];
     let pairs = 0;
     for (const [i, a] of ENDS.entries()) {
-      for (const b of ENDS.slice(i)) {
+      for (const [k, b] of ENDS.slice(i).entries()) {
+        // In steps that divide no list of ends evenly: every end still meets every family.
+        if ((7 * i + k) % share(1, 5) !== 0) continue;
         pairs++;
         const found = findRulings(a, b);
         if (found.length !== 1) wrong.push(`${JSON.stringify(a)} ${JSON.stringify(b)}: ${found.map(({ rule }) => rule).join(' and ') || 'none'}`);
@@ -128,7 +131,7 @@ describe('a pair of ends', () => {
     }
     expect(wrong.slice(0, 5)).to.deep.equal([]);
     expect(PAIR_RULES.filter(({ id }) => !counts.has(id)).map(({ id }) => id)).to.deep.equal([]);
-    expect(pairs).to.be.above(100_000);
+    expect(pairs).to.be.above(share(100_000, 30_000));
   }).timeout(120_000); // prettier-ignore
 
   it('says what a flare asks of copper, what a row seals on, and for which other gas a thread is', () => {

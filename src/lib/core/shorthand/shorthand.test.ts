@@ -1,3 +1,4 @@
+import { share } from '#support/share.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { applyOps } from '../runs/change.ts';
@@ -34,8 +35,8 @@ function makeCommandedRun(seed: number): RunDoc {
 
 describe(`shorthand (seed ${SEED})`, () => {
   const runs: [string, number, (i: number) => RunDoc][] = [
-    ['random runs', 200, (i) => makeRandomRun(1 + (i % 30), SEED + i)],
-    ['runs made by random commands', 100, (i) => makeCommandedRun(SEED + i)],
+    ['random runs', share(200, 80), (i) => makeRandomRun(1 + (i % 30), SEED + i)],
+    ['runs made by random commands', share(100, 30), (i) => makeCommandedRun(SEED + i)],
   ];
   for (const [name, count, make] of runs) {
     it(`says ${count} ${name}: read again they are equal up to ids, and written again they read the same`, () => {
@@ -53,7 +54,7 @@ describe(`shorthand (seed ${SEED})`, () => {
   }
 
   it('keeps every id of a run that is written over itself', () => {
-    for (let i = 0; i < 50; i++) {
+    for (let i = 0; i < share(50, 20); i++) {
       const doc = makeCommandedRun(SEED + 1000 + i);
       expect(read(writeShorthand(doc, 'in'), doc).doc, String(i)).to.deep.equal(doc);
     }

@@ -1,3 +1,4 @@
+import { share, shareOf } from '#support/share.ts';
 import { expect } from 'chai';
 import { askAbout } from '#support/transition-question.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
@@ -105,7 +106,7 @@ describe('what is flexible, by its listing and the pack', () => {
     const rigid = [...INLETS, makeTaperEnd('R', '1/2', 'male'), makeTaperEnd('R', '1/2', 'female'), thread('sae-45', '3/8 tube', 'male')]; // prettier-ignore
     let joined = 0;
     for (const jurisdiction of ['us-model', 'uk'] as const)
-      for (const from of cylinders)
+      for (const from of shareOf(cylinders, 3))
         for (const to of rigid)
           for (const bearer of ['appliance', 'movable', 'pipe'] as const) {
             const answer = ask(from, to, { bearers: ['cylinder', bearer], sides: ['cylinder', 'appliance'], gas: 'lp' }, jurisdiction); // prettier-ignore
@@ -117,7 +118,7 @@ describe('what is flexible, by its listing and the pack', () => {
               expect(traits.some(({ lowers }) => lowers !== null)).to.equal(true);
             }
           }
-    expect(joined).to.be.greaterThan(40);
+    expect(joined).to.be.greaterThan(share(40, 12));
     // Soft tube gives by itself.
     const tube = ask(cylinders[0]!, { ...flared, name: '3/8 ACR coil' } as End, { bearers: ['cylinder', 'pipe'], sides: ['cylinder', 'appliance'], gas: 'lp' }, 'us-model'); // prettier-ignore
     expect(tube.ok).to.equal(true);

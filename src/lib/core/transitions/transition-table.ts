@@ -21,9 +21,13 @@ const getBearer = (end: End): Bearer => (isOfCylinder(end) ? 'cylinder' : 'pipe'
 
 /**
  * Every end with every other, by class: one search from each end backward, then what is left from all others. One of the two can be turned; it may
- * be narrower than either; nobody asked of the place. What is not joined here is joined by nothing in the catalogue of the index.
+ * be narrower than either; nobody asked of the place. `wants` leaves out what the classes of the second end are not. What is not joined here is joined by nothing in the catalogue of the index.
  */
-export function makeTransitionTable(index: TransitionIndex, ends: readonly End[]): readonly ClassPair[] {
+export function makeTransitionTable(
+  index: TransitionIndex,
+  ends: readonly End[],
+  wants: (to: EndClass) => boolean = () => true,
+): readonly ClassPair[] {
   const byClass = new Map<EndClass, End[]>();
   for (const end of ends) {
     const found = findEndClass(end);
@@ -32,7 +36,7 @@ export function makeTransitionTable(index: TransitionIndex, ends: readonly End[]
   const classes = END_CLASSES.filter((each) => byClass.has(each));
   const pairs = new Map<string, { pairs: number; joined: number; least: number; most: number }>();
   for (const [at, to] of classes.entries())
-    for (const end of byClass.get(to)!) {
+    for (const end of wants(to) ? byClass.get(to)! : []) {
       const measures = new Map<string, (from: End) => number>();
       for (const from of classes.slice(0, at + 1)) {
         const key = `${from} ${to}`;

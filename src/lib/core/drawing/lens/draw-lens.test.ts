@@ -1,3 +1,4 @@
+import { share } from '#support/share.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
 import { standardThreads, standardTubes } from '../../catalogue/standard-threads.ts';
@@ -90,11 +91,11 @@ describe('the lens', () => {
     const ends = listEnds(standardThreads, listTubeEnds(standardTubes, standardCatalogue.pipes));
     const pick = () => ends[Math.floor(random() * ends.length)]!;
     const pairs: (readonly [FiguredEnd, FiguredEnd])[] = Array.from(
-      { length: 1500 },
+      { length: share(1500, 300) },
       () => [pick(), pick()] as const,
     );
     // Pairs that make are rare among random ones.
-    for (const end of ends.filter((_, i) => i % 5 === 0)) {
+    for (const end of ends.filter((_, i) => i % share(5, 25) === 0)) {
       const mate = ends.find((other) => checkJoint(end, other).joint !== null);
       if (mate) pairs.push([end, mate]);
     }

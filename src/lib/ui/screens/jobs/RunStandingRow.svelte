@@ -27,11 +27,15 @@
     'make-up': 'check',
   };
   const next = $derived(stands && findNextStep(stands.standing));
-  const to = (path: StageWay['path']) => resolve(`/jobs/[job]/runs/[run]/${path}`, { job, run: run.id });
 </script>
 
 <li class="run border-t border-base-300 py-3" aria-label={run.name}>
-  <a href={to('lay-out')} class="picture" tabindex="-1" aria-hidden="true">
+  <a
+    href={resolve('/jobs/[job]/runs/[run]/lay-out', { job, run: run.id })}
+    class="picture"
+    tabindex="-1"
+    aria-hidden="true"
+  >
     {#if stands && stands.thumbnail.path}
       {@const { width, height, path, source } = stands.thumbnail}
       <svg viewBox="0 0 {width} {height}">
@@ -42,7 +46,7 @@
   </a>
   <a
     class="name tap flex items-center text-xl leading-tight font-semibold underline decoration-dotted underline-offset-4"
-    href={to('lay-out')}>{run.name}</a
+    href={resolve('/jobs/[job]/runs/[run]/lay-out', { job, run: run.id })}>{run.name}</a
   >
   <div class="stands">
     {#if stands}
@@ -72,7 +76,7 @@
   {#if next && isOpen}
     <a
       class="tap next btn h-auto min-h-12 py-1"
-      href={to(WHERE[next])}
+      href={resolve(`/jobs/[job]/runs/[run]/${WHERE[next]}`, { job, run: run.id })}
       aria-label="{run.name}: {NEXT_STEPS[next]}"
       >{NEXT_STEPS[next]} <ArrowRight size={18} class="shrink-0" aria-hidden="true" /></a
     >
