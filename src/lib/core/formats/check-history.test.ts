@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { makeRandomJobFile } from '#support/make-job-file.ts';
+import { COLLECTIONS } from '../runs/change.ts';
 import { checkHistory } from './check-history.ts';
 
 describe('a history that came with its run', () => {
@@ -24,4 +25,25 @@ describe('a history that came with its run', () => {
       }
     });
   }
+
+  it('leads to a beginning in which there is nothing, of whatever kind, that no change put there', () => {
+    const run = makeRandomJobFile(3).runs.find(({ revision }) => revision > 0)!;
+    for (const collection of COLLECTIONS) {
+      // The house rules of its job.
+      if (collection === 'ruleChoices') continue;
+      const strange = { id: 'strange0001', node: 'strange0002', leg: 'strange0003' };
+      const more = (name: string) => ({
+        ...run.doc,
+        [collection]: { ...run.doc[collection], [name]: { ...strange, id: name } },
+      });
+      // What a run was begun at may be there already: one node, and its anchor.
+      const two = {
+        ...run.doc,
+        [collection]: { ...run.doc[collection], strange0001: strange, strange0009: strange },
+      };
+      const mayBe = collection === 'nodes' || collection === 'anchors';
+      const doc = (mayBe ? two : more('strange0001')) as typeof run.doc;
+      expect(checkHistory(doc, run.revision, run.changes), collection).to.deep.equal({ revision: 0 });
+    }
+  });
 });

@@ -1,4 +1,4 @@
-import { applyOps, invertOps, type Change, type Op } from '../runs/change.ts';
+import { applyOps, COLLECTIONS, invertOps, type Change, type Collection, type Op } from '../runs/change.ts';
 import type { RunDoc } from '../runs/run.ts';
 import { carryUpOps } from './carry-up.ts';
 
@@ -7,9 +7,17 @@ export interface BrokenHistory {
   readonly revision: number;
 }
 
+/** A run is begun with the house rules of its job, and may be begun at something found in place: a node and its anchor. */
+const BEGINS_WITH: Readonly<Partial<Record<Collection, number>>> = {
+  ruleChoices: Infinity,
+  nodes: 1,
+  anchors: 1,
+};
+
 /**
  * Holds a run against the history that came with it: every revision is there once and follows the one before, and taken back
- * one after another its changes lead from the run to its beginning, where it had no leg. Null when they do.
+ * one after another its changes lead from the run to its beginning: nothing in it but what a run begins with.
+ * Null when they do.
  */
 export function checkHistory(
   doc: RunDoc,
@@ -31,7 +39,8 @@ export function checkHistory(
   }
   const begun = applyOps(doc, back);
   if (!begun.ok) return { revision: from[begun.refusal.op] ?? 1 };
-  const { legs, measures, clockings, ownParts, nodes } = begun.value;
-  const isEmpty = [legs, measures, clockings, ownParts].every((entries) => Object.keys(entries).length === 0);
-  return isEmpty && Object.keys(nodes).length <= 1 ? null : { revision: 0 };
+  const isBegun = COLLECTIONS.every(
+    (each) => Object.keys(begun.value[each]).length <= (BEGINS_WITH[each] ?? 0),
+  );
+  return isBegun ? null : { revision: 0 };
 }
