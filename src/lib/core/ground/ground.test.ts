@@ -141,6 +141,18 @@ describe('a buried line', () => {
     expect(end(say(doc, planSayBearing(doc, getLeg(doc, 2).id, 210)))).to.deep.equal([-372, -644]);
   });
 
+  it('has risers whose heads stand out by what they are long less the cover and half the pipe', () => {
+    let doc = sayAll(makeLine(), '18');
+    const { fitting } = layOut(doc).nodes.get(nodesOf(doc)[0])!;
+    const part = fitting.kind === 'part' ? fitting.part : null;
+    const measured = { port: 'thread', reach: inches(30) };
+    doc = say(doc, planMeasurePart(doc, part!, measured, { typed: '30', by: 'A' }, makeIds()));
+    const { riser } = listTrenches(layOut(doc))[0]!.points[0]!;
+    // 1 IPS is 1.315 in outside: measured from its centre line, 30 less 18 of cover less half of it.
+    expect(riser!.head! / INCH).to.be.closeTo(30 - 18 - 1.315 / 2, 1e-4);
+    expect(riser!.buried! / INCH).to.be.closeTo(18 + 1.315, 1e-4);
+  });
+
   it('is cut by stab depth once risers are measured: centres less reaches and depths', () => {
     let doc = makeLine();
     const { fitting } = layOut(doc).nodes.get(nodesOf(doc)[0])!;

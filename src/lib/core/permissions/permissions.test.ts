@@ -271,3 +271,11 @@ describe('what nobody said yet', () => {
     }
   });
 });
+
+describe('the shut-off by which a building is closed', () => {
+  const ruling = mayPass({ what: 'black-iron', kind: 'outer-wall', jurisdiction: 'us-model' });
+  it('is wanted where none stands before the wall, and where nobody knows; never taken for there', () => {
+    for (const [hasShutOff, wanted] of [[true, false], [false, true], [null, true]] as const)
+      expect(findWants(ruling, { guard: 'sleeve', isBuried: false, hasShutOff }).includes('shut-off'), String(hasShutOff)).to.equal(wanted);
+  });
+}); // prettier-ignore

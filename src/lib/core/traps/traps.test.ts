@@ -232,6 +232,22 @@ const DROPS: readonly (readonly [
 ]; // prettier-ignore
 
 describe('sediment traps', () => {
+  it('of two stubs that do nothing the one nearer the appliance is meant; of several the one that works', () => {
+    // Along, down past a level stub, on down past another, out to the kiln: `works` hangs a nipple in one of the two places.
+    const make = (works: 'first' | 'second' | null) => {
+      const legs: readonly TestLeg[] = [
+        [0, 'right', 60], [1, 'down', 30], [2, 'right', 20], [3, 'down', 30], [4, 'right', 12, { terminal: kiln() }],
+        [2, works === 'first' ? 'down' : 'back', 5.155, { cap: true }],
+        [4, works === 'second' ? 'down' : 'back', 5.155, { cap: true }],
+      ];
+      const [drop] = listDrops(layOut(makeRun(legs, '3/4')));
+      return drop!.trap!.nipple.leg.leg.tag;
+    };
+    expect(make(null)).to.equal(7);
+    expect(make('first')).to.equal(6);
+    expect(make('second')).to.equal(7);
+  }); // prettier-ignore
+
   it('over a leg that was not measured the room is not known, and asked', () => {
     const doc = withParts(makeRun([[0, 'down', 40], [1, 'right', null, { terminal: kiln(floor(40)) }], [1, 'down', 5.155, { cap: true }]]), [[1, 'valve', 0.5]]); // prettier-ignore
     const { headline, further } = judgeDrop(listDrops(layOut(doc))[0]!);
