@@ -76,7 +76,7 @@ await runMain(async () => {
       await withThrowAwayCluster(async (env) => {
         if (wanted('integration'))
           await runMocha('integration', ['--config', '.mocharc.integration.json'], env, folder);
-        if (wanted('e2e')) await ensureBuild(BUILD);
+        if (wanted('e2e')) await ensureBuild(BUILD, { VITE_WAIT_SHARE: '0.2' });
         await Promise.all([units, checks]);
         if (wanted('e2e')) await runPlaywright(env, folder);
       });

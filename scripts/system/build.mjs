@@ -26,16 +26,21 @@ function addToHash(path, hash) {
 
 /**
  * Builds the app into a folder, unless it was built there from the very same sources.
- * @param {string} folder
+ * @param {string} folder @param {Readonly<Record<string, string>>} [settings] of the build, as `VITE_…`
  */
-export async function ensureBuild(folder) {
-  const hash = createHash('sha256');
+export async function ensureBuild(folder, settings = {}) {
+  const hash = createHash('sha256').update(JSON.stringify(settings));
   for (const source of SOURCES) addToHash(source, hash);
   const digest = hash.digest('hex');
   const stamp = join(folder, '.built-from');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === digest) return;
   say('app: building (about half a minute)');
-  const env = { ...process.env, PORTHOLE_BUILD_DIR: folder, PORTHOLE_BUILD_NAME: digest.slice(0, 16) };
+  const env = {
+    ...process.env,
+    ...settings,
+    PORTHOLE_BUILD_DIR: folder,
+    PORTHOLE_BUILD_NAME: digest.slice(0, 16),
+  };
   const { code, output } = await runCommand('npx', ['vite', 'build'], { env });
   if (code !== 0) throw new Obstacle(`The app could not be built:\n${output.slice(-3000)}`);
   writeFileSync(stamp, digest);

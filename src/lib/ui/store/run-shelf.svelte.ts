@@ -1,3 +1,4 @@
+import { toWait } from './waits.ts';
 import type { RunDoc } from '#core/runs/run.ts';
 import {
   keyOf,
@@ -25,7 +26,7 @@ import {
 import { TurnQueue } from './turn-queue.ts';
 
 /** Milliseconds after which a device that would not keep something is asked again. */
-const AGAIN = 4000;
+const AGAIN = toWait(4000);
 
 /**
  * What is kept of a run: in this window at once, on this device as soon as it takes it. A device that refuses (full, private, its

@@ -1,3 +1,4 @@
+import { toWait } from './waits.ts';
 import type { Catalogue } from '#core/catalogue/catalogue.ts';
 import { resolveRules } from '#core/house-rules/house-rules.ts';
 import { findUnstorable } from '#core/formats/find-unstorable.ts';
@@ -30,7 +31,7 @@ import { keepStanding } from './standings.svelte.ts';
 import { fetchRun, makeCopyIds, sendCopy, sendEntry, toKeptRun } from './run-sync.ts';
 
 /** Milliseconds between tries while the server is away. */
-const RETRY = 2500;
+const RETRY = toWait(2500);
 
 /**
  * A run on this device: the document with everything done here applied at once, kept in the device's own database,

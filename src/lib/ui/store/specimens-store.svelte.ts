@@ -1,3 +1,4 @@
+import { toWait } from './waits.ts';
 import { threads } from '../threads.ts';
 import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
 import type { Refusal } from '#words/refusals.ts';
@@ -6,7 +7,7 @@ import { readAnswer } from './load-module.ts';
 import { openDeviceDatabase } from './device-database.ts';
 
 /** Milliseconds after which what could not be sent is tried again. */
-const AGAIN = 5000;
+const AGAIN = toWait(5000);
 
 /** A specimen in the list, and whether the server has it. */
 export interface ListedSpecimen {

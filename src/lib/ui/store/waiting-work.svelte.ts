@@ -1,3 +1,4 @@
+import { toWait } from './waits.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { isAboutWhatWasSent } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';
@@ -5,7 +6,7 @@ import { confirmEntry, readKept } from './outbox.ts';
 import { sendEntry } from './run-sync.ts';
 
 /** Milliseconds after which what could not be sent is tried again. */
-const AGAIN = 5000;
+const AGAIN = toWait(5000);
 
 /** A run of which something made here waits on this device. */
 export interface WaitingRun {
