@@ -13,7 +13,7 @@ import { isOfCylinder, SIDES, type Side } from '../catalogue/side.ts';
 import { isForbidden } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import { findBore, listChainParts, type ChainPart } from './chain-part.ts';
-import { compareChains, getCost, keepDifferent, listSorts, MOST, type Chain } from './chain.ts';
+import { compareChains, keepDifferent, listSorts, MOST, type Chain, type ChainCost } from './chain.ts';
 import { findTransitions } from './find-transitions.ts';
 import { BEARERS, MOVEMENTS, WISHES, type TransitionQuestion } from './question.ts';
 import { SLACK } from './search.ts';
@@ -237,6 +237,37 @@ const flip = (end: End): End => {
   return isOfCylinder(end) ? POL : { ...end, gender: end.gender === 'male' ? 'female' : 'male' };
 };
 
+/**
+ * What a chain comes to, reckoned apart from the search: what was not measured is counted and not taken for nothing, a bore that nobody knows is
+ * the narrowest there is.
+ */
+function reckon(links: readonly Turned[], leaks: number, [from, to]: readonly [End, End]): ChainCost {
+  const cost = { otherWalls: 0, leaks, parts: 0, bore: 0, unmeasured: 0, length: 0, unpriced: 0, price: 0 };
+  let narrowest: number | null = null;
+  let before = from;
+  const meet = (a: End, b: End): void => {
+    const wall = (end: End): string | null => {
+      const tube = end.kind === 'socket' || end.kind === 'fusion-face' ? end.takes : end;
+      return tube?.kind === 'tube' && tube.of === 'polyethylene' ? tube.name : null;
+    };
+    if (wall(a) !== null && wall(b) !== null && wall(a) !== wall(b)) cost.otherWalls++;
+  };
+  for (const { chainPart, inner, outer } of links) {
+    meet(before, inner);
+    before = outer;
+    cost.parts++;
+    if (chainPart.length === null) cost.unmeasured++;
+    else cost.length += chainPart.length;
+    if (chainPart.price === null) cost.unpriced++;
+    else cost.price += chainPart.price;
+    if (chainPart.isAnyBore) continue;
+    const bore = chainPart.bore === null ? 0 : chainPart.bore;
+    if (narrowest === null || bore < narrowest) narrowest = bore;
+  }
+  meet(before, to);
+  return { ...cost, bore: narrowest ?? 0 };
+}
+
 /** Every simple chain, with nothing left out but what costs more than may be shown. Slow, and written from the rules and not from the search. */
 function listAll(
   parts: readonly ChainPart[],
@@ -303,7 +334,7 @@ function listAll(
         last,
       ];
       const seats = links.reduce((sum, { chainPart }) => sum + chainPart.seats, 0);
-      found.push({ links, joints, cost: getCost(links, joints.length + seats, [from, to]) });
+      found.push({ links, joints, cost: reckon(links, joints.length + seats, [from, to]) });
     }
     for (const { turned, near, far } of turnedParts) {
       const { chainPart, inner, outer } = turned;
@@ -358,7 +389,13 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
     const random = makeRandom(SEED + i);
     const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
     const isOdd = random() < 0.6;
-    const priced = (each: ChainPart): ChainPart => (random() < 0.3 ? { ...each, price: 100 * Math.floor(1 + random() * 5) } : each); // prettier-ignore
+    const priced = (each: ChainPart): ChainPart => ({
+      ...each,
+      price: random() < 0.3 ? 100 * Math.floor(1 + random() * 5) : each.price,
+      // Of some nobody knows how long they are, or how wide.
+      length: random() < 0.2 ? null : each.length,
+      bore: random() < 0.2 ? null : each.bore,
+    });
     const parts = [
       ...new Set(
         Array.from({ length: isOdd ? 10 : 11 }, () =>

@@ -45,7 +45,9 @@
   <legend class="float-left w-full text-lg font-semibold"
     >{title}:
     <span class="font-normal"
-      >{choice.typed.trim() ? `“${choice.typed.trim()}”, not chosen yet` : sayEnd(choice.end)}</span
+      >{choice.typed.trim()
+        ? `“${choice.typed.trim()}”, not chosen yet`
+        : `${choice.called ? `“${choice.called}”: ` : ''}${sayEnd(choice.end)}`}</span
     ></legend
   >
   <div class="w-full">

@@ -53,6 +53,7 @@ export class EndChoice {
   kind = $state<EndKind>('thread');
   /** What is being typed as its name and is not chosen yet: until then no end stands here, and no answer of an earlier one. */
   typed = $state('');
+  #called = $state.raw<{ readonly said: string; readonly name: string } | null>(null);
   family = $state<ThreadFamily>('npt');
   size = $state('1/2');
   gender = $state<Gender>('male');
@@ -118,6 +119,11 @@ export class EndChoice {
     }
   });
 
+  /** What whoever chose it called it; null once it is another end. */
+  called = $derived.by((): string | null =>
+    this.#called?.name === sayEnd(this.end) ? this.#called.said : null,
+  );
+
   /** Whether how it is drawn can be said: the name of the tube does not. */
   asksTemper = $derived.by(() => TUBE_ENDS[this.tube]?.temper === 'unknown');
   #tubeEnd(): FiguredTube | undefined {
@@ -129,9 +135,15 @@ export class EndChoice {
     return threads.threads.filter((each) => each.family === family && each.size === size);
   }
 
-  /** Takes an end as a whole: one that was named. */
+  /** Takes an end as a whole: one that was named. It goes on being called so. */
   pickEnd(end: FiguredEnd): void {
+    const said = this.typed.trim();
     this.typed = '';
+    this.#take(end);
+    this.#called = said ? { said, name: sayEnd(this.end) } : null;
+  }
+
+  #take(end: FiguredEnd): void {
     this.kind = end.kind;
     switch (end.kind) {
       case 'thread':

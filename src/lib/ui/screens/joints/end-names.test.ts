@@ -36,6 +36,20 @@ describe('the names of ends on the bench', () => {
     for (const name of namesOf('pol')) expect(name).to.include('POL');
   });
 
+  it('an end goes on being called as it was typed, until it is another end', () => {
+    const choice = new EndChoice({ family: 'npt', size: '1/2', gender: 'male' }, () => []);
+    expect(choice.called).to.equal(null);
+    choice.typed = ' 3/4 black iron pipe ';
+    choice.pickEnd(readNamedEnd(choice.typed).ends[0]!);
+    expect([choice.called, sayEnd(choice.end)]).to.deep.equal(['3/4 black iron pipe', '3/4-14 NPT male']);
+    choice.pickSize('1');
+    expect(choice.called).to.equal(null);
+    choice.pickSize('3/4');
+    expect(choice.called).to.equal('3/4 black iron pipe');
+    choice.pickEnd(readNamedEnd('1 npt female').ends[0]!);
+    expect(choice.called).to.equal(null);
+  });
+
   it('leave no old answer standing while none is chosen, and the chosen one does', () => {
     const choice = new EndChoice({ family: 'npt', size: '1/2', gender: 'male' }, () => []);
     expect(sayEnd(choice.end)).to.equal('1/2-14 NPT male');
