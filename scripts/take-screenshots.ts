@@ -152,7 +152,9 @@ const SHOTS: readonly Shot[] = [
     act: async (page) => {
       await understood(page);
       // The last piece is the copper: its second bend.
-      await page.getByRole('button', { name: 'Before' }).click();
+      const next = page.getByRole('button', { name: 'Next piece' });
+      await next.waitFor();
+      while (await next.isVisible()) await next.click();
       await page.getByRole('button', { name: 'Next bend' }).click();
       await page.evaluate(() => scrollTo(0, 330));
     },

@@ -385,7 +385,7 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
   const odd = ALL.filter(({ part, traits, sides, ports }) => /POL|npt-1-[24]|sae-45-3-8/.test(part.id) && traits.isFlexible || (traits.insulates && part.size === '1/2') || (sides.some((side) => side !== null) && /POL|npt/.test(part.id)) || (traits.converts && ports[0].end.kind === 'thread' && ['1/2', '3/4'].includes(ports[0].end.size))); // prettier-ignore
   const flexible = odd.filter(({ traits }) => traits.isFlexible);
   const met = { joined: 0, refused: 0, several: 0, lowered: 0, bent: 0, insulated: 0 };
-  for (let i = 0; i < share(500, 250); i++) {
+  for (let i = 0; i < share(500, 160); i++) {
     const random = makeRandom(SEED + i);
     const pick = <Value>(values: readonly Value[]): Value => values[Math.floor(random() * values.length)]!;
     const isOdd = random() < 0.6;
