@@ -70,7 +70,7 @@
         >
       {:else}
         <a
-          class="btn h-16 grow text-lg btn-primary"
+          class="btn h-16 min-w-0 shrink grow text-lg leading-tight whitespace-normal btn-primary max-sm:text-base"
           href={resolve('/jobs/[job]/runs/[run]/cut', { job: store.job, run: store.run })}
           >The last one: back to the sheet</a
         >
