@@ -9,7 +9,7 @@ import {
 import { roundToStep } from '#core/units/tape.ts';
 import { FUSION_LOSS } from '#core/house-rules/fusion-loss.ts';
 import { inches, millimetres, type Length, type LengthUnit } from '#core/units/length.ts';
-import { roundFeet } from '#core/units/round-figure.ts';
+import { roundInches } from '#core/units/round-figure.ts';
 import {
   sayExact,
   sayFigure,
@@ -81,6 +81,10 @@ export function sayRiser({ riser, cover }: TrenchPoint, unit: LengthUnit): strin
   return `${deep}; ${most}; ${above}.`;
 }
 
+/** Exact by definition of pound and inch, to six digits. */
+const BAR_PER_PSI = 0.0689476;
+const MM2_PER_SQ_IN = 25.4 ** 2;
+
 const sayBead = (value: number, unit: LengthUnit): string =>
   unit === 'mm'
     ? `${sayNumber(value * 25.4, 0)} mm`
@@ -89,7 +93,7 @@ const sayBead = (value: number, unit: LengthUnit): string =>
 /** How near to a joint a pipe is never squeezed: three outsides, and a foot at the least. Typical; the maker's larger figure goes before it. */
 const getSqueezeDistance = (outside: Length | null, unit: LengthUnit): Length =>
   Math.max(3 * (outside ?? 0), SQUEEZE_DISTANCE[unit]);
-const SQUEEZE_DISTANCE = roundFeet(1);
+const SQUEEZE_DISTANCE = roundInches(12, 305);
 
 /** Pipe that is squeezed shut: what must be so. Its outside in nm; null where it is not known. */
 export const saySqueeze = (outside: Length | null, unit: LengthUnit): string =>
@@ -105,13 +109,13 @@ export function listFusionSteps(
 ): readonly (readonly [string, string])[] {
   const { bead, openTime, iron, interface: press } = sheet;
   const heat = sayTemperatureWithin(iron.target, iron.within, unit);
-  const pressure = (psi: number): string => (unit === 'in' ? String(psi) : sayNumber(psi * 0.0689476, 1));
+  const pressure = (psi: number): string => (unit === 'in' ? String(psi) : sayNumber(psi * BAR_PER_PSI, 1));
   return [
     ['pipe', `${sheet.size}: outside ${sayExact(sheet.outside, unit)}, wall ${sayExact(sheet.wall, unit)} at the least; buried pipe in the fixed jaw, the riser in the moving one, about ${sayFigure(FUSION_LOSS, unit)} out of each`], // prettier-ignore
     ['taken by facing and melt', `${sayTaped(sheet.loss, unit)} a joint, ${sayTaped(sheet.perSide, unit)} from each side; keep spare length to cut a joint out`], // prettier-ignore
     ['facing', 'until the shavings come off unbroken from both ends; then no daylight between them, no step a nail catches; wipe, and touch no more'], // prettier-ignore
     ['iron', `${iron.isMakers ? `as the maker’s procedure has it; ${heat} is usual, ${sayTemperature(iron.least, unit)} to ${sayTemperature(iron.most, unit)} the range` : heat}, by thermometer on the face. Hot iron: burns`], // prettier-ignore
-    ['pressure', `to seat, then none while it melts; joining ${pressure(press.least)} to ${pressure(press.most)} ${unit === 'in' ? 'psi' : 'bar'} between the ends (${pressure(press.target)} is aimed at) on a ring of ${unit === 'in' ? `${sayNumber(press.ring, 2)} sq in` : `${sayNumber(press.ring * 645.16, 0)} mm²`}; the gauge shows that over its piston, and the drag besides`], // prettier-ignore
+    ['pressure', `to seat, then none while it melts; joining ${pressure(press.least)} to ${pressure(press.most)} ${unit === 'in' ? 'psi' : 'bar'} between the ends (${pressure(press.target)} is aimed at) on a ring of ${unit === 'in' ? `${sayNumber(press.ring, 2)} sq in` : `${sayNumber(press.ring * MM2_PER_SQ_IN, 0)} mm²`}; the gauge shows that over its piston, and the drag besides`], // prettier-ignore
     ['bead when heating ends', bead === null ? 'as the maker says' : `${bead.least === bead.most ? `about ${sayBead(bead.least, unit)}` : `${sayBead(bead.least, unit)} to ${sayBead(bead.most, unit)}`}, all round; the bead decides, the clock is a guide`], // prettier-ignore
     ['look', 'flat, not cupped, no cold spots: cupped is cut out'],
     ['iron out to ends together', openTime === null ? 'as the maker says' : `${openTime.seconds} s at the most (${openTime.confidence})`], // prettier-ignore

@@ -308,9 +308,9 @@ export const PLAIN_RULE_WORDS: PlainRuleWords = {
     reason: 'Asked for, by the jurisdiction: no figure is good everywhere.',
     options: {
       ask: { name: 'Ask', says: 'Depth is the local code’s to say: find out before digging.' },
-      '12-inch': { name: '{12 in|300 mm}', says: 'General cover in the model code.' },
-      '18-inch': { name: '{18 in|450 mm}', says: 'Where damage is likely.' },
-      '24-inch': { name: '{24 in|600 mm}', says: 'Some places everywhere.' },
+      '12-inch': { name: '{12 in|305 mm}', says: 'General cover in the model code.' },
+      '18-inch': { name: '{18 in|460 mm}', says: 'Where damage is likely.' },
+      '24-inch': { name: '{24 in|610 mm}', says: 'Some places everywhere.' },
     },
   },
   'csst-supports': {

@@ -9,14 +9,19 @@ export function getWantedCover(rules: HouseRules): Length | null {
   const { option } = rules['burial-depth'];
   return option === 'own' || option === 'ask' ? null : onTapeOf(rules, COVERS[option]);
 }
+/** Rounded up on a metric tape: less than the code has it is not enough. */
 export const COVERS = {
-  '12-inch': roundInches(12),
-  '18-inch': roundInches(18),
-  '24-inch': roundInches(24),
+  '12-inch': roundInches(12, 305),
+  '18-inch': roundInches(18, 460),
+  '24-inch': roundInches(24, 610),
 } as const;
 
-/** What codes that are written in inches say in millimetres themselves, where an inch is not 25 of them. */
-const IN_MILLIMETRES: Readonly<Record<number, number>> = { 15: 380 };
+/** What the Canadian code says in millimetres itself, by its inches. */
+const CANADIAN: Readonly<Record<number, number>> = { 15: 380, 24: 600 };
+
+/** A cover of a code that is written in inches, in millimetres: its own figure, otherwise the next five that are no less. */
+const inMillimetres = ({ jurisdiction, cover }: CoverRow): number =>
+  (jurisdiction === 'canada' ? CANADIAN[cover] : undefined) ?? 5 * Math.ceil((cover * 25.4) / 5);
 
 /** A row with its figure on a tape, nm. */
 export type CoverWanted = CoverRow & { readonly length: Length };
@@ -31,6 +36,6 @@ export const listCovers = (
     .filter((row) => row.jurisdiction === jurisdiction)
     .map((row) => {
       const figure =
-        row.unit === 'in' ? roundInches(row.cover, IN_MILLIMETRES[row.cover]) : leastMillimetres(row.cover);
+        row.unit === 'in' ? roundInches(row.cover, inMillimetres(row)) : leastMillimetres(row.cover);
       return { ...row, length: figure[tape] };
     });

@@ -29,7 +29,7 @@ export interface Bonding {
 /** Typical length limit of the bonding conductor, from where it is clamped to the electrode system: the model codes of North America. */
 const LONGEST = roundFeet(75);
 
-/** The conductor typical there; the next size there is where conductors are sold by their cross-section. */
+/** The conductor typical there (13.3 mm²), and the next size that is no thinner where conductors are sold by their cross-section. */
 const CONDUCTORS = { in: '6 AWG copper', mm: '16 mm² copper' } as const;
 
 /**

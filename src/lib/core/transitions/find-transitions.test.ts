@@ -247,8 +247,9 @@ function reckon(links: readonly Turned[], leaks: number, [from, to]: readonly [E
   let before = from;
   const meet = (a: End, b: End): void => {
     const wall = (end: End): string | null => {
-      const tube = end.kind === 'socket' || end.kind === 'fusion-face' ? end.takes : end;
-      return tube?.kind === 'tube' && tube.of === 'polyethylene' ? tube.name : null;
+      const holds = end.kind === 'socket' || end.kind === 'fusion-face';
+      const tube = end.kind === 'tube' ? end : holds ? end.takes : null;
+      return tube?.of === 'polyethylene' ? tube.name : null;
     };
     if (wall(a) !== null && wall(b) !== null && wall(a) !== wall(b)) cost.otherWalls++;
   };

@@ -7,7 +7,10 @@ import type { TapeGraduation } from './tape.ts';
  */
 export type RoundFigure = Readonly<Record<LengthUnit, Length>>;
 
-/** A figure that was written in inches; on a metric tape the trade takes an inch for 25 mm, unless something rounder is said. */
+/**
+ * A figure that was written in inches; on a metric tape an inch is taken for 25 mm unless `mm` says otherwise. Ours: a least that a code
+ * asks for says its millimetres, so that it is never less than the code has it.
+ */
 export const roundInches = (inch: number, mm = 25 * inch): RoundFigure => ({
   in: inches(inch),
   mm: millimetres(mm),

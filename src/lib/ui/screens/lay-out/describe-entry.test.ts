@@ -29,7 +29,7 @@ describe('the words around the entry', () => {
     expect(describeEntry(entry).taken).to.deep.equal(['down']);
   });
 
-  it('call a measure wrong only once it is long enough to be more than unfinished', () => {
+  it('call a measure wrong as soon as nothing that may follow makes it one, and not while it is unfinished', () => {
     const entry = begin();
     entry.typed = '3-7 1/';
     const [unfinished, wrong] = ['3-7 1', '3 7 19 22'].map((typed) => {

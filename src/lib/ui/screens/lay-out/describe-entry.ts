@@ -7,6 +7,7 @@ import { MATERIAL_NAMES, nameFitting } from '#words/parts.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import { FIRST_MATERIAL, getCraftOf } from '#core/materials/crafts.ts';
 import { REF_POINT_NAMES, sayAt, sayRef } from '#words/refs.ts';
+import { isBeyondHope } from '#core/units/check-measure.ts';
 import { sayRefusal } from '#words/refusals.ts';
 import { sayWay } from '#words/ways.ts';
 import type { LegEntry } from './leg-entry.svelte.ts';
@@ -38,9 +39,6 @@ export interface EntryWords {
   readonly wrong: string;
 }
 
-/** From this many characters on a measure that does not read is said to be wrong, not unfinished. */
-const LONG_ENOUGH = 6;
-
 export function describeEntry(entry: LegEntry): EntryWords {
   const { reading, selected, kind } = entry;
   const measured = sayMeasured(entry);
@@ -68,7 +66,7 @@ export function describeEntry(entry: LegEntry): EntryWords {
     does: sayDoes(entry),
     length: hasLength ? reading.value.length : null,
     says: reading?.ok ? `read as ${sayLength(reading.value.length, entry.unit)}` : '',
-    wrong: reading && !reading.ok && entry.typed.length >= LONG_ENOUGH ? sayRefusal(reading.refusal) : '',
+    wrong: reading && !reading.ok && isBeyondHope(entry.typed, entry.unit) ? sayRefusal(reading.refusal) : '',
   };
 }
 
