@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import {
   addLegByKeys,
   expect,
@@ -142,6 +143,7 @@ test('at the vise: one piece a screen, its marks, ticked off and kept', async ({
   await page.keyboard.press('ArrowRight');
   const piece = page.getByRole('region', { name: 'Piece 2' });
   await expect(piece.getByTestId('cut-length')).toHaveText('3 ft 5 3/4 in');
+  await expectAccessible(page, 'at the vise');
   // Along one tape from end A: engagement 9/16, thread 3/4, and the same back from the cut.
   await expect(piece.getByRole('row')).toHaveText([
     /^9\/16\sin\s*A: face/,

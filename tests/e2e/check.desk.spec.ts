@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import { expect, goTo, makeJob, openRun, openRunWith, test } from '../support/e2e.ts';
 
 test('what would go wrong is said before anything is cut, and every joint is there and opens', async ({
@@ -18,6 +19,7 @@ test('what would go wrong is said before anything is cut, and every joint is the
   await expect(page.getByText('Leg 2 ends open.')).toBeVisible();
   // A bare end at the source, an elbow, a bare end: two threads are made up.
   await expect(page.getByRole('heading', { name: '2 joints: places to look at in the test' })).toBeVisible();
+  await expectAccessible(page, 'check');
   const joint = page.getByRole('region', { name: 'Leg 2', exact: true });
   await expect(joint).toContainText('makes');
   await expect(joint).toContainText(/turns past hand-tight, .* threads showing/);

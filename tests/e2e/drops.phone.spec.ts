@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import type { Page } from '@playwright/test';
 import { kiln, withParts } from '../support/make-trap.ts';
 import { makeRun, type TestLeg } from '../support/make-run.ts';
@@ -61,10 +62,14 @@ test('a trap piped straight through is put right, and taken back again', async (
   const verdict = page.getByTestId('verdict');
   await expect(verdict).toHaveText('does nothing');
   await expect(page.getByRole('img', { name: /nothing is caught/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Let it flow' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expectAccessible(page, 'drops');
   await page.getByRole('button', { name: 'Put it right' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText('no fitting', { exact: true })).toBeVisible();
   await expect(dialog.getByText(/joints are opened/)).toBeVisible();
+  await expectAccessible(page, 'put right');
   // A floor typed and not used is not kept for the next opening: that may be another appliance’s.
   const floor = dialog.getByLabel(/down to the floor/);
   await floor.fill('3');
@@ -131,6 +136,7 @@ test('the plate: what is wrong with it stands at its place, another gas stops, t
   await input.fill('80000');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog.getByText(/without a unit/)).toBeVisible();
+  await expectAccessible(page, 'plate');
   await input.fill('1e9 Btu/h');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
   await expect(dialog.getByText(/no such appliance takes more than/)).toBeVisible();

@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import {
   addLegByKeys,
   expect,
@@ -29,6 +30,7 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   await dialog.getByLabel('It was not proved').check();
   await close.click();
   await expect(dialog.getByRole('alert')).toContainText('Say how the work was left safe');
+  await expectAccessible(page, 'finishing');
   await dialog.getByLabel('How was it left safe?').fill('Shut off at the meter, open ends capped.');
   await close.click();
   const state = page.getByRole('region', { name: 'Finished or open' });
@@ -37,6 +39,7 @@ test('a finished job is read, not changed, until it is opened again with a reaso
     /Closed, not proved. Not done then: .*1 piece not cut. Left so: Shut off at the meter, open ends capped./,
   );
   await expect(page.getByRole('button', { name: 'Change these' })).toHaveCount(0);
+  await expectAccessible(page, 'finished');
   // Its house rules: to be read.
   await page.goto(`${app.url}/jobs/${run.job}/rules`);
   await expect(page.getByText('The job was finished on')).toBeVisible();
@@ -46,6 +49,7 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   await page.goto(run.layOut);
   await expect(page.getByText('it can be read, printed and exported').first()).toBeVisible();
   await expect(page.getByText(/Finished .*: read only/).filter({ visible: true })).toBeVisible();
+  await expectAccessible(page, 'a finished run');
   await expect(page.getByLabel('Measure, centre to centre')).toHaveCount(0);
   await expect.poll(() => readLegs(page)).toHaveLength(1);
   await goTo(page, 'Make', 'Cut sheet');

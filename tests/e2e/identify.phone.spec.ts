@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import { THREAD_FAMILIES } from '#core/ends/thread-family.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
 import { nameThread } from '#words/threads.ts';
@@ -106,6 +107,8 @@ test('impossible readings, mixed-up units and contradictions are named, and noth
   page,
 }) => {
   await page.goto('/identify');
+  await expect(verdict(page)).toContainText('Nothing measured yet');
+  await expectAccessible(page, 'empty bench');
   await pickAnswer(page, 'gender', /^male/);
   const field = page.getByLabel(/^Diameter/);
   for (const [typed, says] of [
@@ -123,6 +126,7 @@ test('impossible readings, mixed-up units and contradictions are named, and noth
   await takeDiameter(page, '21.3 mm');
   await pickAnswer(page, 'gender', /^female/);
   await expect(verdict(page)).toContainText('contradict each other');
+  await expectAccessible(page, 'contradiction');
   await page.reload();
   await expect(page.getByLabel('Readings').getByRole('listitem')).toHaveCount(2);
   await page.getByRole('button', { name: 'Clear the bench' }).click();
@@ -156,6 +160,7 @@ test('a specimen is kept on the job and begins a run', async ({ page, request, a
   const { job } = await makeJob(request, app.url);
   await page.goto(`/jobs/${job}/identify`);
   await understand(page);
+  await expectAccessible(page, 'specimens, none');
   await pickAnswer(page, 'gender', /^female/);
   await takeDiameter(page, '0.929');
   await read(page, 'leaf', async () => {
@@ -173,6 +178,7 @@ test('a specimen is kept on the job and begins a run', async ({ page, request, a
   const kept = page.getByRole('region', { name: 'Specimens' }).getByRole('listitem').first();
   await expect(kept).toContainText('Elbow in the wall');
   await expect(kept).toContainText('on the server');
+  await expectAccessible(page, 'specimens, one');
   await page.reload();
   await expect(kept).toContainText('3/4 NPT female');
   await kept.getByRole('button', { name: /^Begin a run here/ }).click();
@@ -243,6 +249,7 @@ test('pipe by its looks, sizes by their names, print lines by their numbers', as
   await expect(line).toContainText('Not understood and kept as it stands: ZZ9.');
   await page.getByLabel('And on the riser').fill('1 IPS .120 WALL');
   await expect(line).toContainText('Do not match: wall 0.097 in against 0.12 in.');
+  await expectAccessible(page, 'pipe and tube');
 });
 
 test('the thread chart is filtered by what was measured', async ({ page }) => {

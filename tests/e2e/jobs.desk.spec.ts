@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import {
   addLegByKeys,
   expect,
@@ -16,24 +17,32 @@ test('a new user opens the first job and lands at its first leg', async ({ page,
   try {
     await page.goto(own.url);
     await expect(page.getByRole('heading', { name: 'No job yet' })).toBeVisible();
+    await expectAccessible(page, 'no jobs');
     await page.getByRole('link', { name: 'New job' }).click();
+    await expectAccessible(page, 'new job');
     await page.getByRole('button', { name: 'Open the job and lay out' }).click();
     await expect(page.getByText('The name is empty. Correct it and try again')).toBeVisible();
+    await expectAccessible(page, 'new job with an error');
     await page.getByLabel('Job', { exact: true }).fill('Kiln shed');
     await page.getByLabel('At the bench').fill('Ada Quill, Bo Reeve');
     await page.getByLabel('Jurisdiction').selectOption({ label: 'Canada' });
     await page.getByLabel('First run').fill('Header');
     await page.getByRole('button', { name: 'Open the job and lay out' }).click();
     await expect(page.getByRole('dialog', { name: 'Before you start' })).toBeVisible();
+    await expectAccessible(page, 'caution');
     await understand(page);
     await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
+    await expectAccessible(page, 'empty run');
     await page.reload();
     await expect(page.getByRole('heading', { name: 'Measure the first leg' })).toBeVisible();
     await expect(page.getByRole('dialog', { name: 'Before you start' })).toBeHidden();
     await page.getByRole('link', { name: 'Porthole, jobs' }).click();
+    await expect(page.getByRole('link', { name: 'Kiln shed' })).toBeVisible();
+    await expectAccessible(page, 'jobs');
     await page.getByRole('link', { name: 'Kiln shed' }).click();
     await expect(page.getByText('Canada')).toBeVisible();
     await expect(page.getByText('Ada Quill, Bo Reeve')).toBeVisible();
+    await expectAccessible(page, 'job');
   } finally {
     await own.close();
   }
@@ -48,6 +57,7 @@ test('a job is changed, and another run begun in it', async ({ page, request, ap
   await dialog.getByLabel('Job', { exact: true }).fill('x'.repeat(81));
   await dialog.getByRole('button', { name: 'Save' }).click();
   await expect(dialog.getByText('The name is longer than 80 characters')).toBeVisible();
+  await expectAccessible(page, 'job form');
   await dialog.getByLabel('Job', { exact: true }).fill('Renamed');
   await dialog.getByLabel('Edition of the code').fill('2024');
   await dialog.getByRole('button', { name: 'Save' }).click();
@@ -94,8 +104,10 @@ test('an unknown job, run and page are said in a sentence', async ({ page, reque
   await expect(page.getByText('There is no job with the id “nosuchjob”')).toBeVisible();
   await page.goto(`${app.url}/jobs/${job}/runs/nosuchrun/lay-out`);
   await expect(page.getByText('There is no run with the id “nosuchrun” in this job')).toBeVisible();
+  await expectAccessible(page, 'unknown run');
   await page.goto(`${app.url}/nowhere`);
   await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
+  await expectAccessible(page, 'not found');
 });
 
 test('smell of gas is one tap away on every screen', async ({ page, request, app }) => {

@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import type { Page } from '@playwright/test';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
 import { standardThreads } from '#core/catalogue/standard-threads.ts';
@@ -40,6 +41,7 @@ test('ends are named as a fitter says them, and the verdict stays in sight', asy
   await expect(verdict(page)).toContainText('Soft tube only');
   await one.fill('3/4 npt wibble');
   await expect(page.getByText('Not understood: wibble')).toBeVisible();
+  await expectAccessible(page, 'two ends, not understood');
   // No old answer stands for a name that is not understood, nor for one that several ends have.
   await expect(page.locator('fieldset').first()).toContainText('“3/4 npt wibble”, not chosen yet');
   await expect(verdict(page)).not.toContainText('Soft tube only');
@@ -93,6 +95,7 @@ test('two ends are put together: what makes, what only seems to, what does not s
   // An R male in the same bore: said loudest, and drawn as it would be.
   await pick(page, 0, 1).selectOption('r');
   await expect(verdict(page)).toContainText('Looks like it makes, and never seals');
+  await expectAccessible(page, 'two ends that never seal');
   await expect(verdict(page)).toContainText('goes in about 4 turns and binds');
   await expect(page.getByRole('img', { name: /seals nowhere.*55° against 60°/ })).toBeVisible();
   // Another size.
@@ -188,6 +191,7 @@ test('a house rule is changed at the joint it decided; a window too narrow for a
   await expect(dialog.getByRole('status').filter({ hasText: 'Decided anew' })).toContainText('no joint and no cut');
   await dialog.getByRole('button', { name: 'Change the house rule How tight' }).click();
   await dialog.getByRole('radio', { name: /^Turns in a window of our own/ }).check();
+  await expectAccessible(page, 'a rule at its joint');
   const window = dialog.getByRole('group', { name: 'NPT, sizes up to 2' });
   await window.getByRole('textbox').first().fill('9');
   await window.getByRole('textbox').first().press('Tab');

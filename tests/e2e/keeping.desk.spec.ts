@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import type { Page } from '@playwright/test';
 import { ask } from '../support/test-database.ts';
 import {
@@ -158,6 +159,7 @@ test('jobs are remembered while the server is away, and the list says so', async
     own.proxy.pull();
     await page.reload();
     await expect(page.getByText(/its database does not answer/)).toBeVisible({ timeout: 15_000 });
+    await expectAccessible(page, 'database away');
     await expect(page.getByRole('link', { name: `Job ${job}` })).toBeVisible();
     own.proxy.putBack();
     await page.getByRole('button', { name: 'Try again' }).click();
@@ -230,6 +232,7 @@ test('edits that clash are kept as another run of the job', async ({ browser, re
   await here.unroute('**/changes');
   const dialog = mine.getByRole('dialog', { name: 'This run was changed elsewhere' });
   await expect(dialog.getByText('cannot be put on top')).toBeVisible({ timeout: 15_000 });
+  await expectAccessible(mine, 'conflict');
   await expect(dialog.getByRole('button', { name: 'Put mine on top' })).toBeDisabled();
   // By what differs: the leg, its figure here, its figure there.
   await expect(dialog.getByRole('row', { name: /^1 centres 3 ft 5 in 3 ft 6 in/ })).toBeVisible();

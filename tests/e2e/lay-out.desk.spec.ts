@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import { readFileSync } from 'node:fs';
 import { parse } from 'csv-parse/sync';
 import {
@@ -58,12 +59,14 @@ test('every number says why, and the house rule can be changed there', async ({ 
   await expect(why.getByText('43.25 in − 0.7475 in − 0.7475 in = 41.755 in')).toBeVisible();
   await expect(why.getByText('40.63 in + 0.5625 in + 0.5625 in = 41.755 in')).toBeVisible();
   await expect(why.getByText('41.755 in, rounded by −0.005 in = 41.75 in')).toBeVisible();
+  await expectAccessible(page, 'why a cut');
   await why.getByRole('button', { name: /^Joint A/ }).click();
   const joint = page.getByRole('dialog', { name: '3/4 black malleable 90° elbow' });
   await expect(joint.getByText('1.31 in − 0.5625 in = 0.7475 in')).toBeVisible();
   await expect(joint.getByText('3¼ turns (usual 2 to 3.5)')).toBeVisible();
   await expect(joint.getByText('2.6 of a thread cut in the shop, 3.2 of a full bought one')).toBeVisible();
   await expect(joint.getByText(/eye protection/)).toBeVisible();
+  await expectAccessible(page, 'why a joint');
   await joint.getByRole('button', { name: 'change it' }).click();
   const rules = page.getByRole('dialog', { name: 'House rules of this run' });
   await rules.getByRole('radio', { name: /Hand-tight plus turns/ }).check();
@@ -88,6 +91,7 @@ test('own measured engagement gives no cut until it is entered', async ({ page, 
   await page.getByRole('button', { name: 'House rules' }).click();
   const rules = page.getByRole('dialog', { name: 'House rules of this run' });
   await rules.getByRole('radio', { name: /Own measured/ }).check();
+  await expectAccessible(page, 'house rules of a run');
   await page.keyboard.press('Escape');
   await expect(page.getByText('no cut length')).toBeVisible();
   await expect(page.getByText(/No engagement of your own for 3\/4 has been entered/)).toBeVisible();
@@ -149,6 +153,9 @@ test('legs are measured again, resized, capped and removed', async ({ page, requ
     .toBe('1 2 ft 7 1/2 in 3/4 right 2 ft 6 3/4 in 90° elbow');
   await page.getByRole('button', { name: 'Change leg 1' }).click();
   const leg = page.getByRole('dialog', { name: 'Leg 1' });
+  await leg.getByRole('button', { name: 'Half way, by eye' }).click();
+  await leg.getByRole('button', { name: 'Add a measure' }).click();
+  await expectAccessible(page, 'a leg');
   await leg.getByLabel('size').selectOption('4');
   await expect(
     page.getByText(/No 4 × 3\/4 90° elbow is made\. Nearest is 4 90° elbow/).first(),
@@ -208,6 +215,7 @@ test('the cut sheet shows the same figures, records what was cut, and goes out a
   await box.fill('41 13/16');
   await box.press('Tab');
   await expect(page.getByText('Say who is at the bench first')).toBeVisible();
+  await expectAccessible(page, 'cut sheet, a refused record');
   await page.getByLabel('at the bench').first().selectOption('Bo Reeve');
   await box.fill('41 13/16 in');
   await box.press('Tab');

@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import type { Page } from '@playwright/test';
 import { expect, makeJob, test, understand } from '../support/e2e.ts';
 
@@ -50,7 +51,10 @@ test('the trade’s own example, its reason, its joint and its tape; the same ag
   app,
 }) => {
   await page.goto(`${app.url}/quick-cut`);
+  await expect(button(page, 'R 1/2')).toBeVisible();
+  await expectAccessible(page, 'quick cut, the size');
   await button(page, '3/4').tap();
+  await expectAccessible(page, 'quick cut, an end');
   await button(page, '90° elbow').tap();
   await button(page, '90° elbow').tap();
   await press(page, ['3', 'feet', '7', '1/4']);
@@ -72,6 +76,8 @@ test('the trade’s own example, its reason, its joint and its tape; the same ag
   await button(page, 'Next, the same again').tap();
   await press(page, ['2', '6']);
   await expect(cut(page)).toHaveText('2 ft 1/2 in');
+  await page.evaluate(() => (document.documentElement.dataset['hands'] = 'gloves'));
+  await expectAccessible(page, 'quick cut, a cut, in gloves');
   await page.reload();
   const list = page.getByRole('region', { name: 'The short list' });
   await expect(list.getByRole('listitem')).toHaveCount(1);
@@ -169,6 +175,7 @@ test('a piece is put into a job and becomes the beginning of a run', async ({ pa
   const found = await cut(page).innerText();
   await button(page, 'Put it into a job…').tap();
   const dialog = page.getByRole('dialog');
+  await expectAccessible(page, 'quick cut, into a job');
   await dialog.getByLabel('job').selectOption(job);
   await dialog.getByLabel('the run is called').fill('Behind the boiler');
   await button(page, 'Make a run of it and go on').tap();

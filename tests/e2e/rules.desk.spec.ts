@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import { expect, test, openRunWith, understand } from '../support/e2e.ts';
 
 test('the shop decides, says what differs, gives its own way with its reason; a job opened then takes a copy', async ({ page, app }) => {
@@ -13,6 +14,7 @@ test('the shop decides, says what differs, gives its own way with its reason; a 
   await nipple.getByLabel('what we do').fill('6 in');
   await nipple.getByRole('button', { name: 'Add it' }).click();
   await expect(nipple.getByRole('alert')).toContainText('Read “6 in” without a reason');
+  await expectAccessible(page, 'house rules of the shop');
   await nipple.getByLabel('why').fill('Well water leaves more behind here.');
   await nipple.getByRole('button', { name: 'Add it' }).click();
   await expect(nipple.getByText('6 in (ours)')).toBeVisible();

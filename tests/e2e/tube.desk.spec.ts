@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import type { Page } from '@playwright/test';
 import { makeRun } from '../support/make-run.ts';
 import {
@@ -30,6 +31,7 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   expect(third).toContain('in tube 2');
   await expect(page.getByText('2 bends in 2 legs').or(page.getByText('1 bend in 2 legs'))).toBeVisible();
   await expect(page.getByText(/of slack and .* to trim in place/)).toBeVisible();
+  await expectAccessible(page, 'corrugated tubing');
   await expect(page.getByText(/is bonded to the electrode system/).first()).toBeVisible();
   // Copper from the elbow's place on: a branch with flares, bent twice.
   await page.getByRole('button', { name: /^Grow from the .* at the end of leg 1$/ }).click();
@@ -46,6 +48,7 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   const dialog = page.getByRole('dialog');
   const flare = dialog.locator('div', { has: page.getByText(/flare × .* half union$/) }).last();
   await expect(flare).toBeVisible();
+  await expectAccessible(page, 'the parts of a joint');
   await dialog.getByLabel(/^centre to male end, tube/).first().fill('15/16');
   await dialog.getByLabel(/^centre to male end, tube/).first().blur();
   await dialog.getByLabel(/the flare takes more/).first().fill('0');
@@ -57,6 +60,7 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   await page.getByRole('button', { name: /^4 / }).click();
   await page.getByRole('button', { name: 'Lay the tape on leg 4' }).click();
   await expect(page.getByRole('heading', { name: 'Tube 4, unrolled' })).toBeVisible();
+  await expectAccessible(page, 'a tube unrolled');
   await expect(page.getByRole('img', { name: /^The tube laid straight: cut at .*; bend 1, mark at .*90°; bend 2/ })).toBeVisible();
   await page.getByRole('button', { name: 'Put the tape away' }).click();
   await expect(onServer(page)).toBeVisible();
@@ -68,10 +72,12 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   await expect(page.getByRole('link', { name: 'The last one: back to the sheet' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Bend 1 of 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Next bend' }).click();
+  await expectAccessible(page, 'at the bender');
   await expect(page.getByRole('img', { name: /^Seen from end A, it lies \d+° (?:anti)?clockwise of the leg toward A: turn the tube \d+°/ })).toBeVisible();
   await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByRole('table', { name: /^Bends, along one tape from end A/ })).toBeVisible();
   await expect(page.getByText(/from a coil/).first()).toBeVisible();
+  await expectAccessible(page, 'cut sheet of tube');
 }); // prettier-ignore
 
 test('a run of tube goes out as shorthand and files, and its house rules say how it is bent', async ({ page, request, app }) => {

@@ -1,3 +1,4 @@
+import { expectAccessible } from '../support/axe.ts';
 import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
@@ -34,6 +35,7 @@ test('a run is written, what is wrong is told under the word, and it comes into 
   await write(page, 'up 48 of 1\nrihgt 60');
   await expect(page.getByText('Read “rihgt”, which is not a word here. Did you mean “right”?')).toBeVisible();
   await expect(page.getByText('1 line cannot be read; the rest is drawn')).toBeVisible();
+  await expectAccessible(page, 'write with an error');
   await expect(page.getByRole('button', { name: 'Put into the run' })).toBeDisabled();
   await write(page, 'up 48 of 1\nright 60\ndown 12');
   await expect(page.getByText('3 legs read; not in the run yet')).toBeVisible();
@@ -42,6 +44,7 @@ test('a run is written, what is wrong is told under the word, and it comes into 
   await expect(page.getByText('3 legs read; not in the run yet')).toBeVisible();
   await page.getByRole('button', { name: 'Put into the run' }).click();
   await expect(page.getByText('the run as it stands, 3 legs')).toBeVisible();
+  await expectAccessible(page, 'write');
   await expect(onServer(page)).toBeVisible();
   await goTo(page, 'Measure', 'Lay out');
   await expect
@@ -79,6 +82,7 @@ test('undo outlives the page, and history goes back to any step as a new one', a
   await expect(page.getByRole('button', { name: /^4 taken back: leg 3 added/ })).toBeVisible();
   await page.getByRole('button', { name: /^3 leg 3 added/ }).click();
   await expect(page.getByText('As it was after step 3.')).toBeVisible();
+  await expectAccessible(page, 'history');
   await page.getByRole('button', { name: 'Go back to this' }).click();
   await expect.poll(async () => (await readLegs(page)).length).toBe(3);
   await expect(onServer(page)).toBeVisible();
@@ -94,6 +98,7 @@ test('a run goes out as SVG, DXF, PDF and CSV', async ({ page, request, app }) =
   await page.goto(run.cut);
   await page.getByRole('button', { name: 'Files' }).click();
   const dialog = page.getByRole('dialog', { name: 'Files of this run' });
+  await expectAccessible(page, 'files of a run');
   const wanted: [string, RegExp, string][] = [
     ['Purchase list, CSV', /length each \(in\)/, 'purchase-list-run-r2.csv'],
     ['Drawing, SVG', /<svg[\s\S]*4 ft/, 'line-run-r2.svg'],
@@ -155,6 +160,7 @@ test('a job goes out and comes in again; a bad file gets a sentence', async ({ p
   await page.keyboard.press('Escape');
   await give(text.replace(`"version":${JOB_FILE_VERSION}`, `"version":${JOB_FILE_VERSION + 1}`));
   await expect(dialog.getByText(/It can be looked at here/)).toBeVisible();
+  await expectAccessible(page, 'a newer file');
   await expect(dialog.getByRole('button', { name: /Bring in/ })).toHaveCount(0);
 });
 

@@ -154,7 +154,9 @@ describe('finished jobs on a real PostgreSQL', () => {
       }
       // Whichever was first, what is kept as not done is what is not done.
       const { undone } = mustBe(await readUndone(connection.db, ACTOR, JOB.id));
-      expect(findFinish(mustBe(await readJob(connection.db, ACTOR, JOB.id)))?.closed?.undone).to.deep.equal(undone);
+      expect(findFinish(mustBe(await readJob(connection.db, ACTOR, JOB.id)))?.closed?.undone).to.deep.equal(
+        undone,
+      );
       expect((await read()).run.revision).to.equal(change.base + (sent.ok ? 1 : 0));
       mustBe(
         await pass({ id: `milestone2${round}`, kind: 'reopened', by: 'Ada', reason: 'Next round.', at: AT }),

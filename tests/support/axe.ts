@@ -1,46 +1,47 @@
 import { expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
 
-/** What axe finds may differ between the themes by these rules only; all others are looked at in one of them. */
-const OF_THE_THEME = ['color-contrast', 'link-in-text-block'];
-
 const DESK = { width: 1280, height: 800 };
 const HAND = { width: 390, height: 844 };
+const THEMES = ['daylight', 'crawlspace'] as const;
+
+/** Which theme a look has at the desk; it has the other in the hand. Of the name alone, so that a fault is found again. */
+const isTurned = (what: string): boolean =>
+  [...what].reduce((sum, letter) => sum + letter.charCodeAt(0), 0) % 2 === 1;
 
 /**
- * Every rule in the daylight theme, those of colour in the other, at the desk and in the hand: the state is built once, and no
- * frame of ours holds another.
+ * Looks at what stands on the screen with every rule, at the desk in one theme and in the hand in the other: colours are what takes
+ * the time, and every part of the app is on many looks. It is called where a walk comes by, and leaves the window as it was.
  */
 export async function expectAccessible(page: Page, what: string): Promise<void> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-  for (const size of [DESK, HAND]) {
+  const before = page.viewportSize() ?? DESK;
+  const isHandLast = before.width > HAND.width;
+  const themes = isTurned(what) ? [...THEMES].reverse() : THEMES;
+  const looks = [
+    [DESK, themes[0]!],
+    [HAND, themes[1]!],
+  ] as const;
+  // The window that is there already comes first.
+  for (const [size, theme] of isHandLast ? looks : [...looks].reverse()) {
     await page.setViewportSize(size);
-    // The words that follow the hand by a frame, and what a narrower window asks for.
-    await page.evaluate(
-      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
-    );
-    for (const [theme, rules] of [
-      ['daylight', null],
-      ['crawlspace', OF_THE_THEME],
-    ] as const) {
-      const told = await page.evaluate(findViolations, [theme, rules] as const);
-      expect(told, `${what}, ${theme}, ${size.width} wide`).toEqual([]);
-    }
+    const told = await page.evaluate(findViolations, theme);
+    expect(told, `${what}, ${theme}, ${size.width} wide`).toEqual([]);
   }
-  await page.setViewportSize(DESK);
+  await page.setViewportSize(before);
 }
 
 /** Runs in the page. */
-async function findViolations([name, only]: readonly [string, readonly string[] | null]): Promise<string[]> {
+async function findViolations(theme: string): Promise<string[]> {
+  // The words that follow the hand by a frame, and what a narrower window asks for.
+  await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
   const { dataset } = document.documentElement;
   const before = dataset['theme'];
-  dataset['theme'] = name;
-  const run = (window as unknown as { axe: typeof axe }).axe.run;
-  const { violations } = await run(document, {
-    resultTypes: ['violations'],
-    iframes: false,
-    ...(only ? { runOnly: { type: 'rule', values: [...only] } } : {}),
-  });
+  dataset['theme'] = theme;
+  const { run } = (window as unknown as { axe: typeof axe }).axe;
+  // Behind a dialog the page is out of reach; it has looks of its own.
+  const place = [...document.querySelectorAll('dialog:modal')].at(-1) ?? document;
+  const { violations } = await run(place, { resultTypes: ['violations'], iframes: false });
   if (before !== undefined) dataset['theme'] = before;
   return violations.map(
     ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
