@@ -4,8 +4,7 @@ import type { OtherGas } from '../catalogue/small-threads.ts';
 import type { End } from '../ends/end.ts';
 import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { findNutSide } from '../joints/find-nut-side.ts';
-import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
+import { isForbidden, judgeByHouse, type JudgedJoint } from '../joints/house-ruling.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
 import type { Condition, JointKindId } from '../joints/pair-verdict.ts';
 import type { PlaceQuestion } from '../permissions/permission.ts';
@@ -13,6 +12,7 @@ import { mayJoin, mayStand, type Permission } from '../permissions/permissions.t
 import { getJointPlaced, getPartPlaced } from '../permissions/placed.ts';
 import type { ZoneId } from '../permissions/zone.ts';
 import { listChainParts, type ChainPart } from './chain-part.ts';
+import { PairsThatMake } from './pairs-that-make.ts';
 
 /** A part turned so that one of its openings is met first. */
 export interface Turned {
@@ -69,6 +69,7 @@ export class TransitionIndex {
   /** By the number of an end: the openings it makes with. */
   readonly #mates: (readonly Mate[] | undefined)[] = [];
   readonly #openings: number;
+  readonly #pairs: PairsThatMake;
   readonly #looser = new Map<'place' | 'house', TransitionIndex>();
 
   constructor(
@@ -81,6 +82,7 @@ export class TransitionIndex {
     this.#rules = rules;
     this.#where = where;
     this.parts = parts;
+    this.#pairs = PairsThatMake.of(catalogue.ends);
     for (const chainPart of dropBeaten(parts)) {
       if (!this.#mayStand(chainPart)) continue;
       const [a, b] = chainPart.ports;
@@ -182,11 +184,10 @@ export class TransitionIndex {
   }
 
   #joinAsTheyAre(a: End, b: End): JudgedJoint | null {
-    const verdict = judgeEnds(a, b, this.#catalogue.ends, this.#rules);
-    // The nut of a part is its own: no tube is put into it.
-    if (findNutSide(verdict) === 'loose') return null;
+    const made = this.#pairs.find(a, b);
+    if (!made) return null;
+    const verdict = judgeByHouse(made.verdict, made.ends, this.#rules);
     if (verdict.joint === null || isForbidden(verdict)) return null;
-    if (verdict.verdict !== 'makes' && verdict.verdict !== 'makes-only-if') return null;
     return this.#isPermitted(verdict.joint) ? verdict : null;
   }
 
