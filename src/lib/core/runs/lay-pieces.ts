@@ -119,9 +119,9 @@ export class PieceLayer {
     const rules = this.#rules;
     const nipple = getCraft(laid.leg).findBought(exact, laid.leg, [near, far], rules, this.#catalogue);
     const due = before.exact + exact;
-    const marked =
-      nipple === null ? putOnTape(due, rules['tape-rounding'].option).length : before.marked + nipple;
-    const line = { exact: due, marked };
+    // What is cut is a mark of the tape, whatever came before it: a bought nipple and a slip are none.
+    const length = nipple ?? putOnTape(due - before.marked, rules['tape-rounding'].option).length;
+    const line = { exact: due, marked: before.marked + length };
     return { cut: new LaidCut(exact, nipple, before, line), line };
   }
 }

@@ -57,6 +57,30 @@ describe('rounding along a line', () => {
     expect(cut!.onTape.length).to.be.greaterThan(cut!.exact);
   });
 
+  it('is to a mark of the tape, also after a nipple in inches on a metric tape and after a cut that was off', () => {
+    const legs: TestLeg[] = [
+      [0, 'right', 20],
+      [1, 'right', 5.395 + 0.04],
+      [2, 'right', 20.011],
+      [3, 'right', 17.3],
+    ];
+    const doc = { ...makeRun(legs), ruleChoices: { 'tape-rounding': { option: '1 mm' } } as const };
+    const rules = resolveRules(doc.ruleChoices);
+    const [first] = [...getPieces(layOut(doc))];
+    const slip = new Map([
+      [first!.id, { length: first!.cut!.onTape.length + 12_345, by: 'A', at: '', event: 'e' }],
+    ]);
+    for (const facts of [NO_FACTS, { ...NO_FACTS, asCut: slip }]) {
+      const [, nipple, ...cuts] = [...getPieces(layOutRun(doc, standardCatalogue, rules, facts))];
+      expect(nipple!.cut!.onTape.length).to.equal(inches(5));
+      for (const { cut } of cuts) {
+        expect(cut!.onTape.length % TAPE_GRADUATIONS['1 mm']).to.equal(0);
+        expect(cut!.onTape.error).to.equal(cut!.onTape.length - cut!.exact);
+        expect(Math.abs(cut!.farEndOff)).to.be.at.most(TAPE_GRADUATIONS['1 mm'] / 2);
+      }
+    }
+  });
+
   it('begins anew at a turn', () => {
     const doc = makeRun([
       [0, 'right', 20.03],

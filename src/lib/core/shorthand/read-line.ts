@@ -100,7 +100,8 @@ function readOwn(reader: LineReader): Extract<Sentence, { kind: 'own' }> {
       reader.skip();
       // How far a tube goes in there is said after the port: `a deep 1/2`.
       const of = reader.takeIf('deep') ? depths : reaches;
-      of[port] = reader.takeLength().value;
+      // Measured with a flared stub in place, the flare takes no more.
+      of[port] = reader.takeLength(of === depths).value;
     }
   }
   return { kind: 'own', of, reaches, depths, typed, by };

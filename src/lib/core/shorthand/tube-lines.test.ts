@@ -55,6 +55,17 @@ describe('shorthand of tube', () => {
     expect(writeShorthand(doc, 'in')).to.equal(text);
   });
 
+  it('a flare that was measured with a stub in place takes no more, and reads so again', () => {
+    const text = 'units in\n1: right 20\nown "tube/flare/adapter/3-8-ACR/NPT-1-2-female" thread 19.05 mm tube 23.8125 mm tube deep 0 mm typed "0" by "Bo"\n'; // prettier-ignore
+    const { sentences, problems } = read(text);
+    expect(problems).to.deep.equal([]);
+    expect(sentences.find(({ kind }) => kind === 'own')).to.deep.include({
+      reaches: { thread: 19_050_000, tube: 23_812_500 },
+      depths: { tube: 0 },
+    });
+    expect(read(text.replace('tube 23.8125 mm', 'tube 0 mm')).problems).to.have.length(1);
+  });
+
   it('own parts say how deep they take a tube', () => {
     const text = 'units mm\n1: right 640 of 8 mm compression\nown "tube/compression/valve/8-mm" a 23 mm a deep 9.5 mm b 23 mm b deep 9.5 mm typed "23" by "Bo"\n'; // prettier-ignore
     const { sentences, problems } = read(text, 'mm');

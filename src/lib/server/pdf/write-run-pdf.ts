@@ -13,12 +13,12 @@ import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { Finding } from '#core/checks/finding.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-import { toInches, type LengthUnit } from '#core/units/length.ts';
+import { type LengthUnit } from '#core/units/length.ts';
 import { sayPipeTotal, sayUnknownCuts } from '#words/pipe-totals.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
 import { sayFinding } from '#words/findings.ts';
 import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
-import { sayLength } from '#words/length-text.ts';
+import { sayExact, sayLength } from '#words/length-text.ts';
 import { sayConnector } from '#words/appliances.ts';
 import { listPlaceLines } from '#words/place-lines.ts';
 import { DO_NOT_CUT } from '#words/findings.ts';
@@ -148,7 +148,7 @@ function writeTable(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void
       piece.size,
       row.nipple === null ? cut : `nipple ${sayLength(row.nipple, 'in')}`,
       piece.centreToCentre === null ? '' : sayLength(piece.centreToCentre, unit),
-      ...piece.ends.map((_, i) => nameEnd(row, i)),
+      ...piece.ends.map((_, i) => nameEnd(row, i, unit)),
     ];
     for (const [i, { at, width }] of COLUMNS.entries()) {
       doc.font(i === 3 ? 'bold' : 'plain').fontSize(i === 3 ? 11 : 9.5);
@@ -159,11 +159,11 @@ function writeTable(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void
   }
 }
 
-function nameEnd({ piece }: CutSheetRow, i: number): string {
+function nameEnd({ piece }: CutSheetRow, i: number, unit: LengthUnit): string {
   const end = piece.ends[i];
   if (!end?.joint) return 'open end';
   const { part, port } = end.joint;
-  const takeOff = end.takeOff === null ? '' : `, ${toInches(end.takeOff).toFixed(3)} in`;
+  const takeOff = end.takeOff === null ? '' : `, ${sayExact(end.takeOff, unit)}`;
   return `${part.kind === 'tee' ? namePort(part, port.id) : PART_KIND_NAMES[part.kind]}${takeOff}`;
 }
 
