@@ -2,10 +2,11 @@ import { expect } from 'chai';
 import { addScaled, cross, magnitude, ORIGIN, subtract, type Vector } from '../geometry/vector.ts';
 import { INCH, inches, millimetres, type Length } from '../units/length.ts';
 import { makeRandom } from '#support/random-run.ts';
-import { makeBendSheet } from './bend-sheet.ts';
-import { bendTube } from './bend-tube.ts';
+import { makeBendSheet, type BendSheet } from './bend-sheet.ts';
+import { bendTube, traceTube } from './bend-tube.ts';
 import { SHOE_MARKS, type Bender } from './bender.ts';
-import { develop, findPath, scale } from './bent-path.ts';
+import { develop, findPath, roundCorner, scale } from './bent-path.ts';
+import { getLie, getTurnOfTube } from './turn-of-tube.ts';
 
 type Random = ReturnType<typeof makeRandom>;
 
@@ -66,6 +67,50 @@ function walkCentreLine(points: readonly Vector[], radius: Length): number {
   }
   return total;
 }
+
+interface Lie {
+  at: Vector;
+  along: Vector;
+  normal: Vector;
+}
+
+/** Turns a vector about an axis by little steps, each a shift to the side made unit again. */
+function turnBySteps(vector: Vector, axis: Vector, degrees: number): Vector {
+  const STEPS = 4000;
+  const step = (degrees * Math.PI) / 180 / STEPS;
+  let now = vector;
+  for (let i = 0; i < STEPS; i++) {
+    const half = addScaled(now, cross(axis, now), step / 2);
+    now = unit(addScaled(now, cross(axis, half), step));
+  }
+  return now;
+}
+
+/** A tube in a bender, by its printed marks alone: fed to the mark, turned, and drawn round the shoe chord by chord. */
+function bendByHand(sheet: BendSheet, radius: Length, { mark, ahead }: Bender, held: Lie): Vector {
+  let { at, along, normal } = held;
+  let fed = 0;
+  for (const bend of sheet.bends) {
+    const arc = (radius * bend.degrees * Math.PI) / 180;
+    const begins = { start: bend.mark, centre: bend.mark - arc / 2, 'shoe-front': bend.mark + ahead }[mark];
+    at = addScaled(at, along, begins - fed);
+    normal = turnBySteps(normal, along, bend.rotation);
+    const CHORDS = 3000;
+    for (let i = 0; i < CHORDS; i++) {
+      const half = turnALittle(along, normal, bend.degrees / CHORDS / 2);
+      at = addScaled(at, half, arc / CHORDS);
+      along = turnALittle(along, normal, bend.degrees / CHORDS);
+    }
+    fed = begins + arc;
+  }
+  return addScaled(at, along, sheet.cut - fed);
+}
+/** By so little that its sine is its arc. */
+const turnALittle = (vector: Vector, axis: Vector, degrees: number): Vector => {
+  const step = (degrees * Math.PI) / 180;
+  return unit(addScaled(vector, cross(axis, addScaled(vector, cross(axis, vector), step / 2)), step));
+};
+
 const dotOf = (a: Vector, b: Vector): number => a.x * b.x + a.y * b.y + a.z * b.z;
 
 const bender = (mark: Bender['mark']): Bender => ({ mark, ahead: inches(0.75) });
@@ -119,6 +164,118 @@ describe('a bent tube', () => {
       expect(worst.get(32)!).to.be.lessThan(3 * Math.max(worst.get(2)!, tick));
     });
 
+  for (const mark of SHOE_MARKS)
+    it(`bent by hand from the printed marks, ${mark} at the mark, its far end is off by what the sheet says, seeds 1 to 24`, () => {
+      const tick = inches(1 / 16);
+      for (let seed = 1; seed <= 24; seed++) {
+        const { points, radii } = makeRoute(makeRandom(seed), 1 + (seed % 7), seed % 2 === 0);
+        const takeOffs = [inches(0.5), inches(0.25)] as const;
+        const sheet = makeBendSheet(points, radii, takeOffs, { tick, dial: 1, bender: bender(mark) })!;
+        const along = unit(points[1]!);
+        const normal = unit(cross(along, subtract(points[2]!, points[1]!)));
+        const end = bendByHand(sheet, radii[0]!, bender(mark), { at: addScaled(ORIGIN, along, takeOffs[0]), along, normal }); // prettier-ignore
+        const last = unit(subtract(points.at(-1)!, points.at(-2)!));
+        const belongs = addScaled(points.at(-1)!, last, -takeOffs[1]);
+        expect(magnitude(subtract(end, belongs)), `seed ${seed}`).to.be.closeTo(
+          sheet.endOff,
+          millimetres(0.05),
+        );
+      }
+    });
+
+  it('the worked-out marks of a sheet are those of the path, less what the near end takes off', () => {
+    const { points, radii } = makeRoute(makeRandom(7), 5, true);
+    const steps = { tick: inches(1 / 16), dial: 1, bender: bender('start') };
+    const sheet = makeBendSheet(points, radii, [inches(0.75), 0], steps)!;
+    const path = findPath(points, radii)!;
+    for (const [i, bend] of develop(path)!.bends.entries()) {
+      const { exact } = sheet.bends[i]!;
+      for (const at of ['start', 'centre', 'end'] as const)
+        expect(exact[at]).to.be.closeTo(bend[at] - inches(0.75), 1);
+    }
+    expect(path.turns[0]!.rotation).to.equal(0);
+  });
+
+  it('rotation goes once round: from 0 to less than 360°, a quarter back is 270°', () => {
+    const back = [ORIGIN, { x: 1e9, y: 0, z: 0 }, { x: 1e9, y: 1e9, z: 0 }, { x: 1e9, y: 1e9, z: -1e9 }];
+    expect(findPath(back, [INCH, INCH])!.turns.map(({ rotation }) => rotation)).to.deep.equal([0, 270]);
+    for (let seed = 1; seed <= 200; seed++) {
+      const { points, radii } = makeRoute(makeRandom(seed), 6, seed % 2 === 0);
+      for (const { rotation } of findPath(points, radii)!.turns) expect(rotation, `seed ${seed}`).to.be.within(0, 359.9999999); // prettier-ignore
+    }
+  });
+
+  it('is traced from its end through every bend to its other end, each arc on its circle', () => {
+    for (let seed = 1; seed <= 60; seed++) {
+      const { points, radii } = makeRoute(makeRandom(seed), 1 + (seed % 5), true);
+      const { bends, length } = develop(findPath(points, radii)!)!;
+      const way = unit(points[1]!);
+      const held = { at: ORIGIN, way, normal: unit(cross(way, subtract(points[2]!, points[1]!))) };
+      const bent = bendTube(held, bends, length);
+      const steps = 2 + (seed % 7);
+      const traced = traceTube(held, bends, length, steps);
+      expect(traced.points.length).to.equal(2 + bends.length * (steps + 1));
+      expect(traced.points[0]).to.equal(ORIGIN);
+      expect(magnitude(subtract(traced.points.at(-1)!, bent.end))).to.be.lessThan(1);
+      let walked = 0;
+      for (const [i, { from, to, along, normal }] of traced.parts.entries()) {
+        const { radius, degrees, start } = bends[i]!;
+        expect(to - from).to.equal(steps);
+        const arc = traced.points.slice(from, to + 1);
+        const centre = addScaled(arc[0]!, cross(normal, along), radius);
+        const chord = 2 * radius * Math.sin((degrees * Math.PI) / 360 / steps);
+        for (const [k, point] of arc.entries()) {
+          expect(magnitude(subtract(point, centre)), `seed ${seed}`).to.be.closeTo(radius, 1);
+          if (k > 0) expect(magnitude(subtract(point, arc[k - 1]!)), `seed ${seed}`).to.be.closeTo(chord, 1);
+        }
+        expect(magnitude(subtract(arc[0]!, traced.points[from - 1]!))).to.be.closeTo(start - walked, 1);
+        walked = start + (radius * degrees * Math.PI) / 180;
+        expect(magnitude(subtract(arc.at(-1)!, bent.ends[i]!))).to.be.lessThan(1);
+      }
+    }
+  });
+
+  it('a corner is rounded by the arc that touches both straights', () => {
+    for (let seed = 1; seed <= 100; seed++) {
+      const random = makeRandom(seed);
+      const { points, radii } = makeRoute(random, 1, true);
+      const [before, corner, after] = points as [Vector, Vector, Vector];
+      const radius = radii[0]!;
+      const steps = 1 + (seed % 9);
+      const arc = roundCorner(before, corner, after, radius, steps);
+      const [back, onward] = [unit(subtract(before, corner)), unit(subtract(after, corner))];
+      // The turn is what the two straights lack of half a circle.
+      const turn = Math.PI - Math.atan2(magnitude(cross(back, onward)), dotOf(back, onward));
+      const setback = radius * Math.tan(turn / 2);
+      expect(arc.length).to.equal(steps + 1);
+      expect(magnitude(subtract(arc[0]!, addScaled(corner, back, setback))), `seed ${seed}`).to.be.lessThan(
+        10,
+      );
+      expect(magnitude(subtract(arc.at(-1)!, addScaled(corner, onward, setback)))).to.be.lessThan(10);
+      for (let i = 1; i < arc.length; i++)
+        expect(magnitude(subtract(arc[i]!, arc[i - 1]!))).to.be.closeTo(2 * radius * Math.sin(turn / 2 / steps), 10); // prettier-ignore
+      // It bulges toward the corner, by what the circle stands short of it.
+      const middle = roundCorner(before, corner, after, radius, 2)[1]!;
+      expect(magnitude(subtract(middle, corner))).to.be.closeTo(radius / Math.cos(turn / 2) - radius, 10);
+    }
+    const straight = roundCorner(ORIGIN, { x: 1e9, y: 0, z: 0 }, { x: 2e9, y: 0, z: 0 }, INCH, 4);
+    for (const { x, y, z } of straight) expect([x - 1e9, y, z].every((each) => Math.abs(each) < 10)).to.equal(true); // prettier-ignore
+  });
+
+  for (const [rotation, degrees, lies] of [
+    [0, 0, null],
+    [30, 30, 'clockwise'],
+    [179, 179, 'clockwise'],
+    [180, 180, null],
+    [181, 179, 'anticlockwise'],
+    [270, 90, 'anticlockwise'],
+  ] as const)
+    it(`a bend ${rotation}° round lies ${degrees}° ${lies ?? 'either way'}, and the tube is turned as much the other way`, () => {
+      const turned = lies && ({ clockwise: 'anticlockwise', anticlockwise: 'clockwise' } as const)[lies];
+      expect(getLie(rotation)).to.deep.equal({ degrees, sense: lies });
+      expect(getTurnOfTube(rotation)).to.deep.equal({ degrees, sense: turned });
+    });
+
   it('square routes end within a graduation of where they belong, whatever their bends', () => {
     const tick = inches(1 / 16);
     for (let seed = 1; seed <= 200; seed++) {
@@ -151,7 +308,22 @@ describe('a bent tube', () => {
     expect(sheet.endOff).to.be.lessThan(inches(1 / 16));
   });
 
+  it('a tube that does not turn is cut to its ends, whichever way it lies', () => {
+    for (const way of WAYS) {
+      const steps = { tick: inches(1 / 16), dial: 1, bender: bender('start') };
+      const sheet = makeBendSheet([ORIGIN, scale(way, inches(20))], [], [inches(1), inches(2)], steps)!;
+      expect([sheet.bends, sheet.cut]).to.deep.equal([[], inches(17)]);
+      expect(sheet.endOff).to.be.lessThan(10);
+    }
+  });
+
   it('refuses what has no direction and what turns back on itself', () => {
+    expect(findPath([ORIGIN], [])).to.equal(null);
+    // 149.6° is a bend; on a dial of whole degrees it is one no more.
+    const angle = ((180 - 149.6) * Math.PI) / 180;
+    const sharp = [ORIGIN, { x: 1e9, y: 0, z: 0 }, { x: 1e9 - 1e9 * Math.cos(angle), y: 1e9 * Math.sin(angle), z: 0 }]; // prettier-ignore
+    const made = (dial: number) => makeBendSheet(sharp, [INCH], [0, 0], { tick: inches(1 / 16), dial, bender: bender('start') }); // prettier-ignore
+    expect([made(0.5) === null, made(1)]).to.deep.equal([false, null]);
     const there = { x: INCH, y: 0, z: 0 };
     const steps = { tick: inches(1 / 16), dial: 1, bender: bender('start') };
     expect(makeBendSheet([ORIGIN, ORIGIN, there], [INCH], [0, 0], steps)).to.equal(null);
