@@ -1,5 +1,5 @@
 import { goesIn } from '../ends/end.ts';
-import type { LegSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { traceFlow } from '../flow/flow.ts';
 import type { ApplianceEnd } from '../runs/appliance.ts';
 import { findPort } from '../runs/fitting.ts';
@@ -147,10 +147,13 @@ function judgeAt(
 }
 
 /** The size of the inlet of an appliance: of its own thread where that was said, otherwise of the leg that comes to it. */
-export function getInletSize({ node, path }: Drop): LegSize | null {
+export function getInletSize({
+  appliance: { inlet },
+  path,
+}: Pick<Drop, 'appliance' | 'path'>): LegSize | null {
   const leg = path.at(-1);
   if (!leg) return null;
-  const { fitting } = node;
-  const end = fitting.kind === 'part' ? fitting.part.ports[0]?.end : null;
-  return end?.kind === 'thread' && !goesIn(end) ? (end.size as LegSize) : leg.leg.size;
+  const own =
+    inlet?.kind === 'thread' && !goesIn(inlet) ? NOMINAL_SIZES.find((size) => size === inlet.size) : null;
+  return own ?? leg.leg.size;
 }
