@@ -27,6 +27,8 @@ import { planSayZone } from '../runs/commands/say-zone.ts';
 import { planPutPart } from '../runs/commands/put-part.ts';
 import type { RunDoc } from '../runs/run.ts';
 import { FOOT, INCH, inches, toMillimetres } from '../units/length.ts';
+import { parsePrintLine } from '../identify/print-line.ts';
+import { findOtherThanLaid } from './compare-prints.ts';
 import { getWantedCover, listCovers } from './cover-wanted.ts';
 import { makeFusionSheet, listFusionSheets } from './fusion-sheet.ts';
 import { listTrenches } from './trench.ts';
@@ -243,6 +245,13 @@ describe('butt fusion', () => {
     expect(listFusionSheets(layOut(makeLine()))).to.deep.equal([]);
     const [sheet] = listFusionSheets(layOut(makeLine([], {}, fused)));
     expect([sheet!.size, sheet!.joints.length]).to.deep.equal(['1 IPS SDR 11', 2]);
+    // The smallest first, whichever is met first; what is as thick as a row goes to is of that row.
+    const larger = { material: 'pe-fused', size: '2 IPS SDR 11' } as const;
+    const two = makeRun([[0, 'down', 20, { size: '2' }], [1, 'right', 600, larger], [2, 'up', 24, { size: '2' }], [0, 'right', 9, { size: '1' }], [4, 'down', 20, { size: '1' }], [5, 'right', 300, fused], [6, 'up', 30, { size: '1' }]], '2'); // prettier-ignore
+    expect(listFusionSheets(layOut(two)).map(({ size }) => size)).to.deep.equal([
+      '1 IPS SDR 11',
+      '2 IPS SDR 11',
+    ]);
     // A ring of 1.315 outside and a twelfth less twice the wall.
     expect(sheet!.interface.ring).to.be.closeTo((Math.PI / 4) * (1.315 ** 2 - (1.315 * (9 / 11)) ** 2), 1e-6);
   });
@@ -351,6 +360,46 @@ describe('cover', () => {
     expect(listCovers(standardCatalogue.ground.covers, 'ask', 'in')).to.deep.equal([]);
     expect(getWantedCover(resolveRules({ 'burial-depth': { option: '24-inch' } }))).to.equal(24 * INCH);
     expect(getWantedCover(rules)).to.equal(null);
+    const own = { 'burial-depth': { option: 'own', name: 'Half a spade', reason: 'Rock.' } } as never;
+    expect(getWantedCover(resolveRules(own))).to.equal(null);
+  });
+
+  it('of Canada is in millimetres what its code says itself; of the model code the next five that are no less', () => {
+    const on = (jurisdiction: Jurisdiction) =>
+      listCovers(standardCatalogue.ground.covers, jurisdiction, 'mm').map(({ where, length }) => [where, toMillimetres(length)]);
+    expect(on('canada')).to.deep.equal([['general', 380], ['under-traffic', 600]]);
+    expect(Object.fromEntries(on('us-model'))).to.deep.equal({
+      general: 305, 'lamp-or-grill': 205, 'damage-likely': 460, 'service-line': 305, 'service-in-street': 460, main: 610,
+    });
+  }); // prettier-ignore
+
+  it('a trench of which a length is not known has no length, no wire and no place on the plan from there on', () => {
+    const doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', null, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1'); // prettier-ignore
+    const [trench] = listTrenches(layOut(doc));
+    expect(trench).to.include({ length: null, wire: null, tape: null, slack: null });
+    expect(trench!.points.map(({ along, onPlan }) => [along, onPlan])).to.deep.equal([
+      [0, { east: 0, north: 0 }],
+      [null, null],
+      [null, null],
+    ]);
+    const known = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1')))[0]!; // prettier-ignore
+    expect(known.points.map(({ onPlan }) => [onPlan!.east / INCH, onPlan!.north / INCH].map(Math.round))).to.deep.equal([[0, 0], [300, 0], [300, 600]]); // prettier-ignore
+    const capped = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, { ...stabbed, cap: true }]], '1')))[0]!; // prettier-ignore
+    expect(capped.points.at(-1)!.mark).to.equal('cap');
+  });
+
+  it('a print line is another than what was laid by its size, by its system and by its wall; what it does not say is no difference', () => {
+    const others = (text: string) => findOtherThanLaid(parsePrintLine(text), '1 IPS SDR 11');
+    for (const [text, differs] of [
+      [PRINT, []],
+      ['PE2708 ASTM D2513 GAS', []],
+      ['3/4 IPS SDR 11 GAS', ['size']],
+      ['1 CTS SDR 11 GAS', ['size']],
+      ['1 IPS SDR 9.3 GAS', ['wall']],
+      ['1 IPS SDR 11.1 GAS', []],
+      ['3/4 CTS SDR 9.3 GAS', ['size', 'wall']],
+    ] as const)
+      expect(others(text), text).to.deep.equal(differs);
   });
 });
 

@@ -68,6 +68,11 @@ describe('where a pipe may run', () => {
     ['black-iron', 'cavity', 'uk', 'forbidden', [], 'lengthwise-in-cavity'],
     ['copper-capillary', 'cavity', 'australia', 'ask', [], 'maker-and-code'],
     ['copper-pressed', 'outdoors', 'uk', 'if', ['guarded'], null],
+    // Tubing in the ground only in a conduit listed for it; copper there by the local code.
+    ['csst', 'buried', 'us-model', 'if', ['listed-sleeve', 'bonded'], null],
+    ['csst-arc', 'buried', 'canada', 'if', ['listed-sleeve', 'bonded'], null],
+    ['copper-flared', 'buried', 'us-model', 'ask', [], 'maker-and-code'],
+    ['copper-capillary', 'buried', 'uk', 'ask', [], 'maker-and-code'],
   ]; // prettier-ignore
   for (const [what, zone, jurisdiction, permit, conditions, reason] of SAID)
     it(`${what}, ${zone}, ${jurisdiction}: ${permit}`, () => {
@@ -120,6 +125,28 @@ describe('where a joint may be', () => {
     expect(join('npt-in-npt', 'concealed').permit).to.equal('allowed');
     expect(join('csst', 'concealed').conditions).to.deep.equal(['listed-concealed']);
   }); // prettier-ignore
+
+  it('what stays together is concealed: screwed and soldered joints as they are, what a maker makes where it is listed for that', () => {
+    for (const option of ['forbidden', 'repairs', 'allowed'] as const)
+      for (const [what, solder] of [['npt-in-npt', 'forbidden'], ['capillary', 'capillary'], ['brazed', 'brazing']] as const)
+        expect(join(what, 'concealed', 'us-model', { concealed: { option }, 'soft-solder': { option: solder } }), `${what}, ${option}`).to.deep.include({ permit: 'allowed', conditions: [], by: null });
+    for (const what of ['press-steel', 'press-copper', 'csst'] as const)
+      expect(join(what, 'chase'), what).to.deep.include({ permit: 'if', conditions: ['listed-concealed'] });
+  }); // prettier-ignore
+
+  it('in the open its metal is kept from rust, and tubing’s jacket is closed up to its fitting; in the wet tubing is asked about', () => {
+    const byHouse: readonly JointPlaced[] = ['compression', 'capillary', 'brazed'];
+    for (const what of PLACED_JOINTS.filter((each) => !each.startsWith('pe-') && !byHouse.includes(each)))
+      expect(join(what, 'indoors').permit, what).to.equal('allowed');
+    for (const zone of ['outdoors', 'wet'] as const) {
+      for (const what of ['npt-in-npt', 'press-steel'] as const)
+        expect(join(what, zone), what).to.deep.include({ permit: 'if', conditions: ['corrosion-protected'] });
+      for (const what of ['press-copper', 'union', 'flare-45'] as const)
+        expect(join(what, zone), what).to.deep.include({ permit: 'allowed', conditions: [] });
+    }
+    expect(join('csst', 'outdoors')).to.deep.include({ permit: 'if', conditions: ['jacket-whole'] });
+    expect(join('csst', 'wet')).to.deep.include({ permit: 'ask', reason: 'chlorides' });
+  });
 
   it('nothing that comes apart is buried, and nothing at all is joined under a building', () => {
     for (const what of PLACED_JOINTS) expect(join(what, 'under-slab').permit, what).to.equal('forbidden');
@@ -274,6 +301,15 @@ describe('what nobody said yet', () => {
 
 describe('the shut-off by which a building is closed', () => {
   const ruling = mayPass({ what: 'black-iron', kind: 'outer-wall', jurisdiction: 'us-model' });
+  it('of a passage that is asked about, the maker and the code are wanted besides; of one that is forbidden nothing else is', () => {
+    const state = { guard: null, isBuried: true, hasShutOff: false } as const;
+    const conditions = ['above-grade', 'sleeve-or-grommet', 'building-shut-off'] as const;
+    const asked = { permit: 'ask', conditions, reason: null, by: null } as const;
+    expect(findWants(asked, state)).to.deep.equal(['maker-and-code', 'above-grade', 'guard-unsaid', 'shut-off']);
+    expect(findWants({ ...asked, permit: 'if' }, state)).to.deep.equal(['above-grade', 'guard-unsaid', 'shut-off']);
+    expect(findWants({ ...asked, permit: 'forbidden' }, state)).to.deep.equal(['not-this-pipe']);
+  });
+
   it('is wanted where none stands before the wall, and where nobody knows; never taken for there', () => {
     for (const [hasShutOff, wanted] of [[true, false], [false, true], [null, true]] as const)
       expect(findWants(ruling, { guard: 'sleeve', isBuried: false, hasShutOff }).includes('shut-off'), String(hasShutOff)).to.equal(wanted);

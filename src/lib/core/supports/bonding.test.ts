@@ -51,6 +51,26 @@ describe('the bond of metal', () => {
     ]);
   });
 
+  it('the supplier’s side is the stretch that the gas comes in by, whichever way its legs were drawn', () => {
+    // One stretch of metal and plastic on beyond it: metal alone is cut off from nothing but the ground pipe.
+    expect(
+      bonds([
+        [0, 'right', 40],
+        [1, 'down', 20],
+        [2, 'right', 200, pe],
+      ])[0],
+    ).to.match(/^supplier: 1 2;/);
+    // Two legs that meet come to hang together with a third only by the last: it is one stretch.
+    expect(
+      bonds([
+        [0, 'right', 40],
+        [1, 'right', 30, csst],
+        [1, 'down', 20],
+        [2, 'right', 20],
+      ]),
+    ).to.have.length(1);
+  });
+
   it('a union that insulates parts it as plastic does', () => {
     const doc = makeRun([[0, 'right', 40], [1, 'up', 60], [2, 'right', 60]], '1/2'); // prettier-ignore
     const layout = layOut(doc);

@@ -1,11 +1,12 @@
 import { expect } from 'chai';
-import { layOut, makeRun } from '#support/make-run.ts';
+import { applyPlan, getLeg, layOut, makeRun, mustBe } from '#support/make-run.ts';
 import { makeRandom } from '#support/random-run.ts';
 import type { LegSize } from '../ends/size.ts';
 import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
 import type { BodyPlaced } from '../permissions/placed.ts';
 import { FOOT, inches, toMillimetres, type Length } from '../units/length.ts';
-import { listSupports } from './list-supports.ts';
+import { planSayZone } from '../runs/commands/say-zone.ts';
+import { countSupports, listSupports } from './list-supports.ts';
 import { placeSupports } from './place-supports.ts';
 import { findSpacing } from './support-spacing.ts';
 
@@ -91,6 +92,29 @@ describe('supports', () => {
     expect(listed.map(({ isUpright, at }) => [isUpright, at?.length])).to.deep.equal([[false, 3], [true, 2], [false, 0]]); // prettier-ignore
     expect(toMillimetres(listed[0]!.at![1]!)).to.be.closeTo(10 * 304.8, 0.001);
     for (const { at } of listSupports(layOut(doc), 'ask')) expect(at).to.equal(null);
+  });
+
+  it('are counted by what is bought: size, material, clips or hangers; what is not known is not counted', () => {
+    const doc = makeRun([[0, 'right', 240], [1, 'right', 240, { size: '1/2' }], [2, 'right', 60, { size: '1/2' }], [3, 'right', null, { size: '1/2' }]], '3/4'); // prettier-ignore
+    const layout = layOut(doc);
+    const listed = listSupports(layout, 'us-model');
+    const sum = (size: string) =>
+      listed.reduce((count, { laid, at }) => count + (laid.leg.size === size ? (at?.length ?? 0) : 0), 0);
+    expect(sum('1/2')).to.be.greaterThan(0);
+    const counted = (jurisdiction: 'us-model' | 'uk-vehicle') =>
+      countSupports(layout, jurisdiction).map(({ size, material, isClip, count }) => [
+        size,
+        material,
+        isClip,
+        count,
+      ]);
+    expect(counted('us-model')).to.deep.equal([
+      ['3/4', 'black-iron', false, sum('3/4')],
+      ['1/2', 'black-iron', false, sum('1/2')],
+    ]);
+    const clipped = applyPlan(doc, mustBe(planSayZone(doc, [getLeg(doc, 2).id], 'vehicle')));
+    const bought = countSupports(layOut(clipped), 'us-model');
+    expect(bought.map(({ size, isClip }) => `${size} ${isClip}`)).to.deep.equal(['3/4 false', '1/2 true', '1/2 false']); // prettier-ignore
   });
 
   it('know every jurisdiction', () => {
