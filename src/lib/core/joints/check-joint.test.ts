@@ -6,6 +6,7 @@ import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts
 import { checkJoint, findRulings } from './check-joint.ts';
 import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { listEnds, listSockets, listTubeEnds, makeThreadEnd } from '../catalogue/list-ends.ts';
+import { getThreadStart } from './thread-start.ts';
 import { PAIR_RULES } from './pair-rules/pair-rules.ts';
 import type { PairVerdictKind } from './pair-verdict.ts';
 import { METALS } from '../ends/end.ts';
@@ -110,6 +111,64 @@ describe('a pair of ends', () => {
       expect(checkJoint(end(a), end(b)).verdict).to.equal(verdict);
     });
   }
+
+  /** What joint it is and on what it rests, or why it is none. */
+  const WHY: readonly (readonly [string, string, string])[] = [
+    ['npt 1/2 m', 'npt 1/2 f', 'npt-in-npt: sealant'],
+    ['npt 1/2 m 30', 'npsm 1/2 f 30', 'npsm-swivel: '],
+    ['jic-37 -8 (1/2 tube) m 37', 'jic-37 -8 (1/2 tube) f 37', 'flare-37: listed-for-gas'],
+    ['jic-37 -8 (1/2 tube) m unknown', 'jic-37 -8 (1/2 tube) f 37', 'flare-37: both-37 listed-for-gas'],
+    ['jic-37 -8 (1/2 tube) m 37', 'jic-37 -8 (1/2 tube) f 45', 'cones-differ'],
+    ['jic-37 -8 (1/2 tube) m none', 'jic-37 -8 (1/2 tube) f 37', 'cones-differ'],
+    ['sae-45 1/2 tube m', 'jic-37 -8 (1/2 tube) f', 'cones-differ'],
+    ['tube 22 mm', 'capillary 15 mm', 'tube-too-large'],
+    ['tube 15 mm', 'brazed 22 mm', 'tube-too-small'],
+    ['tube 8 mm', 'capillary 15 mm', 'too-small'],
+    ['tube 3/4 steel pipe', 'press-copper 22 mm', 'other-kind-of-tube'],
+    ['tube 15 mm', 'capillary 15 mm', 'capillary: solder-qualified'],
+    ['tube 15 mm', 'brazed 15 mm', 'brazed: braze-qualified'],
+    ['tube 15 mm', 'press-copper 15 mm', 'press: press-tool-listed'],
+    ['tube 3/4 steel pipe', 'press 3/4 steel pipe', 'press: press-tool-listed'],
+    ['tube 8 mm', 'compression-body 8 mm', 'compression: olive-on-tube'],
+    ['tube 1 IPS SDR 11', 'stab 1 IPS SDR 11', 'pe-stab: stiffener-and-depth'],
+    ['tube 1/2 CTS SDR 7', 'stab 1/2 IPS SDR 9.3', 'tube-too-small'],
+    ['tube 1 CTS SDR 12.5', 'stab 3/4 IPS SDR 11', 'tube-too-large'],
+  ];
+  for (const [a, b, why] of WHY)
+    it(`${a} with ${b}: ${why}`, () => {
+      const { joint, conditions, cause } = checkJoint(end(a), end(b));
+      expect(joint === null ? cause : `${joint}: ${conditions.join(' ')}`).to.equal(why);
+    });
+
+  it('a male goes into a female of another pitch as far as the play along it lasts', () => {
+    const thread = (said: string) => {
+      const found = end(said);
+      if (found.kind !== 'thread') throw new Error(`no thread ${said}`);
+      return found.thread;
+    };
+    let met = 0;
+    for (const size of ['1/8', '1/4', '3/8', '1', '1-1/4', '1-1/2', '2']) {
+      const [male, female] = [thread(`g ${size} m`), thread(`npsm ${size} f`)];
+      const [p, q] = [25.4 / male.perInch, 25.4 / female.perInch];
+      const pitch = Math.max(p, q);
+      // Straight in straight: half of what a male may be under its basic size is room too.
+      const room = female.pitchLine - male.pitchLine + (male.crest.high - male.crest.low) / 2;
+      const turns = (Math.max(0, room) / Math.sqrt(3) + 0.15 * pitch) / Math.abs(p - q);
+      const start = getThreadStart(male, female);
+      if (start.how === 'too-large' || start.how === 'too-small') continue;
+      const home = Math.min(male.crest.length, female.crest.length) / pitch;
+      expect(start.how, size).to.equal(turns < 1 ? 'may-enter' : 'enters');
+      if (turns < 1 || turns < home) expect(start.turns, size).to.be.closeTo(turns, 0.02);
+      else expect(start.turns, size).to.equal(null);
+      met++;
+    }
+    expect(met).to.be.at.least(2);
+    // Of one pitch nothing drifts: straight goes in until it is home.
+    expect(getThreadStart(thread('g 1/2 m'), thread('g 1/2 f'))).to.deep.equal({
+      how: 'enters',
+      turns: null,
+    });
+  });
 
   it('has one rule, whatever the ends; every rule has a pair; which is given first does not matter', () => {
     const counts = new Map<string, number>();

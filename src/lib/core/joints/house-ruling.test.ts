@@ -3,7 +3,7 @@ import { HOUSE_RULES, resolveRules, type RuleChoices, type RuleId } from '../hou
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
 import { checkJoint } from './check-joint.ts';
-import { isForbidden, judgeByHouse } from './house-ruling.ts';
+import { isForbidden, judgeByHouse, ruleByHouse } from './house-ruling.ts';
 import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { findPractice } from './joint-practice.ts';
 import { JOINTS } from './kinds/joint-kinds.ts';
@@ -35,6 +35,23 @@ describe('what the house says of a joint', () => {
       expect(judged.conditions).to.deep.equal(['sealant']);
     });
   }
+
+  it('copper is soldered, brazed, or neither, as the house says', () => {
+    for (const [option, capillary, brazed] of [
+      ['forbidden', 'forbids', 'forbids'],
+      ['capillary', 'allows', 'allows'],
+      ['brazing', 'forbids', 'allows'],
+    ] as const) {
+      const rules = resolveRules({ 'soft-solder': { option } });
+      const of = (joint: 'capillary' | 'brazed') =>
+        ruleByHouse(joint, rules).map(({ rule, ruling }) => [rule, ruling]);
+      expect([of('capillary'), of('brazed')], option).to.deep.equal([
+        [['soft-solder', capillary]],
+        [['soft-solder', brazed]],
+      ]);
+    }
+    expect(ruleByHouse('npt-in-npt', resolveRules({}))).to.deep.equal([]);
+  });
 
   it('compression is forbidden, or made on its conditions, as the house says', () => {
     const [a, b] = ENDS.filter((end) => end.kind === 'thread' && end.thread.family === 'olive');
