@@ -2,12 +2,16 @@ import { share } from '#support/share.ts';
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
-import { applyPlan, getLeg, makeIds, mustBe } from '#support/make-run.ts';
+import { applyPlan, getLeg, makeIds, makeRun, mustBe } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
 import { checkRun } from '../checks/checks.ts';
 import { planChangeMeasure } from './commands/change-measure.ts';
 import { planAddLeg } from './commands/add-leg.ts';
+import { planPutPart } from './commands/put-part.ts';
+import { assemble } from './bodies.ts';
+import { findDisplaced } from './displaced.ts';
+import { inches } from '../units/length.ts';
 import { NO_FACTS } from './fold-events.ts';
 import { countWork, getPieces, layOutRun } from './lay-out-run.ts';
 import type { RunLayout } from './layout.ts';
@@ -64,6 +68,28 @@ describe('what an edit does not touch is taken over', () => {
       }
     });
   }
+
+  it('parts of a leg that were measured past each other are other bodies; parts that only moved are the same', () => {
+    const newId = makeIds('passedby');
+    const bare = makeRun([[0, 'right', 60], [1, 'down', 20]]); // prettier-ignore
+    const leg = getLeg(bare, 1);
+    const put = (doc: RunDoc, kind: 'valve' | 'union', at: number) =>
+      applyPlan(doc, mustBe(planPutPart(doc, leg.id, kind, { from: leg.from, value: inches(at), typed: String(at) }, newId)));
+    const doc = put(put(bare, 'valve', 20), 'union', 30);
+    const union = Object.values(doc.parts).find(({ part }) => part === 'union')!;
+    const own = Object.values(doc.measures).find(({ to }) => to.id === union.id)!;
+    const before = layOut(doc);
+    const orderOf = (layout: RunLayout) => layout.legs.get(leg.id)!.inline.map(({ part }) => part?.kind);
+    expect(orderOf(before)).to.deep.equal(['valve', 'union']);
+    for (const [at, isSame] of [[33, true], [10, false]] as const) {
+      const moved = { ...doc, measures: { ...doc.measures, [own.id]: { ...own, value: inches(at), typed: String(at) } } };
+      const after = layOut(moved, before);
+      expect(orderOf(after)).to.deep.equal(isSame ? ['valve', 'union'] : ['union', 'valve']);
+      expect(findDisplaced(after)?.isSameBodies, String(at)).to.equal(isSame);
+      const bodies = (layout: RunLayout) => assemble(layout).joints.map(({ id }) => id).sort();
+      expect(bodies(after)).to.deep.equal(bodies(layOut(moved)));
+    }
+  }); // prettier-ignore
 
   it('a measure of the first leg makes its own pieces anew and those in its line, whatever the run holds', () => {
     const made = [100, 1000, 4000].map((legs) => {
