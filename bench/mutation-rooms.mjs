@@ -90,12 +90,12 @@ export const MUTATION_ROOMS = {
   },
   history: {
     mutate: [
-      ...core('runs/{fold-events,rewind,change,displaced}.ts', 'formats/{carry-up,check-history}.ts'),
+      ...core('runs/{fold-events,rewind,change}.ts', 'formats/{carry-up,check-history}.ts'),
       'src/lib/ui/store/run-steps.svelte.ts',
     ],
     tests: [
       ...core(
-        'runs/{fold-events,rewind,change,bodies,lineage,compare-runs}.test.ts',
+        'runs/{fold-events,rewind,change,compare-runs}.test.ts',
         'formats/{carry-up,check-history,formats}.test.ts',
       ),
       'src/lib/ui/store/run-steps.test.ts',

@@ -52,7 +52,7 @@ export default {
     '--import=./tests/support/register-runes.mjs',
     '--conditions=browser',
   ],
-  mochaOptions: { spec: tests, config: 'bench/mutation.mocharc.json' },
+  mochaOptions: { spec: tests.flatMap(spread), config: 'bench/mutation.mocharc.json' },
   mutate: process.env.PORTHOLE_WHOLE ? [...mutate, '!src/lib/**/*.test.ts'] : pickLines(),
   coverageAnalysis: 'perTest',
   plugins: ['@stryker-mutator/mocha-runner'],

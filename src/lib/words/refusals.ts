@@ -24,6 +24,7 @@ import type { ReadingRefusal } from '#core/identify/check-reading.ts';
 import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
 import { isPassedUpright } from '#core/permissions/passage.ts';
 import { sayDay } from './days.ts';
+import type { Length, LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayLength, sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 import { nameWay } from './ways.ts';
@@ -78,8 +79,9 @@ export type Refusal =
   | WireRefusal
   | DeviceRefusal;
 
+type SayLength = (length: Length) => string;
 type Sentences = {
-  readonly [Code in Refusal['code']]: (refusal: Extract<Refusal, { code: Code }>) => string;
+  readonly [Code in Refusal['code']]: (refusal: Extract<Refusal, { code: Code }>, say: SayLength) => string;
 };
 
 const HOW_TO_WRITE = 'Write it like 3-7 1/4, 43 1/4, 3\' 7 1/4" or 1098 mm.';
@@ -112,8 +114,8 @@ const SENTENCES: Sentences = {
   'length-zero': ({ typed }) => `Read “${typed}” as no length at all. Give the distance you measured.`,
   'length-negative': ({ typed }) =>
     `Read “${typed}” as less than nothing. Give the distance without a minus; the direction says which way.`,
-  'length-absurd': ({ typed, length, limit }) =>
-    `Read “${typed}” as ${sayLength(length, 'in')}; a leg over ${sayLength(limit, 'in')} is taken for a slip. Check the unit.`,
+  'length-absurd': ({ typed, length, limit }, say) =>
+    `Read “${typed}” as ${say(length)}; a leg over ${say(limit)} is taken for a slip. Check the unit.`,
   'leg-straight-back': ({ axis, mark }) =>
     `${capital(nameWay(axis))} goes straight back into leg ${mark}. Choose another direction.`,
   'leg-direction-taken': ({ axis, mark }) =>
@@ -137,14 +139,14 @@ const SENTENCES: Sentences = {
     `The length of leg ${mark} follows from its parts or its set and roll, so there is nothing to measure. Change those instead.`,
   'leg-not-parted': ({ mark }) =>
     `Leg ${mark} is an offset or fitting in fitting; only a straight piece of pipe is parted. Branch at one of its ends.`,
-  'place-beyond-leg': ({ mark, length }) =>
-    `Leg ${mark} is ${sayLength(length, 'in')} long (${sayExact(length, 'mm')}), and that place lies beyond it. Measure from the centre at its end to where the branch leaves.`,
+  'place-beyond-leg': ({ mark, length }, say) =>
+    `Leg ${mark} is ${say(length)} long, and that place lies beyond it. Measure from the centre at its end to where the branch leaves.`,
   'leg-has-no-pipe': ({ mark }) =>
     `Leg ${mark} is fitting straight into fitting: there is no pipe to put a part in.`,
   'cover-nothing': ({ typed }) =>
     `Read “${typed}” as no cover at all: what lies in the ground has ground over it. Measure from the ground to the top of the pipe.`,
-  'cover-too-deep': ({ length, most }) =>
-    `Read ${sayLength(length, 'in')} (${sayLength(length, 'mm')}) of ground: more than ${sayLength(most, 'in')} is taken for a slip. Check the unit.`,
+  'cover-too-deep': ({ length, most }, say) =>
+    `Read ${say(length)} of ground: more than ${say(most)} is taken for a slip. Check the unit.`,
   'bearing-none': ({ degrees }) =>
     `Read ${degrees}. A bearing is whole degrees clockwise from north, 0 to 359.`,
   'fished-not-tubing': ({ mark }) =>
@@ -179,8 +181,8 @@ const SENTENCES: Sentences = {
     'There is nothing to bush down here: the fitting is made as it is, or none comes near.',
   'plug-takes-no-pipe': () =>
     'A plug goes into the opening of a fitting and closes no pipe. Cap the pipe instead.',
-  'offset-cannot-be': ({ part, length, within, most }) =>
-    `Read ${OFFSET_NAMES[part]} ${sayBoth(length)}, but the ${OFFSET_NAMES[within]} leaves at most ${sayBoth(most)} for it. Measure both again.`,
+  'offset-cannot-be': ({ part, length, within, most }, say) =>
+    `Read ${OFFSET_NAMES[part]} ${say(length)}, but the ${OFFSET_NAMES[within]} leaves at most ${say(most)} for it. Measure both again.`,
   'offset-angle-not-made': ({ degrees }) =>
     `That run and travel make an angle of ${sayNumber(degrees, 1)}°; threaded elbows for an offset are made at 45°. Give the set instead, or swing two 90° elbows.`,
   'offset-set-missing': () => 'The set is still missing: how far does the pipe move to the side?',
@@ -315,7 +317,11 @@ const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {
   run: 'run',
   travel: 'travel',
 };
-const sayBoth = (length: number): string => `${sayLength(length, 'in')} (${sayExact(length, 'mm')})`;
+/** By the job's unit; where nobody said which that is, in both. */
+const makeSay =
+  (unit: LengthUnit | null): SayLength =>
+  (length) =>
+    unit === null ? `${sayLength(length, 'in')} (${sayExact(length, 'mm')})` : sayLength(length, unit);
 
 /** Fields of jobs and parts as their forms call them; house rules by their names. */
 const CLASH_FIELDS: Readonly<Partial<Record<string, string>>> = {
@@ -349,10 +355,10 @@ const DOES_NOT_FIT = {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** The sentence of a refusal. */
-export function sayRefusal(refusal: Refusal): string {
-  const say = SENTENCES[refusal.code] as (refusal: Refusal) => string;
-  return say(refusal);
+/** The sentence of a refusal; its lengths by the unit of the job, where that is known. */
+export function sayRefusal(refusal: Refusal, unit: LengthUnit | null = null): string {
+  const sentence = SENTENCES[refusal.code] as (refusal: Refusal, say: SayLength) => string;
+  return sentence(refusal, makeSay(unit));
 }
 
 /** Whether something that came over the wire is a refusal this version knows. */

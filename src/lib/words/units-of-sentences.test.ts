@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { sayRefusal, type Refusal } from './refusals.ts';
 import { planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
 import { HOUSE_RULES, type RuleChoices, type RuleId } from '#core/house-rules/house-rules.ts';
 import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
@@ -101,6 +102,21 @@ for (const unit of ['in', 'mm'] as const)
               const ruleChoices: RuleChoices = { ...getOpeningChoices(unit, jurisdiction), 'trap-nipple': { option }, 'trap-measured': { option: measured }, 'trap-needed': { option: 'every-appliance' } }; // prettier-ignore
               expectRight(sayRun(layOut({ ...doc, ruleChoices }), jurisdiction, unit));
             }
+      }
+    });
+
+    it('says what is refused so, where the unit of the job is known', () => {
+      const [length, most] = [inches(2500), inches(480)];
+      const refused: readonly Refusal[] = [
+        { code: 'length-absurd', typed: '9e9', length, limit: most },
+        { code: 'place-beyond-leg', mark: '3', length },
+        { code: 'cover-too-deep', length, most },
+        { code: 'offset-cannot-be', part: 'run', length, within: 'travel', most },
+      ];
+      for (const each of refused) {
+        expectRight([sayRefusal(each, unit)]);
+        // Where nobody said which unit that is, both are there.
+        for (const other of ['in', 'mm']) expect(sayRefusal(each)).to.match(new RegExp(`\\d ${other}\\b`));
       }
     });
 

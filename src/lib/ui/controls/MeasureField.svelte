@@ -46,7 +46,7 @@
       return;
     }
     const reading = parseMeasure(text, unit);
-    wrong = reading.ok ? '' : sayRefusal(reading.refusal);
+    wrong = reading.ok ? '' : sayRefusal(reading.refusal, unit);
     if (!reading.ok) return;
     onmeasure(reading.value.length, text);
     typed = null;

@@ -42,6 +42,6 @@
   />
   {#if piece.asCut}<span class="block text-xs text-secondary">{sayBy(piece.asCut.by)}</span>{/if}
   {#if refusal}<p id="{id}-wrong" role="alert" class="max-w-56 text-sm text-error">
-      {sayRefusal(refusal)}
+      {sayRefusal(refusal, unit)}
     </p>{/if}
 </div>

@@ -111,7 +111,7 @@
         : SHAPE_WORDS[build.shape]}
     </p>
     <p class="border-l-4 border-warning pl-3 font-medium text-warning">{CAUTIONS.liveLine}</p>
-    {#if refusal}<p role="alert" class="text-error">{sayRefusal(refusal)}</p>{/if}
+    {#if refusal}<p role="alert" class="text-error">{sayRefusal(refusal, unit)}</p>{/if}
     <button type="button" class="btn h-14 text-lg btn-primary" onclick={put}
       >{isThere ? 'Put it right' : 'Build it in'}</button
     >

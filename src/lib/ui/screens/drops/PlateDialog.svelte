@@ -312,7 +312,7 @@
         and labelled.
       </p>
     {/if}
-    {#if refusal}<p role="alert" class="text-error">{sayRefusal(refusal)}</p>{/if}
+    {#if refusal}<p role="alert" class="text-error">{sayRefusal(refusal, unit)}</p>{/if}
     <button type="submit" class="btn h-14 text-lg btn-primary">Keep it</button>
   </form>
 </Dialog>

@@ -92,7 +92,7 @@
 
 {#snippet trouble(at: string)}
   {#if wrong?.at === at}<p role="alert" class="max-w-96 text-sm text-error">
-      {sayRefusal(wrong.refusal)}
+      {sayRefusal(wrong.refusal, unit)}
     </p>{/if}
 {/snippet}
 

@@ -52,7 +52,7 @@
     {/each}
   </div>
   <p class="text-sm" aria-live="polite">
-    {#if offset.refusal}<span class="font-medium text-error">{sayRefusal(offset.refusal)}</span>
+    {#if offset.refusal}<span class="font-medium text-error">{sayRefusal(offset.refusal, unit)}</span>
     {:else if solved}
       Travel {sayExact(solved.travel, unit)}, run {sayExact(solved.run, unit)}, both elbows 45°.
     {:else}<span class="chart-label">Any two give the rest; one set alone is an offset in one plane.</span

@@ -66,7 +66,10 @@ export function describeEntry(entry: LegEntry): EntryWords {
     does: sayDoes(entry),
     length: hasLength ? reading.value.length : null,
     says: reading?.ok ? `read as ${sayLength(reading.value.length, entry.unit)}` : '',
-    wrong: reading && !reading.ok && isBeyondHope(entry.typed, entry.unit) ? sayRefusal(reading.refusal) : '',
+    wrong:
+      reading && !reading.ok && isBeyondHope(entry.typed, entry.unit)
+        ? sayRefusal(reading.refusal, entry.unit)
+        : '',
   };
 }
 

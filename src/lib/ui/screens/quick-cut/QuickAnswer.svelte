@@ -66,7 +66,7 @@
   {#if wrong}
     <div role="alert">
       <p class="text-4xl leading-tight font-bold text-error">No measure</p>
-      <p class="text-lg leading-snug">{sayRefusal(wrong)}</p>
+      <p class="text-lg leading-snug">{sayRefusal(wrong, bench.unit)}</p>
     </div>
   {:else if verdict}
     <div class="border-l-4 pl-3 {verdict.severity === 'stop' ? 'border-error' : 'border-warning'}">

@@ -134,7 +134,7 @@
       (typed) => (bench.typedPart = typed),
       () => bench.enterPart(),
     )}
-    {#if bench.refusal}<p role="alert" class="text-error">{sayRefusal(bench.refusal)}</p>{/if}
+    {#if bench.refusal}<p role="alert" class="text-error">{sayRefusal(bench.refusal, bench.unit)}</p>{/if}
     <button type="button" class="btn h-13 btn-primary" onclick={() => bench.enterPart()}
       >That is its length</button
     >

@@ -158,6 +158,8 @@
         </div>
       {/if}
     </div>
-    {#if hand.refusal}<p role="alert" class="max-w-prose text-error">{sayRefusal(hand.refusal)}</p>{/if}
+    {#if hand.refusal}<p role="alert" class="max-w-prose text-error">
+        {sayRefusal(hand.refusal, hand.unit)}
+      </p>{/if}
   </section>
 {/if}
