@@ -13,12 +13,12 @@ import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { Finding } from '#core/checks/finding.ts';
 import type { RunLayout } from '#core/runs/layout.ts';
 import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-import { type LengthUnit } from '#core/units/length.ts';
+import { toInches, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
 import { sayPipeTotal, sayUnknownCuts } from '#words/pipe-totals.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
 import { sayFinding } from '#words/findings.ts';
 import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
-import { sayExact, sayLength } from '#words/length-text.ts';
+import { sayLength, sayNumber } from '#words/length-text.ts';
 import { sayConnector } from '#words/appliances.ts';
 import { listPlaceLines } from '#words/place-lines.ts';
 import { DO_NOT_CUT } from '#words/findings.ts';
@@ -163,9 +163,13 @@ function nameEnd({ piece }: CutSheetRow, i: number, unit: LengthUnit): string {
   const end = piece.ends[i];
   if (!end?.joint) return 'open end';
   const { part, port } = end.joint;
-  const takeOff = end.takeOff === null ? '' : `, ${sayExact(end.takeOff, unit)}`;
+  const takeOff = end.takeOff === null ? '' : `, ${sayTakeOff(end.takeOff, unit)}`;
   return `${part.kind === 'tee' ? namePort(part, port.id) : PART_KIND_NAMES[part.kind]}${takeOff}`;
 }
+
+/** As exactly as the column has room for. */
+const sayTakeOff = (length: Length, unit: LengthUnit): string =>
+  unit === 'in' ? `${sayNumber(toInches(length), 3)} in` : `${sayNumber(toMillimetres(length), 1)} mm`;
 
 /** How each tube is marked and bent, or that it is bent as it is laid. */
 function writeBends(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void {
