@@ -84,9 +84,9 @@ test('what cannot be is said: offsets, sizes, measures, crossings; and what woul
   await form.getByRole('button', { name: /^offset/ }).click();
   await form.getByRole('textbox', { name: 'set' }).fill('20');
   await form.getByRole('textbox', { name: 'travel' }).fill('15');
-  // The most a travel of 15 in leaves for the set is where there is no roll: 15 / √2.
+  // The most a travel of 15 in leaves for the set is where there is no roll: 15 / √2 = 10.607, and the mark before it.
   await expect(
-    form.getByText(/Read set 1 ft 8 in, but the travel leaves at most 10\.607 in for it/),
+    form.getByText(/Read set 1 ft 8 in, but the travel leaves at most 10 9\/16 in for it/),
   ).toBeVisible();
   await form.getByRole('button', { name: /^pipe/ }).click();
   // A tee that is not made: the nearest that is, and the bushing that would do.

@@ -25,14 +25,15 @@ export function sayExact(length: Length, unit: LengthUnit): string {
 const TAPE_STEPS: Readonly<Record<LengthUnit, Length>> = { in: INCH / 16, mm: MILLIMETRE };
 
 /**
- * A length that was worked out, as a tape shows it: to the nearest sixteenth or millimetre, or to the next one where it is the least
- * that will do (`up`). What is less than the first mark says so. Exact figures are for the reason behind a number.
+ * A length that was worked out, as a tape shows it: to the nearest sixteenth or millimetre, to the next one where it is the least
+ * that will do (`up`), to the one before where it is the most (`down`). What is less than the first mark says so. Exact figures are for the reason behind a number.
  */
-export function sayTaped(length: Length, unit: LengthUnit, round: 'near' | 'up' = 'near'): string {
+export function sayTaped(length: Length, unit: LengthUnit, round: 'near' | 'up' | 'down' = 'near'): string {
   const step = TAPE_STEPS[unit];
   if (length < 0) return `−${sayTaped(-length, unit, round)}`;
   if (length > 0 && length < step && round === 'near') return `less than ${sayLength(step, unit)}`;
-  return sayLength(round === 'up' ? Math.ceil(length / step) * step : roundToStep(length, step), unit);
+  const marks = { near: () => roundToStep(length, step), up: () => Math.ceil(length / step) * step, down: () => Math.floor(length / step) * step }; // prettier-ignore
+  return sayLength(marks[round](), unit);
 }
 
 /** How deep something lies: whole inches under four feet are said as inches (`18 in`), as whoever digs says them. */

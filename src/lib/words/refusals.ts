@@ -25,7 +25,7 @@ import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
 import { isPassedUpright } from '#core/permissions/passage.ts';
 import { sayDay } from './days.ts';
 import type { Length, LengthUnit } from '#core/units/length.ts';
-import { sayExact, sayLength, sayNumber } from './length-text.ts';
+import { sayExact, sayLength, sayNumber, sayTaped } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 import { nameWay } from './ways.ts';
 import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
@@ -79,7 +79,8 @@ export type Refusal =
   | WireRefusal
   | DeviceRefusal;
 
-type SayLength = (length: Length) => string;
+/** A length as it was given; `most`: one that was worked out, and more is not to be had. */
+type SayLength = (length: Length, is?: 'given' | 'most') => string;
 type Sentences = {
   readonly [Code in Refusal['code']]: (refusal: Extract<Refusal, { code: Code }>, say: SayLength) => string;
 };
@@ -182,7 +183,7 @@ const SENTENCES: Sentences = {
   'plug-takes-no-pipe': () =>
     'A plug goes into the opening of a fitting and closes no pipe. Cap the pipe instead.',
   'offset-cannot-be': ({ part, length, within, most }, say) =>
-    `Read ${OFFSET_NAMES[part]} ${say(length)}, but the ${OFFSET_NAMES[within]} leaves at most ${say(most)} for it. Measure both again.`,
+    `Read ${OFFSET_NAMES[part]} ${say(length)}, but the ${OFFSET_NAMES[within]} leaves at most ${say(most, 'most')} for it. Measure both again.`,
   'offset-angle-not-made': ({ degrees }) =>
     `That run and travel make an angle of ${sayNumber(degrees, 1)}°; threaded elbows for an offset are made at 45°. Give the set instead, or swing two 90° elbows.`,
   'offset-set-missing': () => 'The set is still missing: how far does the pipe move to the side?',
@@ -318,10 +319,12 @@ const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {
   travel: 'travel',
 };
 /** By the job's unit; where nobody said which that is, in both. */
-const makeSay =
-  (unit: LengthUnit | null): SayLength =>
-  (length) =>
-    unit === null ? `${sayLength(length, 'in')} (${sayExact(length, 'mm')})` : sayLength(length, unit);
+const makeSay = (unit: LengthUnit | null): SayLength => {
+  const sayIn = (length: Length, own: LengthUnit, is: 'given' | 'most') =>
+    is === 'most' ? sayTaped(length, own, 'down') : sayLength(length, own);
+  return (length, is = 'given') =>
+    unit === null ? `${sayIn(length, 'in', is)} (${sayIn(length, 'mm', is)})` : sayIn(length, unit, is);
+};
 
 /** Fields of jobs and parts as their forms call them; house rules by their names. */
 const CLASH_FIELDS: Readonly<Partial<Record<string, string>>> = {

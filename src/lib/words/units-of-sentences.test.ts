@@ -113,7 +113,12 @@ for (const unit of ['in', 'mm'] as const)
         { code: 'cover-too-deep', length, most },
         { code: 'offset-cannot-be', part: 'run', length, within: 'travel', most },
       ];
-      for (const each of refused) {
+      // What was worked out is the mark before it: more is not to be had.
+      const worked = { code: 'offset-cannot-be', part: 'set', length: inches(20), within: 'travel', most: Math.round(inches(15) * Math.SQRT1_2) } as const; // prettier-ignore
+      expect(sayRefusal(worked, unit)).to.include(
+        unit === 'in' ? 'at most 10 9/16 in for' : 'at most 269 mm for',
+      );
+      for (const each of [...refused, worked]) {
         expectRight([sayRefusal(each, unit)]);
         // Where nobody said which unit that is, both are there.
         for (const other of ['in', 'mm']) expect(sayRefusal(each)).to.match(new RegExp(`\\d ${other}\\b`));

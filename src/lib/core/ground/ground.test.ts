@@ -14,7 +14,6 @@ import { getPeFigures } from '../catalogue/tube-sizes.ts';
 import { polyethyleneTable } from '../catalogue/tables/polyethylene.table.ts';
 import { checkRun } from '../checks/checks.ts';
 import { PE_SIZES, type LegSize } from '../ends/size.ts';
-import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { getContraction } from '../house-rules/contraction.ts';
 import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
 import { getCraft, makeSettings } from '../materials/crafts.ts';
@@ -27,9 +26,6 @@ import { planSayZone } from '../runs/commands/say-zone.ts';
 import { planPutPart } from '../runs/commands/put-part.ts';
 import type { RunDoc } from '../runs/run.ts';
 import { FOOT, INCH, inches, toMillimetres } from '../units/length.ts';
-import { parsePrintLine } from '../identify/print-line.ts';
-import { findOtherThanLaid } from './compare-prints.ts';
-import { getWantedCover, listCovers } from './cover-wanted.ts';
 import { makeFusionSheet, listFusionSheets } from './fusion-sheet.ts';
 import { listTrenches } from './trench.ts';
 
@@ -141,6 +137,21 @@ describe('a buried line', () => {
     expect(end(doc)).to.deep.equal([744, 0]);
     expect(end(say(doc, planSayBearing(doc, getLeg(doc, 2).id, 0)))).to.deep.equal([0, 744]);
     expect(end(say(doc, planSayBearing(doc, getLeg(doc, 2).id, 210)))).to.deep.equal([-372, -644]);
+  });
+
+  it('a trench of which a length is not known has no length, no wire and no place on the plan from there on', () => {
+    const doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', null, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1'); // prettier-ignore
+    const [trench] = listTrenches(layOut(doc));
+    expect(trench).to.include({ length: null, wire: null, tape: null, slack: null });
+    expect(trench!.points.map(({ along, onPlan }) => [along, onPlan])).to.deep.equal([
+      [0, { east: 0, north: 0 }],
+      [null, null],
+      [null, null],
+    ]);
+    const known = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1')))[0]!; // prettier-ignore
+    expect(known.points.map(({ onPlan }) => [onPlan!.east / INCH, onPlan!.north / INCH].map(Math.round))).to.deep.equal([[0, 0], [300, 0], [300, 600]]); // prettier-ignore
+    const capped = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, { ...stabbed, cap: true }]], '1')))[0]!; // prettier-ignore
+    expect(capped.points.at(-1)!.mark).to.equal('cap');
   });
 
   it('has risers whose heads stand out by what they are long less the cover and half the pipe', () => {
@@ -321,85 +332,6 @@ describe('what is checked of the ground', () => {
     for (const degrees of [-1, 360, 12.5])
       expect(planSayBearing(doc, getLeg(doc, 2).id, degrees).ok).to.equal(false);
     expect(planSayPrint(doc, node, { text: PRINT, bury: { length: 0, typed: '0' } }).ok).to.equal(false);
-  });
-});
-
-describe('cover', () => {
-  const COMMON: readonly (readonly [Jurisdiction, string, number])[] = [
-    ['us-model', 'general', 12 * INCH],
-    ['us-model', 'lamp-or-grill', 8 * INCH],
-    ['us-model', 'damage-likely', 18 * INCH],
-    ['us-model', 'service-line', 12 * INCH],
-    ['us-model', 'service-in-street', 18 * INCH],
-    ['us-model', 'main', 24 * INCH],
-    ['canada', 'general', 15 * INCH],
-    ['canada', 'under-traffic', 24 * INCH],
-    ['australia', 'general', 300 * 1e6],
-    ['australia', 'under-traffic', 450 * 1e6],
-    ['uk', 'general', 375 * 1e6],
-  ];
-  for (const [jurisdiction, where, cover] of COMMON)
-    it(`${jurisdiction}, ${where}`, () => {
-      const isMetric = jurisdiction === 'uk' || jurisdiction === 'australia';
-      const [own, other] = (isMetric ? ['mm', 'in'] : ['in', 'mm']) as ['mm' | 'in', 'mm' | 'in'];
-      const on = (tape: 'in' | 'mm') =>
-        listCovers(standardCatalogue.ground.covers, jurisdiction, tape).find((row) => row.where === where)!
-          .length;
-      expect(on(own)).to.equal(cover);
-      // On the other tape it is round there, and next to it.
-      expect(on(other) % (isMetric ? INCH : 5 * 1e6)).to.equal(0);
-      expect(on(other)).to.be.closeTo(cover, cover / 20);
-    });
-
-  it('is known by no other figure than these, general first; where none is, it is asked', () => {
-    const rows = JURISDICTIONS.flatMap((each) => listCovers(standardCatalogue.ground.covers, each, 'in'));
-    expect(rows).to.have.length(COMMON.length);
-    expect(standardCatalogue.ground.covers).to.have.length(COMMON.length);
-    for (const each of ['us-model', 'canada', 'australia', 'uk'] as const)
-      expect(listCovers(standardCatalogue.ground.covers, each, 'in')[0]!.where).to.equal('general');
-    expect(listCovers(standardCatalogue.ground.covers, 'ask', 'in')).to.deep.equal([]);
-    expect(getWantedCover(resolveRules({ 'burial-depth': { option: '24-inch' } }))).to.equal(24 * INCH);
-    expect(getWantedCover(rules)).to.equal(null);
-    const own = { 'burial-depth': { option: 'own', name: 'Half a spade', reason: 'Rock.' } } as never;
-    expect(getWantedCover(resolveRules(own))).to.equal(null);
-  });
-
-  it('of Canada is in millimetres what its code says itself; of the model code the next five that are no less', () => {
-    const on = (jurisdiction: Jurisdiction) =>
-      listCovers(standardCatalogue.ground.covers, jurisdiction, 'mm').map(({ where, length }) => [where, toMillimetres(length)]);
-    expect(on('canada')).to.deep.equal([['general', 380], ['under-traffic', 600]]);
-    expect(Object.fromEntries(on('us-model'))).to.deep.equal({
-      general: 305, 'lamp-or-grill': 205, 'damage-likely': 460, 'service-line': 305, 'service-in-street': 460, main: 610,
-    });
-  }); // prettier-ignore
-
-  it('a trench of which a length is not known has no length, no wire and no place on the plan from there on', () => {
-    const doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', null, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1'); // prettier-ignore
-    const [trench] = listTrenches(layOut(doc));
-    expect(trench).to.include({ length: null, wire: null, tape: null, slack: null });
-    expect(trench!.points.map(({ along, onPlan }) => [along, onPlan])).to.deep.equal([
-      [0, { east: 0, north: 0 }],
-      [null, null],
-      [null, null],
-    ]);
-    const known = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1')))[0]!; // prettier-ignore
-    expect(known.points.map(({ onPlan }) => [onPlan!.east / INCH, onPlan!.north / INCH].map(Math.round))).to.deep.equal([[0, 0], [300, 0], [300, 600]]); // prettier-ignore
-    const capped = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, { ...stabbed, cap: true }]], '1')))[0]!; // prettier-ignore
-    expect(capped.points.at(-1)!.mark).to.equal('cap');
-  });
-
-  it('a print line is another than what was laid by its size, by its system and by its wall; what it does not say is no difference', () => {
-    const others = (text: string) => findOtherThanLaid(parsePrintLine(text), '1 IPS SDR 11');
-    for (const [text, differs] of [
-      [PRINT, []],
-      ['PE2708 ASTM D2513 GAS', []],
-      ['3/4 IPS SDR 11 GAS', ['size']],
-      ['1 CTS SDR 11 GAS', ['size']],
-      ['1 IPS SDR 9.3 GAS', ['wall']],
-      ['1 IPS SDR 11.1 GAS', []],
-      ['3/4 CTS SDR 9.3 GAS', ['size', 'wall']],
-    ] as const)
-      expect(others(text), text).to.deep.equal(differs);
   });
 });
 

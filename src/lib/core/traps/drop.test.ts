@@ -1,11 +1,10 @@
 import { expect } from 'chai';
-import { layOut, makeRun, type TestLeg } from '#support/make-run.ts';
+import { applyPlan, getLeg, layOut, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
 import { kiln, makeTrapped, withParts } from '#support/make-trap.ts';
 import { resolveRules } from '../house-rules/house-rules.ts';
 import { newAppliance, BLANK_PLATE } from '../runs/appliance.ts';
 import { planSayZone } from '../runs/commands/say-zone.ts';
 import { inches } from '../units/length.ts';
-import { applyPlan, getLeg, mustBe } from '#support/make-run.ts';
 import { getInletSize, listDrops } from './drop.ts';
 import { findRequirement } from './requirement.ts';
 import { findRoom } from './room-under-cap.ts';
