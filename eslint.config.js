@@ -5,18 +5,8 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
+/** Components and what runs as they do: templates are read here. Everything else is checked by .oxlintrc.json. */
 export default ts.config(
-  {
-    ignores: [
-      'build/',
-      '.svelte-kit/',
-      '.porthole/',
-      'drizzle/',
-      'node_modules/',
-      'test-results/',
-      'coverage/',
-    ],
-  },
   js.configs.recommended,
   ...ts.configs.strict,
   ...ts.configs.stylistic,
@@ -24,7 +14,7 @@ export default ts.config(
   prettier,
   ...svelte.configs.prettier,
   {
-    languageOptions: { globals: { ...globals.browser, ...globals.node } },
+    languageOptions: { globals: globals.browser },
     rules: {
       'no-undef': 'off',
       '@typescript-eslint/no-non-null-assertion': 'off',
@@ -33,30 +23,6 @@ export default ts.config(
       '@typescript-eslint/unified-signatures': 'off',
       'no-console': ['error', { allow: ['error', 'warn'] }],
       eqeqeq: 'error',
-    },
-  },
-  {
-    // A fixture that needs no other says so with an empty pattern: the runner reads the parameter's names.
-    files: ['tests/support/**/*.ts'],
-    rules: { 'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }] },
-  },
-  {
-    files: ['src/lib/core/**/*.ts'],
-    rules: {
-      'no-restricted-globals': [
-        'error',
-        'window',
-        'document',
-        'fetch',
-        'process',
-        'localStorage',
-        'navigator',
-      ],
-      'no-restricted-properties': [
-        'error',
-        { object: 'Date', property: 'now', message: 'The core has no clock: pass now in.' },
-        { object: 'Math', property: 'random', message: 'The core has no randomness: pass rng in.' },
-      ],
     },
   },
   {
@@ -69,6 +35,4 @@ export default ts.config(
       },
     },
   },
-  { files: ['scripts/**', 'bench/**', 'probes/**', 'tests/**'], rules: { 'no-console': 'off' } },
-  { files: ['**/*.test.ts'], rules: { '@typescript-eslint/no-unused-expressions': 'off' } },
 );

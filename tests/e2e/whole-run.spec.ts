@@ -80,11 +80,11 @@ const EXPECTED: readonly string[] = [
   '2 5 ft 1 right 4 ft 10 1/2 in reducing tee',
   '3 4 ft 1 right 3 ft 10 5/8 in reducing tee',
   '4 3 ft 1 right 2 ft 10 1/2 in 90° elbow',
-  '5 2.953 in 1 down no pipe street 90° elbow',
+  '5 2 15/16 in 1 down no pipe street 90° elbow',
   '6 1 ft 8 in 1 out 1 ft 7 3/16 in open end',
   '10 3 ft 3/4 out 2 ft 11 1/8 in open end',
   '7 1 ft 8 in 3/4 down 1 ft 6 11/16 in 45° elbow',
-  '8 14.142 in 3/4 offset 45° 1 ft 1 5/16 in 45° elbow',
+  '8 1 ft 2 1/8 in 3/4 offset 45° 1 ft 1 5/16 in 45° elbow',
   '9 2 ft 3/4 down, union 11 1/8 in 11 1/2 in open end',
 ];
 

@@ -49,8 +49,13 @@ async function expectPaper(printed: PrintedRun, about: string): Promise<number> 
     const centres = beside(42 + 202);
     const wanted = row.read('centre-to-centre (in)');
     if (wanted === '') expect(centres, of).to.equal('');
-    else
-      expect(toInches(mustBe(parseLength(centres, unit)).length), of).to.be.closeTo(Number(wanted), 1 / 16);
+    else {
+      expect(centres, of).to.not.include('.');
+      expect(toInches(mustBe(parseLength(centres, unit)).length), of).to.be.closeTo(
+        Number(wanted),
+        (unit === 'in' ? 1 / 32 : 0.5 / 25.4) + 1e-5,
+      );
+    }
   }
   return rows.length;
 }

@@ -111,7 +111,14 @@ export const judgeAll = (observations: readonly Observation[]): Verdict =>
   judge(rankCandidates(standardThreads, observations));
 
 export type Grade =
-  'single' | 'tie' | 'wide-tie' | 'wrong-tie' | 'open' | 'none' | 'likely-wrong' | 'certain-wrong';
+  | 'single'
+  | 'tie'
+  | 'wide-tie'
+  | 'wrong-tie'
+  | 'open'
+  | 'none'
+  | 'likely-wrong'
+  | 'certain-wrong';
 
 /** How a verdict on a listed thread stands against the truth. A sister no reading parts counts as the thread. */
 export function grade(verdict: Verdict, truth: ListedThread): { grade: Grade; alike: LookAlike | null } {

@@ -127,6 +127,9 @@ function holdDrawing(
 ): string[] {
   const svg = writeSvg(layout, unit, 'Run', 'Run');
   const written = [...svg.matchAll(/<text [^>]*data-subject="([^"]*)">([^<]*)<\/text>/g)];
+  // Nothing that is measured or worked out has decimals that no tape has.
+  for (const [, , text] of svg.matchAll(/<text ([^>]*)>([^<]*)<\/text>/g))
+    expect(text, about).to.not.match(/\d\.\d+ (?:in|mm)/);
   return listWhole(layout, rows).flatMap(({ laid, row }) => {
     const own = Object.values(layout.doc.measures).find(
       ({ from, to, along }) =>
@@ -143,11 +146,12 @@ function holdDrawing(
       const read = parseLength(text, unit);
       return read.ok && /[a-z"'“]|\d \d/.test(text) ? [toInches(read.value.length)] : [];
     });
-    // As finely as it was said: a sixty-fourth, or a tenth of a millimetre.
+    // As finely as a tape says it: half a sixteenth, or half a millimetre.
+    const finest = unit === 'in' ? 1 / 32 : 0.5 / 25.4;
     const nearest = Math.min(
       ...lengths.map((length) => Math.abs(length - row.number('centre-to-centre (in)'))),
     );
-    expect(nearest, `leg ${laid.leg.tag} of ${about}: ${said.join(' | ')}`).to.be.at.most(1 / 128 + 1e-6);
+    expect(nearest, `leg ${laid.leg.tag} of ${about}: ${said.join(' | ')}`).to.be.at.most(finest + 1e-5);
     return [`${laid.leg.material}: drawing`];
   });
 }

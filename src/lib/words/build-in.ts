@@ -6,7 +6,7 @@ import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { inUnit } from './rule-words.ts';
 import { sayFinding } from './findings.ts';
-import { sayLength, sayTaped } from './length-text.ts';
+import { sayLength, sayTaped, sayTyped } from './length-text.ts';
 import { TRAP_NAMES } from './traps.ts';
 
 /** How a trap is built in, by how the drop ends. */
@@ -62,7 +62,7 @@ export function sayBuildRefusal(refusal: BuildRefusal | PutRightRefusal, unit: L
     case 'trap-built-in':
       return 'A trap is built into this appliance: none is added.';
     case 'trap-nipple-wrong':
-      return `Read ${sayLength(refusal.length, unit)}. The nipple of a trap is ${sayLength(refusal.least, unit)} to ${sayLength(refusal.most, unit)} long.`;
+      return `Read ${sayTyped(refusal.length, unit)}. The nipple of a trap is ${sayLength(refusal.least, unit)} to ${sayLength(refusal.most, unit)} long.`;
     case 'trap-leg-not-measured':
       return `Leg ${refusal.mark} has no length yet: measure it, then it shows whether there is room.`;
     case 'trap-no-length':

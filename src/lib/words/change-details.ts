@@ -8,7 +8,7 @@ import type { Json } from '#core/outcome/json.ts';
 import type { LengthUnit } from '#core/units/length.ts';
 import { sayChange } from './changes.ts';
 import { getRuleTitle } from './house-rules.ts';
-import { sayLength } from './length-text.ts';
+import { sayTyped } from './length-text.ts';
 import { MATERIAL_NAMES, namePart, PART_KIND_NAMES } from './parts.ts';
 import { sayWay } from './ways.ts';
 
@@ -34,7 +34,7 @@ const findSet = (ops: readonly Op[], where: Collection, field: string): { old: J
 /** A length is never broken over two lines: its fraction alone would be another length. */
 const keepWhole = (length: string): string => length.replaceAll(' ', '\u00a0');
 const sayIfLength = (value: Json | null, unit: LengthUnit): string | null =>
-  typeof value === 'number' ? keepWhole(sayLength(value, unit)) : null;
+  typeof value === 'number' ? keepWhole(sayTyped(value, unit)) : null;
 
 const sayInstead = (is: string | null, was: string | null): string | null =>
   is !== null && was !== null ? `${is} instead of ${was}` : is;

@@ -72,7 +72,7 @@ const SENTENCES: Sentences = {
   'turns-outside-window': ({ size, turns, window }) =>
     `${size}: the engagement chosen means ${sayNumber(turns, 1)} turns past hand-tight; the house goes by ${sayNumber(window.least, 2)} to ${sayNumber(window.most, 2)}. The house rules “engagement figure” and “how tight” decide.`,
   'longer-than-stock': ({ mark, stock, couplings }, unit) =>
-    `Leg ${mark} is longer than a stock length (${sayLength(stock, unit)}): ${couplings === 1 ? 'one coupling joins' : `${couplings} couplings join`} its pieces, whole lengths first. Put a coupling where you want it to have it elsewhere.`,
+    `Leg ${mark} is longer than a stock length (${sayTaped(stock, unit)}): ${couplings === 1 ? 'one coupling joins' : `${couplings} couplings join`} its pieces, whole lengths first. Put a coupling where you want it to have it elsewhere.`,
   'joint-does-not-make': ({ mark, verdict }) =>
     verdict.joint === null
       ? `Two ends meet at leg ${mark} that do not make. Open the joint to see why, and put a transition between.`

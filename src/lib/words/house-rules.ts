@@ -15,7 +15,7 @@ import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
 import { BENDER_RULE_WORDS } from './tube-house-rules.ts';
 import type { LengthUnit } from '#core/units/length.ts';
-import { GRADUATION_NAMES, sayLength, sayNumber } from './length-text.ts';
+import { GRADUATION_NAMES, sayNumber, sayTyped } from './length-text.ts';
 
 type PlainWords = typeof PLAIN_RULE_WORDS;
 type BenderWords = typeof BENDER_RULE_WORDS;
@@ -219,11 +219,11 @@ export function sayChoice<Id extends RuleId>(rule: Id, choice: HouseRules[Id], u
     const say = ({ least, most }: TurnsWindow) => `${sayNumber(least, 2)} to ${sayNumber(most, 2)}`;
     return `${name} (${say(upTo2in)} up to size 2, ${say(above2in)} above, ${say(british)} for R)`;
   }
-  if ('length' in choice) return `${name} (${sayLength(choice.length, unit)})`;
+  if ('length' in choice) return `${name} (${sayTyped(choice.length, unit)})`;
   if ('kinds' in choice)
     return `${name} (${choice.kinds.map((kind) => APPLIANCE_KIND_NAMES[kind]).join(', ') || 'none'})`;
-  if ('width' in choice) return `${name} (${sayLength(choice.width, unit)})`;
-  return 'tolerance' in choice ? `${name} (± ${sayLength(choice.tolerance, unit)})` : name;
+  if ('width' in choice) return `${name} (${sayTyped(choice.width, unit)})`;
+  return 'tolerance' in choice ? `${name} (± ${sayTyped(choice.tolerance, unit)})` : name;
 }
 
 function sayEngagementChoice(choice: EngagementChoice): string {

@@ -9,11 +9,15 @@ import {
 } from '#core/units/length.ts';
 import type { RoundFigure } from '#core/units/round-figure.ts';
 import { roundToStep, type TapeGraduation } from '#core/units/tape.ts';
-import { getMeasureFormat } from '#core/units/written-length.ts';
+import { getMeasureFormat, getTypedFormat } from '#core/units/written-length.ts';
 
 /** A measure as the fitter would say it: `3 ft 7 1/4 in`, `1098 mm`. */
 export const sayLength = (length: Length, unit: LengthUnit): string =>
   formatLength(length, getMeasureFormat(length, unit));
+
+/** A length as it can be typed again without losing any of it: `13.342 in`. For fields, and what was read from one. */
+export const sayTyped = (length: Length, unit: LengthUnit): string =>
+  formatLength(length, getTypedFormat(length, unit));
 
 /** A figure of a working, with all the places it has (at most five): `0.7475 in`, `18.99 mm`. */
 export function sayExact(length: Length, unit: LengthUnit): string {

@@ -2,7 +2,7 @@ import type { LengthUnit } from '#core/units/length.ts';
 import type { NamedMeasure } from '#core/checks/finding.ts';
 import type { NamedRef } from '#core/runs/name-ref.ts';
 import type { RefPoint } from '#core/runs/run.ts';
-import { sayLength } from './length-text.ts';
+import { sayTyped } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 
 /** Where on a part a measure is taken. */
@@ -29,10 +29,10 @@ export const sayAt = (mark: string | number | null): string =>
 /** A reference as one would name it: `face of the tee at leg 3`. */
 export function sayRef({ at, part, mark, gap }: NamedRef, unit: LengthUnit): string {
   const what = part === 'source' ? 'the source' : `the ${WHAT[part]} ${sayAt(mark)}`;
-  if (at === 'wall') return `the wall ${gap === 0 ? '' : `${sayLength(gap, unit)} `}behind ${what}`;
+  if (at === 'wall') return `the wall ${gap === 0 ? '' : `${sayTyped(gap, unit)} `}behind ${what}`;
   return `the ${REF_POINT_NAMES[at].name} of ${what}`;
 }
 
 /** `12 ft 3 in from the centre of the elbow at leg 1 to the face of the tee at leg 3`. */
 export const sayMeasure = ({ value, from, to }: NamedMeasure, unit: LengthUnit): string =>
-  `${sayLength(value, unit)} from ${sayRef(from, unit)} to ${sayRef(to, unit)}`;
+  `${sayTyped(value, unit)} from ${sayRef(from, unit)} to ${sayRef(to, unit)}`;

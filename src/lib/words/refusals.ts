@@ -25,7 +25,7 @@ import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
 import { isPassedUpright } from '#core/permissions/passage.ts';
 import { sayDay } from './days.ts';
 import type { Length, LengthUnit } from '#core/units/length.ts';
-import { sayExact, sayLength, sayNumber, sayTaped } from './length-text.ts';
+import { sayExact, sayNumber, sayTaped, sayTyped } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 import { nameWay } from './ways.ts';
 import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
@@ -321,7 +321,7 @@ const OFFSET_NAMES: Readonly<Record<OffsetPart, string>> = {
 /** By the job's unit; where nobody said which that is, in both. */
 const makeSay = (unit: LengthUnit | null): SayLength => {
   const sayIn = (length: Length, own: LengthUnit, is: 'given' | 'most') =>
-    is === 'most' ? sayTaped(length, own, 'down') : sayLength(length, own);
+    is === 'most' ? sayTaped(length, own, 'down') : sayTyped(length, own);
   return (length, is = 'given') =>
     unit === null ? `${sayIn(length, 'in', is)} (${sayIn(length, 'mm', is)})` : sayIn(length, unit, is);
 };

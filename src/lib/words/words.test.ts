@@ -11,7 +11,7 @@ import { describeRun } from './describe-run.ts';
 import { sayFinding } from './findings.ts';
 import { FORMULAS, sayValues } from './formulas.ts';
 import { sayTurns } from './tightness.ts';
-import { sayError, sayExact, sayLength } from './length-text.ts';
+import { sayError, sayExact, sayLength, sayTyped } from './length-text.ts';
 import { isKnownRefusal, sayRefusal } from './refusals.ts';
 import { sayWholeChange } from './change-details.ts';
 import { sayChange } from './changes.ts';
@@ -39,12 +39,15 @@ describe('refusals in words', () => {
 });
 
 describe('lengths in words', () => {
-  it('use a fraction on a 64th, whole millimetres on one, otherwise decimals', () => {
+  it('are marks of a tape, a 64th where they fall on one; what is typed again keeps its decimals', () => {
     expect(sayLength(inches(43.25), 'in')).to.equal('3 ft 7 1/4 in');
     expect(sayLength(INCH / 64, 'in')).to.equal('1/64 in');
-    expect(sayLength(inches(43.27), 'in')).to.equal('43.270 in');
+    expect(sayLength(inches(43.27), 'in')).to.equal('3 ft 7 1/4 in');
+    expect(sayTyped(inches(43.25), 'in')).to.equal('3 ft 7 1/4 in');
+    expect(sayTyped(inches(43.27), 'in')).to.equal('43.270 in');
     expect(sayLength(1_098_000_000, 'mm')).to.equal('1098 mm');
-    expect(sayLength(inches(1), 'mm')).to.equal('25.40 mm');
+    expect(sayLength(inches(1), 'mm')).to.equal('25 mm');
+    expect(sayTyped(inches(1), 'mm')).to.equal('25.40 mm');
     expect(sayExact(inches(0.7475), 'in')).to.equal('0.7475 in');
     expect(sayError(-inches(0.005), 'in')).to.equal('tape reads 0.005 in shorter than exact');
   });
@@ -70,7 +73,7 @@ describe('a run in words', () => {
       'A run of 3 legs.',
       'Leg 1, 3/4: from the source, up, 2 ft 6 in, to a 90° elbow.',
       'Leg 2, 3/4: from the 90° elbow at the end of leg 1, right, 3 ft 7 1/4 in, to a 90° elbow.',
-      'Leg 3, 3/4: from the 90° elbow at the end of leg 2, down, 1.200 in, to a cap.',
+      'Leg 3, 3/4: from the 90° elbow at the end of leg 2, down, 1 3/16 in, to a cap.',
     ]);
   });
 

@@ -88,7 +88,7 @@ describe('drawLine', () => {
     // Two lines out, the line between, and a tick at each end.
     expect(roles('dimension')).to.equal(5);
     const texts = shapes.flatMap((shape) => (shape.kind === 'text' ? [shape.text] : []));
-    expect(texts).to.include.members(['8 ft 4 in', 'kiln 3', '3/4', '14.142 in']);
+    expect(texts).to.include.members(['8 ft 4 in', 'kiln 3', '3/4', '1 ft 2 1/8 in']);
     expect(texts).not.to.include('3 ft 4 in');
   });
 

@@ -19,7 +19,8 @@ export interface Temperatures {
   readonly coldest: number;
 }
 export type ContractionChoice =
-  { readonly option: 'summer-to-frost' } | ({ readonly option: 'own' } & Temperatures);
+  | { readonly option: 'summer-to-frost' }
+  | ({ readonly option: 'own' } & Temperatures);
 
 /** Pipe warmed by a summer's day, and the ground below the frost in winter. Ours: typical of neither place. */
 export const USUAL_TEMPERATURES: Temperatures = { laying: 90, coldest: 32 };

@@ -34,4 +34,5 @@ export const plainRule = <const Id extends string, const Option extends string>(
 
 /** What was chosen of a plain rule: one of its schools, or the shop's own with its reason. */
 export type PlainChoice<Option extends string> =
-  { readonly option: Option } | { readonly option: 'own'; readonly name: string; readonly reason: string };
+  | { readonly option: Option }
+  | { readonly option: 'own'; readonly name: string; readonly reason: string };

@@ -23,7 +23,5 @@ export type PressSpacingChoice =
 export const PRESS_SPACING = roundInches(2);
 
 /** The least piece between two pressed fittings, nm. */
-export const getPressSpacing = (
-  rules: TapeRule & { readonly 'press-spacing': PressSpacingChoice },
-): Length =>
+export const getPressSpacing = (rules: TapeRule & { readonly 'press-spacing': PressSpacingChoice }): Length =>
   rules['press-spacing'].option === 'own' ? rules['press-spacing'].length : onTapeOf(rules, PRESS_SPACING);

@@ -15,7 +15,8 @@ export const supportEndsRule: HouseRule<'support-ends', SupportEndsOption> = {
 };
 
 export type SupportEndsChoice =
-  { readonly option: 'twelve-inches' } | { readonly option: 'own'; readonly length: Length };
+  | { readonly option: 'twelve-inches' }
+  | { readonly option: 'own'; readonly length: Length };
 
 /** Twelve inches: ours. */
 export const SUPPORT_END = roundInches(12);

@@ -14,7 +14,8 @@ export const trapKindsRule: HouseRule<'trap-kinds', TrapKindsOption> = {
 };
 
 export type TrapKindsChoice =
-  { readonly option: 'model' } | { readonly option: 'own-list'; readonly kinds: readonly ApplianceKind[] };
+  | { readonly option: 'model' }
+  | { readonly option: 'own-list'; readonly kinds: readonly ApplianceKind[] };
 
 /** The kinds on the list a choice stands for. */
 export const getTrapKinds = (choice: TrapKindsChoice): readonly ApplianceKind[] =>

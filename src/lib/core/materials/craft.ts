@@ -29,7 +29,10 @@ export interface Turning {
 
 /** Why the take-off of an end is not known. */
 export type EndUnknown =
-  'no-fitting' | 'size-not-carried' | 'engagement-not-measured' | 'part-length-unknown';
+  | 'no-fitting'
+  | 'size-not-carried'
+  | 'engagement-not-measured'
+  | 'part-length-unknown';
 
 /** A pipe made up in a port of a part. */
 export interface MadeJoint {

@@ -1,6 +1,7 @@
 /** What a function that may refuse gives back. A refusal is data ({ code, …numbers }); its sentence lives in words. */
 export type Result<Value, Refusal> =
-  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly refusal: Refusal };
+  | { readonly ok: true; readonly value: Value }
+  | { readonly ok: false; readonly refusal: Refusal };
 
 /** The value of what was not refused. */
 export const accept = <Value>(value: Value): { readonly ok: true; readonly value: Value } => ({

@@ -133,7 +133,11 @@ export interface InlinePart {
 
 /** How a leg goes; other geometries join as kinds of their own. */
 export type LegGeometry =
-  StraightGeometry | OffsetGeometry | MadeUpGeometry | ConnectorGeometry | RouteGeometry;
+  | StraightGeometry
+  | OffsetGeometry
+  | MadeUpGeometry
+  | ConnectorGeometry
+  | RouteGeometry;
 
 /** Square, or at 45° between two square ways. */
 export interface StraightGeometry {

@@ -12,7 +12,7 @@ import { formatLength } from '../units/format-length.ts';
 import type { LengthRefusal } from '../units/length-refusal.ts';
 import type { Length, LengthUnit } from '../units/length.ts';
 import { roundToStep, TAPE_GRADUATIONS } from '../units/tape.ts';
-import { getMeasureFormat } from '../units/written-length.ts';
+import { getTypedFormat } from '../units/written-length.ts';
 import { findOffsetOnTape, getMarks, layTape, type Tape, type TapeMark } from './lay-tape.ts';
 
 export type MoveMarkRefusal =
@@ -103,7 +103,7 @@ export function planDrag(
   const sign = moved.order > fixed.order ? 1 : -1;
   const length = isHooked && moved !== hook ? sign * (moved.at - fixed.at - by) : sign * (moved.at + by - fixed.at); // prettier-ignore
   const value = Math.max(step, roundToStep(length, step));
-  const typed = formatLength(value, getMeasureFormat(value, unit));
+  const typed = formatLength(value, getTypedFormat(value, unit));
   return planReading(layout, tape, { hook: fixed, mark: moved, value, typed, unit }, newId);
 }
 
@@ -119,7 +119,7 @@ function express(layout: RunLayout, tape: Tape, { hook, mark, value, typed, unit
     from: from.ref,
     to: to.ref,
     value: length,
-    typed: isSame ? typed : formatLength(length, getMeasureFormat(length, unit)),
+    typed: isSame ? typed : formatLength(length, getTypedFormat(length, unit)),
   };
 }
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { parseMeasure } from '#core/units/check-measure.ts';
   import type { Length, LengthUnit } from '#core/units/length.ts';
-  import { sayLength } from '#words/length-text.ts';
+  import { sayTyped } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
 
   interface Props {
@@ -30,7 +30,7 @@
   const id = $props.id();
   let typed = $state<string | null>(null);
   let wrong = $state('');
-  const shown = $derived(typed ?? (value === null ? '' : sayLength(value, unit)));
+  const shown = $derived(typed ?? (value === null ? '' : sayTyped(value, unit)));
 
   function read(): void {
     if (typed === null) return;

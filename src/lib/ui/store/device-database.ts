@@ -19,7 +19,8 @@ export interface KeptRun {
 
 /** Something made here that the server has not confirmed. Entries of a run are sent in the order of their places. */
 export type OutboxEntry = { readonly run: string; readonly job: string } & (
-  { readonly kind: 'change'; readonly change: Change } | { readonly kind: 'event'; readonly event: RunEvent }
+  | { readonly kind: 'change'; readonly change: Change }
+  | { readonly kind: 'event'; readonly event: RunEvent }
 );
 export type PlacedEntry = OutboxEntry & { readonly place: number };
 /** An entry in sight of this window. `place` is null while this device has not taken it: then it is in this window only. */

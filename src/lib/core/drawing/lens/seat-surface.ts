@@ -3,7 +3,8 @@ import type { Point } from '../../geometry/isometric.ts';
 
 /** What an end seals with: a cone at so many degrees to the axis, a flat, the edge left by deburring, or nothing made for it. */
 export type SeatForm =
-  { readonly kind: 'cone'; readonly degrees: number } | { readonly kind: 'flat' | 'deburr' | 'none' };
+  | { readonly kind: 'cone'; readonly degrees: number }
+  | { readonly kind: 'flat' | 'deburr' | 'none' };
 
 const STEPS = 24;
 /** What deburring takes off the edge of the bore, mm. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Piece } from '#core/runs/layout.ts';
-  import { sayLength } from '#words/length-text.ts';
+  import { sayTyped } from '#words/length-text.ts';
   import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { RunStore } from '../../store/run-store.svelte.ts';
@@ -9,7 +9,7 @@
   let { store, piece }: { store: RunStore; piece: Piece } = $props();
   const id = $props.id();
   const unit = $derived(store.details?.units ?? 'in');
-  const recorded = $derived(piece.asCut ? sayLength(piece.asCut.length, unit) : '');
+  const recorded = $derived(piece.asCut ? sayTyped(piece.asCut.length, unit) : '');
   let typed = $state<string | null>(null);
   let refusal = $state.raw<Refusal | null>(null);
 

@@ -2,7 +2,7 @@ import type { Axis } from '#core/geometry/axis.ts';
 import { findArriving, nameRef } from '#core/runs/name-ref.ts';
 import type { LegSize } from '#core/ends/size.ts';
 import type { Length } from '#core/units/length.ts';
-import { sayLength } from '#words/length-text.ts';
+import { sayTyped } from '#words/length-text.ts';
 import { MATERIAL_NAMES, nameFitting } from '#words/parts.ts';
 import type { Material } from '#core/catalogue/pipe.ts';
 import { FIRST_MATERIAL, getCraftOf } from '#core/materials/crafts.ts';
@@ -65,7 +65,7 @@ export function describeEntry(entry: LegEntry): EntryWords {
     isPlainMeasure: measured === 'centre to centre',
     does: sayDoes(entry),
     length: hasLength ? reading.value.length : null,
-    says: reading?.ok ? `read as ${sayLength(reading.value.length, entry.unit)}` : '',
+    says: reading?.ok ? `read as ${sayTyped(reading.value.length, entry.unit)}` : '',
     wrong:
       reading && !reading.ok && isBeyondHope(entry.typed, entry.unit)
         ? sayRefusal(reading.refusal, entry.unit)

@@ -34,7 +34,7 @@ import type { Ref, RunDoc } from '#core/runs/run.ts';
 import { isBeyondHope, parseMeasure } from '#core/units/check-measure.ts';
 import type { TapeGraduation } from '#core/units/tape.ts';
 import type { LengthUnit } from '#core/units/length.ts';
-import { sayLength } from '#words/length-text.ts';
+import { sayTyped } from '#words/length-text.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { getNow } from '../../store/get-now.ts';
 import { newId } from '../../store/new-id.ts';
@@ -252,7 +252,7 @@ export class QuickCutBench implements EntryStore {
       for (const ref of [measure.from, measure.to]) this.#takeRef(ref);
       const read = parseMeasure(measure.typed, this.unit);
       this.typed =
-        read.ok && read.value.length === measure.value ? measure.typed : sayLength(measure.value, this.unit);
+        read.ok && read.value.length === measure.value ? measure.typed : sayTyped(measure.value, this.unit);
     }
     this.#changed = { ruleChoices, clockings };
     return accept(undefined);

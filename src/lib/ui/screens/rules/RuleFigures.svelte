@@ -16,7 +16,7 @@
   import { INCH, type Length, type LengthUnit } from '#core/units/length.ts';
   import { APPLIANCE_KIND_NAMES } from '#words/appliances.ts';
   import { sayEngagementDoubt } from '#words/findings.ts';
-  import { sayLength } from '#words/length-text.ts';
+  import { sayLength, sayTyped } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import type { ShoeMark } from '#core/bending/bender.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
@@ -83,7 +83,7 @@
     if (!reading.ok) wrong = { [key]: sayRefusal(reading.refusal) };
     else if (reading.value && findDoubt(key, reading.value.length)?.code === 'over-thread')
       wrong = {
-        [key]: `Read ${sayLength(reading.value.length, unit)}. ${sayDoubt(key, reading.value.length)}`,
+        [key]: `Read ${sayTyped(reading.value.length, unit)}. ${sayDoubt(key, reading.value.length)}`,
       };
     else {
       const rest = Object.fromEntries(Object.entries(figures).filter(([other]) => other !== key));
@@ -137,7 +137,7 @@
     if (length <= most) choose({ ...choice, [which]: length });
     else
       wrong = {
-        [which]: `Read ${sayLength(length, unit)}: at most ${sayLength(most, unit)} makes sense here.`,
+        [which]: `Read ${sayTyped(length, unit)}: at most ${sayLength(most, unit)} makes sense here.`,
       };
   }
 </script>
@@ -193,7 +193,7 @@
         >{size}
         <input
           class="tap input w-32"
-          value={measured === undefined ? '' : sayLength(measured, unit)}
+          value={measured === undefined ? '' : sayTyped(measured, unit)}
           placeholder="not measured"
           aria-invalid={wrong[size] ? 'true' : undefined}
           onchange={(event) => setFigure(choice.figures, size, event.currentTarget.value)}
