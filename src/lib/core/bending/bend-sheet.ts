@@ -96,10 +96,7 @@ const putOnStep = (value: number, step: number): number => Math.round(value / st
 /** The rotation, on a step of the dial, after which the tube bends toward a place as nearly as it can: 0 to 360°. */
 function aim(normal: Vector, along: Vector, toward: Vector, dial: number): number {
   const across = cross(along, toward);
-  const size = magnitude(across);
-  if (size === 0) return 0;
-  const wanted = scale(across, 1 / size);
-  const angle = (Math.atan2(dot(cross(normal, wanted), along), dot(normal, wanted)) * 180) / Math.PI;
+  const angle = (Math.atan2(dot(cross(normal, across), along), dot(normal, across)) * 180) / Math.PI;
   return (putOnStep(angle, dial) + 360) % 360;
 }
 
@@ -112,10 +109,8 @@ function findHold(points: readonly Vector[]): Omit<Held, 'at'> | null {
     const size = magnitude(across);
     if (size > 1e-9) return { way, normal: scale(across, 1 / size) };
   }
-  // A tube that does not turn: any normal will do.
-  const side = Math.abs(way.z) < 0.9 ? { x: 0, y: 0, z: 1 } : { x: 1, y: 0, z: 0 };
-  const across = cross(way, side);
-  return points.length < 2 ? null : { way, normal: scale(across, 1 / magnitude(across)) };
+  // A tube that does not turn has no plane.
+  return points.length < 2 ? null : { way, normal: { x: 0, y: 0, z: 0 } };
 }
 
 const shift = (bend: LaidBend, by: number): LaidBend => ({

@@ -308,6 +308,25 @@ describe('a bent tube', () => {
     expect(sheet.endOff).to.be.lessThan(inches(1 / 16));
   });
 
+  it('keeps its plane where it goes straight on, as at a coupling', () => {
+    const at = (x: number, y: number, z: number): Vector => ({ x: x * 1e9, y: y * 1e9, z: z * 1e9 });
+    // Up out of the plane after a stretch with a point in line, and down out of it.
+    for (const [z, rotation] of [
+      [1, 90],
+      [-1, 270],
+    ] as const) {
+      const points = [ORIGIN, at(1, 0, 0), at(1, 1, 0), at(1, 2, 0), at(1, 2, z)];
+      expect(findPath(points, [INCH, INCH, INCH])!.turns).to.deep.equal([
+        { degrees: 90, radius: INCH, rotation: 0 },
+        { degrees: 0, radius: INCH, rotation: 0 },
+        { degrees: 90, radius: INCH, rotation },
+      ]);
+    }
+    // The same turn whatever the stretches measure: rotation is of directions.
+    const long = [ORIGIN, at(9, 0, 0), at(9, 0.5, 0), at(9, 0.5, 30)];
+    expect(findPath(long, [INCH, INCH])!.turns[1]!.rotation).to.equal(90);
+  });
+
   it('a tube that does not turn is cut to its ends, whichever way it lies', () => {
     for (const way of WAYS) {
       const steps = { tick: inches(1 / 16), dial: 1, bender: bender('start') };

@@ -94,14 +94,13 @@ export function findTurns(ways: readonly Vector[], radii: readonly Length[]): re
     const degrees = toDegrees(Math.atan2(size, dot(before, way)));
     // Straight on, or straight back: in no plane of its own.
     if (size < 1e-9) return { degrees: Math.round(degrees), radius: radii[i]!, rotation: 0 };
-    const normal = scale(across, 1 / size);
-    const rotation = plane ? findRotation(plane, normal, before) : 0;
-    plane = normal;
+    const rotation = plane ? findRotation(plane, across, before) : 0;
+    plane = across;
     return { degrees, radius: radii[i]!, rotation };
   });
 }
 
-/** From the plane of one bend to that of the next, degrees clockwise seen along the tube: both normals stand square to it. */
+/** From the plane of one bend to that of the next, degrees clockwise seen along the tube: both normals stand square to it, of any length. */
 function findRotation(from: Vector, to: Vector, along: Vector): number {
   const angle = toDegrees(Math.atan2(dot(cross(from, to), along), dot(from, to)));
   // −0 and what is lost in the last digits are no rotation.

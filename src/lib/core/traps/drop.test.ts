@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
 import { kiln, makeTrapped, withParts } from '#support/make-trap.ts';
-import { resolveRules } from '../house-rules/house-rules.ts';
+import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
 import { newAppliance, BLANK_PLATE } from '../runs/appliance.ts';
 import { planSayZone } from '../runs/commands/say-zone.ts';
 import { inches } from '../units/length.ts';
@@ -35,6 +35,11 @@ describe('what is meant for the trap of a drop', () => {
     expect(trapOf([1, 'back', 12, { cap: true }])).not.to.equal(null);
     expect(trapOf([1, 'back', 12.1, { cap: true }])).to.equal(null);
     expect(trapOf([1, 'back', 5])).to.equal(null);
+    // One that a valve is in is made to be gone on from, however short; nor is one a trap whose length nobody knows and that lies.
+    const legs: readonly TestLeg[] = [[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], [1, 'back', 10, { cap: true }]]; // prettier-ignore
+    const [valved] = listDrops(layOut(withParts(makeRun(legs), [[3, 'valve', 0.5]])));
+    expect(valved!.trap).to.equal(null);
+    expect(trapOf([1, 'back', null, { cap: true }])?.nipple.length).to.equal(null);
   });
 
   it('is nothing that goes on, or ends at what was found in place', () => {
@@ -71,6 +76,10 @@ describe('an inlet', () => {
 
   it('an appliance of which nobody said what it is is asked for its kind', () => {
     expect(findRequirement(BLANK_PLATE, resolveRules({}))).to.deep.equal({ is: 'ask', about: 'kind' });
+    const own = { ...BLANK_PLATE, what: 'own' } as const;
+    expect(findRequirement(own, resolveRules({}))).to.deep.equal({ is: 'ask', about: 'own-kind' });
+    const every = resolveRules({ 'trap-needed': { option: 'every-appliance' } });
+    expect(findRequirement(own, every)).to.deep.equal({ is: 'required', by: 'trap-needed' });
   });
 });
 
@@ -101,6 +110,22 @@ describe('room under a cap', () => {
     const bare = getTrapLengths(trapOf([1, 'down', 5])!);
     expect([bare.depth, bare.engagements[1]]).to.deep.equal([null, null]);
     expect(exposed === null || exposed > 0).to.equal(true);
+  });
+});
+
+describe('a way of the shop’s own', () => {
+  it('is said by the rule it stands in: the nipple’s always, that of a trap gone straight through only there', () => {
+    const own = (rule: 'trap-nipple' | 'straight-trap') => ({ [rule]: { option: 'own', name: 'ours', reason: 'as we do' } }) as RuleChoices; // prettier-ignore
+    const findings = (rules: RuleChoices, legs?: readonly TestLeg[]) => {
+      const { headline, further } = judgeDrop(listDrops(layOut(makeTrapped({ rules, ...(legs ? { legs } : {}) })))[0]!); // prettier-ignore
+      return [headline, ...further].flatMap(({ finding }) => (finding.code === 'own-way' ? [finding] : []));
+    };
+    const straight: readonly TestLeg[] = [[0, 'right', 60], [1, 'down', 40], [2, 'down', 12, { terminal: kiln() }], [2, 'right', 5.155, { cap: true }]]; // prettier-ignore
+    const nipple = [{ code: 'own-way', rule: 'trap-nipple', name: 'ours' }];
+    expect(findings(own('trap-nipple'))).to.deep.equal(nipple);
+    expect(findings(own('straight-trap'))).to.deep.equal([]);
+    expect(findings(own('straight-trap'), straight)).to.deep.equal([{ ...nipple[0], rule: 'straight-trap' }]);
+    expect(findings({})).to.deep.equal([]);
   });
 });
 

@@ -92,8 +92,7 @@ function listPassed({ nodes }: RunLayout, path: readonly LaidLeg[]): Passed[] {
   });
 }
 
-const getInlineKind = ({ leg }: LaidLeg, { id, part }: LaidInline): string | undefined =>
-  part?.kind ?? leg.inline[id]?.part;
+const getInlineKind = ({ leg }: LaidLeg, { id, part }: LaidInline) => part?.kind ?? leg.inline[id]!.part;
 
 /** From how long on a stub is no trap, nm, a bound of ours (the longest nipple commonly stocked is a foot): what is longer and does not hang down is an outlet for later, not a trap. */
 const LONGEST_STUB: Length = FOOT;
@@ -122,10 +121,10 @@ function readNipple({ nodes, pieces }: RunLayout, leg: LaidLeg, at: string): Nip
   const { terminal } = far.node;
   if (terminal?.kind === 'appliance' || terminal?.kind === 'existing') return null;
   const closedBy = terminal?.kind === 'cap' || terminal?.kind === 'plug' ? terminal.kind : 'nothing';
-  const [piece, ...more] = pieces.get(leg.id) ?? [];
+  const [piece, ...more] = pieces.get(leg.id)!;
   const length = piece ? (piece.asCut?.length ?? piece.cut?.exact ?? null) : null;
   const isDown = looksDown(getVectorFrom(leg.leg, at));
-  const isLong = more.length > 0 || (leg.centreToCentre !== null && leg.centreToCentre > LONGEST_STUB);
+  const isLong = more.length > 0 || (leg.centreToCentre ?? 0) > LONGEST_STUB;
   if (!isDown && (isLong || closedBy === 'nothing')) return null;
   return { leg, size: leg.leg.size, closedBy, piece: piece ?? null, length };
 }

@@ -45,6 +45,8 @@ describe('the shut-off of an appliance', () => {
     expect(codesOf(withValveAt(600))[0]).to.equal('stop shut-off-far');
     const far = findShutOff(listDrops(layOut(withValveAt(600)))[0]!)!.fault!;
     expect(far.code === 'shut-off-far' && Math.abs(far.length! - inches(600)) < 1000).to.equal(true);
+    const asked = codesOf(withValveAt(20, { 'shut-off-reach': { option: 'ask' } }));
+    expect(asked).to.include('ask shut-off-asked');
     const three = { 'shut-off-reach': { option: 'three-feet' } } as const;
     expect([35, 37].map((away) => shutOffOf(withValveAt(away, three)))).to.deep.equal(['own', 'shut-off-far']);
   }); // prettier-ignore
@@ -73,6 +75,14 @@ describe('the shut-off of an appliance', () => {
       const before = upright ? pass(withValveAt(20), 2, kind, 0.2) : pass(withValveAt(20), 1, kind, 0.9);
       expect([shutOffOf(beyond), shutOffOf(before)], kind).to.deep.equal(['shut-off-beyond', 'own']);
     }
+  });
+
+  it('is none beyond a passage of its own leg where either place along it is not known', () => {
+    const legs = (down: number | null): readonly TestLeg[] => [[0, 'right', 700], [1, 'down', down], [2, 'right', 12, { terminal: kiln() }]]; // prettier-ignore
+    const doc = (down: number | null) => pass(withParts(makeRun(legs(down)), [[2, 'valve', 0.5]]), 2, 'floor', 0.2); // prettier-ignore
+    expect([shutOffOf(doc(30)), shutOffOf(doc(null))]).to.deep.equal(['own', 'shut-off-beyond']);
+    // A valve that stands at the node at the end of a leg has all of the leg before it.
+    expect(shutOffOf(pass(withValveAt(20), 2, 'floor', 0.74))).to.equal('shut-off-beyond');
   });
 
   it('a nearer one counts, whatever stands farther off', () => {
