@@ -224,6 +224,10 @@ describe('a pair of ends', () => {
       const found = checkJoint({ ...male, metal: material } as FiguredEnd, female);
       expect(found.conditions.includes('galvanised-allowed')).to.equal(material === 'galvanised');
       expect(found.verdict).to.equal(material === 'galvanised' ? IF : M);
+      // What does not make is not made by a metal, nor on a condition.
+      const other = checkJoint({ ...male, metal: material } as FiguredEnd, end('g 1/2 f'));
+      expect(other).to.deep.equal(checkJoint(male, end('g 1/2 f')));
+      expect(other.joint).to.equal(null);
     }
   });
 
@@ -235,6 +239,7 @@ describe('a pair of ends', () => {
         expect(isMade).to.equal(joint !== null);
         expect(isMade).to.equal(cause === null);
         if (verdict === 'makes-only-if') expect(conditions.length).to.be.above(0);
+        if (verdict === 'never-seals' || verdict === 'does-not-start') expect(conditions).to.deep.equal([]);
         if (a.kind === 'unknown' || b.kind === 'unknown') expect(verdict).to.equal('ask');
       }
     }

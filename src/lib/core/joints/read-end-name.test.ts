@@ -10,7 +10,8 @@ import {
   makeThreadEnd,
 } from '../catalogue/list-ends.ts';
 import type { FiguredEnd } from '../catalogue/figured-end.ts';
-import { readEndName } from './read-end-name.ts';
+import { END_WORDS } from './end-words.ts';
+import { readEndName, readFacets } from './read-end-name.ts';
 
 const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
 const ENDS: readonly FiguredEnd[] = [
@@ -57,6 +58,18 @@ const SAID: readonly (readonly [string, string])[] = [
   ['3/4 npt femal', 'npt-3/4-female'], ['half inch flaer nut', 'sae-45-1/2 tube-female'], ['8 mm coper', 'tube 8 mm'],
 ]; // prettier-ignore
 
+/** Letters put in, left out or changed between two words, by the table of Wagner and Fischer. */
+function countEdits(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, i) => i);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    for (let k = 1; k <= b.length; k++)
+      next.push(Math.min(row[k]! + 1, next[k - 1]! + 1, row[k - 1]! + (a[i - 1] === b[k - 1] ? 0 : 1)));
+    row = next;
+  }
+  return row.at(-1)!;
+}
+
 describe('the name of an end', () => {
   for (const [said, meant] of SAID) {
     it(`“${said}” is ${meant}`, () => {
@@ -83,6 +96,48 @@ describe('the name of an end', () => {
     expect(readEndName('99 npt m', ENDS).ends).to.deep.equal([]);
     expect(readEndName('', ENDS)).to.deep.equal({ ends: [], unknown: [] });
   });
+
+  it('of families said twice takes those that both words allow; of two that have none in common, both', () => {
+    const familiesOf = (said: string) => readFacets(said).facets.families;
+    expect(familiesOf('1/2 supply npsm')).to.deep.equal(['npsm']);
+    expect(familiesOf('bspt taper')).to.deep.equal(['r', 'rc']);
+    expect(familiesOf('taper bspt')).to.deep.equal(['r', 'rc']);
+    expect(familiesOf('npt flare')).to.deep.equal(['npt', 'sae-45']);
+  });
+
+  it('a slip of one letter is the nearest word, unless two of other meanings are as near (every word, every slip)', () => {
+    const words = Object.keys(END_WORDS).filter((word) => !word.includes(' '));
+    const meaning = (word: string) => JSON.stringify(END_WORDS[word]);
+    let read = 0;
+    let doubtful = 0;
+    for (const word of words.filter((each) => each.length >= 4))
+      for (let i = 1; i < word.length; i++) {
+        const dropped = word.slice(0, i) + word.slice(i + 1);
+        const turned = word.slice(0, i - 1) + word[i] + word[i - 1] + word.slice(i + 1);
+        for (const slip of [dropped, turned]) {
+          if (slip.length < 4 || words.includes(slip) || slip[0] !== word[0]) continue;
+          const allowed = slip.length >= 5 ? 2 : 1;
+          const far = words
+            .filter((each) => each.length >= 4 && each[0] === slip[0])
+            .map((each) => ({ each, off: [...each].sort().join() === [...slip].sort().join() ? 1 : countEdits(each, slip) }))
+            .filter(({ off }) => off <= allowed);
+          const least = Math.min(...far.map(({ off }) => off));
+          const nearest = new Set(far.filter(({ off }) => off === least).map(({ each }) => meaning(each)));
+          const { facets, unknown } = readFacets(slip);
+          if (nearest.size === 1) {
+            expect(unknown, slip).to.deep.equal([]);
+            const [meant] = far.filter(({ off }) => off === least);
+            expect(facets, slip).to.deep.equal(readFacets(meant!.each).facets);
+            read++;
+          } else {
+            expect(unknown, slip).to.deep.equal([slip]);
+            doubtful++;
+          }
+        }
+      }
+    expect(read).to.be.greaterThan(300);
+    expect(doubtful).to.be.greaterThan(0);
+  }); // prettier-ignore
 
   it('takes the seat, the metal and how the tube is drawn from the words', () => {
     const [swivel] = readEndName('1/2 npsm f 30 seat', ENDS).ends;

@@ -35,14 +35,11 @@ export function getThreadStart(male: ListedThread, female: ListedThread): Thread
   const femaleDepth = female.pitchLine - female.crest.low;
   const overlap = maleDepth + femaleDepth - room;
   if (overlap < LEAST_OVERLAP * (maleDepth + femaleDepth)) return { how: 'too-small', turns: null };
-  const limits: number[] = [];
   const slope = Math.max(isTaper(male) ? male.crest.slope : 0, isTaper(female) ? -female.crest.slope : 0);
-  if (slope > 0) limits.push(Math.max(0, room) / slope / pitch);
+  const taper = slope > 0 ? Math.max(0, room) / slope / pitch : Infinity;
+  // Of one pitch nothing drifts, or (1.814 and 25.4/14) so little that it is home before.
   const drift = Math.abs(getPitch(male) - getPitch(female));
-  // Pitches as written to a few digits (1.814 and 25.4/14) are the same.
-  if (drift > SAME_PITCH) limits.push((Math.max(0, room) * FLANK_TANGENT + PLAY * pitch) / drift);
-  if (limits.length === 0) return { how: 'enters', turns: null };
-  const turns = Math.min(...limits);
+  const turns = Math.min(taper, (Math.max(0, room) * FLANK_TANGENT + PLAY * pitch) / drift);
   if (turns < LEAST_TURNS) return turns > 0 ? { how: 'may-enter', turns } : { how: 'too-large', turns: null };
   const home = Math.min(male.crest.length, female.crest.length) / pitch;
   return { how: 'enters', turns: turns < home ? turns : null };
@@ -52,6 +49,5 @@ export function getThreadStart(male: ListedThread, female: ListedThread): Thread
 const getUndersize = (male: ListedThread): number =>
   isTaper(male) ? 0 : (male.crest.high - male.crest.low) / 2;
 
-const SAME_PITCH = 0.003;
 /** Of half a 60° or 55° thread, near enough: room on the diameter gives so much play along the axis. */
 const FLANK_TANGENT = Math.tan(Math.PI / 6);

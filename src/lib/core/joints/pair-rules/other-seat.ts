@@ -25,7 +25,7 @@ export function isOneKind(threads: ThreadPair): boolean {
   const [male, female] = familiesOf(threads);
   const is45 = (family: ThreadFamily) => family === 'sae-45' || family === 'connector';
   if (is45(male) && is45(female)) return true;
-  return isNutAndBody(threads) || (male === 'jic-37' && female === 'jic-37');
+  return isNutAndBody(threads);
 }
 
 const isFlare = (family: ThreadFamily): boolean =>
