@@ -85,7 +85,7 @@ describe('likelihoods', () => {
 
   it('are never zero: any single reading may be a blunder', () => {
     const random = makeRandom(SEED);
-    for (let i = 0; i < 40; i++) {
+    for (let i = 0; i < share(40, 12); i++) {
       const { specimen } = drawListed(random);
       const observations = answerAll(FULL, specimen, random);
       for (const listed of [...standardThreads.threads, 'none' as const]) {

@@ -3,6 +3,7 @@ import type { AXES } from '../geometry/axis.ts';
 import { makeIds, makeRun, mustBe, layOut, applyPlan, getLeg, newLeg } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
+import { share } from '#support/share.ts';
 import { readRunDoc } from '../formats/read-run-doc.ts';
 import { applyOps, COMMAND_NAMES, invertOps, type PlannedChange } from './change.ts';
 import { isSameJson } from '../outcome/json.ts';
@@ -45,9 +46,11 @@ const getKey = (layout: RunLayout, leg: string): string =>
     ...findPiecesThrough(layout, leg).flatMap(({ path }) => path?.legs ?? []),
   ].join(' ');
 
+const SEEDS = Array.from({ length: 20 }, (_, i) => i + 1);
+
 describe('changes', () => {
   const done = new Set<string>();
-  for (let seed = 1; seed <= 20; seed++) {
+  for (const seed of share(SEEDS, [1, ...SEEDS.slice(8)])) {
     it(`seed ${seed}: every change and then its inverse is the document before, and all undone is the empty run`, () => {
       const random = makeRandom(seed);
       const newId = makeIds();

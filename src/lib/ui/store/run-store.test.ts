@@ -5,11 +5,12 @@ import type { Change } from '#core/runs/change.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { DeviceTrouble } from '#support/device-trouble.ts';
 import { JOB, Trial } from '#support/run-trial.ts';
+import { share } from '#support/share.ts';
 import { keyOf } from './device-database.ts';
 import { putInOutbox, readKept } from './outbox.ts';
 
 /** Seeds of each kind that are tried; a probe tries many more. */
-const SEEDS = Number(process.env['PORTHOLE_SEEDS'] ?? 30);
+const SEEDS = Number(process.env['PORTHOLE_SEEDS'] ?? share(30, 12));
 
 describe('a run on a device', () => {
   const fetched = globalThis.fetch;
