@@ -2,13 +2,16 @@ import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import type { Axis } from '../geometry/axis.ts';
 import { inches } from '../units/length.ts';
-import { getLeg, layOut, makeIds, makeRun, offset } from '#support/make-run.ts';
+import { getLeg, layOut, makeIds, makeRun, mustBe, offset } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
-import { applyOps } from './change.ts';
+import { applyOps, type Op } from './change.ts';
+import { NO_FACTS } from './fold-events.ts';
+import { layOutRun } from './lay-out-run.ts';
+import { insertLeg, insertOp, removeLeg, removeOp, setOp } from './commands/make-op.ts';
 import { checkRun } from '../checks/checks.ts';
 import { getPieces } from './lay-out-run.ts';
-import { centreOf, newRun, type Measure, type Ref, type RunDoc } from './run.ts';
+import { centreOf, newRun, type Leg, type Measure, type Ref, type RunDoc } from './run.ts';
 
 const SEEDS = Array.from({ length: 40 }, (_, i) => 100 + i);
 
@@ -177,6 +180,60 @@ describe('solveLengths', () => {
       ({ code }) => code === 'measure-against-parts',
     );
     expect(finding).to.include({ by: inches(15) - Math.round(inches(10) * Math.SQRT2) });
+  });
+});
+
+describe('lengths solved with what was solved before an edit', () => {
+  /** Four legs along, up and along, each measured from centre to centre. */
+  const doc = makeRun([[0, 'right', 20], [1, 'up', 30], [2, 'right', 40], [1, 'right', 50]]); // prettier-ignore
+  const legs = [1, 2, 3, 4].map((tag) => getLeg(doc, tag));
+  const own = (leg: Leg) => Object.values(doc.measures).find(({ from, to }) => from.id === leg.from && to.id === leg.to)!; // prettier-ignore
+  const [first, second, third, fourth] = legs as [Leg, Leg, Leg, Leg];
+  const other: Leg = { ...third, id: 'secondleg0', tag: 9 };
+  const setMeasure = <Field extends 'value' | 'from' | 'to'>(measure: Measure, field: Field, value: Measure[Field]): Op => setOp('measures', measure, field, value); // prettier-ignore
+  const setLeg = <Field extends 'from' | 'to' | 'geometry'>(leg: Leg, field: Field, value: Leg[Field]): Op => setOp('legs', leg, field, value); // prettier-ignore
+  const face = { ...own(second).to, at: 'face' } as const;
+  const unlike: Measure = { ...own(third), id: 'again00000', value: inches(41) };
+
+  for (const [what, ops] of [
+    ['a measure altered', [setMeasure(own(second), 'value', inches(31))]],
+    ['a measure altered, and another', [setMeasure(own(second), 'value', inches(31)), setMeasure(own(fourth), 'value', inches(5))]],
+    ['a measure gone', [removeOp('measures', own(second))]],
+    ['a measure taken to the face', [setMeasure(own(second), 'to', face)]],
+    ['a measure taken from the face', [setMeasure(own(second), 'from', { ...own(second).from, at: 'face' })]],
+    ['a measure that goes over two legs', [setMeasure(own(third), 'from', centreOf(second.from))]],
+    ['a measure turned round', [setMeasure(own(third), 'from', own(third).to), setMeasure(own(third), 'to', own(third).from)]],
+    ['a second measure that says the same', [insertOp('measures', { ...own(third), id: 'again00000' })]],
+    ['a second measure that says something else', [insertOp('measures', unlike)]],
+    ['a leg turned round', [setLeg(third, 'from', third.to), setLeg(third, 'to', third.from)]],
+    ['a leg hung elsewhere, its measure left behind', [setLeg(fourth, 'from', third.from)]],
+    ['a leg hung elsewhere with its measure', [setLeg(fourth, 'from', third.from), setMeasure(own(fourth), 'from', centreOf(third.from))]],
+    ['a leg gone, its measure left behind', removeLeg(doc, third.id)],
+    ['a leg gone with its measure', [...removeLeg(doc, third.id), removeOp('measures', own(third))]],
+    ['a second leg between the same ends', insertLeg(other)],
+    ['a second leg between the same ends, the other way', insertLeg({ ...other, from: third.to, to: third.from })],
+    ['a second leg between the same ends for the first', [...insertLeg(other), ...removeLeg(doc, third.id)]],
+    ['a way of a leg that is none of the squares', [setLeg(third, 'geometry', offset('right', ['up', 8]))]],
+  ] as const satisfies readonly (readonly [string, readonly Op[]])[])
+    it(`are those solved from nothing: ${what}`, () => {
+      const before = layOut(doc);
+      const after = mustBe(applyOps(doc, ops));
+      const carried = layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before).solved;
+      const anew = layOut(after).solved;
+      for (const part of ['lengths', 'derived', 'unread', 'reversed', 'places'] as const)
+        expect(JSON.stringify([...carried[part]].toSorted()), part).to.equal(JSON.stringify([...anew[part]].toSorted()));
+      expect(carried.contradictions).to.deep.equal(anew.contradictions);
+      // And once more, on from there: what was solved of an odd run is no ground to go on from.
+      const further = mustBe(applyOps(after, [setOp('measures', own(first), 'value', inches(22))]));
+      const on = layOutRun(further, standardCatalogue, before.rules, NO_FACTS, layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before)).solved;
+      expect([...on.lengths].toSorted()).to.deep.equal([...layOut(further).solved.lengths].toSorted());
+      expect(on.lengths.get(first.id)).to.equal(inches(22));
+    }); // prettier-ignore
+
+  it('a measure to the face of what stands at the end is so much longer from centre to centre', () => {
+    const after = mustBe(applyOps(doc, [setMeasure(own(second), 'to', face)]));
+    const [was, is] = [layOut(doc), layOut(after)].map(({ legs: laid }) => laid.get(second.id)!.centreToCentre!); // prettier-ignore
+    expect(is! - was!).to.be.greaterThan(inches(0.5));
   });
 });
 

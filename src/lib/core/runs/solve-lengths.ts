@@ -12,7 +12,7 @@ import type { LegsByNode } from './straight-line.ts';
 import type { Leg, Measure, RunDoc } from './run.ts';
 
 const isPlain = ({ from, to, along }: Measure): boolean =>
-  along === null && from.kind === 'node' && to.kind === 'node' && from.at === 'centre' && to.at === 'centre';
+  along === null && from.at === 'centre' && to.at === 'centre';
 
 /**
  * Works out every length the measures, offsets and made-up parts determine (nm). Most measures are plain (centre to
@@ -66,7 +66,6 @@ export interface SolvedBefore {
 const isAllPlain = ({ doc, solved }: SolvedBefore): boolean =>
   solved.derived === NOTHING &&
   solved.unread === NOTHING &&
-  solved.contradictions === NONE &&
   solved.lengths.size === idsOf(doc.measures).length;
 
 /** The lengths of before but for the legs and measures touched since; null where not all of them were plain, or are no longer. */

@@ -5,6 +5,7 @@ import type { RunDoc } from '../run.ts';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg, offset } from '#support/make-run.ts';
 import { planBranchHere } from './branch-here.ts';
 import { planPutPart } from './put-part.ts';
+import { planPutPassage } from './put-passage.ts';
 
 const LONG = 40;
 
@@ -54,6 +55,33 @@ describe('a fitting put into a leg', () => {
         expect(readStations(after, leg.from)).to.deep.equal(stations);
       });
     }
+
+  it('parts of a leg that was not measured keep their share of it, each of the half it is in', () => {
+    const bare = makeRun([[0, 'right', null]]);
+    const leg = getLeg(bare, 1);
+    const newId = makeIds('inpipe');
+    const put = [0.3, 0.7].reduce((doc, share, i) => applyPlan(doc, mustBe(planPutPart(doc, leg.id, i ? 'union' : 'valve', { share }, newId))), bare); // prettier-ignore
+    for (const from of [leg.from, leg.to]) {
+      const place = { from, value: inches(10), typed: '10' };
+      const after = applyPlan(put, mustBe(planBranchHere(layOut(put), leg.id, place, null, makeIds('parted')))); // prettier-ignore
+      const parts = Object.values(after.parts).map((part) => [part.part, after.legs[part.leg]!.tag, Number(part.share.toFixed(9))]); // prettier-ignore
+      // Where nothing was measured it is parted in its middle.
+      expect(parts).to.have.deep.members([['valve', 1, 0.6], ['union', 2, 0.4]]); // prettier-ignore
+    }
+  });
+
+  it('floors and walls stay where they are; nothing is set to what it is', () => {
+    const doc = makeRun([[0, 'right', LONG]]);
+    const leg = getLeg(doc, 1);
+    const newId = makeIds('passing');
+    const put = [0.2, 0.8].reduce((now, share) => applyPlan(now, mustBe(planPutPassage(now, leg.id, { kind: 'wall', share, guard: 'sleeve' }, newId))), doc); // prettier-ignore
+    const place = { from: leg.from, value: inches(20), typed: '20' };
+    const plan = mustBe(planBranchHere(layOut(put), leg.id, place, null, makeIds('parted')));
+    const after = applyPlan(put, plan);
+    const passages = Object.values(after.passages).map(({ leg: on, share }) => [after.legs[on]!.tag, Number(share.toFixed(9))]); // prettier-ignore
+    expect(passages).to.have.deep.members([[1, 0.4], [2, 0.6]]); // prettier-ignore
+    for (const op of plan.ops) if (op.op === 'set') expect(op.value).to.not.deep.equal(op.old);
+  });
 
   it('is measured from the end it was measured from, and the whole keeps its measure', () => {
     const doc = makeRun([[0, 'right', LONG]]);
