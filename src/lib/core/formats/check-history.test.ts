@@ -26,6 +26,13 @@ describe('a history that came with its run', () => {
     });
   }
 
+  it('is broken at the change that cannot have been made', () => {
+    const run = makeRandomJobFile(3).runs.find(({ changes }) => changes.length > 4)!;
+    const strange = { op: 'remove', in: 'nodes', id: 'strange0002', old: { id: 'strange0002' } } as const;
+    const changes = run.changes.map((change) => (change.revision === 3 ? { ...change, ops: [...change.ops, strange, strange] } : change)); // prettier-ignore
+    expect(checkHistory(run.doc, run.revision, changes)).to.deep.equal({ revision: 3 });
+  });
+
   it('leads to a beginning in which there is nothing, of whatever kind, that no change put there', () => {
     const run = makeRandomJobFile(3).runs.find(({ revision }) => revision > 0)!;
     for (const collection of COLLECTIONS) {

@@ -37,6 +37,7 @@ describe('what was recorded of a run, folded', () => {
     expect(lengthOf([cut('a', 10), cut('b', 11)])).to.equal(11);
     expect(lengthOf([cut('a', 10), correct('b', 'a', 12)])).to.equal(12);
     expect(lengthOf([cut('a', 10), correct('b', 'a', null)])).to.equal(null);
+    expect(foldEvents([cut('a', 10), correct('b', 'a', null)]).asCut.size).to.equal(0);
     expect(lengthOf([cut('a', 10), correct('b', 'a', 12), correct('c', 'b', 13)])).to.equal(13);
   });
 
