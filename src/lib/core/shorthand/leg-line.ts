@@ -123,7 +123,7 @@ export class LegLine {
         (['begins', 'ends', 'long', 'new'] as const).filter((part) => !this.#said.has(part)),
       ],
       [isOffset, (['set', 'roll', 'run', 'travel'] as const).filter((part) => !this.#said.has(part))],
-      [(this.#kind === 'axis' || this.#kind === 'route') && !this.#length, ['length']],
+      [(this.#kind === 'axis' || this.#kind === 'route') && !this.#said.has('length'), ['length']],
       [this.#kind === 'made-up' && !this.#said.has('male'), ['male']],
       [!this.#size, ['of']],
       [!this.#zone, ['place']],

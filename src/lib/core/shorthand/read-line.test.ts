@@ -9,6 +9,7 @@ import { SHORTHAND_GUIDE } from '#words/shorthand-guide.ts';
 import { completeLine } from './complete-line.ts';
 import { makeWrittenRun } from './make-written-run.ts';
 import { readLine } from './read-line.ts';
+import { writeShorthand } from './write-shorthand.ts';
 import { MOST_LINES, readShorthand } from './read-shorthand.ts';
 import { ALL_WORDS } from './vocabulary.ts';
 
@@ -77,6 +78,62 @@ describe('a line of shorthand', () => {
       expect(found!.from).to.equal(at);
     });
   }
+
+  it('asks for a measure where one is missing, and for none where it was said, left open, or not of the leg', () => {
+    const next = (text: string): readonly string[] => {
+      const line = readLine(text, 0, 'in');
+      if (line.ok) return line.next;
+      const { refusal } = line.problem;
+      return refusal.code === 'word-missing' ? refusal.expected : [];
+    };
+    for (const text of ['right', 'route up', 'loose up', 'up of 3/4', 'up valve'])
+      expect(next(text), text).to.include('length');
+    for (const text of ['right 48', 'up ?', 'route up 48', 'no-pipe up', 'offset down', 'connector up'])
+      expect(next(text), text).to.not.include('length');
+    expect(next('measure 3 from source')).to.deep.equal(['to']);
+    expect(next('measure 3')).to.deep.equal(['from']);
+    expect(next('marked part 1 of 3')).to.deep.equal(['text']);
+    // A share is no measure, on whichever side its sign stands.
+    expect(next('right valve 50%')).to.include('length');
+  });
+
+  it('reads “no pipe” as one word, and a “no” before anything else as none', () => {
+    expect(getLeg('no pipe up').geometry).to.deep.equal(getLeg('no-pipe up').geometry);
+    for (const text of ['no up', 'up 48 no valve', 'right pipe 48']) {
+      const line = readLine(text, 0, 'in');
+      expect(!line.ok && line.problem.refusal.code, text).to.equal('word-unknown');
+    }
+    expect(getLeg('up 48 with a valve'.replace(' a ', ' ')).parts).to.deep.equal(getLeg('up 48 valve').parts);
+  });
+
+  it('says what is marked, and where parts stand, as it is read', () => {
+    const line = readLine('marked part 1 of 3 "1 IPS"', 0, 'in');
+    expect(line.ok && line.sentence).to.deep.include({ kind: 'marking', part: { number: 1, tag: 3 }, text: '1 IPS' }); // prettier-ignore
+    const { doc } = read('up 48 of 3/4 valve 25% union 75%\nright 20');
+    const text = writeShorthand(doc, 'in');
+    expect(text)
+      .to.match(/valve 25%/)
+      .and.to.match(/union 75%/);
+    const odd = { ...doc, parts: Object.fromEntries(Object.entries(doc.parts).map(([id, part]) => [id, { ...part, share: part.share / 7 }])) }; // prettier-ignore
+    expect(writeShorthand(odd, 'in')).to.match(/share 0\.0357142857/);
+  });
+
+  it('takes a measure from where the leg begins or to where it ends, unless it says otherwise; of what is not there none', () => {
+    const ends = (text: string) => {
+      const { doc, problems: wrong } = read(`up 12 of 3/4\n${text}`);
+      expect(wrong).to.deep.equal([]);
+      const leg = Object.values(doc.legs).find(({ tag }) => tag === 2)!;
+      const own = Object.values(doc.measures).find(({ value }) => value === inches(48))!;
+      const say = (id: string) => (id === leg.from ? 'from' : id === leg.to ? 'to' : 'other');
+      return [own.from, own.to].map(({ id, at }) => `${at} ${say(id)}`);
+    };
+    expect(ends('right 48')).to.deep.equal(['centre from', 'centre to']);
+    expect(ends('right 48 from face of 1 to its face')).to.deep.equal(['face from', 'face to']);
+    const codes = (text: string) => read(text).problems.map(({ refusal }) => refusal);
+    expect(codes('up 12 valve\nmeasure 3 from source to part 2 of 1')[0]).to.deep.include({ code: 'part-not-there', there: 1 }); // prettier-ignore
+    expect(codes('up 12\nmeasure 3 from source to part 1 of 7')[0]).to.deep.equal({ code: 'leg-not-there', tag: 7 }); // prettier-ignore
+    expect(codes('up 12\nmeasure 3 from source to 7')[0]).to.deep.equal({ code: 'leg-not-there', tag: 7 });
+  });
 
   it('reads the other lines when one cannot be read', () => {
     const { doc, problems: wrong } = read('up 48 of 3/4\nnonsense\nright 12');
