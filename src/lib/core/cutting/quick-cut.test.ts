@@ -4,10 +4,12 @@ import { findReach } from '../catalogue/part.ts';
 import { THREADED_MATERIALS } from '../catalogue/pipe.ts';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { resolveRules } from '../house-rules/house-rules.ts';
+import { readRunDoc } from '../formats/read-run-doc.ts';
 import { findBrokenReference } from '../runs/check-run.ts';
 import { NO_FACTS } from '../runs/fold-events.ts';
 import { layOutRun } from '../runs/lay-out-run.ts';
 import { inches, type Length } from '../units/length.ts';
+import { makeIds as makeRunIds } from '#support/make-run.ts';
 import {
   findUnmeasuredPart,
   FIRST_QUICK_CUT,
@@ -61,6 +63,15 @@ function takesOff({ kind, at }: QuickEnd, { size, material }: QuickCut): Length 
   const other = behind === 'other' ? reach : behind === 'nothing' ? 0 : part.outside === null ? null : Math.round(part.outside / 2);
   return other === null ? null : other + reach - engagement;
 } // prettier-ignore
+
+it('a run of a quick cut is a document as any other', () => {
+  for (const from of QUICK_KINDS)
+    for (const to of QUICK_KINDS) {
+      const ends = [{ ...FIRST_QUICK_CUT.ends[0], kind: from }, { ...FIRST_QUICK_CUT.ends[1], kind: to }] as const; // prettier-ignore
+      const { doc } = makeQuickRun({ ...FIRST_QUICK_CUT, ends }, BEGIN, makeRunIds('quickcut'));
+      expect(readRunDoc(JSON.parse(JSON.stringify(doc))), `${from} ${to}`).to.deep.equal({ ok: true, value: doc }); // prettier-ignore
+    }
+});
 
 describe('a quick cut', () => {
   for (const material of THREADED_MATERIALS) {

@@ -106,6 +106,35 @@ describe('rounding along a line', () => {
   });
 });
 
+describe('a line after an edit', () => {
+  const doc = makeRun([[0, 'right', 20.03], [1, 'right', 20.03], [2, 'right', 20.03], [3, 'down', 20.03], [4, 'down', 20.03]]); // prettier-ignore
+  const rules = resolveRules({});
+  const before = layOutRun(doc, standardCatalogue, rules, NO_FACTS);
+  const said = (layout: ReturnType<typeof layOutRun>) =>
+    [...getPieces(layout)].map(({ mark, cut }) => [mark, cut!.exact, cut!.onTape, cut!.farEndOff]);
+
+  it('goes on beyond it as one laid from nothing: where the mark moves, and where only what it is off by does', () => {
+    const own = Object.values(doc.measures).find(({ from }) => from.id === getLeg(doc, 1).from)!;
+    for (const by of [-0.03, 0.01, 0.02, 0.5, 1]) {
+      const now = { ...doc, measures: { ...doc.measures, [own.id]: { ...own, value: own.value + inches(by) } } }; // prettier-ignore
+      const after = layOutRun(now, standardCatalogue, rules, NO_FACTS, before);
+      expect(said(after), String(by)).to.deep.equal(said(layOutRun(now, standardCatalogue, rules, NO_FACTS)));
+      // Beyond the turn the pieces are the very same.
+      expect([...getPieces(after)].at(-1)).to.equal([...getPieces(before)].at(-1));
+    }
+  });
+
+  it('is made good on after a cut that was off', () => {
+    const [first] = [...getPieces(before)];
+    for (const off of [INCH / 16, INCH / 4]) {
+      const asCut = new Map([[first!.id, { length: first!.cut!.onTape.length + off, by: 'A', at: '', event: 'e' }]]); // prettier-ignore
+      const facts = { ...NO_FACTS, asCut };
+      const after = layOutRun(doc, standardCatalogue, rules, facts, before);
+      expect(said(after)).to.deep.equal(said(layOutRun(doc, standardCatalogue, rules, facts)));
+    }
+  });
+});
+
 describe('pipe longer than the stock', () => {
   for (const option of ['21 ft', '10 ft', '6 m'] as const) {
     it(`${option}: whole lengths and a rest joined by couplings, which add up to the leg`, () => {

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { checkRun } from '../checks/checks.ts';
+import { makeTubeSheet } from '../cutting/tube-sheet.ts';
 import { inches, INCH, millimetres } from '../units/length.ts';
 import {
   applyPlan,
@@ -60,6 +61,24 @@ describe('tube in a run', () => {
     expect(piece.path!.turns.map(({ degrees, radius }) => [degrees, radius! / INCH])).to.deep.equal([[90, 3], [90, 3]]); // prettier-ignore
     // 76 + 24 + 9 less two gains of 3·(2 − π/2).
     expect(piece.developed!.length / INCH).to.be.closeTo(109 - 2 * 3 * (2 - Math.PI / 2), 1e-9);
+  });
+
+  it('is marked for its bends where every one has a radius that can be made; depths are of its own two ends', () => {
+    const layout = layOut(makeRun(TO_HEATER));
+    const piece = getPiece(layout, 2);
+    const path = piece.path!;
+    const sheet = makeTubeSheet(piece, layout)!;
+    expect(sheet.bends.map(({ after, degrees }) => [after, degrees])).to.deep.equal([['2', 90], ['3', 90]]); // prettier-ignore
+    expect(sheet.depths).to.deep.equal(piece.ends.map(({ joint }) => joint!.engagement));
+    const bare = { ...piece, ends: [{ ...piece.ends[0], joint: null }, piece.ends[1]] } as typeof piece;
+    expect(makeTubeSheet(bare, layout)!.depths[0]).to.equal(null);
+    // One of two bends without a radius, two points that are one, no cut: no sheet.
+    const turns = path.turns.map((turn, i) => (i === 0 ? turn : { ...turn, radius: null }));
+    expect(makeTubeSheet({ ...piece, path: { ...path, turns } } as typeof piece, layout)).to.equal(null);
+    const points = path.points.map((point, i) => (i === 1 ? path.points[0]! : point));
+    expect(makeTubeSheet({ ...piece, path: { ...path, points } } as typeof piece, layout)).to.equal(null);
+    expect(makeTubeSheet({ ...piece, cut: null } as typeof piece, layout)).to.equal(null);
+    expect(makeTubeSheet(getPiece(layout, 1), layout)).to.equal(null);
   });
 
   it('stands between a female adapter on the pipe and a male one in the inlet, and is found by the ids of all its legs', () => {
