@@ -9,7 +9,7 @@ import { MUTATION_ROOMS } from './mutation-rooms.mjs';
 const LINES = 60;
 const SEED = 14_003;
 const room = process.env.PORTHOLE_ROOM ?? '';
-const { mutate, tests } = MUTATION_ROOMS[room] ?? { mutate: [], tests: [] };
+const { mutate, tests, lines: count = LINES } = MUTATION_ROOMS[room] ?? { mutate: [], tests: [] };
 
 /** `a/{b,c}.ts` is `a/b.ts` and `a/c.ts`. @param {string} glob @returns {string[]} */
 const spread = (glob) => {
@@ -42,7 +42,7 @@ function pickLines() {
     const k = Math.floor(random() * (i + 1));
     [lines[i], lines[k]] = [lines[k] ?? '', lines[i] ?? ''];
   }
-  return lines.slice(0, LINES);
+  return lines.slice(0, count);
 }
 
 export default {
