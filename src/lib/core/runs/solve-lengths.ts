@@ -78,17 +78,11 @@ function carryPlain({ doc, legsByNode }: SolveContext, before: SolvedBefore): So
   for (const node of nodes) {
     const [was, is] = [before.legsByNode.get(node) ?? NONE, legsByNode.get(node) ?? NONE];
     for (const leg of is) {
-      const isNew = was.every(({ id }) => id !== leg.id);
-      if (
-        leg.geometry.kind !== 'axis' ||
-        (isNew && is.some((other) => other !== leg && joinsSame(other, leg)))
-      )
-        return null;
+      if (leg.geometry.kind !== 'axis') return null;
+      if (is.some((other) => other !== leg && joinsSame(other, leg))) return null;
     }
-    for (const leg of was) {
-      const now = is.find(({ id }) => id === leg.id);
-      if (!now || now.from !== leg.from || now.to !== leg.to) lengths.delete(leg.id);
-    }
+    // A leg that is hung elsewhere is at one of its points no more.
+    for (const { id } of was) if (!is.some((leg) => leg.id === id)) lengths.delete(id);
   }
   for (const id of measures) {
     const was = before.doc.measures[id];

@@ -70,6 +70,25 @@ describe('a fitting put into a leg', () => {
     }
   });
 
+  it('a part goes by where it was measured to stand, and by its share in a leg of which nobody knows how long it is', () => {
+    for (const [length, tag, share] of [
+      [LONG, 1, 0.5],
+      [null, 2, 0],
+    ] as const) {
+      const bare = makeRun([[0, 'right', length]]);
+      const leg = getLeg(bare, 1);
+      const at = { from: leg.from, value: inches(10), typed: '10' };
+      const put = applyPlan(bare, mustBe(planPutPart(bare, leg.id, 'valve', at, makeIds('inpipe'))));
+      const halved = Object.fromEntries(Object.entries(put.parts).map(([id, part]) => [id, { ...part, share: 0.5 }])); // prettier-ignore
+      const doc = { ...put, parts: halved };
+      const place = { from: leg.from, value: inches(20), typed: '20' };
+      const plan = mustBe(planBranchHere(layOut(doc), leg.id, place, null, makeIds('parted')));
+      const [part] = Object.values(applyPlan(doc, plan).parts);
+      expect([applyPlan(doc, plan).legs[part!.leg]!.tag, part!.share]).to.deep.equal([tag, share]);
+      for (const op of plan.ops) if (op.op === 'set' && op.field === 'leg') expect(op.value).to.not.equal(op.old); // prettier-ignore
+    }
+  });
+
   it('floors and walls stay where they are; nothing is set to what it is', () => {
     const doc = makeRun([[0, 'right', LONG]]);
     const leg = getLeg(doc, 1);

@@ -51,9 +51,9 @@ export function planBranchHere(
   const mark = String(whole.tag);
   if (whole.geometry.kind !== 'axis') return refuse({ code: 'leg-not-parted', mark });
   if (length !== null && place.value >= length) return refuse({ code: 'place-beyond-leg', mark, length });
-  const fromBeginning =
-    place.from === whole.from ? place.value : length === null ? null : length - place.value;
-  const share = length === null || fromBeginning === null ? 0.5 : fromBeginning / length;
+  const fromBeginning = (of: Length): Length => (place.from === whole.from ? place.value : of - place.value);
+  // In its middle where nobody knows how long it is.
+  const share = length === null ? 0.5 : fromBeginning(length) / length;
   const node = newId();
   const rest: Leg = {
     ...whole,
@@ -101,7 +101,7 @@ function partInline(whole: Leg, { legs }: RunLayout, share: number, rest: string
   });
   return moved.flatMap(({ part, leg, share: anew }) => [
     ...(leg === part.leg ? [] : [setOp('parts', part, 'leg', leg)]),
-    ...(anew === part.share ? [] : [setOp('parts', part, 'share', anew)]),
+    setOp('parts', part, 'share', anew),
   ]);
 }
 
@@ -111,10 +111,7 @@ const partPassages = (doc: RunDoc, { id }: Leg, share: number, rest: string): Op
     if (passage.leg !== id) return [];
     if (passage.share < share) return [setOp('passages', passage, 'share', keepInLeg(passage.share / share))];
     const anew = share < 1 ? keepInLeg((passage.share - share) / (1 - share)) : 0.5;
-    return [
-      setOp('passages', passage, 'leg', rest),
-      ...(anew === passage.share ? [] : [setOp('passages', passage, 'share', anew)]),
-    ];
+    return [setOp('passages', passage, 'leg', rest), setOp('passages', passage, 'share', anew)];
   });
 
 /** A part measured to stand beyond its leg is found at the leg's end. */
