@@ -1,5 +1,5 @@
 import type { RunDoc } from '../runs/run.ts';
-import { carryUpDocument, carryUpOps, carryUpSubject } from './carry-up.ts';
+import { carryUpDocument, carryUpOps } from './carry-up.ts';
 import type { JobFile } from './job-file.ts';
 
 /** A job as older versions stored it, in the form of the present one: its documents, their histories, its records. */
@@ -9,6 +9,5 @@ export const carryUpJobFile = (file: JobFile): JobFile => ({
     ...run,
     doc: carryUpDocument(run.doc as unknown as Readonly<Record<string, unknown>>) as unknown as RunDoc,
     changes: run.changes.map((change) => ({ ...change, ops: carryUpOps(change.ops) })),
-    events: run.events.map((event) => ({ ...event, subject: carryUpSubject(event.subject) })),
   })),
 });

@@ -2,8 +2,8 @@ import { type Op } from '../runs/change.ts';
 import { isSameJson, type Json } from '../outcome/json.ts';
 
 /*
- * Older versions of what is stored, carried up to the present one. Each version has three steps: for documents, for operations on them
- * (which know nothing of the document they are for), and for what events are about. A test replays histories of every version to
+ * Older versions of what is stored, carried up to the present one. Each version has two steps: for documents, and for operations on them
+ * (which know nothing of the document they are for). What events are about has kept its name in every version. A test replays histories of every version to
  * their snapshot. Named here, kept for ever; damaged values are left as they are, and the schema says where.
  */
 
@@ -22,10 +22,9 @@ interface Step {
   readonly document: (doc: Fields) => Fields;
   /** Operations in the form of the version before become those of this one; what has this one's form already stays. */
   readonly operation: (op: Op) => readonly Op[];
-  readonly subject: (subject: string) => string;
 }
 
-const stays = { operation: (op: Op): readonly Op[] => [op], subject: (subject: string): string => subject };
+const stays = { operation: (op: Op): readonly Op[] => [op] };
 
 /** Version n → the step that carries version n to n + 1. */
 export const STEPS: Readonly<Record<number, Step>> = {
@@ -45,7 +44,6 @@ export const STEPS: Readonly<Record<number, Step>> = {
   5: {
     document: takeLegsApart,
     operation: (op) => (op.in === 'legs' ? takeLegOpApart(op) : op.in === 'nodes' ? [carryNodeOp(op)] : [op]),
-    subject: (subject) => subject,
   },
   // 7: appliances say what stands on their plate; legs may be flexible connectors. Older appliances say nothing, older legs are none.
   6: {
@@ -169,10 +167,6 @@ export const carryUpOps = (ops: readonly Op[]): Op[] =>
     (carried, { operation }) => carried.flatMap(operation),
     ops,
   ) as Op[];
-
-/** What an event of any version is about, as it is called now. */
-export const carryUpSubject = (subject: string): string =>
-  Object.values(STEPS).reduce((carried, step) => step.subject(carried), subject);
 
 /** Carries the values of an operation on a whole entry. */
 function mapWhole(op: Op, carry: (value: Json) => Json): Op {

@@ -1,4 +1,4 @@
-import { carryUpDocument, carryUpOps, carryUpSubject } from '#core/formats/carry-up.ts';
+import { carryUpDocument, carryUpOps } from '#core/formats/carry-up.ts';
 import { RUN_SCHEMA, type RunDoc } from '#core/runs/run.ts';
 import { applyOps, type Change } from '#core/runs/change.ts';
 import {
@@ -70,8 +70,7 @@ const carryKept = (kept: KeptRun | undefined): KeptRun | undefined =>
     : kept;
 
 function carryEntry(entry: OutboxEntry): OutboxEntry {
-  if (entry.kind === 'event')
-    return { ...entry, event: { ...entry.event, subject: carryUpSubject(entry.event.subject) } };
+  if (entry.kind === 'event') return entry;
   return { ...entry, change: { ...entry.change, ops: carryUpOps(entry.change.ops) } };
 }
 
