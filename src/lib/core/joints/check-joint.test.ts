@@ -15,7 +15,7 @@ const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
 const sockets = listSockets(tubes);
 const ENDS = listEnds(standardThreads, listTubeEnds(standardTubes, standardCatalogue.pipes));
 
-/** `npt 1/2 m`, `npsm 1/2 f 30`, `tube 8 mm`, `stab 1 IPS SDR 11`, `union 1 cone`. */
+/** `npt 1/2 m`, `npsm 1/2 f 30`, `tube 8 mm`, `flared 3/8 ACR coil`, `stab 1 IPS SDR 11`, `union 1 cone`. */
 function end(said: string): FiguredEnd {
   if (said === '?') return UNKNOWN_END;
   const find = <Value extends { name: string }>(all: readonly Value[], name: string): Value => {
@@ -25,6 +25,7 @@ function end(said: string): FiguredEnd {
   };
   const [word = '', ...rest] = said.split(' ');
   if (word === 'tube') return find(tubes, rest.join(' '));
+  if (word === 'flared') return { ...find(tubes, rest.join(' ')), prepared: 'flared' };
   if (SOCKET_KINDS.some((kind) => kind === word))
     return find(
       sockets.filter(({ socket }) => socket === word),
@@ -133,7 +134,34 @@ describe('a pair of ends', () => {
     ['tube 1 IPS SDR 11', 'stab 1 IPS SDR 11', 'pe-stab: stiffener-and-depth'],
     ['tube 1/2 CTS SDR 7', 'stab 1/2 IPS SDR 9.3', 'tube-too-small'],
     ['tube 1 CTS SDR 12.5', 'stab 3/4 IPS SDR 11', 'tube-too-large'],
-  ];
+    ['npt 1/2 m', 'npt 3/4 f', 'too-small'], ['npt 3/4 m', 'npt 1/2 f', 'too-large'], ['npt 1 m', 'r 1 m', 'both-male'], ['npt 1/2 f', 'npt 1/2 f', 'both-female'],
+    ['nptf 1/2 m', 'nptf 1/2 f', 'nptf-in-nptf: '], ['npt 1/2 m', 'nptf 1/2 f', 'npt-with-nptf: sealant'], ['npt 3/4 m none galvanised', 'npt 3/4 f', 'npt-in-npt: sealant galvanised-allowed'],
+    // The swivel seals on its cone or its washer, and on nothing else
+    ['npt 1/2 m deburr', 'npsm 1/2 f 30', 'deburr-edge'], ['npt 1/2 m none', 'npsm 1/2 f 30', 'no-seat'], ['npt 1/2 m unknown', 'npsm 1/2 f 30', 'npsm-swivel: real-30-seat'],
+    ['npsm 3/4 m none', 'npsm 3/4 f washer', 'npsm-swivel: new-washer'], ['npsm 1/2 m none', 'npsm 1/2 f none', 'no-seat'], ['npsm 1/2 m 30', 'npsm 1/2 f washer', 'other-seat'],
+    // Parallel in taper binds on a thread or two; taper in what was bored to pull a seat; British with American
+    ['npsm 1/2 m', 'npt 1/2 f', 'straight-in-taper'], ['g 1/2 m', 'rc 1/2 f', 'straight-in-taper'], ['sae-45 1/2 tube m', 'npt 1/2 f', 'straight-in-taper'], ['g 3/4 m', 'rp 3/4 f', 'no-tight-thread'], ['r 1/2 m', 'g 1/2 f', 'bore-not-for-sealing'],
+    ['r 1/2 m', 'npt 1/2 f', 'sixty-in-fifty-five'], ['npt 3/4 m', 'g 3/4 f', 'sixty-in-fifty-five'], ['npsm 1/2 m', 'g 1/2 f', 'sixty-in-fifty-five'],
+    ['r 1 m', 'rc 1 f', 'r-in-rp: sealant'], ['r 1/2 m', 'rp 3/4 f', 'too-small'],
+    // British parallel: flat on flat with a washer, or cone on cone
+    ['g 1/2 m none', 'g 1/2 f washer', 'g-washer: new-washer'], ['g 1/2 m washer', 'g 1/2 f none', 'g-washer: new-washer'], ['g 1/2 m none', 'g 1/2 f none', 'nothing-between'], ['g 3/4 m 30', 'g 3/4 f 30', 'g-washer: '],
+    ['g 1/2 m 30', 'g 1/2 f washer', 'cones-differ'], ['g 1/2 m 30', 'g 1/2 f none', 'cones-differ'], ['g 1/2 m deburr', 'g 1/2 f washer', 'deburr-edge'], ['g 1/2 m deburr', 'g 1/2 f 30', 'deburr-edge'], ['g 1/2 m unknown', 'g 1/2 f unknown', 'g-washer: washer-or-cone'],
+    // Flares
+    ['sae-45 1/2 tube m unknown', 'sae-45 1/2 tube f', 'flare-45: both-45'], ['sae-45 1/2 tube m none', 'sae-45 1/2 tube f', 'no-seat'], ['sae-45 3/8 tube m', 'jic-37 -6 (3/8 tube) f', 'too-large'],
+    ['tube 8 mm', 'sae-45 3/8 tube f', 'tube-too-small'], ['tube 1/2 ACR coil', 'sae-45 3/8 tube f', 'tube-too-large'], ['tube 15 mm', 'npt 1/2 f', 'needs-nut'], ['tube 1/2 ACR straight', 'sae-45 1/2 tube f', 'hard-tube'],
+    ['flared 3/8 ACR coil', 'sae-45 3/8 tube m', 'flare-45: '], ['flared 3/8 L', 'sae-45 1/2 tube m', 'flare-45: soft-tube'], ['flared 1/2 ACR straight', 'sae-45 1/2 tube m', 'hard-tube'], ['flared 1/2 ACR coil', 'jic-37 -8 (1/2 tube) m', 'cones-differ'],
+    ['flared 8 mm', 'sae-45 3/8 tube m', 'tube-too-small'], ['flared 1/4 ACR coil', 'sae-45 1/2 tube m', 'too-small'], ['flared 1/2 ACR coil', 'sae-45 3/8 tube m', 'tube-too-large'], ['flared 3/8 ACR coil', 'sae-45 3/8 tube f', 'two-nuts'], ['tube 1/4 ACR coil', 'sae-45 1/2 tube f', 'too-small'],
+    // Sealed by what its row says; of two ways it is asked
+    ['metric M12x1.5 (24 deg cone 6L) m', 'metric M12x1.5 (24 deg cone 6L) f', 'cutting-ring: cutting-ring'], ['metric M12x1.5 (24 deg cone 6L) m none', 'metric M12x1.5 (24 deg cone 6L) f', 'seal-missing'],
+    ['metric M8x1 (pilot / thermocouple) m', 'metric M8x1 (pilot / thermocouple) f', 'seal-not-told'], ['metric M10x1 (pilot, thermocouple, 6 mm tube) m', 'metric M10x1 (pilot, thermocouple, 6 mm tube) f', 'seal-not-told'],
+    ['compression 1/2_tube:_11/16-20_UN m', 'compression 1/2_tube:_11/16-20_UN f', 'compression: sleeve-on-tube'], ['inverted-flare 1/2_tube:_3/4-18 m', 'inverted-flare 1/2_tube:_3/4-18 f', 'inverted-flare: double-flared'],
+    ['cylinder POL_nut_.880-14_NGO-LH-EXT m', 'cylinder CGA_510_POL_valve_outlet_.885-14_NGO-LH-INT f', 'valve: valve-seal-listed'],
+    // Polyethylene, flanges, unions, what is not made for each other at all
+    ['tube 1 IPS SDR 11', 'tube 1 IPS SDR 11', 'pe-fusion: facing-and-heat'], ['tube 1 IPS SDR 11', 'tube 1 IPS SDR 13.5', 'walls-differ'], ['tube 1 IPS SDR 11', 'tube 3/4 IPS SDR 11', 'other-size'],
+    ['tube 15 mm', 'tube 15 mm', 'not-weldable'], ['tube 15 mm', 'tube 1 IPS SDR 11', 'not-weldable'], ['tube 3/4 steel pipe', 'stab 3/4 IPS SDR 11', 'other-kind-of-tube'],
+    ['flange 2 class-150', 'flange 2 class-150', 'flange: listed-gasket'], ['flange 2 class-150', 'flange 2 pn-16', 'other-size'], ['flange 2 class-150', 'npt 2 f', 'nothing-enters'],
+    ['union 1 cone', 'union 1 socket', 'union: same-maker'], ['union 1 cone', 'union 1 cone', 'same-half'], ['?', 'npt 1/2 f', 'end-unknown'],
+  ]; // prettier-ignore
   for (const [a, b, why] of WHY)
     it(`${a} with ${b}: ${why}`, () => {
       const { joint, conditions, cause } = checkJoint(end(a), end(b));

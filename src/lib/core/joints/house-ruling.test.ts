@@ -128,7 +128,8 @@ describe('what the house does at a joint', () => {
     it(`${id}: sealant only where it goes, and each rule that decided is one`, () => {
       const practice = findPractice(JOINTS[id], rules);
       expect(practice.sealant !== null).to.equal(JOINTS[id].sealant === 'required');
-      expect(practice.holds !== null).to.equal(JOINTS[id].secondWrench);
+      expect(practice.holds).to.deep.equal(JOINTS[id].secondWrench ? rules['who-holds'] : null);
+      expect(practice.grips).to.deep.equal(JOINTS[id].turnedBy === 'pipe-wrench' ? rules.gripping : null);
       const ids = HOUSE_RULES.map((rule): RuleId => rule.id);
       const places = practice.decidedBy.map((rule) => ids.indexOf(rule));
       expect(places).to.not.include(-1);

@@ -31,6 +31,14 @@ describe('getSealant', () => {
     expect(getSealant(JOINTS['flare-45'], thread, inches(0.5), 3)).to.equal(null);
   });
 
+  it('compound is a film of 0.15 mm on the flanks from the second thread on', () => {
+    const thread = standardCatalogue.findThread('1/2')!;
+    const of = (engaged: number) => getSealant(JOINTS['npt-in-npt'], thread, inches(engaged), 3)!.compound;
+    // π · 21.336 mm round, 12.7 mm less one thread of 14 to the inch (1.814 mm) long, both flanks: 1459 mm².
+    expect(of(0.5)).to.be.closeTo(0.2189, 0.0005);
+    expect(of(0.05)).to.equal(0);
+  });
+
   it('a larger joint takes more of both, and more wraps take more tape', () => {
     const kind = JOINTS['npt-in-npt'];
     const needs = NOMINAL_SIZES.map((size) => standardCatalogue.findThread(size)!).map((thread) => getSealant(kind, thread, thread.normalEngagement, 3)!);
