@@ -190,6 +190,9 @@ describe('lengths solved with what was solved before an edit', () => {
   const own = (leg: Leg) => Object.values(doc.measures).find(({ from, to }) => from.id === leg.from && to.id === leg.to)!; // prettier-ignore
   const [first, second, third, fourth] = legs as [Leg, Leg, Leg, Leg];
   const other: Leg = { ...third, id: 'secondleg0', tag: 9 };
+    ...run,
+    legs: { [id]: run.legs[id]!, ...run.legs },
+  });
   const setMeasure = <Field extends 'value' | 'from' | 'to'>(measure: Measure, field: Field, value: Measure[Field]): Op => setOp('measures', measure, field, value); // prettier-ignore
   const setLeg = <Field extends 'from' | 'to' | 'geometry'>(leg: Leg, field: Field, value: Leg[Field]): Op => setOp('legs', leg, field, value); // prettier-ignore
   const face = { ...own(second).to, at: 'face' } as const;
@@ -213,6 +216,7 @@ describe('lengths solved with what was solved before an edit', () => {
     ['a second leg between the same ends', insertLeg(other)],
     ['a second leg between the same ends, the other way', insertLeg({ ...other, from: third.to, to: third.from })],
     ['a second leg between the same ends for the first', [...insertLeg(other), ...removeLeg(doc, third.id)]],
+    ['an older leg hung beside a measured one, which has its measure then', [setLeg(third, 'from', fourth.from), setLeg(third, 'to', fourth.to), removeOp('measures', own(third))]],
     ['a way of a leg that is none of the squares', [setLeg(third, 'geometry', offset('right', ['up', 8]))]],
   ] as const satisfies readonly (readonly [string, readonly Op[]])[])
     it(`are those solved from nothing: ${what}`, () => {
@@ -227,6 +231,12 @@ describe('lengths solved with what was solved before an edit', () => {
       const further = mustBe(applyOps(after, [setOp('measures', own(first), 'value', inches(22))]));
       const on = layOutRun(further, standardCatalogue, before.rules, NO_FACTS, layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before)).solved;
       expect([...on.lengths].toSorted()).to.deep.equal([...layOut(further).solved.lengths].toSorted());
+      // And with whatever was measured of the third leg taken out again.
+      const of = Object.values(after.measures).filter(({ id }) => id === own(third).id || id === 'again00000');
+      const without = mustBe(applyOps(after, of.map((each) => removeOp('measures', each))));
+      const last = layOutRun(without, standardCatalogue, before.rules, NO_FACTS, layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before)).solved;
+      expect([...last.lengths].toSorted()).to.deep.equal([...layOut(without).solved.lengths].toSorted());
+      expect(last.contradictions).to.deep.equal(layOut(without).solved.contradictions);
       expect(on.lengths.get(first.id)).to.equal(inches(22));
     }); // prettier-ignore
 

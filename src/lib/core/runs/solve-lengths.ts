@@ -62,11 +62,9 @@ export interface SolvedBefore {
   readonly solved: SolvedLengths;
 }
 
-/** Whether every leg is as long as the one measure between its ends says, and no measure says anything else. */
-const isAllPlain = ({ doc, solved }: SolvedBefore): boolean =>
-  solved.derived === NOTHING &&
-  solved.unread === NOTHING &&
-  solved.lengths.size === idsOf(doc.measures).length;
+/** Whether every leg is as long as a measure between its ends says, and no measure says anything else. */
+const isAllPlain = ({ solved }: SolvedBefore): boolean =>
+  solved.derived === NOTHING && solved.unread === NOTHING && solved.contradictions === NONE;
 
 /** The lengths of before but for the legs and measures touched since; null where not all of them were plain, or are no longer. */
 function carryPlain({ doc, legsByNode }: SolveContext, before: SolvedBefore): SolvedLengths | null {

@@ -90,15 +90,17 @@ describe('a fitting put into a leg', () => {
   });
 
   it('floors and walls stay where they are; nothing is set to what it is', () => {
-    const doc = makeRun([[0, 'right', LONG]]);
+    const doc = makeRun([[0, 'right', LONG], [1, 'right', LONG]]); // prettier-ignore
     const leg = getLeg(doc, 1);
     const newId = makeIds('passing');
-    const put = [0.2, 0.8].reduce((now, share) => applyPlan(now, mustBe(planPutPassage(now, leg.id, { kind: 'wall', share, guard: 'sleeve' }, newId))), doc); // prettier-ignore
+    // One in another leg stays as it is.
+    const other = mustBe(planPutPassage(doc, getLeg(doc, 2).id, { kind: 'wall', share: 0.1, guard: 'sleeve' }, newId)); // prettier-ignore
+    const put = [0.2, 0.8].reduce((now, share) => applyPlan(now, mustBe(planPutPassage(now, leg.id, { kind: 'wall', share, guard: 'sleeve' }, newId))), applyPlan(doc, other)); // prettier-ignore
     const place = { from: leg.from, value: inches(20), typed: '20' };
     const plan = mustBe(planBranchHere(layOut(put), leg.id, place, null, makeIds('parted')));
     const after = applyPlan(put, plan);
     const passages = Object.values(after.passages).map(({ leg: on, share }) => [after.legs[on]!.tag, Number(share.toFixed(9))]); // prettier-ignore
-    expect(passages).to.have.deep.members([[1, 0.4], [2, 0.6]]); // prettier-ignore
+    expect(passages).to.have.deep.members([[1, 0.4], [3, 0.6], [2, 0.1]]); // prettier-ignore
     for (const op of plan.ops) if (op.op === 'set') expect(op.value).to.not.deep.equal(op.old);
   });
 
