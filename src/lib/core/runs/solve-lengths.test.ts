@@ -190,9 +190,6 @@ describe('lengths solved with what was solved before an edit', () => {
   const own = (leg: Leg) => Object.values(doc.measures).find(({ from, to }) => from.id === leg.from && to.id === leg.to)!; // prettier-ignore
   const [first, second, third, fourth] = legs as [Leg, Leg, Leg, Leg];
   const other: Leg = { ...third, id: 'secondleg0', tag: 9 };
-    ...run,
-    legs: { [id]: run.legs[id]!, ...run.legs },
-  });
   const setMeasure = <Field extends 'value' | 'from' | 'to'>(measure: Measure, field: Field, value: Measure[Field]): Op => setOp('measures', measure, field, value); // prettier-ignore
   const setLeg = <Field extends 'from' | 'to' | 'geometry'>(leg: Leg, field: Field, value: Leg[Field]): Op => setOp('legs', leg, field, value); // prettier-ignore
   const face = { ...own(second).to, at: 'face' } as const;
