@@ -139,3 +139,11 @@ export function sayFinding(finding: Finding, unit: LengthUnit): string {
   const say = SENTENCES[finding.code] as (finding: Finding, unit: LengthUnit) => string;
   return say(finding, unit);
 }
+
+/** The same where there is only the one piece: it is spoken of without the number of a leg. */
+export const sayOfOnePiece = (finding: Finding, unit: LengthUnit): string =>
+  capital(
+    sayFinding(finding, unit)
+      .replace(/^Leg \S+: /, '')
+      .replace(/^Leg \S+ /, 'the piece '),
+  );

@@ -8,7 +8,8 @@ import { parseMeasure } from '#core/units/check-measure.ts';
 import { inches, INCH } from '#core/units/length.ts';
 import { layOut, makeRun } from '#support/make-run.ts';
 import { describeRun } from './describe-run.ts';
-import { sayFinding } from './findings.ts';
+import type { Finding } from '#core/checks/finding.ts';
+import { sayFinding, sayOfOnePiece } from './findings.ts';
 import { FORMULAS, sayValues } from './formulas.ts';
 import { sayTurns } from './tightness.ts';
 import { sayError, sayExact, sayLength, sayTyped } from './length-text.ts';
@@ -82,6 +83,13 @@ describe('a run in words', () => {
     expect(sayFinding(finding!, 'in')).to.equal(
       'Leg 3: less than 1/16 in is too short to thread (two threads and the vise’s grip need 2 1/2 in), and no nipple is as long. Make the leg 1 5/16 in longer for a nipple 1 3/8 in, or make it 2 1/2 in longer to cut it from pipe.',
     );
+  });
+
+  it('speaks of the one piece there is without the number of a leg', () => {
+    const [finding] = checkRun(layout);
+    expect(sayOfOnePiece(finding!, 'in')).to.match(/^Less than 1\/16 in is too short to thread \(two/);
+    const longer = { code: 'longer-than-stock', severity: 'note', subject: 'leg', mark: '1', stock: inches(252), couplings: 1 } as unknown as Finding; // prettier-ignore
+    expect(sayOfOnePiece(longer, 'in')).to.match(/^The piece is longer than a stock length \(21 ft\)/);
   });
 
   it('puts every value into its formula', () => {

@@ -15,8 +15,10 @@
     most?: number;
     /** Where what is found is put right with a part between; null where that is no matter of parts. */
     getWay?: ((finding: Finding) => FindingWay | null) | null;
+    /** How it is said, where not by the numbers of legs. */
+    say?: (finding: Finding, unit: LengthUnit) => string;
   }
-  let { findings, unit, most = Infinity, getWay = null }: Props = $props();
+  let { findings, unit, most = Infinity, getWay = null, say = sayFinding }: Props = $props();
   let showsAll = $state(false);
   const shown = $derived(showsAll || findings.length <= most ? findings : findings.slice(0, most));
   const ICONS = { stop: OctagonX, ask: CircleHelp, note: Info } as const;
@@ -32,7 +34,7 @@
         <Icon size={18} class="mt-0.5 shrink-0" aria-hidden="true" />
         <span
           ><strong>{SEVERITY_NAMES[finding.severity]}.</strong>
-          {sayFinding(finding, unit)}
+          {say(finding, unit)}
           {#if way}
             <TransitionLink {...way} look="tap inline-flex items-center underline underline-offset-4"
               >{way.says}</TransitionLink

@@ -3,7 +3,7 @@
   import { groupAlike } from '#core/cutting/quick-cut.ts';
   import type { Piece } from '#core/runs/layout.ts';
   import { getTapeFormat } from '#core/units/format-length.ts';
-  import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
+  import { sayOfOnePiece, SEVERITY_NAMES } from '#words/findings.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { sayError, sayExact, sayLength, sayTaped } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
@@ -76,7 +76,7 @@
       >
         {SEVERITY_NAMES[verdict.severity]}
       </p>
-      <p class="text-lg leading-snug">{sayFinding(verdict, bench.unit)}</p>
+      <p class="text-lg leading-snug">{sayOfOnePiece(verdict, bench.unit)}</p>
     </div>
     {#if pieces[0]?.cut}
       <p class="flex flex-wrap gap-x-2">
@@ -120,7 +120,7 @@
       {bench.typed.trim() ? 'no cut yet' : 'Say what you have, then the measure.'}
     </p>
   {/if}
-  <FindingsList {findings} unit={bench.unit} />
+  <FindingsList {findings} unit={bench.unit} say={sayOfOnePiece} />
   {#if piece && cut && !verdict && !wrong}
     <ul class="grid grid-cols-2 gap-2">
       {#each piece.ends as end, i (end.id)}
