@@ -237,6 +237,32 @@ describe('lengths solved with what was solved before an edit', () => {
       expect(on.lengths.get(first.id)).to.equal(inches(22));
     }); // prettier-ignore
 
+  it('read no measure again that the edit left alone', () => {
+    let reads = 0;
+    const watched = Object.fromEntries(
+      Object.entries(doc.measures).map(([id, measure]) => [
+        id,
+        Object.defineProperty({ ...measure }, 'value', { enumerable: true, get: () => (reads++, measure.value) }),
+      ]),
+    );
+    const before = layOut({ ...doc, measures: watched });
+    const readsAfter = (ops: readonly Op[]): number => {
+      const after = mustBe(applyOps(before.doc, ops));
+      reads = 0;
+      layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before);
+      return reads;
+    };
+    const grown: Leg = { ...third, id: 'grownleg00', from: third.to, to: 'grownnode0', tag: 9 };
+    const node = { ...doc.nodes[third.to]!, id: 'grownnode0' };
+    const measured = measure('grownmeas0', centreOf(grown.from), centreOf(grown.to), inches(12));
+    // One whose end is another's beginning, one that is gone with its leg, one more at the end of what is there.
+    expect(readsAfter([setMeasure(own(second), 'value', inches(31))])).to.equal(0);
+    expect(readsAfter([...removeLeg(doc, fourth.id), removeOp('measures', own(fourth))])).to.equal(0);
+    expect(readsAfter([insertOp('nodes', node), ...insertLeg(grown), insertOp('measures', measured)])).to.equal(0);
+    // Where something else than one measure a leg is said, all of them are.
+    expect(readsAfter([setMeasure(own(second), 'to', face)])).to.be.greaterThan(2);
+  }); // prettier-ignore
+
   it('a measure to the face of what stands at the end is so much longer from centre to centre', () => {
     const after = mustBe(applyOps(doc, [setMeasure(own(second), 'to', face)]));
     const [was, is] = [layOut(doc), layOut(after)].map(({ legs: laid }) => laid.get(second.id)!.centreToCentre!); // prettier-ignore
