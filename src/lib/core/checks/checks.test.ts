@@ -155,7 +155,11 @@ describe('checkRun', () => {
       measures: { ...doc.measures, closing01: measure(value) },
     });
     expect(find(close(inches(20)), 'loop-misses')).to.equal(undefined);
-    expect(find(close(inches(20.5)), 'loop-misses')).to.include({ by: inches(0.5), severity: 'stop', mark: '4' });
+    expect(find(close(inches(20.5)), 'loop-misses')).to.include({
+      by: inches(0.5),
+      severity: 'stop',
+      mark: '4',
+    });
   });
 
   it('says that the catalogue changed, and keeps pieces cut for a place that is gone', () => {
