@@ -145,5 +145,6 @@ export const sayOfOnePiece = (finding: Finding, unit: LengthUnit): string =>
   capital(
     sayFinding(finding, unit)
       .replace(/^Leg \S+: /, '')
-      .replace(/^Leg \S+ /, 'the piece '),
+      .replace(/^Leg \S+ /, 'the piece ')
+      .replace(/ \(legs? [^)]*\)| (?:in|at|of) leg \d+\b/g, ''),
   );

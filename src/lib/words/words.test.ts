@@ -7,6 +7,7 @@ import { explain } from '#core/runs/explain.ts';
 import { parseMeasure } from '#core/units/check-measure.ts';
 import { inches, INCH } from '#core/units/length.ts';
 import { layOut, makeRun } from '#support/make-run.ts';
+import { withParts } from '#support/make-trap.ts';
 import { describeRun } from './describe-run.ts';
 import type { Finding } from '#core/checks/finding.ts';
 import { sayFinding, sayOfOnePiece } from './findings.ts';
@@ -90,6 +91,10 @@ describe('a run in words', () => {
     expect(sayOfOnePiece(finding!, 'in')).to.match(/^Less than 1\/16 in is too short to thread \(two/);
     const longer = { code: 'longer-than-stock', severity: 'note', subject: 'leg', mark: '1', stock: inches(252), couplings: 1 } as unknown as Finding; // prettier-ignore
     expect(sayOfOnePiece(longer, 'in')).to.match(/^The piece is longer than a stock length \(21 ft\)/);
+    const union = layOut(withParts(makeRun([[0, 'right', 30]]), [[1, 'union', 0.5]])); // prettier-ignore
+    const said = checkRun(union).map((each) => sayOfOnePiece(each, 'in'));
+    expect(said.some((text) => text.includes('typical only'))).to.equal(true);
+    for (const text of said) expect(text).to.not.match(/\b[Ll]egs? \d/);
   });
 
   it('puts every value into its formula', () => {

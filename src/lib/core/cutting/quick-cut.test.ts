@@ -64,7 +64,7 @@ function takesOff({ kind, at }: QuickEnd, { size, material }: QuickCut): Length 
   return other === null ? null : other + reach - engagement;
 } // prettier-ignore
 
-it('a run of a quick cut is a document as any other', () => {
+it('the run of a quick cut is one that files and server take', () => {
   for (const from of QUICK_KINDS)
     for (const to of QUICK_KINDS) {
       const ends = [{ ...FIRST_QUICK_CUT.ends[0], kind: from }, { ...FIRST_QUICK_CUT.ends[1], kind: to }] as const; // prettier-ignore
