@@ -1,7 +1,7 @@
 import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
 import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
 import type { Question } from '#core/identify/find-next-measurement.ts';
-import type { Contradiction } from '#core/identify/check-reading.ts';
+import type { ReadingContradiction } from '#core/identify/check-reading.ts';
 import type { LookAlike } from '#core/identify/look-alikes.ts';
 import type {
   Colour,
@@ -217,7 +217,7 @@ export const LOOK_ALIKE_WARNINGS: Readonly<Record<LookAlike, string>> = {
   'neighbouring-pitch': 'Neighbouring leaves look as good: count over a longer length.',
 };
 
-export const CONTRADICTION_TEXTS: Readonly<Record<Contradiction['code'], string>> = {
+export const CONTRADICTION_TEXTS: Readonly<Record<ReadingContradiction['code'], string>> = {
   'side-and-gender': 'a thread that is outside is measured outside, one that is inside is measured inside',
   'leaf-and-leaf': 'two leaves this far apart cannot both fit one thread',
   'leaf-and-count': 'the leaf and the count give different pitches',

@@ -1,11 +1,11 @@
 import { PE_CLOSE, type PeComparison, type PrintLineFinding } from '#core/identify/check-print-line.ts';
 import type { Naming } from '#core/identify/convert-size-name.ts';
-import type { Look, PipeKindId, PipeUse } from '#core/identify/pipe-kinds.ts';
+import type { PipeLook, PipeKindId, PipeUse } from '#core/identify/pipe-kinds.ts';
 import type { TubeFit } from '#core/identify/tube-fit.ts';
 import { MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
 import { sayReading } from './length-text.ts';
 
-export const LOOK_QUESTIONS: Readonly<Record<Look, string>> = {
+export const LOOK_QUESTIONS: Readonly<Record<PipeLook, string>> = {
   stuff: 'What is it?',
   shape: 'What shape?',
   colour: 'What colour?',

@@ -1,5 +1,5 @@
 import type { Axis } from '#core/geometry/axis.ts';
-import { getSides, isAxis, type Way } from '#core/geometry/way.ts';
+import { getSquareWays, isAxis, type Way } from '#core/geometry/way.ts';
 
 export const AXIS_NAMES: Readonly<Record<Axis, string>> = {
   up: 'up',
@@ -13,7 +13,7 @@ export const AXIS_NAMES: Readonly<Record<Axis, string>> = {
 /** A way in words: `right`, `45° between up and right`. */
 export function sayWay(way: Way): string {
   if (isAxis(way)) return AXIS_NAMES[way];
-  const [a, b] = getSides(way);
+  const [a, b] = getSquareWays(way);
   return `45° between ${a} and ${b}`;
 }
 

@@ -1,6 +1,6 @@
 import { addScaled, cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
 import type { Length } from '../units/length.ts';
-import { findBend } from './bend.ts';
+import { makeBend } from './bend.ts';
 import { bendTube, turnAbout, type Held, type MarkedBend } from './bend-tube.ts';
 import { getMarkOffset, type Bender } from './bender.ts';
 import { develop, findPath, scale, type LaidBend } from './bent-path.ts';
@@ -65,7 +65,7 @@ export function makeBendSheet(
     // Aimed at the next crossing from where this one has come to lie.
     const toward = subtract(beyond, addScaled(place, along, straight));
     const degrees = putOnStep(getAngle(along, toward), dial);
-    const bend = findBend(radius, degrees);
+    const bend = makeBend(radius, degrees);
     if (!bend) return null;
     const { setback, arc } = bend;
     const wanted = used + straight - setback + getMarkOffset(bender, arc);

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { inches, millimetres } from '../units/length.ts';
-import { findBend, getReturnBend } from './bend.ts';
+import { makeBend, getReturnBend } from './bend.ts';
 import { develop } from './bent-path.ts';
 
 /** What a fitter can check with a pocket calculator, worked out apart from the code. */
@@ -14,7 +14,7 @@ const FIGURES = [
 describe('a bend', () => {
   for (const { radius, unit, degrees, ...wanted } of FIGURES)
     it(`of ${degrees}° at a radius of ${radius / unit}: setback, arc and gain as published`, () => {
-      const bend = findBend(radius, degrees)!;
+      const bend = makeBend(radius, degrees)!;
       for (const [name, value] of Object.entries(wanted))
         expect(bend[name as keyof typeof wanted] / unit, name).to.be.closeTo(
           value,
@@ -23,8 +23,8 @@ describe('a bend', () => {
     });
 
   it('has no crossing from 150° on: a return bend is its straights and its arc', () => {
-    expect(findBend(inches(1), 149.9)).not.to.equal(null);
-    for (const degrees of [150, 170, 180]) expect(findBend(inches(1), degrees)).to.equal(null);
+    expect(makeBend(inches(1), 149.9)).not.to.equal(null);
+    for (const degrees of [150, 170, 180]) expect(makeBend(inches(1), degrees)).to.equal(null);
     expect(getReturnBend(inches(1.5)).apart).to.equal(inches(3));
     expect(getReturnBend(inches(1.5)).arc / inches(1)).to.be.closeTo(4.7124, 1e-4);
     const turn = { degrees: 150, radius: inches(1), rotation: 0 };

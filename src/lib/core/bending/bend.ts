@@ -22,7 +22,7 @@ export interface Bend {
  *                   `\      S
  *                     |     |
  */
-export function findBend(radius: Length, degrees: number): Bend | null {
+export function makeBend(radius: Length, degrees: number): Bend | null {
   if (degrees >= RETURN_BEND_FROM) return null;
   const setback = radius * Math.tan((degrees * Math.PI) / 360);
   const arc = (Math.PI * radius * degrees) / 180;

@@ -1,6 +1,6 @@
 import { addScaled, cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
 import type { Length } from '../units/length.ts';
-import { findBend, type Bend } from './bend.ts';
+import { makeBend, type Bend } from './bend.ts';
 
 /** One turn of a bent tube, as it is asked for. */
 export interface Turn {
@@ -43,7 +43,7 @@ export interface Developed {
 export function develop({ straights, turns }: BentPath): Developed | null {
   const figured: Bend[] = [];
   for (const { radius, degrees } of turns) {
-    const bend = findBend(radius, degrees);
+    const bend = makeBend(radius, degrees);
     if (!bend) return null;
     figured.push(bend);
   }

@@ -30,14 +30,14 @@ const TRAITS: Readonly<Partial<Record<PartKind, Partial<PartTraits>>>> = {
 };
 
 /** What holds of a kind of part. */
-export const getTraits = (kind: PartKind): PartTraits => {
+export const getPartTraits = (kind: PartKind): PartTraits => {
   const own = TRAITS[kind];
   return own ? { ...PLAIN, ...own } : PLAIN;
 };
 
 /** The side of pressure each opening of a straight part is on; null where it may be on any. What screws on a cylinder is on its pressure. */
-export function getSides({ kind, ports }: Pick<Part, 'kind' | 'ports'>): readonly (Side | null)[] {
-  const { lowers } = getTraits(kind);
+export function getPressureSides({ kind, ports }: Pick<Part, 'kind' | 'ports'>): readonly (Side | null)[] {
+  const { lowers } = getPartTraits(kind);
   if (lowers) return lowers;
   const isOnCylinder = ports.some(({ end }: { end: End }) => isOfCylinder(end));
   return ports.map(() => (isOnCylinder ? 'cylinder' : null));

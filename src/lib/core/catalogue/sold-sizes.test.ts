@@ -3,7 +3,7 @@ import type { PE_SIZES } from '../ends/size.ts';
 import { LEG_SIZES, type LegSize } from '../ends/size.ts';
 import { TUBE_JOINS, type BoughtKind, type TubeJoin } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
-import { JOIN_SIZES, TUBE_KINDS } from './tube-joins.ts';
+import { JOIN_SIZES, KINDS_BY_JOIN } from './tube-joins.ts';
 import { getPeFigures } from './tube-sizes.ts';
 
 const { tubes } = standardCatalogue;
@@ -55,7 +55,7 @@ describe('sizes that are sold together', () => {
       const pairs = new Set(listPairs(join, 'coupling').map((pair) => pair.join()));
       for (const pair of pairs) expect(pairs.has(pair.split(',').reverse().join()), pair).to.equal(true);
       for (const size of LEG_SIZES.filter(JOIN_SIZES[join]))
-        if (TUBE_KINDS[join].includes('coupling'))
+        if (KINDS_BY_JOIN[join].includes('coupling'))
           expect(tubes.find('coupling', join, [size])).not.to.equal(null);
     }
   });

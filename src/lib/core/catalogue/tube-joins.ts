@@ -7,7 +7,7 @@ import { CSST_SIZES, getCopperName, getCopperOutside, getNominalOfOutside, getPe
 /* What each way of joining tube is: which tube and sizes it is for, what is made for it, and the opening that takes the tube. */
 
 /** What is made for each way of joining. A flared joint comes apart like a union: no union is made for it. */
-export const TUBE_KINDS: Readonly<Record<TubeJoin, readonly BoughtKind[]>> = {
+export const KINDS_BY_JOIN: Readonly<Record<TubeJoin, readonly BoughtKind[]>> = {
   flare: ['coupling', 'elbow-90', 'tee', 'cap', 'valve'],
   compression: ['coupling', 'elbow-90', 'tee', 'cap', 'valve', 'reducing-set'],
   capillary: ['coupling', 'elbow-90', 'elbow-45', 'tee', 'cap'],

@@ -5,7 +5,7 @@ import type { Provenance } from './confidence.ts';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';
 import type { AdapterKind, BoughtKind, Part, PartLength, Port, TubeJoin } from './part.ts';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
-import { getWidth, JOIN_ADAPTERS, JOIN_METALS, JOIN_SIZES, makePlainEnd, makeTubeOpening, TUBE_KIND_OF, TUBE_KINDS } from './tube-joins.ts'; // prettier-ignore
+import { getWidth, JOIN_ADAPTERS, JOIN_METALS, JOIN_SIZES, makePlainEnd, makeTubeOpening, TUBE_KIND_OF, KINDS_BY_JOIN } from './tube-joins.ts'; // prettier-ignore
 import { isSoldTogether } from './sold-sizes.ts';
 import { readTubePartId, toOpeningSlug, toSlug, type ManifoldOpening } from './tube-part-ids.ts';
 import { getCopperOutside, getFirstOfOutside, isCopperSize } from './tube-sizes.ts';
@@ -98,7 +98,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return found;
   };
   const make: TubeParts['find'] = (kind, join, sizes) => {
-    if (!TUBE_KINDS[join].includes(kind)) return null;
+    if (!KINDS_BY_JOIN[join].includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
     const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
     if (own.length !== ports.length || !own.every(JOIN_SIZES[join]) || !isSoldSo(join, kind, own))
@@ -148,7 +148,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
   const findManifold: TubeParts['findManifold'] = (join, openings) => {
     const { ports } = PART_SHAPES.manifold;
     const sizes = openings.filter((each) => typeof each === 'string');
-    if (!TUBE_KINDS[join].includes('manifold') || openings.length !== ports.length || sizes.length === 0)
+    if (!KINDS_BY_JOIN[join].includes('manifold') || openings.length !== ports.length || sizes.length === 0)
       return null;
     if (!sizes.every(JOIN_SIZES[join]) || !isSoldTogether(join, 'manifold', sizes)) return null;
     const id = `tube/${join}/manifold/${openings.map(toOpeningSlug).join('x')}`;

@@ -1,4 +1,4 @@
-import { getTraits } from '../catalogue/part-traits.ts';
+import { getPartTraits } from '../catalogue/part-traits.ts';
 import { hasPipe } from '../runs/leg-direction.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import { findShutOff } from '../traps/shut-off.ts';
@@ -18,7 +18,7 @@ function findRigid({ node, appliance, layout }: Drop): Finding[] {
   return node.legs.flatMap((leg): Finding[] => {
     if (!hasPipe(leg)) return [];
     const links = layout.chains.at.get(`${node.id}:${leg.id}`)?.links ?? [];
-    if (links.some(({ part }) => getTraits(part.kind).isFlexible)) return [];
+    if (links.some(({ part }) => getPartTraits(part.kind).isFlexible)) return [];
     return [
       {
         code: 'moves-on-rigid',

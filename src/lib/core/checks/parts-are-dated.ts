@@ -1,4 +1,4 @@
-import { getTraits } from '../catalogue/part-traits.ts';
+import { getPartTraits } from '../catalogue/part-traits.ts';
 import type { RunLayout } from '../runs/layout.ts';
 import type { Finding } from './finding.ts';
 
@@ -8,7 +8,7 @@ export function checkPartsAreDated({ chains, catalogue, legs }: RunLayout): Find
   return [...picks].flatMap(({ leg, parts }) =>
     parts.flatMap(({ id, part: wanted, dated }): Finding[] => {
       const part = catalogue.findPartById(wanted);
-      if (!part || dated !== '' || !getTraits(part.kind).isDated) return [];
+      if (!part || dated !== '' || !getPartTraits(part.kind).isDated) return [];
       return [{ code: 'part-undated', severity: 'ask', subject: id, mark: String(legs.get(leg)?.leg.tag ?? '?'), part }];
     }),
   );

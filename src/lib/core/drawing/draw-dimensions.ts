@@ -6,7 +6,7 @@ import type { Measure, RefPoint } from '../runs/run.ts';
 import { getTextWidth } from './draw-labels.ts';
 import { getReadingTurn } from './place-label.ts';
 import type { TakenRoom } from './taken-room.ts';
-import { across, along, getDistance } from './sheet-geometry.ts';
+import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 
 const LETTERS: Readonly<Record<RefPoint, string>> = {
@@ -79,7 +79,7 @@ export function drawDimension(
   sink.stroke('dimension', [from, a], measure.id);
   sink.stroke('dimension', [to, b], measure.id);
   sink.stroke('dimension', [a, b], measure.id);
-  for (const end of [a, b]) sink.stroke('dimension', across(end, a, b, letter * 0.35), measure.id);
+  for (const end of [a, b]) sink.stroke('dimension', strokeAcross(end, a, b, letter * 0.35), measure.id);
   sink.text('measure', at, turn, text, measure.id);
   taken.takeLine(a, b);
   taken.takeLabel({ at, turn }, width, height);

@@ -1,12 +1,12 @@
-import { getTraits } from '../materials/crafts.ts';
+import { getMaterialTraits } from '../materials/crafts.ts';
 import { getVector } from '../geometry/axis.ts';
 import { projectIsometric, type Point, type Quarters } from '../geometry/isometric.ts';
 import { addScaled, dot, ORIGIN, type Vector } from '../geometry/vector.ts';
-import { getSides, isAxis } from '../geometry/way.ts';
+import { getSquareWays, isAxis } from '../geometry/way.ts';
 import type { Link } from '../runs/chains.ts';
 import type { LaidInline, LaidLeg } from '../runs/layout.ts';
 import { getLegVector, getVectorFrom } from '../runs/leg-direction.ts';
-import { across, along, getDistance } from './sheet-geometry.ts';
+import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
 import { getBendInset, strokePipe } from './stroke-pipe.ts';
 import type { Sink } from './sink.ts';
 
@@ -38,7 +38,7 @@ export function drawLeg(
     return isBent ? along(own, other, getBendInset(own, other, letter)) : own;
   }) as [Point, Point];
   const points = leg.geometry.kind === 'route' ? listWave(begins, ends, letter) : [begins, ends];
-  strokePipe(sink, getTraits(leg.material).ink, points, letter, leg.id);
+  strokePipe(sink, getMaterialTraits(leg.material).ink, points, letter, leg.id);
   for (const part of laid.inline) drawInline(sink, laid, part, from, to, letter);
   if (isDirected) drawFlow(sink, from, to, letter, leg.id);
 }
@@ -52,7 +52,7 @@ function listWave(from: Point, to: Point, letter: number): Point[] {
   const steps = waves * 8;
   for (let i = 0; i <= steps; i++) {
     const on = along(from, to, end + ((length - 2 * end) * i) / steps);
-    const [side] = across(on, from, to, height * Math.sin((2 * Math.PI * waves * i) / steps));
+    const [side] = strokeAcross(on, from, to, height * Math.sin((2 * Math.PI * waves * i) / steps));
     points.push(side);
   }
   return [...points, to];
@@ -69,7 +69,7 @@ function listSquareSteps({ leg, near }: LaidLeg): Vector[] {
   }
   if (geometry.kind !== 'axis' || isAxis(geometry.axis)) return [];
   const own = getVectorFrom(leg, near);
-  return getSides(geometry.axis).map((way) => scale(getVector(way), dot(own, getVector(way))));
+  return getSquareWays(geometry.axis).map((way) => scale(getVector(way), dot(own, getVector(way))));
 }
 
 /**
@@ -80,7 +80,7 @@ function listSquareSteps({ leg, near }: LaidLeg): Vector[] {
 export function drawChain(sink: Sink, links: readonly Link[], at: Point, other: Point, letter: number): void {
   const room = Math.min(letter * 0.62, getDistance(at, other) / (2 * links.length + 3));
   for (const [i, { id, part }] of links.entries()) {
-    const bar = (off: number, half: number) => across(along(at, other, off), at, other, half);
+    const bar = (off: number, half: number) => strokeAcross(along(at, other, off), at, other, half);
     const from = room * (1.4 + 1.35 * i);
     const half = letter * (part.seats.length > 0 ? 0.52 : 0.36);
     const [a, b] = bar(from, half);
@@ -122,7 +122,7 @@ function drawInline(
   const size = letter * 0.5;
   const at = placeInline(laid, part, from, to);
   const kind = part.part?.kind ?? laid.leg.inline[part.id]?.part ?? 'coupling';
-  const bar = (off: number, half: number) => across(along(at, to, off), from, to, half);
+  const bar = (off: number, half: number) => strokeAcross(along(at, to, off), from, to, half);
   if (kind === 'valve') {
     const [a, b] = bar(-size * 1.3, size * 0.95);
     const [c, d] = bar(size * 1.3, size * 0.95);
@@ -142,6 +142,6 @@ function drawFlow(sink: Sink, from: Point, to: Point, letter: number, subject: s
   const size = letter * 0.45;
   if (length < size * 6) return;
   const tip = along(from, to, length * 0.78 + size / 2);
-  const [left, right] = across(along(from, to, length * 0.78 - size / 2), from, to, size * 0.7);
+  const [left, right] = strokeAcross(along(from, to, length * 0.78 - size / 2), from, to, size * 0.7);
   sink.stroke('flow', [left, tip, right], subject);
 }

@@ -15,7 +15,7 @@ import { drawLegLabels, drawUnder } from './draw-labels.ts';
 import { drawChain, drawLeg, placeInline } from './draw-leg.ts';
 import { drawNode, getApplianceBox } from './draw-node.ts';
 import { placeFarEnd, placeLine, type PlacedLine, type Sheet } from './place-line.ts';
-import { across, along, getDistance } from './sheet-geometry.ts';
+import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 import { TakenRoom } from './taken-room.ts';
 
@@ -113,7 +113,7 @@ const isBent = ({ nodes }: RunLayout, node: string): boolean => {
 /** Nothing is written over an appliance. */
 function takeAppliance(taken: TakenRoom, at: Point, other: Point, letter: number): void {
   const { length, half } = getApplianceBox(letter);
-  const [near, far] = [across(at, at, other, half), across(along(at, other, -length), at, other, half)];
+  const [near, far] = [strokeAcross(at, at, other, half), strokeAcross(along(at, other, -length), at, other, half)];
   for (const share of [0, 0.5, 1]) {
     const on = ([a, b]: readonly Point[]): Point => along(a!, b!, getDistance(a!, b!) * share);
     taken.takeLine(on(near), on(far));

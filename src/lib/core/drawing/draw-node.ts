@@ -1,7 +1,7 @@
 import type { Point } from '../geometry/isometric.ts';
 import type { LaidNode } from '../runs/layout.ts';
-import { across, along, getDistance } from './sheet-geometry.ts';
-import { getTraits } from '../materials/crafts.ts';
+import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
+import { getMaterialTraits } from '../materials/crafts.ts';
 import { getBendInset, strokePipe } from './stroke-pipe.ts';
 import type { Sink } from './sink.ts';
 
@@ -26,7 +26,7 @@ export function drawNode(
   else {
     const reach = Math.min(size * 1.6, ...others.map((each) => getDistance(at, each) / 3));
     for (const each of others) {
-      sink.stroke('face', across(along(at, each, reach), at, each, size * 0.9), node.id);
+      sink.stroke('face', strokeAcross(along(at, each, reach), at, each, size * 0.9), node.id);
     }
   }
   sink.mark('node', at, size * 0.45, node.id);
@@ -43,7 +43,7 @@ function drawBend(
   const [from, to] = others.map((other) => along(at, other, getBendInset(at, other, letter)));
   if (!from || !to) return;
   const points = Array.from({ length: STEPS + 1 }, (_, i) => roundOff(from, at, to, i / STEPS));
-  strokePipe(sink, getTraits(legs[0]!.material).ink, points, letter, id);
+  strokePipe(sink, getMaterialTraits(legs[0]!.material).ink, points, letter, id);
 }
 
 /** Points of a drawn bend. */
@@ -64,22 +64,22 @@ export const getApplianceBox = (letter: number): { readonly length: number; read
 function drawEnd(sink: Sink, { id }: LaidNode, kind: string, at: Point, other: Point, size: number): void {
   if (kind === 'cap') {
     for (const back of [0, size * 0.8]) {
-      sink.stroke('cap', across(along(at, other, back), at, other, size * 1.3), id);
+      sink.stroke('cap', strokeAcross(along(at, other, back), at, other, size * 1.3), id);
     }
   } else if (kind === 'plug') {
-    sink.stroke('plug', across(at, at, other, size * 0.6), id);
-    sink.stroke('plug', across(along(at, other, size * 0.7), at, other, size * 1.2), id);
+    sink.stroke('plug', strokeAcross(at, at, other, size * 0.6), id);
+    sink.stroke('plug', strokeAcross(along(at, other, size * 0.7), at, other, size * 1.2), id);
   } else if (kind === 'appliance') {
     const box = getApplianceBox(size * 2);
-    const [a, b] = across(at, at, other, box.half);
-    const [d, c] = across(along(at, other, -box.length), at, other, box.half);
+    const [a, b] = strokeAcross(at, at, other, box.half);
+    const [d, c] = strokeAcross(along(at, other, -box.length), at, other, box.half);
     sink.stroke('appliance', [a, b, c, d, a], id);
-  } else sink.stroke('face', across(at, at, other, size * 0.9), id);
+  } else sink.stroke('face', strokeAcross(at, at, other, size * 0.9), id);
 }
 
 /** A barbed arrow that ends at the source: here the gas comes in. */
 function drawSourceArrow(at: Point, other: Point, size: number): Point[] {
   const tail = along(at, other, -size);
-  const [left, right] = across(tail, at, other, size * 0.55);
+  const [left, right] = strokeAcross(tail, at, other, size * 0.55);
   return [left, at, right, left];
 }

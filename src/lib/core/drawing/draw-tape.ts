@@ -76,7 +76,7 @@ export interface Stub extends Stretch {
 }
 
 /** The outline of what stands at a station; for the eye but along the tape, where every face is where it belongs. */
-export interface Body {
+export interface TapeBody {
   readonly station: TapeStation;
   readonly blocks: readonly Block[];
   readonly stubs: readonly Stub[];
@@ -101,7 +101,7 @@ const BAND = 1.42;
 const BAND_BREADTH = 0.22;
 
 /** The fittings under the tape. Only what has a place is drawn. */
-export const getBodies = (tape: Tape, catalogue: Catalogue): Body[] => {
+export const getBodies = (tape: Tape, catalogue: Catalogue): TapeBody[] => {
   const outside = getOutside(tape, catalogue);
   return tape.stations.flatMap((station) =>
     station.at === null || !station.part ? [] : [drawBody(station, station.part.kind, outside)],
@@ -111,7 +111,7 @@ export const getBodies = (tape: Tape, catalogue: Catalogue): Body[] => {
 const getOutside = ({ leg }: Tape, catalogue: Catalogue): Millimetres =>
   toMillimetres(getCraft(leg.leg).findOutside(leg.leg, catalogue) ?? INCH);
 
-function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): Body {
+function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): TapeBody {
   const centre = toMillimetres(station.at!);
   const faces = station.marks.filter(({ ref, at }) => ref.at === 'face' && at !== null);
   const round = (outside * BARREL) / 2;

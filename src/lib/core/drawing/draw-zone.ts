@@ -1,6 +1,6 @@
 import type { Point } from '../geometry/isometric.ts';
 import type { ZoneId } from '../permissions/zone.ts';
-import { across, along, getDistance } from './sheet-geometry.ts';
+import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 
 /** How long the strokes and the gaps beside a leg are, in the height of a letter: each place has its own, told apart without colour. */
@@ -34,8 +34,8 @@ export function drawZone(
   subject: string,
 ): void {
   const pattern = PATTERNS[zone];
-  const [begins] = across(from, from, to, letter * 0.5);
-  const [ends] = across(to, from, to, letter * 0.5);
+  const [begins] = strokeAcross(from, from, to, letter * 0.5);
+  const [ends] = strokeAcross(to, from, to, letter * 0.5);
   const length = getDistance(begins, ends);
   let at = letter * 0.6;
   for (let i = 0; at < length - letter * 0.6; i++) {

@@ -1,7 +1,7 @@
 import type { MarkRole, StrokeRole, TextRole } from './sink.ts';
 
 /** How a shape looks on paper: one ink, two greys. Widths and dashes in sheet units. */
-export interface Look {
+export interface PaperLook {
   readonly width: number;
   readonly dash: readonly number[];
   readonly fill: 'none' | 'ink' | 'paper';
@@ -9,9 +9,9 @@ export interface Look {
 }
 
 export const PAPER = '#ffffff';
-export const TONES: Readonly<Record<Look['tone'], string>> = { ink: '#111111', grey: '#5a5a5a' };
+export const TONES: Readonly<Record<PaperLook['tone'], string>> = { ink: '#111111', grey: '#5a5a5a' };
 
-const look = (width: number, more: Partial<Look> = {}): Look => ({
+const look = (width: number, more: Partial<PaperLook> = {}): PaperLook => ({
   width,
   dash: [],
   fill: 'none',
@@ -20,7 +20,7 @@ const look = (width: number, more: Partial<Look> = {}): Look => ({
 });
 
 /** Every manner of stroke and mark; materials are told apart by their line, never by colour alone. */
-export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
+export const PAPER_LOOKS: Readonly<Record<StrokeRole | MarkRole, PaperLook>> = {
   pipe: look(3),
   'pipe-r': look(3, { dash: [14, 5] }),
   corrugated: look(6.5, { dash: [1.6, 2.6] }),
@@ -49,7 +49,7 @@ export const LOOKS: Readonly<Record<StrokeRole | MarkRole, Look>> = {
 };
 
 /** Marks stand over strokes, and both are drawn in this order. */
-export const TEXT_LOOKS: Readonly<Record<TextRole, { readonly bold: boolean; readonly tone: Look['tone'] }>> =
+export const TEXT_LOOKS: Readonly<Record<TextRole, { readonly bold: boolean; readonly tone: PaperLook['tone'] }>> =
   {
     measure: { bold: true, tone: 'ink' },
     tag: { bold: true, tone: 'ink' },

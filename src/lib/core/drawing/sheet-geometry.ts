@@ -13,7 +13,7 @@ export function along(from: Point, to: Point, distance: number): Point {
 }
 
 /** A short stroke square across the line from → to, at a point of it. */
-export function across(at: Point, from: Point, to: Point, half: number): [Point, Point] {
+export function strokeAcross(at: Point, from: Point, to: Point, half: number): [Point, Point] {
   const length = getDistance(from, to) || 1;
   const [x, y] = [(-(to.y - from.y) / length) * half, ((to.x - from.x) / length) * half];
   return [

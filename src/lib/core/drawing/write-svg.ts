@@ -1,7 +1,7 @@
 import type { RunLayout } from '../runs/layout.ts';
 import type { LengthUnit } from '../units/length.ts';
 import { drawSheet, type DrawnSheet } from './draw-sheet.ts';
-import { LOOKS, PAPER, TEXT_LOOKS, TONES } from './paper-look.ts';
+import { PAPER_LOOKS, PAPER, TEXT_LOOKS, TONES } from './paper-look.ts';
 import type { Shape } from './sink.ts';
 
 const SIZE = { width: 1100, height: 780 };
@@ -36,7 +36,7 @@ function writeShape(shape: Shape, { letter }: DrawnSheet): string {
     const halo = shape.role === 'tag' ? '' : ` stroke="${PAPER}" stroke-width="4" paint-order="stroke"`;
     return `<text x="${at(shape.at.x)}" y="${at(shape.at.y)}" dy="0.35em" text-anchor="middle" font-size="${at(size)}" font-weight="${bold ? 600 : 400}" fill="${TONES[tone]}"${halo}${turn}${subject}>${escape(shape.text)}</text>`;
   }
-  const { width, dash, fill, tone } = LOOKS[shape.role];
+  const { width, dash, fill, tone } = PAPER_LOOKS[shape.role];
   const paint = { none: 'none', ink: TONES.ink, paper: PAPER }[fill];
   const dashes = dash.length > 0 ? ` stroke-dasharray="${dash.join(' ')}"` : '';
   const line = width > 0 ? ` stroke="${TONES[tone]}" stroke-width="${width}"${dashes}` : '';

@@ -1,5 +1,5 @@
 import { getZoneOf } from '../runs/zone-of.ts';
-import { getTraits } from '../materials/crafts.ts';
+import { getMaterialTraits } from '../materials/crafts.ts';
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
 import { MATERIALS } from '../catalogue/pipe.ts';
 import { roundCorner } from '../bending/bent-path.ts';
@@ -27,7 +27,7 @@ export function writeRunDxf(
 ): { text: string; missing: readonly number[] } {
   const writer = new DxfWriter();
   writer.setUnits(unit === 'in' ? Units.Inches : Units.Millimeters);
-  for (const material of MATERIALS) writer.addLayer(material, getTraits(material).colour, 'CONTINUOUS');
+  for (const material of MATERIALS) writer.addLayer(material, getMaterialTraits(material).colour, 'CONTINUOUS');
   writer.addLayer(MARKS_LAYER, 8, 'CONTINUOUS');
   writer.addLayer(TRAPS_LAYER, 3, 'CONTINUOUS');
   writer.addLayer(PLACES_LAYER, 8, 'CONTINUOUS');

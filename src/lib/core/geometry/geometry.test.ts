@@ -4,7 +4,7 @@ import { AXES, getVector } from './axis.ts';
 import { getSeenAxis, projectIsometric, type Quarters } from './isometric.ts';
 import { findSegmentDistance } from './segment-distance.ts';
 import { addScaled, dot, magnitude, subtract, type Vector } from './vector.ts';
-import { findDiagonal, getOppositeWay, getSides, getWayVector, isAxis, WAYS } from './way.ts';
+import { findDiagonal, getOppositeWay, getSquareWays, getWayVector, isAxis, WAYS } from './way.ts';
 
 describe('ways', () => {
   it('are unit vectors, each with its opposite', () => {
@@ -23,7 +23,7 @@ describe('ways', () => {
         expect(diagonal !== null, `${a} ${b}`).to.equal(isSquare);
         if (!diagonal) continue;
         expect(dot(getWayVector(diagonal), getVector(a))).to.be.closeTo(Math.SQRT1_2, 1e-12);
-        expect(getSides(diagonal)).to.have.members([a, b]);
+        expect(getSquareWays(diagonal)).to.have.members([a, b]);
       }
     }
     expect(WAYS.filter(isAxis)).to.deep.equal([...AXES]);

@@ -13,7 +13,7 @@ export type Way = Axis | Diagonal;
 export const WAYS: readonly Way[] = [...AXES, ...DIAGONALS];
 
 /** The two square ways a diagonal lies between. */
-export const getSides = (diagonal: Diagonal): [Axis, Axis] => diagonal.split('-') as [Axis, Axis];
+export const getSquareWays = (diagonal: Diagonal): [Axis, Axis] => diagonal.split('-') as [Axis, Axis];
 
 /** Whether a text names a way a leg can go. */
 export const isWay = (text: string): text is Way => (WAYS as readonly string[]).includes(text);
@@ -23,7 +23,7 @@ export const isAxis = (way: Way): way is Axis => (AXES as readonly string[]).inc
 const VECTORS = new Map<Way, Vector>(
   WAYS.map((way) => {
     if (isAxis(way)) return [way, getAxisVector(way)];
-    const [a, b] = getSides(way).map(getAxisVector);
+    const [a, b] = getSquareWays(way).map(getAxisVector);
     return [way, addScaled(addScaled(ORIGIN, a!, Math.SQRT1_2), b!, Math.SQRT1_2)];
   }),
 );
@@ -34,7 +34,7 @@ export const getWayVector = (way: Way): Vector => VECTORS.get(way)!;
 /** The way back. */
 export function getOppositeWay(way: Way): Way {
   if (isAxis(way)) return getOppositeAxis(way);
-  const [a, b] = getSides(way);
+  const [a, b] = getSquareWays(way);
   return `${getOppositeAxis(a)}-${getOppositeAxis(b)}` as Diagonal;
 }
 

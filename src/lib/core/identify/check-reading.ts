@@ -52,7 +52,7 @@ export function parseCount(typed: string): Result<number, ReadingRefusal> {
 }
 
 /** Two observations that cannot both be right. */
-export interface Contradiction {
+export interface ReadingContradiction {
   readonly code: 'side-and-gender' | 'leaf-and-leaf' | 'leaf-and-count' | 'taper-and-diameters';
   readonly between: readonly [Observation, Observation];
 }
@@ -61,8 +61,8 @@ export interface Contradiction {
 const APART = 0.09;
 
 /** Names the pairs of observations that contradict each other, whatever the thread. */
-export function findContradictions(observations: readonly Observation[]): Contradiction[] {
-  const found: Contradiction[] = [];
+export function findContradictions(observations: readonly Observation[]): ReadingContradiction[] {
+  const found: ReadingContradiction[] = [];
   observations.forEach((a, i) => {
     for (const b of observations.slice(i + 1)) {
       const code = contradict(a, b) ?? contradict(b, a);
@@ -81,7 +81,7 @@ export function findContradictions(observations: readonly Observation[]): Contra
   return found;
 }
 
-function contradict(a: Observation, b: Observation): Contradiction['code'] | null {
+function contradict(a: Observation, b: Observation): ReadingContradiction['code'] | null {
   if (a.kind === 'gender' && b.kind === 'diameter') {
     return (a.value === 'male') === (b.side === 'outside') ? null : 'side-and-gender';
   }

@@ -3,10 +3,10 @@ import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
 import { standardTubes } from '../catalogue/standard-threads.ts';
 import { inches } from '../units/length.ts';
 import { findPipeKinds, findPipeSizes, rankPipeKinds } from './identify-pipe.ts';
-import { PIPE_KIND_LIST, PIPE_KINDS, type Looks, type PipeKindId } from './pipe-kinds.ts';
+import { PIPE_KIND_LIST, PIPE_KINDS, type PipeLooks, type PipeKindId } from './pipe-kinds.ts';
 
 describe('pipe by its looks', () => {
-  const looks: readonly [PipeKindId, Looks][] = [
+  const looks: readonly [PipeKindId, PipeLooks][] = [
     [
       'black-iron',
       { stuff: 'magnetic', shape: 'smooth-rigid', colour: 'black', ends: 'threaded', length: 'long' },
@@ -34,7 +34,7 @@ describe('pipe by its looks', () => {
     expect(rankPipeKinds({})).to.have.length(PIPE_KINDS.length);
   });
   it('cast iron is never black iron, yellow multilayer pipe never polyethylene; where they cannot be told apart both are said', () => {
-    const kinds = (looks: Looks) => findPipeKinds(looks).map(({ kind }) => kind.id);
+    const kinds = (looks: PipeLooks) => findPipeKinds(looks).map(({ kind }) => kind.id);
     for (const cast of [{ shape: 'cast-rough' }, { ends: 'bells' }, { stuff: 'magnetic', ends: 'bells' }] as const)
       expect([kinds({ stuff: 'magnetic', ...cast })[0], kinds({ stuff: 'magnetic', ...cast }).includes('black-iron')]).to.deep.equal(['cast-iron', false]);
     expect(kinds({ stuff: 'plastic-over-metal', colour: 'yellow' })).to.deep.equal(['multilayer']);

@@ -1,21 +1,21 @@
 import type { Pipe } from '../catalogue/pipe.ts';
 import type { TubeList } from '../catalogue/tubes.ts';
 import { inches, MILLIMETRE, type Length } from '../units/length.ts';
-import { PIPE_KIND_LIST, type Look, type Looks, type PipeKind, type PipeKindId } from './pipe-kinds.ts';
+import { PIPE_KIND_LIST, type PipeLook, type PipeLooks, type PipeKind, type PipeKindId } from './pipe-kinds.ts';
 
 /** A kind of pipe with the looks that speak for it and against it. */
 export interface RankedPipe {
   readonly kind: PipeKind;
-  readonly for: readonly Look[];
-  readonly against: readonly Look[];
+  readonly for: readonly PipeLook[];
+  readonly against: readonly PipeLook[];
 }
 
 /** Ranks kinds of pipe by what was seen: fewest looks against first, then most for. Nothing seen: all alike. */
-export function rankPipeKinds(looks: Looks): RankedPipe[] {
-  const seen = Object.entries(looks) as [Look, string][];
+export function rankPipeKinds(looks: PipeLooks): RankedPipe[] {
+  const seen = Object.entries(looks) as [PipeLook, string][];
   return PIPE_KIND_LIST.map((kind) => {
     const named = seen.filter(([look]) => kind.looks[look] !== undefined);
-    const agrees = ([look, value]: [Look, string]) =>
+    const agrees = ([look, value]: [PipeLook, string]) =>
       (kind.looks[look] as readonly string[] | undefined)?.includes(value) ?? false;
     return {
       kind,
@@ -29,7 +29,7 @@ export function rankPipeKinds(looks: Looks): RankedPipe[] {
  * Kinds that nothing speaks against, as long as they explain nearly as much as the best of them. Empty when something
  * speaks against every one: none of these.
  */
-export function findPipeKinds(looks: Looks): RankedPipe[] {
+export function findPipeKinds(looks: PipeLooks): RankedPipe[] {
   const possible = rankPipeKinds(looks).filter(({ against }) => against.length === 0);
   const most = possible[0]?.for.length ?? 0;
   return possible.filter((each) => each.for.length >= most - 1);

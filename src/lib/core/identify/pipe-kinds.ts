@@ -1,13 +1,13 @@
 /** What is asked of a pipe or tube that is looked at and touched. */
-export const LOOKS = {
+export const PIPE_LOOKS = {
   stuff: ['magnetic', 'metal-not-magnetic', 'plastic', 'plastic-over-metal', 'rubber', 'glass'],
   shape: ['smooth-rigid', 'smooth-bends', 'corrugated', 'cast-rough'],
   colour: ['black', 'silver-spangled', 'silver-plain', 'copper', 'yellow', 'black-yellow-stripes', 'white-grey', 'red-blue', 'clear-green'],
   ends: ['threaded', 'plain', 'factory-fittings', 'set-screws', 'pushed-in', 'bells'],
   length: ['long', 'short'],
 } as const; // prettier-ignore
-export type Look = keyof typeof LOOKS;
-export type Looks = { readonly [Key in Look]?: (typeof LOOKS)[Key][number] };
+export type PipeLook = keyof typeof PIPE_LOOKS;
+export type PipeLooks = { readonly [Key in PipeLook]?: (typeof PIPE_LOOKS)[Key][number] };
 
 export const PIPE_KINDS = [
   'black-iron', 'galvanised', 'csst', 'appliance-connector', 'copper', 'polyethylene',
@@ -23,7 +23,7 @@ export interface PipeKind {
   readonly id: PipeKindId;
   readonly use: PipeUse;
   /** What it may look like; a look that is not named here says nothing of it. */
-  readonly looks: { readonly [Key in Look]?: readonly (typeof LOOKS)[Key][number][] };
+  readonly looks: { readonly [Key in PipeLook]?: readonly (typeof PIPE_LOOKS)[Key][number][] };
 }
 
 /** Pipe and tube by its looks, what must never carry gas among them. Trade practice, not a published table. */

@@ -38,7 +38,7 @@ export const areAlike = (a: Settings, b: Settings): boolean =>
   a.system === b.system && a.material === b.material && a.size === b.size && a.stock === b.stock;
 
 /** How a material is shown. */
-export const getTraits = (material: Material): MaterialTraits => getCraftOf(material).materials[material]!;
+export const getMaterialTraits = (material: Material): MaterialTraits => getCraftOf(material).materials[material]!;
 
 /** What a run begins with where nothing is said. */
 export const FIRST_MATERIAL: Material = MATERIALS[0];

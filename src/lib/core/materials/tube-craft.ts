@@ -2,7 +2,7 @@ import { isButtJoint } from '../catalogue/tube-parts.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { Material } from '../catalogue/pipe.ts';
 import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
-import { JOIN_ADAPTERS, makeTubeOpening, TUBE_KINDS } from '../catalogue/tube-joins.ts';
+import { JOIN_ADAPTERS, makeTubeOpening, KINDS_BY_JOIN } from '../catalogue/tube-joins.ts';
 import type { End, TubeEnd } from '../ends/end.ts';
 import type { LegSize } from '../ends/size.ts';
 import { judgeEnds } from '../joints/judge-ends.ts';
@@ -53,7 +53,7 @@ export function makeTubeCraft({
     ...trade,
     screws: false,
     isForGround,
-    listKinds: (settings) => TUBE_KINDS[getJoin(settings)],
+    listKinds: (settings) => KINDS_BY_JOIN[getJoin(settings)],
     listAdapterKinds: (settings) => JOIN_ADAPTERS[getJoin(settings)],
     listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),
     getEnd: (settings, gender) => (gender === 'male' ? getTubeEnd(settings) : opening(settings)),

@@ -29,7 +29,7 @@ export interface Standing {
 }
 
 /** A transition that was chosen. */
-export interface Chain extends Standing {
+export interface LaidChain extends Standing {
   readonly pick: Pick;
 }
 
@@ -43,7 +43,7 @@ export interface StandsAt {
 
 export interface Chains {
   /** End of a leg at a station (`station:leg`) → the chain between them. */
-  readonly at: ReadonlyMap<string, Chain>;
+  readonly at: ReadonlyMap<string, LaidChain>;
   /** Node → what of a chain stands at it, between two legs that no fitting of their own joins. */
   readonly standing: ReadonlyMap<string, StandsAt>;
   /** Chosen, and impossible: a part that is not carried, two that do not go together, a place that is gone. They stand nowhere. */
@@ -55,7 +55,7 @@ export const NO_CHAINS: Chains = { at: new Map(), standing: new Map(), unfit: []
 /** Reads the transitions that were chosen. Nothing is searched: whether each fits is all that is asked. */
 export function readChains(doc: RunDoc, catalogue: Catalogue): Chains {
   if (isEmpty(doc.picks)) return NO_CHAINS;
-  const at = new Map<string, Chain>();
+  const at = new Map<string, LaidChain>();
   const standing = new Map<string, StandsAt>();
   const unfit: Pick[] = [];
   for (const pick of Object.values(doc.picks)) {

@@ -8,7 +8,7 @@ import type { Leg, RunNode } from './run.ts';
  * One tube that goes on through a node: two legs of one craft that bends, alike in everything, where no fitting was put. Degrees from straight on.
  * Null for anything else, and where it would go back the way it came: that is no bend but two, with a straight between.
  */
-export function findBend(node: RunNode, legs: readonly Leg[]): Extract<Fitting, { kind: 'bend' }> | null {
+export function findBendAt(node: RunNode, legs: readonly Leg[]): Extract<Fitting, { kind: 'bend' }> | null {
   const [a, b] = legs;
   if (!a || !b || legs.length !== 2 || node.part.kind === 'chosen' || node.terminal !== null) return null;
   if (getCraft(a).turnsBy !== 'bend' || !areAlike(a, b) || !hasPipe(a) || !hasPipe(b)) return null;

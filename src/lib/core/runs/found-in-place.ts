@@ -3,7 +3,7 @@ import type { Part, PartKind } from '../catalogue/part.ts';
 import { getOppositeGender, type End, type Gender } from '../ends/end.ts';
 import { joinEnds } from '../joints/judge-ends.ts';
 import { getCraft } from '../materials/crafts.ts';
-import type { Chain } from './chains.ts';
+import type { LaidChain } from './chains.ts';
 import type { Fitting } from './fitting.ts';
 import { isMaleAt } from './leg-direction.ts';
 import type { Leg, RunNode, Terminal } from './run.ts';
@@ -19,7 +19,7 @@ export function joinExisting(
   { end }: Extract<Terminal, { kind: 'existing' }>,
   leg: Leg,
   catalogue: Catalogue,
-  chain: Chain | undefined,
+  chain: LaidChain | undefined,
 ): Fitting {
   // Whatever it is, the chain was chosen for it.
   if (chain) return takeAsFound('existing', end, leg);
@@ -43,7 +43,7 @@ export function joinAppliance(
   { inlet }: Extract<Terminal, { kind: 'appliance' }>,
   leg: Leg,
   catalogue: Catalogue,
-  chain: Chain | undefined,
+  chain: LaidChain | undefined,
 ): Fitting {
   if (chain) return takeAsFound('appliance', inlet ?? chain.pick.forEnds[0], leg);
   const asLeg = getCraft(leg).getEnd(leg, isMaleAt(leg, node.id) ? 'male' : 'female');

@@ -8,7 +8,7 @@ import { dot, isNear } from '../geometry/vector.ts';
 import type { Fitting, FittingRefusal } from './fitting.ts';
 import { joinByAdapters } from './join-by-adapters.ts';
 import { canReduceBySets, reduceBySets } from './reduce-by-sets.ts';
-import { findBend } from './find-bend.ts';
+import { findBendAt } from './find-bend.ts';
 import { NO_CHAINS, type Chains, type Link } from './chains.ts';
 import { joinAppliance, joinExisting } from './found-in-place.ts';
 import { findWayFrom, getVectorFrom, hasPipe, isMaleAt } from './leg-direction.ts';
@@ -45,7 +45,7 @@ export function inferFitting(
     const met = stands.legs.map((id) => legs.find((each) => each.id === id)!);
     return { kind: 'part', part: turnPart(stands.link), legs: met, adapters: null };
   }
-  return findBend(node, legs) ?? recallFitting(node, legs, catalogue, inferJoined);
+  return findBendAt(node, legs) ?? recallFitting(node, legs, catalogue, inferJoined);
 }
 
 /** A part with its openings in the order in which legs are made up in them. */

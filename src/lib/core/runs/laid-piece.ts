@@ -4,7 +4,7 @@ import type { Facts } from './fold-events.ts';
 import type { LaidEnd, LaidLeg, Piece, PieceCut } from './layout.ts';
 
 /** How far a straight line of pieces has come: as it should be, and as marked, bought or cut. nm */
-export interface Chain {
+export interface LineTotals {
   readonly exact: Length;
   readonly marked: Length;
 }
@@ -25,11 +25,11 @@ export const findExactCut = (centreToCentre: Length | null, near: LaidEnd, far: 
 export class LaidCut implements PieceCut {
   declare readonly exact: Length;
   declare readonly nipple: Length | null;
-  declare private readonly line: Chain;
+  declare private readonly line: LineTotals;
   /** The line as it had come before this piece. */
-  declare private readonly before: Chain;
+  declare private readonly before: LineTotals;
 
-  constructor(exact: Length, nipple: Length | null, before: Chain, line: Chain) {
+  constructor(exact: Length, nipple: Length | null, before: LineTotals, line: LineTotals) {
     this.exact = exact;
     this.nipple = nipple;
     this.before = before;

@@ -3,7 +3,7 @@ import type { HouseRules } from '../house-rules/house-rules.ts';
 import type { Length } from '../units/length.ts';
 import { putOnTape } from '../units/tape.ts';
 import type { Facts } from './fold-events.ts';
-import { findExactCut, LaidCut, LaidPiece, type Chain } from './laid-piece.ts';
+import { findExactCut, LaidCut, LaidPiece, type LineTotals } from './laid-piece.ts';
 import { readInlineEnd, type LegPipe } from './lay-inline.ts';
 import type { LaidEnd, LaidLeg, LaidNode, Piece } from './layout.ts';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
@@ -12,15 +12,15 @@ import type { Leg } from './run.ts';
 import { getCraft } from '../materials/crafts.ts';
 
 /** Where a line begins: at a turn, at the source, and after a piece of which nothing is known. */
-const START: Chain = { exact: 0, marked: 0 };
+const START: LineTotals = { exact: 0, marked: 0 };
 
 /** Tube shares no line: it is marked from its own end. */
 export const isTube = (leg: Leg): boolean => getCraft(leg).turnsBy === 'bend';
 
 /** How far a line of pieces had come at the near end of a leg, and at its far end. */
 interface LineSoFar {
-  readonly from: Chain;
-  readonly to: Chain;
+  readonly from: LineTotals;
+  readonly to: LineTotals;
 }
 /** The pieces of a leg → how far their line had come. */
 const lineOf = new WeakMap<readonly Piece[], LineSoFar>();
@@ -98,7 +98,7 @@ export class PieceLayer {
   }
 
   /** The line goes on where the leg before arrives the way this one leaves. */
-  #findChain({ leg, near, depth }: LaidLeg): Chain {
+  #findChain({ leg, near, depth }: LaidLeg): LineTotals {
     const before = depth > 0 ? this.#nodes.get(near)?.legs[0] : undefined;
     if (!before || before === leg || isTube(before) || isTube(leg)) return START;
     const from = before.from === near ? before.to : before.from;
@@ -112,8 +112,8 @@ export class PieceLayer {
     near: LaidEnd,
     far: LaidEnd,
     span: Length | null,
-    before: Chain,
-  ): { cut: LaidCut; line: Chain } | null {
+    before: LineTotals,
+  ): { cut: LaidCut; line: LineTotals } | null {
     const exact = findExactCut(span, near, far);
     if (exact === null) return null;
     const rules = this.#rules;
@@ -127,7 +127,7 @@ export class PieceLayer {
 }
 
 /** Where nothing is left to cut the line begins anew; what was cut otherwise than asked goes into the next piece. */
-function goOn(before: Chain, { cut, asCut }: Piece, line: Chain): Chain {
+function goOn(before: LineTotals, { cut, asCut }: Piece, line: LineTotals): LineTotals {
   if (!cut || cut.exact <= 0) return START;
   return asCut ? { exact: line.exact, marked: before.marked + asCut.length } : line;
 }

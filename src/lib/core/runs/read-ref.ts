@@ -10,7 +10,7 @@ import type { EndReader } from './read-end.ts';
 import type { Leg, Ref } from './run.ts';
 
 /** An opening of what stands at a station, the unit vector it looks along, and the leg made up in it, behind its adapter where one stands. */
-export interface Opening {
+export interface StationOpening {
   readonly part: Part;
   readonly port: Port;
   readonly way: Vector;
@@ -20,7 +20,7 @@ export interface Opening {
 
 /** What stands at a station, as a measure meets it. */
 export interface StationParts {
-  readonly openings: readonly Opening[];
+  readonly openings: readonly StationOpening[];
   /** Outside diameter over the band, nm; null where it is not listed. */
   readonly outside: Length | null;
   /** A bare pipe end: every reference to it is its end. */
@@ -86,7 +86,7 @@ export function findRefOffset(ref: Ref, parts: StationParts, way: Vector, ends: 
 }
 
 /** The station of an end as its id has it: the node, or the opening of a part in a leg. */
-const getStation = ({ kind, id }: Ref, { port }: Opening): string =>
+const getStation = ({ kind, id }: Ref, { port }: StationOpening): string =>
   kind === 'node' ? id : `${id}.${port.id}`;
 
 /** From the centre to the outside on the far side: the opening there, or half the diameter over the band. */

@@ -8,7 +8,7 @@ import { getLegVector } from './leg-direction.ts';
 import { findRefOffset } from './read-ref.ts';
 import type { SolveContext } from './solve-context.ts';
 import type { Contradiction, LengthStep, UnreadReason } from './solved-lengths.ts';
-import { StationGraph, type Cause } from './station-graph.ts';
+import { StationGraph, type TiedBy } from './station-graph.ts';
 import { findLegOfPart, findStraightLine } from './straight-line.ts';
 import type { Leg, Measure, Ref } from './run.ts';
 
@@ -163,7 +163,7 @@ function tie(
       ? { name: offset.id, sign: dot(getLegVector(offset), way) > 0 ? 1 : -1 }
       : getLineOfWay(way);
     const [from, to] = [at(name, measure.from.id), at(name, measure.to.id)];
-    const cause: Cause = { kind: 'measure', id: measure.id };
+    const cause: TiedBy = { kind: 'measure', id: measure.id };
     const off = graph.add({ from, to, distance: distance * sign, cause });
     if (off === 0) continue;
     const against = graph
@@ -177,7 +177,7 @@ function tie(
 function tieLeg(graph: StationGraph, leg: Leg, length: Length | null, measure: string | null): void {
   // What is flexible ties nothing: it goes round corners.
   if (leg.geometry.kind === 'connector' || leg.geometry.kind === 'route') return;
-  const cause: Cause =
+  const cause: TiedBy =
     measure && leg.geometry.kind === 'axis' ? { kind: 'measure', id: measure } : { kind: 'leg', id: leg.id };
   const way = getLegVector(leg);
   for (const { name, axis } of SQUARE) {

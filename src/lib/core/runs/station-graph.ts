@@ -1,5 +1,5 @@
 /** Why two stations are as far apart as they are. */
-export type Cause =
+export type TiedBy =
   | { readonly kind: 'measure'; readonly id: string }
   | { readonly kind: 'leg'; readonly id: string }
   /** The leg between them is square to the way looked along. */
@@ -10,7 +10,7 @@ export interface Span {
   readonly from: string;
   readonly to: string;
   readonly distance: number;
-  readonly cause: Cause;
+  readonly cause: TiedBy;
 }
 
 /** Lengths closer than this (nm) are the same: what is irrational was rounded to 1 nm more than once. */

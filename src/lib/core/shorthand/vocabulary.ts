@@ -5,7 +5,7 @@ import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
 import type { Material, Stock } from '../catalogue/pipe.ts';
 import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
 import { AXES } from '../geometry/axis.ts';
-import { DIAGONALS, getSides, type Way } from '../geometry/way.ts';
+import { DIAGONALS, getSquareWays, type Way } from '../geometry/way.ts';
 import { PASSAGES, type Guard, type PassageKind } from '../permissions/passage.ts';
 import { ZONES, type ZoneId } from '../permissions/zone.ts';
 import type { InlineKind, RefPoint } from '../runs/run.ts';
@@ -138,7 +138,7 @@ function invert<Value extends string>(words: Readonly<Record<Value, readonly str
 
 const WAYS_BY_WORD = new Map<string, Way>(invert(AXIS_WORDS));
 for (const diagonal of DIAGONALS) {
-  const [a, b] = getSides(diagonal);
+  const [a, b] = getSquareWays(diagonal);
   for (const [x, y] of [
     [a, b],
     [b, a],

@@ -1,4 +1,4 @@
-import { getTraits } from '../catalogue/part-traits.ts';
+import { getPartTraits } from '../catalogue/part-traits.ts';
 import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
 import { getCraft } from '../materials/crafts.ts';
 import { isCorrugated, isRigid } from '../permissions/placed.ts';
@@ -67,7 +67,7 @@ export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): rea
 function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
   const insulated = new Set(
     [...chains.at].flatMap(([end, { links }]) =>
-      links.some(({ part }) => getTraits(part.kind).insulates) ? [end] : [],
+      links.some(({ part }) => getPartTraits(part.kind).insulates) ? [end] : [],
     ),
   );
   const stretches: LaidLeg[][] = [];

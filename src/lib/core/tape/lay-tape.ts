@@ -9,14 +9,14 @@ import { centreOf, type Measure, type Ref } from '../runs/run.ts';
 import type { Length } from '../units/length.ts';
 
 /** Where a point looks along the tape: onward from the leg's near end (1), back to it (−1), or neither (0, a centre). */
-export type Looks = -1 | 0 | 1;
+export type Facing = -1 | 0 | 1;
 
 /** A point of a fitting or a part on the tape. */
 export interface TapeMark {
   readonly id: string;
   /** As a measure refers to it that runs off the way it looks. */
   readonly ref: Ref;
-  readonly looks: Looks;
+  readonly looks: Facing;
   /** From the centre of what it is a point of, onward positive, nm. */
   readonly offset: Length | null;
   /** From the centre at the leg's near end, nm; null while that is not known. */
@@ -77,7 +77,7 @@ export function layTape(layout: RunLayout, leg: string): Tape | null {
   return { leg: laid, stations, pieces, hooks, hook };
 }
 
-const makeMark = (ref: Ref, looks: Looks, offset: Length | null, at: Length | null, order: number): TapeMark => ({
+const makeMark = (ref: Ref, looks: Facing, offset: Length | null, at: Length | null, order: number): TapeMark => ({
   id: [ref.kind, ref.id, ref.at, ref.gap, looks].join(' '),
   ref,
   looks,
@@ -98,7 +98,7 @@ function layStations(layout: RunLayout, laid: LaidLeg, pieces: readonly Piece[])
     const after = pieces[i]?.ends[0];
     const fitting = kind === 'node' ? layout.nodes.get(id)?.fitting : undefined;
     const part = fitting?.kind === 'part' ? fitting.part : kind === 'inline' ? (laid.inline[i - 1]?.part ?? null) : null; // prettier-ignore
-    const mark = (point: 'centre' | 'face' | 'end', looks: Looks, offset: Length | null) =>
+    const mark = (point: 'centre' | 'face' | 'end', looks: Facing, offset: Length | null) =>
       makeMark({ kind, id, at: point, gap: 0 }, looks, offset, at, i);
     const toward = (end: LaidEnd | undefined, looks: -1 | 1): TapeMark[] =>
       end?.joint

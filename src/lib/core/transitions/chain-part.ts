@@ -2,7 +2,7 @@ import { readTaperEnd } from '../catalogue/taper-end.ts';
 import type { Catalogue } from '../catalogue/catalogue.ts';
 import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
 import { findReach } from '../catalogue/part.ts';
-import { getSides, getTraits, type PartTraits } from '../catalogue/part-traits.ts';
+import { getPressureSides, getPartTraits, type PartTraits } from '../catalogue/part-traits.ts';
 import type { Side } from '../catalogue/side.ts';
 import { toPart, type ShopPart } from '../catalogue/shop-part.ts';
 import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../catalogue/tube-sizes.ts';
@@ -80,8 +80,8 @@ export function makeChainPart(part: Part, catalogue: Catalogue): ChainPart | nul
   if (a.way.x * b.way.x + a.way.y * b.way.y + a.way.z * b.way.z > -1 + 1e-6) return null;
   const bores = [a, b].map(({ end }) => findBore(end, catalogue));
   const reaches = [findReach(a), findReach(b)];
-  const traits = getTraits(part.kind);
-  const sides = getSides(part) as ChainPart['sides'];
+  const traits = getPartTraits(part.kind);
+  const sides = getPressureSides(part) as ChainPart['sides'];
   return {
     part,
     ports: [a, b],

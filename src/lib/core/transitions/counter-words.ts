@@ -179,10 +179,10 @@ export function findNippleLength(ports: Part['ports']): string | null {
 
 /** Whether the branch of a tee is larger than its run, by sizes as they are said: run, run, branch. */
 export const isBullhead = ([a = '', b = '', branch = '']: readonly string[]): boolean =>
-  toInches(branch) > Math.max(toInches(a), toInches(b));
+  readCounterSize(branch) > Math.max(readCounterSize(a), readCounterSize(b));
 
 /** How large a figure is, inches. */
-export function toInches(figure: string): number {
+export function readCounterSize(figure: string): number {
   if (figure.endsWith('mm')) return Number.parseFloat(figure) / 25.4;
   const [, whole = '0', top, bottom] = /^(?:(\d+)-?)??(?:(\d+)\/(\d+))?$/.exec(figure) ?? [];
   return Number(whole) + (top && bottom ? Number(top) / Number(bottom) : 0);

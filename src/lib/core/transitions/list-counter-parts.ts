@@ -5,7 +5,7 @@ import type { Material } from '../catalogue/pipe.ts';
 import type { BoughtKind, Part } from '../catalogue/part.ts';
 import { toPart, type ShopPart } from '../catalogue/shop-part.ts';
 import { getEndSize } from '../ends/end.ts';
-import { getEndFigure, toInches } from './counter-words.ts';
+import { getEndFigure, readCounterSize } from './counter-words.ts';
 import { CRAFTS } from '../materials/crafts.ts';
 import { listChainParts } from './chain-part.ts';
 
@@ -51,7 +51,7 @@ const describe = ({ kind, join, material, ports }: Part): string =>
     ),
   ]);
 
-const rankFirst = ({ ports }: Part): number => toInches(getEndFigure(getEndSize(ports[0]!.end)));
+const rankFirst = ({ ports }: Part): number => readCounterSize(getEndFigure(getEndSize(ports[0]!.end)));
 
 /** A coupling has no first end. */
 const inOneOrder = (kind: Part['kind'], ends: readonly string[]): readonly string[] =>

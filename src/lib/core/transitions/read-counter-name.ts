@@ -1,6 +1,6 @@
 import { distance } from 'fastest-levenshtein';
 import type { Part } from '../catalogue/part.ts';
-import { getTraits } from '../catalogue/part-traits.ts';
+import { getPartTraits } from '../catalogue/part-traits.ts';
 import { getEndSize } from '../ends/end.ts';
 import {
   findNippleLength,
@@ -8,7 +8,7 @@ import {
   listEndWords,
   listKindWords,
   normalise,
-  toInches,
+  readCounterSize,
 } from './counter-words.ts';
 import type { RefusedWay } from './refused-ways.ts';
 
@@ -167,7 +167,7 @@ const REDUCES: ReadonlySet<string> = new Set(['reducing', 'reducer', 'bell', 'bu
 const isLargest = (figure: string, sides: Spoken['sides']): boolean =>
   sides.some((side) => side.figure === figure) &&
   new Set(sides.map((side) => side.figure)).size > 1 &&
-  sides.every((side) => toInches(side.figure) <= toInches(figure));
+  sides.every((side) => readCounterSize(side.figure) <= readCounterSize(figure));
 
 /** The orders in which the sides of a part may be named: both ways round, a tee run first, its branch last. */
 function listOrders<Side extends { readonly figure: string }>(sides: readonly Side[], named: number): (readonly Side[])[] {
@@ -189,7 +189,7 @@ function rank({ part, common, sides }: Spoken, words: readonly string[]): number
   // An elbow turns square unless 45 is said; a nipple is a close one unless its length is.
   if ((part.kind === 'elbow-45' || part.kind === 'street-45') && !isSaid('45')) worse += 8;
   if (part.kind === 'elbow-90' && isSaid('45') && !isSaid('flare', 'sae')) worse += 8;
-  if (getTraits(part.kind).insulates && !isSaid('dielectric', 'insulating')) worse += 4;
+  if (getPartTraits(part.kind).insulates && !isSaid('dielectric', 'insulating')) worse += 4;
   if (threads.includes('connector') && !isSaid('connector', 'flex')) worse += 4;
   // A plain kind before one that only may be called so.
   const own = new Set([...common, ...sides.flatMap((side) => [...side.words])]);

@@ -1,6 +1,6 @@
 import type { DrawnSheet } from '#core/drawing/draw-sheet.ts';
 import type { Frame } from '#core/drawing/find-drawing-frame.ts';
-import { LOOKS, PAPER, TEXT_LOOKS, TONES } from '#core/drawing/paper-look.ts';
+import { PAPER_LOOKS, PAPER, TEXT_LOOKS, TONES } from '#core/drawing/paper-look.ts';
 
 /** Lays a drawn line on a page, as large as its place lets it be; fonts `plain` and `bold` must be registered. */
 export function drawOnPage(
@@ -30,7 +30,7 @@ export function drawOnPage(
       doc.restore();
       continue;
     }
-    const { width, dash, fill, tone } = LOOKS[shape.role];
+    const { width, dash, fill, tone } = PAPER_LOOKS[shape.role];
     if (shape.kind === 'mark') doc.circle(shape.at.x, shape.at.y, shape.radius);
     else {
       const [first, ...rest] = shape.points;

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { AXES, type Axis } from '#core/geometry/axis.ts';
   import { getSeenAxis, type Quarters } from '#core/geometry/isometric.ts';
-  import { getSides, isAxis, type Way } from '#core/geometry/way.ts';
+  import { getSquareWays, isAxis, type Way } from '#core/geometry/way.ts';
   import { AXIS_NAMES } from '#words/ways.ts';
   import { AXIS_KEYS } from './axis-keys.ts';
 
@@ -26,7 +26,7 @@
     onpick,
     onslant,
   }: Props = $props();
-  const picked = $derived<readonly Axis[]>(axis === null ? [] : isAxis(axis) ? [axis] : getSides(axis));
+  const picked = $derived<readonly Axis[]>(axis === null ? [] : isAxis(axis) ? [axis] : getSquareWays(axis));
 
   /** Where each way lies on the rose as it is seen. Column, row of a 2 × 3 hexagon. */
   const PLACES: Readonly<Record<Axis, { place: string; turn: number }>> = {

@@ -4,7 +4,7 @@ import { toMillimetres } from '../../units/length.ts';
 import { makeThreadProfile } from '../thread-profile.ts';
 import { toForm } from './draw-thread-pair.ts';
 import {
-  across,
+  acrossAxis,
   box,
   NO_MARKS,
   type LensDimension,
@@ -33,9 +33,9 @@ export function drawApart(left: FiguredEnd, right: FiguredEnd, catalogue: Catalo
 
 /** Over the crests of a thread at its mouth, over a tube, or of the tube a socket takes. */
 function measureEnd(end: FiguredEnd, of: 'male' | 'female', x: number): LensDimension[] {
-  if (end.kind === 'thread') return [across(of, x, toForm(end.thread).mouth)];
-  if (end.kind === 'tube') return [across(of, x, end.outside)];
-  return end.kind === 'socket' ? [across(of, x, end.takes)] : [];
+  if (end.kind === 'thread') return [acrossAxis(of, x, toForm(end.thread).mouth)];
+  if (end.kind === 'tube') return [acrossAxis(of, x, end.outside)];
+  return end.kind === 'socket' ? [acrossAxis(of, x, end.takes)] : [];
 }
 
 /** Half the outside of what would go in, or of what it would go into, mm. */

@@ -1,6 +1,6 @@
 import { toMillimetres } from '../../units/length.ts';
 import { drawJoint, type JointToDraw } from '../draw-joint.ts';
-import { across, type LensPicture } from './lens-picture.ts';
+import { acrossAxis, type LensPicture } from './lens-picture.ts';
 
 /** The joint of a run cut open, as the lens shows any two ends: from the figures of its thread, pipe and fitting. */
 export function drawRunJoint(joint: JointToDraw): LensPicture {
@@ -21,7 +21,7 @@ export function drawRunJoint(joint: JointToDraw): LensPicture {
     angles: [{ at: { x: 1.5 * pitch, y: wall - 1.6 * pitch }, degrees: flank, of: 'male' }],
     dimensions: [
       { kind: 'along', from: engaged.from, to: engaged.to, length: engaged.to - engaged.from },
-      across('male', end + pitch, toMillimetres(joint.pipe.outside)),
+      acrossAxis('male', end + pitch, toMillimetres(joint.pipe.outside)),
     ],
     look: { from: engaged.from - 2 * pitch, to: end + 2 * pitch, radius: wall },
     whole: frame,

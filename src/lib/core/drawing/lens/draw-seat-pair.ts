@@ -1,5 +1,5 @@
 import { makeThreadProfile, type ThreadForm } from '../thread-profile.ts';
-import { across, box, type LensPicture, type LensShape } from './lens-picture.ts';
+import { acrossAxis, box, type LensPicture, type LensShape } from './lens-picture.ts';
 import { bringTogether, makeSurface, type SeatForm } from './seat-surface.ts';
 
 /** Two ends that a nut pulls together. Lengths in mm. */
@@ -85,7 +85,7 @@ export function drawSeatPair({ male, female, threads, tail, washer, makes }: Sea
       ...(cone(male) === null ? [] : [{ at: { x: depth * 0.9 + outside * 0.3, y: middle }, degrees: cone(male)!, of: 'male' as const }]),
       ...(cone(female) === null ? [] : [{ at: { x: shift - outside * 0.55, y: outer }, degrees: cone(female)!, of: 'female' as const }]),
     ],
-    dimensions: [across('male', body[0]!.x, thread.mouth), across('female', nutInner[0]!.x, nutThread.mouth)],
+    dimensions: [acrossAxis('male', body[0]!.x, thread.mouth), acrossAxis('female', nutInner[0]!.x, nutThread.mouth)],
     look: { from: -outside * 0.7, to: outside * 1.1, radius: middle },
     whole: { from: left, to: end, radius: nutOuter },
   };

@@ -1,7 +1,7 @@
 import { getPitch, type ListedThread } from '../../catalogue/listed-thread.ts';
 import type { Point } from '../../geometry/isometric.ts';
 import { makeThreadProfile, type ThreadForm } from '../thread-profile.ts';
-import { across, type LensPicture } from './lens-picture.ts';
+import { acrossAxis, type LensPicture } from './lens-picture.ts';
 
 /** How a thread is drawn: at the middle of what its crests may be. */
 export const toForm = ({ gender, perInch, flank, crest }: ListedThread): ThreadForm => ({
@@ -67,8 +67,8 @@ export function drawThreadPair(male: ListedThread, female: ListedThread, turns: 
     ],
     dimensions: [
       { kind: 'along', from: -depth, to: 0, length: depth },
-      across('male', -depth, toForm(male).mouth),
-      across('female', 0, toForm(female).mouth),
+      acrossAxis('male', -depth, toForm(male).mouth),
+      acrossAxis('female', 0, toForm(female).mouth),
     ],
     look: { from: -half - p, to: Math.max(2.5 * p, tail), radius },
     whole: { from: back, to: tail + p, radius: outer },

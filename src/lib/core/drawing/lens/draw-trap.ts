@@ -13,7 +13,7 @@ import { looksDown, type TeePort, type TeeUse } from '../../traps/tee-use.ts';
 export type TrapRole = 'tee' | 'pipe' | 'cap' | 'plug' | 'void';
 
 /** A closed outline, mm; a void is painted over what is cut through before it. */
-export interface TrapShape {
+export interface DrawnTrap {
   readonly role: TrapRole;
   readonly outline: readonly Point[];
 }
@@ -29,7 +29,7 @@ export interface GritTrack {
  * follows from its ports, whatever the trap looks like.
  */
 export interface TrapPicture {
-  readonly shapes: readonly TrapShape[];
+  readonly shapes: readonly DrawnTrap[];
   readonly gas: readonly Point[];
   readonly grit: readonly GritTrack[];
   readonly isPlan: boolean;
@@ -157,7 +157,7 @@ function strip({ way: { x, y } }: Arm, from: number, to: number, half: number): 
 }
 
 /** The tee as one outline: its run through, its branch to one side. */
-function drawTee(inlet: Arm, outlet: Arm, cap: Arm, use: TeeUse): TrapShape {
+function drawTee(inlet: Arm, outlet: Arm, cap: Arm, use: TeeUse): DrawnTrap {
   const arms = [
     { port: use.inlet.port, arm: inlet },
     { port: use.outlet.port, arm: outlet },
@@ -186,11 +186,11 @@ function drawTee(inlet: Arm, outlet: Arm, cap: Arm, use: TeeUse): TrapShape {
   };
 }
 
-const drawPipe = (arm: Arm, to: number): TrapShape => ({
+const drawPipe = (arm: Arm, to: number): DrawnTrap => ({
   role: 'pipe',
   outline: strip(arm, arm.reach - arm.engagement, to, arm.outside / 2),
 });
-const drawVoid = (arm: Arm, to: number): TrapShape => ({
+const drawVoid = (arm: Arm, to: number): DrawnTrap => ({
   role: 'void',
   outline: strip(arm, 0, to, arm.bore / 2),
 });
@@ -202,10 +202,10 @@ function drawStub(
   bottom: number,
   pocket: number,
   closedBy: 'cap' | 'plug' | 'nothing',
-): TrapShape[] {
+): DrawnTrap[] {
   if (length === 0) return [{ role: 'plug', outline: strip(cap, cap.reach - cap.engagement, cap.reach + cap.outside * 0.5, cap.outside / 2) }]; // prettier-ignore
   const from = cap.reach - cap.engagement;
-  const nipple: TrapShape = { role: 'pipe', outline: strip(cap, from, from + length, cap.outside / 2) };
+  const nipple: DrawnTrap = { role: 'pipe', outline: strip(cap, from, from + length, cap.outside / 2) };
   if (closedBy === 'nothing') return [nipple];
   const thick = cap.outside * 0.16;
   return [

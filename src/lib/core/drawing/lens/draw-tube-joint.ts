@@ -1,5 +1,5 @@
 import type { Point } from '../../geometry/isometric.ts';
-import { across, box, type LensPicture, type LensShape } from './lens-picture.ts';
+import { acrossAxis, box, type LensPicture, type LensShape } from './lens-picture.ts';
 
 /** A tube in what is made for tube, lengths in mm. */
 export interface TubeJoint {
@@ -82,7 +82,7 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
     touches: gap,
     showing: [],
     angles: [],
-    dimensions: [across('male', -deep * 0.5, outside), across('female', deep * 0.5, takes)],
+    dimensions: [acrossAxis('male', -deep * 0.5, outside), acrossAxis('female', deep * 0.5, takes)],
     look: { from: deep * 1.1, to: -deep * 0.9, radius: R },
     whole: { from: deep * 1.5, to: far, radius: R + sleeve * 1.7 },
   };

@@ -64,7 +64,7 @@ export const box = (from: Millimetres, to: Millimetres, inner: Millimetres, oute
 export const NO_MARKS = { seals: [], touches: [], showing: [], angles: [] } as const;
 
 /** A diameter at a surface: twice its radius. */
-export const across = (of: 'male' | 'female', x: number, diameter: number): LensDimension => ({
+export const acrossAxis = (of: 'male' | 'female', x: number, diameter: number): LensDimension => ({
   kind: 'diameter',
   of,
   at: { x, y: diameter / 2 },

@@ -1,7 +1,7 @@
 import type { JointKind } from './joint-kind.ts';
 
 /** The maker's end fitting on corrugated stainless tubing: metal to metal or a gasket on the cut corrugation. */
-export const csst: JointKind = {
+export const csstJoint: JointKind = {
   id: 'csst',
   sealsAt: 'corrugation',
   sealant: 'never',

@@ -4,7 +4,7 @@ import { capillary } from './capillary.ts';
 import { compression } from './compression.ts';
 import { connectorFlare } from './connector-flare.ts';
 import { contact } from './contact.ts';
-import { csst } from './csst.ts';
+import { csstJoint } from './csst.ts';
 import { cuttingRing } from './cutting-ring.ts';
 import { flare37 } from './flare-37.ts';
 import { flare45 } from './flare-45.ts';
@@ -18,7 +18,7 @@ import { nptWithNptfJoint } from './npt-with-nptf.ts';
 import { nptfInNptf } from './nptf-in-nptf.ts';
 import { peFusionJoint } from './pe-fusion.ts';
 import { peStab } from './pe-stab.ts';
-import { press } from './press.ts';
+import { pressJoint } from './press.ts';
 import { rInRp } from './r-in-rp.ts';
 import { union } from './union.ts';
 import { valve } from './valve.ts';
@@ -38,8 +38,8 @@ export const JOINTS: Readonly<Record<JointKindId, JointKind>> = {
   'cutting-ring': cuttingRing,
   contact,
   valve,
-  csst,
-  press,
+  csst: csstJoint,
+  press: pressJoint,
   'pe-stab': peStab,
   'pe-fusion': peFusionJoint,
   'r-in-rp': rInRp,

@@ -1,7 +1,7 @@
 import type { JointKind } from './joint-kind.ts';
 
 /** Gas-listed press coupling on steel: a sealing ring, pressed once; a depth mark shows that the pipe is home. */
-export const press: JointKind = {
+export const pressJoint: JointKind = {
   id: 'press',
   sealsAt: 'ring',
   sealant: 'never',

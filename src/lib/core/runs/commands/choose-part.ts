@@ -2,7 +2,7 @@ import type { BoughtKind } from '../../catalogue/part.ts';
 import { accept, refuse, type Result } from '../../outcome/result.ts';
 import type { Length } from '../../units/length.ts';
 import type { PlannedChange } from '../change.ts';
-import { findBend } from '../find-bend.ts';
+import { findBendAt } from '../find-bend.ts';
 import { findShape } from '../infer-fitting.ts';
 import { listAdapterKinds } from '../join-by-adapters.ts';
 import { isMaleAt } from '../leg-direction.ts';
@@ -50,7 +50,7 @@ export function planSetBend(
   const at = Object.hasOwn(doc.nodes, node) ? doc.nodes[node]! : null;
   if (!at) return refuse({ code: 'node-unknown', node });
   const legs = findLegsAt(doc, node);
-  if (bend && !findBend({ ...at, part: { kind: 'auto' } }, legs))
+  if (bend && !findBendAt({ ...at, part: { kind: 'auto' } }, legs))
     return refuse({ code: 'no-bend-here', node });
   const value = bend ? ({ kind: 'bend', ...bend } as const) : ({ kind: 'auto' } as const);
   return accept({

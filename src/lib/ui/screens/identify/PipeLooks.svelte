@@ -4,7 +4,7 @@
   import { tubes } from '../../threads.ts';
   import { checkDiameter } from '#core/identify/check-reading.ts';
   import { findPipeKinds, findPipeSizes, rankPipeKinds } from '#core/identify/identify-pipe.ts';
-  import { LOOKS, type Look, type Looks } from '#core/identify/pipe-kinds.ts';
+  import { PIPE_LOOKS, type PipeLook, type PipeLooks } from '#core/identify/pipe-kinds.ts';
   import { parseLength } from '#core/units/parse-length.ts';
   import {
     COPPER_BY_CALIPER,
@@ -17,8 +17,8 @@
   import { sayExact } from '#words/length-text.ts';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
 
-  const LOOK_LIST = Object.keys(LOOKS) as Look[];
-  let looks = $state<Looks>({});
+  const LOOK_LIST = Object.keys(PIPE_LOOKS) as PipeLook[];
+  let looks = $state<PipeLooks>({});
   let typed = $state('');
   const seen = $derived(Object.keys(looks).length);
   const found = $derived(seen > 0 ? findPipeKinds(looks) : []);
@@ -29,9 +29,9 @@
     const read = parseLength(typed, unitSetting.unit);
     return read.ok ? checkDiameter(read.value.length, typed.trim(), unitSetting.unit) : read;
   });
-  const pick = (look: Look, value: string) => {
+  const pick = (look: PipeLook, value: string) => {
     const rest = Object.fromEntries(Object.entries(looks).filter(([key]) => key !== look));
-    looks = (looks[look] === value ? rest : { ...rest, [look]: value }) as Looks;
+    looks = (looks[look] === value ? rest : { ...rest, [look]: value }) as PipeLooks;
   };
 </script>
 
@@ -40,7 +40,7 @@
   {#each LOOK_LIST as look (look)}
     <fieldset class="flex flex-wrap gap-1.5">
       <legend class="font-semibold">{LOOK_QUESTIONS[look]}</legend>
-      {#each LOOKS[look] as value (value)}
+      {#each PIPE_LOOKS[look] as value (value)}
         <button
           type="button"
           class="tap cursor-pointer border border-base-content/60 px-3"

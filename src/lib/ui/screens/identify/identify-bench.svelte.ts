@@ -1,6 +1,6 @@
 import { threads } from '../../threads.ts';
 import type { ThreadFamily } from '#core/ends/thread-family.ts';
-import { findContradictions, type Contradiction } from '#core/identify/check-reading.ts';
+import { findContradictions, type ReadingContradiction } from '#core/identify/check-reading.ts';
 import {
   findLeads, findNextMeasurements, type NextMeasurement, type Outcome, type Question,
 } from '#core/identify/find-next-measurement.ts'; // prettier-ignore
@@ -41,7 +41,7 @@ export class IdentifyBench {
   ranking = $derived.by((): Ranking => getRanking(this.weights));
   verdict = $derived.by((): Verdict => judge(this.ranking));
   next = $derived.by((): NextMeasurement[] => findNextMeasurements(this.ranking));
-  contradictions = $derived.by((): Contradiction[] => findContradictions(this.observations));
+  contradictions = $derived.by((): ReadingContradiction[] => findContradictions(this.observations));
   /** The question shown: the one picked, else the best next one; null when nothing more would tell. */
   question = $derived.by((): BenchQuestion | null => this.picked ?? this.next[0]?.question ?? null);
   gender = $derived.by(() => {

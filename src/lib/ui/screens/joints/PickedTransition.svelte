@@ -1,7 +1,7 @@
 <!-- A transition that was put in: its parts, the dates on them, and the way to take it out. -->
 <script lang="ts">
   import type { Catalogue } from '#core/catalogue/catalogue.ts';
-  import { getTraits } from '#core/catalogue/part-traits.ts';
+  import { getPartTraits } from '#core/catalogue/part-traits.ts';
   import { readShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
   import { LIMITS } from '#core/formats/limits.ts';
   import type { Part } from '#core/catalogue/part.ts';
@@ -30,7 +30,7 @@
         ...each,
         found: part,
         name: own?.name ?? (part ? namePart(part) : each.part),
-        isDated: part !== null && getTraits(part.kind).isDated,
+        isDated: part !== null && getPartTraits(part.kind).isDated,
       };
     }),
   );

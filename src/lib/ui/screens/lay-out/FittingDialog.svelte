@@ -9,7 +9,7 @@
   import type { LaidNode } from '#core/runs/layout.ts';
   import { APPLIANCE_KIND_NAMES } from '#words/appliances.ts';
   import { sayFittingRefusal } from '#words/fitting-refusals.ts';
-  import { findBend } from '#core/runs/find-bend.ts';
+  import { findBendAt } from '#core/runs/find-bend.ts';
   import { getCraft } from '#core/materials/crafts.ts';
   import { sayLength } from '#words/length-text.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
@@ -40,7 +40,7 @@
   const bend = $derived(node?.fitting.kind === 'bend' ? node.fitting : null);
   /** Tube goes on through here: a bend unless a fitting is put there. */
   const isTube = $derived(
-    node ? findBend({ ...node.node, part: { kind: 'auto' } }, node.legs) !== null : false,
+    node ? findBendAt({ ...node.node, part: { kind: 'auto' } }, node.legs) !== null : false,
   );
   const chosen = $derived(
     node?.node.part.kind === 'chosen' ? node.node.part.part : isTube ? null : (kinds[0] ?? null),

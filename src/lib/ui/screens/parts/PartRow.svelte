@@ -2,7 +2,7 @@
 <script lang="ts">
   import { drawPart } from '#core/drawing/lens/draw-part.ts';
   import { findReach, type Part } from '#core/catalogue/part.ts';
-  import { getTraits } from '#core/catalogue/part-traits.ts';
+  import { getPartTraits } from '#core/catalogue/part-traits.ts';
   import { sayPartFacts } from '#words/parts-at-counter.ts';
   import { namePart } from '#words/parts.ts';
   import { catalogue } from '../../catalogue.ts';
@@ -38,7 +38,7 @@
     <p class="text-lg leading-tight font-semibold first-letter:uppercase">{name}</p>
     {#if ownName}<p class="text-sm">{namePart(part)}</p>{/if}
     <p class="chart-label text-sm">
-      {sayPartFacts({ part, length, price, traits: getTraits(part.kind) }, unitSetting.unit)}{note
+      {sayPartFacts({ part, length, price, traits: getPartTraits(part.kind) }, unitSetting.unit)}{note
         ? ` ${note}`
         : ''}
     </p>

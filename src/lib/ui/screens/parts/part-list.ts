@@ -1,7 +1,7 @@
 import type { Part } from '#core/catalogue/part.ts';
 import { getEndSize } from '#core/ends/end.ts';
 import { END_CLASSES, findEndClass, type EndClass } from '#core/transitions/end-class.ts';
-import { getEndFigure, toInches } from '#core/transitions/counter-words.ts';
+import { getEndFigure, readCounterSize } from '#core/transitions/counter-words.ts';
 
 /** A part with what it joins, worked out once. */
 export interface ListedPart {
@@ -26,7 +26,7 @@ export function listClassesOf(listed: readonly ListedPart[]): readonly EndClass[
 export const listSizesOf = (listed: readonly ListedPart[]): readonly string[] =>
   [...new Set(listed.flatMap(({ figures }) => figures))]
     .filter((figure) => figure !== '')
-    .toSorted((a, b) => toInches(a) - toInches(b));
+    .toSorted((a, b) => readCounterSize(a) - readCounterSize(b));
 
 /** What is looked for; empty where anything will do. */
 export interface PartWish {

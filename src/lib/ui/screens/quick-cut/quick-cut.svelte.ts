@@ -1,4 +1,4 @@
-import { getTraits } from '#core/materials/crafts.ts';
+import { getMaterialTraits } from '#core/materials/crafts.ts';
 import type { ThreadedMaterial } from '#core/catalogue/pipe.ts';
 import type { NominalSize } from '#core/ends/size.ts';
 import { catalogue } from '../../catalogue.ts';
@@ -140,7 +140,7 @@ export class QuickCutBench implements EntryStore {
   isMade = (kind: QuickKind): boolean => isQuickKindMade(kind, this.#cut, catalogue);
 
   pickSize(material: ThreadedMaterial, size: NominalSize): void {
-    if (material !== this.#cut.material) this.unit = getTraits(material).unit;
+    if (material !== this.#cut.material) this.unit = getMaterialTraits(material).unit;
     const next = { ...this.#cut, material, size };
     const [one, other] = next.ends.map((end) =>
       isQuickKindMade(end.kind, next, catalogue) ? end : FIRST_QUICK_CUT.ends[0],
