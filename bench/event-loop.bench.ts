@@ -1,8 +1,8 @@
 import { performance } from 'node:perf_hooks';
-import { planCopyRun } from '#core/runs/commands/copy-run.ts';
-import type { RunDoc } from '#core/runs/run.ts';
-import { makeNodeChange } from '../tests/support/disturbed-writers.ts';
-import { makeRandomRun } from '../tests/support/random-run.ts';
+import { planCopyRun } from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
+import { makeNodeChange } from '#support/disturbed-writers.ts';
+import { makeRandomRun } from '#support/random-run.ts';
 import { serve } from './support/served.ts';
 
 /** How long requests about a run of 10,000 legs hold the event loop, that is, every other request. */

@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
 import { LAUNCH } from '../scripts/system/browser.mjs';
-import { makeJob, startTestApp } from '../tests/support/e2e.ts';
+import { makeJob, startTestApp } from '#support/e2e.ts';
 import { request } from '@playwright/test';
 
 interface Weight {

@@ -1,16 +1,14 @@
 import { performance } from 'node:perf_hooks';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { readJobFile } from '#core/formats/read-job-file.ts';
-import { newRun } from '#core/runs/run.ts';
-import { makeWrittenRun } from '#core/shorthand/make-written-run.ts';
-import { readShorthand } from '#core/shorthand/read-shorthand.ts';
-import { ALL_WORDS } from '#core/shorthand/vocabulary.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { readJobFile } from '#core/formats';
+import { newRun } from '#core/runs/document';
+import { makeWrittenRun, readShorthand, ALL_WORDS } from '#core/shorthand';
 import { sayRefusal } from '#words/refusals.ts';
 import { sayShorthandRefusal } from '#words/shorthand.ts';
-import { damage } from '../tests/support/damage.ts';
-import { makeRandomJobFile } from '../tests/support/make-job-file.ts';
-import { layOut, makeIds } from '../tests/support/make-run.ts';
-import { makeRandom } from '../tests/support/random-run.ts';
+import { damage } from '#support/damage.ts';
+import { makeRandomJobFile } from '#support/make-job-file.ts';
+import { layOut, makeIds } from '#support/make-run.ts';
+import { makeRandom } from '#support/random-run.ts';
 
 /** Ten thousand damaged files and ten thousand texts of nonsense: each gets a sentence, none breaks anything. */
 const SEED = 20_266;

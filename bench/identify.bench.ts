@@ -1,13 +1,13 @@
 import { writeFileSync } from 'node:fs';
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
-import { findNextMeasurements } from '#core/identify/find-next-measurement.ts';
-import { judge } from '#core/identify/judge.ts';
+import { standardThreads } from '#core/catalogue';
 import {
+  findNextMeasurements,
+  judge,
   getRanking,
   rankCandidates,
   weighObservation,
   beginWeighing,
-} from '#core/identify/rank-candidates.ts';
+} from '#core/identify';
 import {
   answerAll,
   drawListed,
@@ -19,8 +19,8 @@ import {
   grade,
   judgeAll,
   UNLISTED,
-} from '../tests/support/identify-trial.ts';
-import { makeRandom } from '../tests/support/random-run.ts';
+} from '#support/identify-trial.ts';
+import { makeRandom } from '#support/random-run.ts';
 
 const SEED = 20_263;
 const SPECIMENS = 10_000;

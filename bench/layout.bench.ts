@@ -1,16 +1,13 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { applyOps } from '#core/runs/change.ts';
-import { checkRun } from '#core/checks/checks.ts';
-import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
-import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { getPieces, layOutRun } from '#core/runs/lay-out-run.ts';
-import type { RunDoc } from '#core/runs/run.ts';
-import { INCH } from '#core/units/length.ts';
-import { planAddLeg } from '#core/runs/commands/add-leg.ts';
-import { planPutPart } from '#core/runs/commands/put-part.ts';
-import { makeIds, newLeg } from '../tests/support/make-run.ts';
-import { makeMixedRun, makeRandom, makeRandomRun } from '../tests/support/random-run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { applyOps, NO_FACTS } from '#core/runs/changes';
+import { checkRun } from '#core/checks';
+import { planChangeMeasure, planAddLeg, planPutPart } from '#core/runs/commands';
+import { getPieces, layOutRun } from '#core/runs/layout';
+import type { RunDoc } from '#core/runs/document';
+import { INCH } from '#core/units';
+import { makeIds, newLeg } from '#support/make-run.ts';
+import { makeMixedRun, makeRandom, makeRandomRun } from '#support/random-run.ts';
 
 const SEED = 20_261;
 const ROUNDS = 41;

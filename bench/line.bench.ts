@@ -1,10 +1,10 @@
 import { chromium, type Page } from '@playwright/test';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { planCopyRun } from '#core/runs/commands/copy-run.ts';
-import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { planCopyRun } from '#core/runs/commands';
+import { newRun } from '#core/runs/document';
 import { LAUNCH } from '../scripts/system/browser.mjs';
-import { startTestApp } from '../tests/support/e2e.ts';
-import { makeRandomRun } from '../tests/support/random-run.ts';
+import { startTestApp } from '#support/e2e.ts';
+import { makeRandomRun } from '#support/random-run.ts';
 
 /** Key to paint, and the whole picture after it, on a phone: a processor four times slower than this one, a run of 1,000 legs. */
 const SEED = 20_262;

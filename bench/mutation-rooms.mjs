@@ -14,11 +14,11 @@ const core = (/** @type {string[]} */ ...files) => files.map((file) => `src/lib/
 export const MUTATION_ROOMS = {
   allowances: {
     mutate: core('allowances/*.ts'),
-    tests: core('allowances/*.test.ts', 'cutting/*.test.ts', 'runs/{cut-lengths,trade-figures}.test.ts'),
+    tests: core('allowances/*.test.ts', 'cutting/*.test.ts', 'runs/**/{cut-lengths,trade-figures}.test.ts'),
     least: 90,
   },
   cutting: {
-    mutate: core('cutting/*.ts', 'units/tape.ts', 'runs/{lay-pieces,laid-piece,lay-inline}.ts'),
+    mutate: core('cutting/*.ts', 'units/tape.ts', 'runs/**/{lay-pieces,laid-piece,lay-inline}.ts'),
     tests: [
       ...core(
         'cutting/*.test.ts',
@@ -27,7 +27,7 @@ export const MUTATION_ROOMS = {
         'formats/{run-files,tube-files}.test.ts',
       ),
       ...core(
-        'runs/{cut-lengths,line-rounding,trade-figures,clocked-joints,explain,existing-end,tube-runs,lay-out-run}.test.ts',
+        'runs/**/{cut-lengths,line-rounding,trade-figures,clocked-joints,explain,existing-end,tube-runs,lay-out-run}.test.ts',
       ),
       'src/lib/words/{printed-lengths,pipe-totals}.test.ts',
     ],
@@ -35,12 +35,12 @@ export const MUTATION_ROOMS = {
   },
   measures: {
     mutate: core(
-      'runs/{solve-lengths,station-graph}.ts',
+      'runs/**/{solve-lengths,station-graph}.ts',
       'runs/commands/branch-here.ts',
       'checks/loops-close.ts',
     ),
     tests: core(
-      'runs/{solve-lengths,lay-out-run,trade-figures}.test.ts',
+      'runs/**/{solve-lengths,lay-out-run,trade-figures}.test.ts',
       'runs/commands/*.test.ts',
       'checks/*.test.ts',
     ),
@@ -49,7 +49,7 @@ export const MUTATION_ROOMS = {
   bending: {
     mutate: core('bending/*.ts'),
     tests: [
-      ...core('bending/*.test.ts', 'runs/{tube-runs,tube-fittings}.test.ts', 'formats/tube-files.test.ts'),
+      ...core('bending/*.test.ts', 'runs/**/{tube-runs,tube-fittings}.test.ts', 'formats/tube-files.test.ts'),
       'src/lib/words/tube-in-bender.test.ts',
     ],
     least: 90,
@@ -76,13 +76,13 @@ export const MUTATION_ROOMS = {
   },
   joints: {
     mutate: core('joints/**/*.ts'),
-    tests: core('joints/**/*.test.ts', 'runs/clocked-joints.test.ts'),
+    tests: core('joints/**/*.test.ts', 'runs/**/clocked-joints.test.ts'),
     least: 85,
   },
   transitions: {
     mutate: core('transitions/*.ts'),
     tests: [
-      ...core('transitions/*.test.ts', 'runs/transitions.test.ts'),
+      ...core('transitions/*.test.ts', 'runs/**/transitions.test.ts'),
       'src/lib/words/{counter-names,transition-table}.test.ts',
     ],
     least: 85,
@@ -94,17 +94,17 @@ export const MUTATION_ROOMS = {
     least: 85,
   },
   changes: {
-    mutate: core('runs/change.ts'),
-    tests: core('runs/{change,rewind,compare-runs}.test.ts', 'formats/formats.test.ts'),
+    mutate: core('runs/**/change.ts'),
+    tests: core('runs/**/{change,rewind,compare-runs}.test.ts', 'formats/formats.test.ts'),
     least: 85,
   },
   history: {
     mutate: [
-      ...core('runs/{fold-events,rewind}.ts', 'formats/{carry-up,check-history}.ts'),
+      ...core('runs/**/{fold-events,rewind}.ts', 'formats/{carry-up,check-history}.ts'),
       'src/lib/ui/store/run-steps.svelte.ts',
     ],
     tests: [
-      ...core('runs/{fold-events,rewind}.test.ts', 'formats/{carry-up,check-history}.test.ts'),
+      ...core('runs/**/{fold-events,rewind}.test.ts', 'formats/{carry-up,check-history}.test.ts'),
       'src/lib/ui/store/run-steps.test.ts',
     ],
     least: 85,

@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks';
 import pg from 'pg';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { newRun } from '#core/runs/document';
 import { connect } from '#server/db/database.ts';
 import { prepareDatabase } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
@@ -9,7 +9,7 @@ import { exportJobs } from '#server/use-cases/export-jobs.ts';
 import { readJob, readJobs } from '#server/use-cases/read-jobs.ts';
 import { readRunText } from '#server/use-cases/read-run.ts';
 import { toChangeText } from '#server/work/read-change.ts';
-import { makeNodeChange } from '../tests/support/disturbed-writers.ts';
+import { makeNodeChange } from '#support/disturbed-writers.ts';
 import { median, percentile, serve, type Served } from './support/served.ts';
 
 /**

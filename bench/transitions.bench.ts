@@ -2,11 +2,9 @@
  * Chains between two ends: 2,000 random pairs of the openings of the whole catalogue, and how that grows when the catalogue is
  * doubled by parts of the same shapes under other names.
  */
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { listChainParts, type ChainPart } from '#core/transitions/chain-part.ts';
-import { findTransitions } from '#core/transitions/find-transitions.ts';
-import { TransitionIndex } from '#core/transitions/transition-index.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { listChainParts, type ChainPart, findTransitions, TransitionIndex } from '#core/transitions';
 import { makeRandom } from '#support/random-run.ts';
 import { askAbout } from '#support/transition-question.ts';
 

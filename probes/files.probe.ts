@@ -1,10 +1,10 @@
 /** Hostile files brought in over HTTP: each is refused with a sentence, quickly, and the server goes on. */
 import { findFreePort } from '../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../scripts/system/server.mjs';
-import { damage } from '../tests/support/damage.ts';
-import { makeRandomJobFile } from '../tests/support/make-job-file.ts';
-import { makeRandom } from '../tests/support/random-run.ts';
-import { makeTestDatabase } from '../tests/support/test-database.ts';
+import { damage } from '#support/damage.ts';
+import { makeRandomJobFile } from '#support/make-job-file.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { makeTestDatabase } from '#support/test-database.ts';
 
 const SEED = 20_273;
 const COUNT = 400;

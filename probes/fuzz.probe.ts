@@ -1,10 +1,10 @@
 /** A hundred thousand requests with something wrong in them: none breaks the server, every one is answered. */
 import { findFreePort } from '../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../scripts/system/server.mjs';
-import { fuzzHttp, HttpFuzz } from '../tests/support/fuzz-http.ts';
-import { readBack } from '../tests/support/read-back.ts';
-import { makeRandom } from '../tests/support/random-run.ts';
-import { makeTestDatabase } from '../tests/support/test-database.ts';
+import { fuzzHttp, HttpFuzz } from '#support/fuzz-http.ts';
+import { readBack } from '#support/read-back.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { makeTestDatabase } from '#support/test-database.ts';
 import { makeHttpServer } from './http-server.ts';
 
 const SEED = 20_272;

@@ -1,4 +1,4 @@
-import type { NodeChange, ServerUnderTest } from '../tests/support/disturbed-writers.ts';
+import type { NodeChange, ServerUnderTest } from '#support/disturbed-writers.ts';
 
 /** Asks a server over HTTP: 200 is taken, 503 with a sentence means to try again, a server that is down likewise if that is meant to be. */
 export function makeHttpServer(

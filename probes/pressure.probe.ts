@@ -6,8 +6,8 @@ import { connect, type Socket } from 'node:net';
 import { promisify } from 'node:util';
 import { findFreePort } from '../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../scripts/system/server.mjs';
-import { makeJobsText } from '../tests/support/make-jobs-text.ts';
-import { makeTestDatabase } from '../tests/support/test-database.ts';
+import { makeJobsText } from '#support/make-jobs-text.ts';
+import { makeTestDatabase } from '#support/test-database.ts';
 import { makeHttpServer, sleep } from './http-server.ts';
 
 const MB = 1024 * 1024;

@@ -1,9 +1,9 @@
 /** The server killed (−9) at any moment under writes: nothing acknowledged is lost, doubled or altered. */
 import { findFreePort } from '../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../scripts/system/server.mjs';
-import { DisturbedWriters } from '../tests/support/disturbed-writers.ts';
-import { makeRandom } from '../tests/support/random-run.ts';
-import { makeTestDatabase } from '../tests/support/test-database.ts';
+import { DisturbedWriters } from '#support/disturbed-writers.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { makeTestDatabase } from '#support/test-database.ts';
 import { makeHttpServer, sleep } from './http-server.ts';
 
 const SEED = 20_271;

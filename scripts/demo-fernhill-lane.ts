@@ -1,4 +1,4 @@
-import type { ZoneId } from '#core/permissions/zone.ts';
+import type { ZoneId } from '#core/permissions';
 import { straight, type DemoLeg } from './demo-fernhill.ts';
 
 export const LANE_RUN = 'demofernhilllane';

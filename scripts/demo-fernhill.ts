@@ -1,10 +1,8 @@
-import type { ZoneId } from '#core/permissions/zone.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
-import type { LegSize } from '#core/ends/size.ts';
-import type { Axis } from '#core/geometry/axis.ts';
-import type { Way } from '#core/geometry/way.ts';
-import { newAppliance } from '#core/runs/appliance.ts';
-import type { InlineKind, LegGeometry, Terminal } from '#core/runs/run.ts';
+import type { ZoneId } from '#core/permissions';
+import type { Material } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import type { Axis, Way } from '#core/geometry';
+import { newAppliance, type InlineKind, type LegGeometry, type Terminal } from '#core/runs/document';
 
 /** Ids of the demo are fixed: loading it again finds what is there. */
 export const DEMO_JOB = 'demofernhill';

@@ -1,7 +1,6 @@
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { makeTaperEnd } from '#core/catalogue/taper-end.ts';
-import type { Way } from '#core/geometry/way.ts';
-import { newAppliance } from '#core/runs/appliance.ts';
+import { type ShopPart, makeTaperEnd } from '#core/catalogue';
+import type { Way } from '#core/geometry';
+import { newAppliance } from '#core/runs/document';
 import { straight, type DemoLeg } from './demo-fernhill.ts';
 
 export const DECK_OVEN_RUN = 'demolanterndeckoven';

@@ -1,6 +1,5 @@
-import type { Observation, Reading } from '#core/identify/observation.ts';
-import type { SpecimenInput } from '#core/identify/specimen.ts';
-import { inches, MILLIMETRE } from '#core/units/length.ts';
+import type { Observation, Reading, SpecimenInput } from '#core/identify';
+import { inches, MILLIMETRE } from '#core/units';
 
 export const DEMO_BAKERY = 'demolanternstreet';
 

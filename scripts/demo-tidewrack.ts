@@ -1,4 +1,4 @@
-import { newAppliance } from '#core/runs/appliance.ts';
+import { newAppliance } from '#core/runs/document';
 import { straight, type DemoLeg } from './demo-fernhill.ts';
 
 export const DEMO_CIDER = 'demotidewrack';

@@ -1,23 +1,28 @@
-import { planBuildTrap } from '#core/build-in/build-trap.ts';
-import { NO_WISH } from '#core/build-in/trap-wish.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { parseMeasure } from '#core/units/check-measure.ts';
-import type { Result } from '#core/outcome/result.ts';
-import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { centreToCentre, planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
-import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
-import { planCloseEnd } from '#core/runs/commands/close-end.ts';
-import { planPickTransition } from '#core/runs/commands/pick-transition.ts';
-import { findOpening } from '#core/runs/find-opening.ts';
-import { planPutPart } from '#core/runs/commands/put-part.ts';
-import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
-import { centreOf, findSource, newRun, type RunDoc, type Terminal } from '#core/runs/run.ts';
-import { listDrops } from '#core/traps/drop.ts';
-import type { NominalSize } from '#core/ends/size.ts';
-import { inches } from '#core/units/length.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import { planBuildTrap, NO_WISH } from '#core/build-in';
+import { standardCatalogue } from '#core/catalogue';
+import { parseMeasure, inches, type LengthUnit } from '#core/units';
+import type { Result } from '#core/outcome';
+import { applyOps, type PlannedChange, NO_FACTS } from '#core/runs/changes';
+import {
+  centreToCentre,
+  planAddLeg,
+  type NewLeg,
+  planMeasurePart,
+  planCloseEnd,
+  planPickTransition,
+  planPutPart,
+  planPutPassage,
+  planSayBearing,
+  planSayCover,
+  planSayPrint,
+  planSayZone,
+} from '#core/runs/commands';
+import { findOpening } from '#core/runs/reading';
+import { layOutRun } from '#core/runs/layout';
+import { centreOf, findSource, newRun, type RunDoc, type Terminal } from '#core/runs/document';
+import { listDrops } from '#core/traps';
+import type { NominalSize } from '#core/ends';
+import { resolveRules } from '#core/house-rules';
 import { keepSpecimen } from '#server/use-cases/keep-specimen.ts';
 import { resolveActor } from '#server/actor.ts';
 import { connect } from '#server/db/database.ts';
@@ -40,7 +45,15 @@ import {
   VALVE_LENGTHS,
   type DemoLeg,
 } from './demo-fernhill.ts';
-import { LANE, LANE_BEARINGS, LANE_COVERS, LANE_PIPE_PRINTS, LANE_RISERS, LANE_RUN, LANE_ZONES } from './demo-fernhill-lane.ts'; // prettier-ignore
+import {
+  LANE,
+  LANE_BEARINGS,
+  LANE_COVERS,
+  LANE_PIPE_PRINTS,
+  LANE_RISERS,
+  LANE_RUN,
+  LANE_ZONES,
+} from './demo-fernhill-lane.ts';
 import { BURNER, BURNER_PARTS, BURNER_RUN, DEMO_CIDER } from './demo-tidewrack.ts';
 import {
   DECK_OVEN,
@@ -51,10 +64,7 @@ import {
   PROOFER_SOURCE,
   SHOP_PARTS,
 } from './demo-lantern-street.ts';
-import type { ZoneId } from '#core/permissions/zone.ts';
-import { planPutPassage } from '#core/runs/commands/put-passage.ts';
-import { planSayBearing, planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
-import { planSayZone } from '#core/runs/commands/say-zone.ts';
+import type { ZoneId } from '#core/permissions';
 import { ensureDatabase } from './ensure-database.ts';
 
 const url = process.env['DATABASE_URL'];

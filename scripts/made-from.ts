@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
+import type { Catalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
 
 /** What a page that follows from a catalogue and the house rules was made from, in sixteen digits: they change when either does. */
 export const hashOfSources = ({ version, parts, counter, ends }: Catalogue): string =>

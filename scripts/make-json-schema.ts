@@ -1,9 +1,12 @@
 import parse from 'joi-to-json';
-import { jobFileSchema } from '#core/formats/job-file.schema.ts';
-import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
-import { SHOP_PART_COLUMNS, SHOP_PARTS_TABLE_VERSION } from '#core/formats/shop-parts-csv.ts';
-import { RUN_SCHEMA } from '#core/runs/run.ts';
-import { runDocSchema } from '#core/formats/run-doc.schema.ts';
+import {
+  jobFileSchema,
+  JOB_FILE_VERSION,
+  SHOP_PART_COLUMNS,
+  SHOP_PARTS_TABLE_VERSION,
+  runDocSchema,
+} from '#core/formats';
+import { RUN_SCHEMA } from '#core/runs/document';
 
 type Json = unknown;
 

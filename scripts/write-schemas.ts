@@ -1,8 +1,7 @@
 /** `npm run schemas`: writes the published schemas of a job file and of a table of parts, served by the app under /schemas/. */
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
-import { SHOP_PARTS_TABLE_VERSION } from '#core/formats/shop-parts-csv.ts';
+import { JOB_FILE_VERSION, SHOP_PARTS_TABLE_VERSION } from '#core/formats';
 import { makeJobFileSchema, makePartsTableSchema } from './make-json-schema.ts';
 
 mkdirSync('static/schemas', { recursive: true });

@@ -1,7 +1,6 @@
 /** `npm run matrix`: what joins what, and every way to pipe a tee, as pages to read. */
 import { writeFileSync } from 'node:fs';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '#core/catalogue/standard-threads.ts';
+import { standardCatalogue, standardThreads, standardTubes } from '#core/catalogue';
 import { writeJointMatrix } from '#words/joint-matrix.ts';
 import { writePlaceTable } from '#words/place-table.ts';
 import { writeTransitionTable } from '#words/transition-table.ts';

@@ -1,7 +1,6 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { isId } from '#core/formats/is-id.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
+import { isId, type WireRefusal } from '#core/formats';
 import { answerRefusal } from '#server/http/answer.ts';
 import { checkOrigin } from '#server/http/check-origin.ts';
 import { headEveryAnswer } from '#server/http/head-every-answer.ts';

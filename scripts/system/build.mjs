@@ -8,6 +8,7 @@ const SOURCES = [
   'src',
   'static',
   'scripts/system/adapt-with-worker.mjs',
+  'package.json',
   'package-lock.json',
   'svelte.config.js',
   'vite.config.ts',

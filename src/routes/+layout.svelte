@@ -6,11 +6,11 @@
   import Moon from '@lucide/svelte/icons/moon';
   import Sun from '@lucide/svelte/icons/sun';
   import { JOB_CAUTION } from '#words/cautions.ts';
-  import SmellOfGas from '$lib/ui/controls/SmellOfGas.svelte';
-  import { getBackCloses } from '$lib/ui/controls/back-closes.ts';
-  import { doEarlyPresses } from '$lib/ui/controls/early-presses.ts';
-  import { gloves } from '$lib/ui/controls/gloves.svelte.ts';
-  import { theme } from '$lib/ui/controls/theme.svelte.ts';
+  import SmellOfGas from '../lib/ui/controls/SmellOfGas.svelte';
+  import { getBackCloses } from '../lib/ui/controls/back-closes.ts';
+  import { doEarlyPresses } from '../lib/ui/controls/early-presses.ts';
+  import { gloves } from '../lib/ui/controls/gloves.svelte.ts';
+  import { theme } from '../lib/ui/controls/theme.svelte.ts';
 
   let { children } = $props();
   afterNavigate(() => getBackCloses().arrive());

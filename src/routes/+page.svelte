@@ -5,12 +5,12 @@
   import Scale from '@lucide/svelte/icons/scale';
   import { sayAgo } from '#words/days.ts';
   import { GAS_NAMES, JURISDICTION_NAMES } from '#words/job-words.ts';
-  import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
-  import DeviceNote from '$lib/ui/screens/jobs/DeviceNote.svelte';
-  import ImportJobs from '$lib/ui/screens/jobs/ImportJobs.svelte';
-  import WaitingNote from '$lib/ui/screens/jobs/WaitingNote.svelte';
-  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+  import GloveSwitch from '../lib/ui/controls/GloveSwitch.svelte';
+  import DeviceNote from '../lib/ui/screens/jobs/DeviceNote.svelte';
+  import ImportJobs from '../lib/ui/screens/jobs/ImportJobs.svelte';
+  import WaitingNote from '../lib/ui/screens/jobs/WaitingNote.svelte';
+  import TroubleNote from '../lib/ui/controls/TroubleNote.svelte';
+  import { JobsStore } from '../lib/ui/store/jobs-store.svelte.ts';
 
   /** Runs of a job that stand in the list of jobs: the others are on its page. */
   const RUNS_IN_LIST = 8;

@@ -1,29 +1,7 @@
 import { expect } from 'chai';
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
-import { dirname, join, relative, resolve } from 'node:path';
-
-const ROOT = resolve('src');
-const files = (readdirSync(ROOT, { recursive: true }) as string[])
-  .filter((name) => /\.(?:ts|svelte)$/.test(name) && !/\.(?:test|d)\.ts$/.test(name))
-  .map((name) => join(ROOT, name));
-
-/** Where an import leads inside src, as a path; null for a package. */
-function resolveImport(from: string, specifier: string): string | null {
-  const alias = /^#(core|words|server)\/(.*)$/.exec(specifier);
-  if (alias) return join(ROOT, 'lib', alias[1]!, alias[2]!);
-  if (specifier.startsWith('$lib/')) return join(ROOT, 'lib', specifier.slice(5));
-  return specifier.startsWith('.') ? resolve(dirname(from), specifier) : null;
-}
-
-function readImports(file: string): { specifier: string; target: string | null; isType: boolean }[] {
-  const source = readFileSync(file, 'utf8');
-  const pattern =
-    /(?:import|export)\s+(type\s+)?[^'";]*?from\s*'([^']+)'|import\s*\(\s*'([^']+)'\s*\)|import\s+'([^']+)'/g;
-  return [...source.matchAll(pattern)].map((match) => {
-    const specifier = match[2] ?? match[3] ?? match[4]!;
-    return { specifier, target: resolveImport(file, specifier), isType: match[1] !== undefined };
-  });
-}
+import { existsSync } from 'node:fs';
+import { relative } from 'node:path';
+import { files, findBehind, getRoom, readImports, readSource, ROOMS, ROOT } from './sources.ts';
 
 /** The layers, lowest first; server and ui are siblings. */
 function getLayer(path: string): 'core' | 'words' | 'server' | 'ui' | 'routes' | 'app' {
@@ -42,12 +20,7 @@ const MAY_USE = {
   app: ['core', 'words', 'server', 'app'],
 } as const;
 
-/** The folders of the core in the order in which its README lists them. */
-const CORE_ORDER = [...readFileSync('src/lib/core/README.md', 'utf8').matchAll(/^\d+\. `([a-z-]+)\/`/gm)].map(
-  (match) => match[1]!,
-);
-
-const getCoreFolder = (path: string): string => relative(join(ROOT, 'lib/core'), path).split('/')[0]!;
+const core = files.filter((file) => getLayer(file) === 'core');
 
 describe('imports', () => {
   it('lead to files that exist, with their endings', () => {
@@ -74,21 +47,37 @@ describe('imports', () => {
   });
 
   it('in the core follow its reading order', () => {
-    const core = files.filter((file) => getLayer(file) === 'core');
-    expect(new Set(core.map(getCoreFolder))).to.deep.equal(new Set(CORE_ORDER));
-    for (const file of core) {
+    expect(new Set(core.map(getRoom))).to.deep.equal(new Set(ROOMS));
+    for (const file of core)
       for (const { specifier, target } of readImports(file)) {
         if (!target) continue;
-        const [from, to] = [getCoreFolder(file), getCoreFolder(target)].map((folder) =>
-          CORE_ORDER.indexOf(folder),
-        );
+        const [from, to] = [getRoom(file), getRoom(target)].map((room) => ROOMS.indexOf(room!));
         expect(to, `${relative(ROOT, file)} uses ${specifier}`).to.be.at.most(from!);
       }
-    }
+  });
+
+  it('enter a room of the core by its face, and nowhere else', () => {
+    const otherDoors = files.flatMap((file) =>
+      readImports(file).flatMap(({ specifier, target }) => {
+        const room = target && getRoom(target);
+        if (!room || (getRoom(file) === room && specifier.startsWith('.'))) return [];
+        return specifier === `#core/${room}` && ROOMS.includes(room)
+          ? []
+          : [`${relative(ROOT, file)}: ${specifier}`];
+      }),
+    );
+    expect(otherDoors).to.deep.equal([]);
+  });
+
+  it('bring in nothing for what it does when it is loaded: the core and the words do nothing then', () => {
+    const bare = files
+      .filter((file) => ['core', 'words'].includes(getLayer(file)))
+      .filter((file) => /^import '/m.test(readSource(file)));
+    expect(bare).to.deep.equal([]);
   });
 
   it('of the core bring in no interface, no node, no database, and only packages that compute', () => {
-    for (const file of files.filter((each) => getLayer(each) === 'core')) {
+    for (const file of core) {
       for (const { specifier, target } of readImports(file)) {
         if (!target)
           expect(
@@ -101,16 +90,14 @@ describe('imports', () => {
 
   it('ask what a leg is made of in one place: materials, their folders and the table of crafts', () => {
     const names = '(?:threaded-steel|black-iron|steel-r|NPT|R)';
-    const branches = new RegExp(
-      `(?:[=!]==?|case|\\?\\?)\\s*'${names}'|'${names}'\\s*[=!]==?|family === |from '[^']*/materials/(?!craft)`,
-    );
+    const branches = new RegExp(`(?:[=!]==?|case|\\?\\?)\\s*'${names}'|'${names}'\\s*[=!]==?|family === `);
     // Data, the rules about pairs and about places, what is identified, and words are about threads and materials themselves.
     const isAbout =
       /^lib\/(?:core\/(?:catalogue|ends|identify|instruments|joints|house-rules|allowances|materials|permissions)\/|words\/)|\/drawing\/(?:lens\/|draw-joint|thread-profile)|formats\/carry-up|ui\/(?:instruments\/|screens\/(?:identify|joints)\/)/;
     const found = files
       .filter((file) => !isAbout.test(relative(ROOT, file)))
       .flatMap((file) =>
-        readFileSync(file, 'utf8')
+        readSource(file)
           .split('\n')
           .flatMap((line, i) =>
             branches.test(line) ? [`${relative(ROOT, file)}:${i + 1}: ${line.trim()}`] : [],
@@ -121,9 +108,7 @@ describe('imports', () => {
 
   it('bring the catalogue in at one place for the screens and one for the server; everything else is given it', () => {
     const found = files.filter(
-      (file) =>
-        getLayer(file) !== 'core' &&
-        /\bstandard(?:Catalogue|Threads|Tubes)\b/.test(readFileSync(file, 'utf8')),
+      (file) => getLayer(file) !== 'core' && /\bstandard(?:Catalogue|Threads|Tubes)\b/.test(readSource(file)),
     );
     expect(found.map((file) => relative(ROOT, file)).sort()).to.deep.equal([
       'lib/server/catalogue.ts',
@@ -133,8 +118,10 @@ describe('imports', () => {
   });
 
   it('read the published tables in two files only', () => {
-    const readers = files.filter((file) =>
-      readImports(file).some(({ specifier }) => specifier.endsWith('.table.ts')),
+    const readers = files.filter(
+      (file) =>
+        !file.endsWith('/index.ts') &&
+        readImports(file).some(({ specifier }) => specifier.endsWith('.table.ts')),
     );
     expect(readers.map((file) => relative(ROOT, file))).to.deep.equal([
       'lib/core/catalogue/standard-catalogue.ts',
@@ -162,25 +149,33 @@ describe('imports', () => {
   });
 
   it('keep the libraries of the first page small: schemas and CSV come when they are needed', () => {
-    const lazily =
-      /^(?:joi|csv-stringify)|\.schema\.ts$|read-(?:with|run-doc|answers|specimens|quick-bench|shop-parts|counter-list|parts-file)\.ts$/;
-    for (const file of files.filter((each) => ['ui', 'routes'].includes(getLayer(each)))) {
-      // What runs in a thread of its own is fetched by that thread, and is no page's.
-      if (
-        /\+server\.ts$|\.worker\.ts$|read-(?:answers|specimens|quick-bench|shop-parts|counter-list|parts-file)\.ts$/.test(
-          file,
-        )
-      )
-        continue;
-      const source = readFileSync(file, 'utf8');
-      const eager = [...source.matchAll(/^\s*import (?!type)[^;(]*? from '([^']+)'/gm)].map(
-        (match) => match[1]!,
-      );
-      expect(
-        eager.filter((specifier) => lazily.test(specifier)),
-        relative(ROOT, file),
-      ).to.deep.equal([]);
-    }
+    // What a module takes along when it is loaded: behind a face only what defines the names that are taken.
+    const takesLibrary = (file: string, seen: Set<string>): boolean => {
+      if (seen.has(file)) return false;
+      seen.add(file);
+      return readImports(file).some(({ specifier, target, isType, isLazy, values }) => {
+        if (isType || isLazy) return false;
+        if (!target) return /^(?:joi|csv-stringify)/.test(specifier);
+        if (!existsSync(target)) return false;
+        const behind =
+          target.endsWith('index.ts') && getRoom(target)
+            ? values.map((name) => findBehind(target, name)!)
+            : [target];
+        return behind.some((each) => takesLibrary(each, seen));
+      });
+    };
+    // What runs in a thread of its own is fetched by that thread, and is no page's; what is fetched when it is asked for is no page's either.
+    const fetched = new Set(
+      files.flatMap((file) =>
+        readImports(file).flatMap(({ target, isLazy }) => (target && isLazy ? [target] : [])),
+      ),
+    );
+    const isApart = (file: string): boolean =>
+      /\+(?:page|layout)?\.?server\.ts$|\.worker\.ts$/.test(file) || fetched.has(file);
+    const pages = files.filter((file) => getLayer(file) === 'routes' && !isApart(file));
+    const heavy = pages.filter((file) => takesLibrary(file, new Set()));
+    expect(heavy.map((file) => relative(ROOT, file))).to.deep.equal([]);
+    expect(fetched.size).to.be.greaterThan(10);
   });
 });
 
@@ -193,10 +188,10 @@ describe('names', () => {
   });
 
   it('of what the core gives out are explained: every exported function says what it gives', () => {
-    const silent = files
-      .filter((file) => getLayer(file) === 'core' && !file.endsWith('.table.ts'))
+    const silent = core
+      .filter((file) => !file.endsWith('.table.ts'))
       .flatMap((file) => {
-        const lines = readFileSync(file, 'utf8').split('\n');
+        const lines = readSource(file).split('\n');
         return lines.flatMap((line, i) =>
           /^export (?:function|class|const \w+ = (?:<[^>]*>)?\()/.test(line) &&
           !lines[i - 1]?.trim().endsWith('*/')
@@ -205,5 +200,41 @@ describe('names', () => {
         );
       });
     expect(silent).to.deep.equal([]);
+  });
+  it('of what the core gives out are each of one thing: none is defined twice', () => {
+    const where = new Map<string, string[]>();
+    for (const file of core)
+      for (const [, name] of readSource(file).matchAll(
+        /^export (?:async )?(?:function\*?|class|const|interface|type) ([\w$]+)/gm,
+      ))
+        where.set(name!, [...(where.get(name!) ?? []), relative(ROOT, file)]);
+    expect([...where].filter(([, places]) => places.length > 1)).to.deep.equal([]);
+  });
+});
+
+describe('the faces of the core', () => {
+  const faces = core.filter((file) => file.endsWith('/index.ts'));
+
+  it('are one a room', () => {
+    expect(faces.map(getRoom).sort()).to.deep.equal([...ROOMS].sort());
+  });
+
+  it('hand names on, one by one, and do nothing else', () => {
+    for (const face of faces)
+      expect(
+        readSource(face)
+          .replace(/\/\*\*[^]*?\*\/|export (?:type )?\{[^}]*\} from '\.\/[^']+';/g, '')
+          .trim(),
+        face,
+      ).to.equal('');
+  });
+});
+
+describe('the core', () => {
+  it('knows no clock and no chance', () => {
+    const found = core.filter((file) =>
+      /\bDate\.now|new Date\(\)|Math\.random|crypto\./.test(readSource(file)),
+    );
+    expect(found.map((file) => relative(ROOT, file))).to.deep.equal([]);
   });
 });

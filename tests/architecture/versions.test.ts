@@ -1,7 +1,6 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
-import { APP_VERSION } from '#core/formats/app-version.ts';
-import { LIMITS } from '#core/formats/limits.ts';
+import { APP_VERSION, LIMITS } from '#core/formats';
 import { BODY_LIMIT } from '../../scripts/system/body-limit.mjs';
 
 describe('what is said in two places', () => {

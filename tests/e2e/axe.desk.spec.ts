@@ -1,5 +1,5 @@
-import { expectAccessible } from '../support/axe.ts';
-import { addLegByKeys, expect, goTo, makeJob, test, understand } from '../support/e2e.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { addLegByKeys, expect, goTo, makeJob, test, understand } from '#support/e2e.ts';
 
 // What walks pass by is looked at there; here is what none of them comes to.
 test.setTimeout(120_000);

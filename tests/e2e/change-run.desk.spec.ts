@@ -1,4 +1,4 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import {
   addLegByKeys,
   expect,
@@ -9,7 +9,7 @@ import {
   openRunWith,
   readLegs,
   test,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 test('a leg is parted, another put in, taken out, turned and hung elsewhere, and all of it comes back', async ({
   page,

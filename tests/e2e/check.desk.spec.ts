@@ -1,5 +1,5 @@
-import { expectAccessible } from '../support/axe.ts';
-import { expect, goTo, makeJob, openRun, openRunWith, test } from '../support/e2e.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { expect, goTo, makeJob, openRun, openRunWith, test } from '#support/e2e.ts';
 
 test('what would go wrong is said before anything is cut, and every joint is there and opens', async ({
   page,

@@ -1,8 +1,8 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import type { Page } from '@playwright/test';
-import { kiln, withParts } from '../support/make-trap.ts';
-import { makeRun, type TestLeg } from '../support/make-run.ts';
-import { expect, goTo, makeJob, openRun, test, writeRun } from '../support/e2e.ts';
+import { kiln, withParts } from '#support/make-trap.ts';
+import { makeRun, type TestLeg } from '#support/make-run.ts';
+import { expect, goTo, makeJob, openRun, test, writeRun } from '#support/e2e.ts';
 
 const SHAPES: readonly (readonly [name: string, legs: readonly TestLeg[]])[] = [
   ['a drop from above, the inlet to the side', [[0, 'right', 60], [1, 'down', 48], [2, 'right', 12, { terminal: kiln() }]]],

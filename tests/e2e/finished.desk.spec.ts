@@ -1,4 +1,4 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import {
   addLegByKeys,
   expect,
@@ -9,7 +9,7 @@ import {
   readLegs,
   test,
   onServer,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 test('a finished job is read, not changed, until it is opened again with a reason', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });

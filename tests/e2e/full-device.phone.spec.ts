@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { readJobFile } from '#core/formats/read-job-file.ts';
-import { addLegByKeys, expect, goTo, makeJob, openRun, readLegs, test, understand } from '../support/e2e.ts';
+import { readJobFile } from '#core/formats';
+import { addLegByKeys, expect, goTo, makeJob, openRun, readLegs, test, understand } from '#support/e2e.ts';
 
 /** From now on the device keeps nothing more, as one whose storage is full; or takes it again. */
 const setFull = (page: Page, isFull: boolean) =>

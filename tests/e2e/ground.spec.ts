@@ -1,6 +1,6 @@
-import { expectAccessible } from '../support/axe.ts';
-import { expect, goTo, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
-import { isHand, lookAt, pickSize, walkLeg, walkOn } from '../support/walk.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { expect, goTo, makeJob, onServer, openRun, readLegs, test } from '#support/e2e.ts';
+import { isHand, lookAt, pickSize, walkLeg, walkOn } from '#support/walk.ts';
 
 test('Fernhill: from the meter through the ground to the dairy, a riser at each end, what is wrong said at its place', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url);

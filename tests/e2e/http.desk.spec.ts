@@ -1,8 +1,8 @@
 import { request as httpRequest } from 'node:http';
-import { fuzzHttp, HttpFuzz } from '../support/fuzz-http.ts';
-import { readBack } from '../support/read-back.ts';
-import { makeRandom } from '../support/random-run.ts';
-import { expect, makeId, makeJob, startTestApp, test } from '../support/e2e.ts';
+import { fuzzHttp, HttpFuzz } from '#support/fuzz-http.ts';
+import { readBack } from '#support/read-back.ts';
+import { makeRandom } from '#support/random-run.ts';
+import { expect, makeId, makeJob, startTestApp, test } from '#support/e2e.ts';
 
 test('pages and data carry their security headers', async ({ request, app }) => {
   const page = await request.get(app.url);

@@ -1,6 +1,6 @@
-import { expectAccessible } from '../support/axe.ts';
-import { THREAD_FAMILIES } from '#core/ends/thread-family.ts';
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { THREAD_FAMILIES } from '#core/ends';
+import { standardThreads } from '#core/catalogue';
 import { nameThread } from '#words/threads.ts';
 import { expect, makeJob, test, understand } from '#support/e2e.ts';
 import { answerWithSimulated } from '#support/simulated-hands.ts';

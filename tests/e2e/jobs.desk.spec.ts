@@ -1,4 +1,4 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import {
   addLegByKeys,
   expect,
@@ -9,7 +9,7 @@ import {
   startTestApp,
   test,
   understand,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 test('a new user opens the first job and lands at its first leg', async ({ page, problems }) => {
   expect(problems).toEqual([]);

@@ -1,9 +1,9 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import type { Page } from '@playwright/test';
 import { BAKERY_SPECIMENS } from '../../scripts/demo-specimens.ts';
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
-import { makeSpecimen } from '#core/identify/specimen.ts';
-import { expect, goTo, makeId, makeJob, openRunWith, readLegs, test, understand } from '../support/e2e.ts';
+import { standardThreads } from '#core/catalogue';
+import { makeSpecimen } from '#core/identify';
+import { expect, goTo, makeId, makeJob, openRunWith, readLegs, test, understand } from '#support/e2e.ts';
 
 /** The one of them that is not told apart. */
 const TIE = BAKERY_SPECIMENS.find(

@@ -1,6 +1,6 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import type { Page } from '@playwright/test';
-import { ask } from '../support/test-database.ts';
+import { ask } from '#support/test-database.ts';
 import {
   addLegByKeys,
   expect,
@@ -12,7 +12,7 @@ import {
   readLegs,
   startTestApp,
   test,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 test('the tab is killed as soon as an edit is on this device: it is back after reload', async ({
   context,

@@ -1,4 +1,4 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import { readFileSync } from 'node:fs';
 import { parse } from 'csv-parse/sync';
 import {
@@ -11,7 +11,7 @@ import {
   openRunWith,
   readLegs,
   test,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 test('a six-leg run with a tee is laid out by keyboard alone', async ({ page, request, app }) => {
   const run = await makeJob(request, app.url);

@@ -1,4 +1,4 @@
-import { expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import { expect, makeJob, onServer, openRun, readLegs, test } from '#support/e2e.ts';
 import type { Page } from '@playwright/test';
 
 /** One leg by thumb: a way of the rose, keys of the pad, add. */

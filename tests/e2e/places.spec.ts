@@ -1,6 +1,6 @@
-import { makeRun } from '../support/make-run.ts';
-import { expect, goTo, makeJob, onServer, openRun, readLegs, test, writeRun } from '../support/e2e.ts';
-import { lookAt } from '../support/walk.ts';
+import { makeRun } from '#support/make-run.ts';
+import { expect, goTo, makeJob, onServer, openRun, readLegs, test, writeRun } from '#support/e2e.ts';
+import { lookAt } from '#support/walk.ts';
 
 const csst = { material: 'csst', size: '1/2' } as const;
 

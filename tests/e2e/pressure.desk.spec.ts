@@ -1,9 +1,9 @@
 import { Agent, request as httpRequest } from 'node:http';
 import { connect, type Socket } from 'node:net';
-import { LIMITS } from '#core/formats/limits.ts';
-import { ask as askDatabase } from '../support/test-database.ts';
-import { makeJobsText } from '../support/make-jobs-text.ts';
-import { expect, makeJob, test, type TestApp } from '../support/e2e.ts';
+import { LIMITS } from '#core/formats';
+import { ask as askDatabase } from '#support/test-database.ts';
+import { makeJobsText } from '#support/make-jobs-text.ts';
+import { expect, makeJob, test, type TestApp } from '#support/e2e.ts';
 
 /** Many who want much at once: whoever wants little is answered meanwhile. */
 

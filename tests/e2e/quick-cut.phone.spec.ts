@@ -1,6 +1,6 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import type { Page } from '@playwright/test';
-import { expect, makeJob, test, understand } from '../support/e2e.ts';
+import { expect, makeJob, test, understand } from '#support/e2e.ts';
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true });
 const point = (page: Page, side: 'From' | 'To', name: string) =>

@@ -5,7 +5,7 @@ import { ensureDatabase } from '../../scripts/ensure-database.ts';
 import { startCluster } from '../../scripts/system/cluster.mjs';
 import { findFreePort } from '../../scripts/system/free-port.mjs';
 import { startServer, stopServer } from '../../scripts/system/server.mjs';
-import { addLegByKeys, expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import { addLegByKeys, expect, makeJob, onServer, openRun, readLegs, test } from '#support/e2e.ts';
 
 test('the database is restarted, and killed, while a run is laid out: the server lives, and nothing is lost', async ({
   page,

@@ -1,5 +1,5 @@
-import { expectAccessible } from '../support/axe.ts';
-import { expect, test, openRunWith, understand } from '../support/e2e.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { expect, test, openRunWith, understand } from '#support/e2e.ts';
 
 test('the shop decides, says what differs, gives its own way with its reason; a job opened then takes a copy', async ({ page, app }) => {
   await page.goto(app.url);

@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import { connect, type Socket } from 'node:net';
 import { join } from 'node:path';
 import { findFreePort } from '../../scripts/system/free-port.mjs';
-import { expect, test } from '../support/e2e.ts';
-import { makeTestDatabase } from '../support/test-database.ts';
+import { expect, test } from '#support/e2e.ts';
+import { makeTestDatabase } from '#support/test-database.ts';
 
 const build = process.env['PORTHOLE_BUILD'] ?? '.porthole/test-build';
 

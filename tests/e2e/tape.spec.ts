@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { addLegByKeys, expect, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
+import { addLegByKeys, expect, makeJob, openRun, readLegs, test } from '#support/e2e.ts';
 
 /** Three legs round two elbows, the tape on the middle one: 3 ft 7 1/4 in. */
 async function layTape(page: Page, layOut: string): Promise<void> {

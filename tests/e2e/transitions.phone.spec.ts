@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
-import { expectAccessible } from '../support/axe.ts';
-import { expect, goTo, makeJob, openRun, test } from '../support/e2e.ts';
-import { lookAt, walkLeg, walkOn } from '../support/walk.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { expect, goTo, makeJob, openRun, test } from '#support/e2e.ts';
+import { lookAt, walkLeg, walkOn } from '#support/walk.ts';
 
 /** Names an end as a fitter would; where several are called that the one that is meant is chosen. */
 async function nameEnd(page: Page, which: 'first' | 'last', said: string, meant?: RegExp): Promise<void> {

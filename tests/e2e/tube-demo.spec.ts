@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
-import { expect, goTo, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
-import { lookAt, pickSize, walkLeg, walkOn } from '../support/walk.ts';
+import { expect, goTo, makeJob, onServer, openRun, readLegs, test } from '#support/e2e.ts';
+import { lookAt, pickSize, walkLeg, walkOn } from '#support/walk.ts';
 
 const grow = (page: Page, leg: number) =>
   page

@@ -1,6 +1,6 @@
-import { expectAccessible } from '../support/axe.ts';
+import { expectAccessible } from '#support/axe.ts';
 import type { Page } from '@playwright/test';
-import { makeRun } from '../support/make-run.ts';
+import { makeRun } from '#support/make-run.ts';
 import {
   addLegByKeys,
   expect,
@@ -11,7 +11,7 @@ import {
   readLegs,
   test,
   writeRun,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 const size = (page: Page) => page.getByLabel('size', { exact: true });
 

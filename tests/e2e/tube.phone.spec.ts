@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, makeJob, openRun, readLegs, test } from '../support/e2e.ts';
+import { expect, makeJob, openRun, readLegs, test } from '#support/e2e.ts';
 
 const size = (page: Page) => page.getByLabel('size', { exact: true });
 /** Lays a leg by the pad: the way, then the measure by the keys on the screen. */

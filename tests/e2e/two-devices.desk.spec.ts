@@ -1,13 +1,4 @@
-import {
-  addLegByKeys,
-  expect,
-  makeId,
-  makeJob,
-  onDevice,
-  openRun,
-  test,
-  understand,
-} from '../support/e2e.ts';
+import { addLegByKeys, expect, makeId, makeJob, onDevice, openRun, test, understand } from '#support/e2e.ts';
 
 test('the answer to a new job is lost: pressed again under another name, it is one job with one run', async ({ page, request, app }) => {
   await page.goto(`${app.url}/jobs/new`);

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, makeJob, onServer, openRun, readLegs, test } from '../support/e2e.ts';
+import { expect, makeJob, onServer, openRun, readLegs, test } from '#support/e2e.ts';
 
 /** A hand waits until the picture stands: a press into a busy page is a long press, which is another thing. */
 async function waitForPicture(page: Page): Promise<void> {

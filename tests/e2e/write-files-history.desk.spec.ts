@@ -1,5 +1,5 @@
-import { expectAccessible } from '../support/axe.ts';
-import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
+import { expectAccessible } from '#support/axe.ts';
+import { JOB_FILE_VERSION } from '#core/formats';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import {
@@ -13,7 +13,7 @@ import {
   openRunWith,
   readLegs,
   test,
-} from '../support/e2e.ts';
+} from '#support/e2e.ts';
 
 const editor = (page: Page) => page.getByRole('textbox', { name: /The run in shorthand/ });
 

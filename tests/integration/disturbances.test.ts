@@ -7,7 +7,7 @@ import { editJob } from '#server/use-cases/edit-job.ts';
 import { keepJobRules } from '#server/use-cases/keep-rules.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { readJob } from '#server/use-cases/read-jobs.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { Result } from '#core/outcome';
 import { DisturbedWriters, type ServerUnderTest } from '#support/disturbed-writers.ts';
 import { makeEndingProxy } from '#support/database-proxy.ts';
 import { makeRandom } from '#support/random-run.ts';

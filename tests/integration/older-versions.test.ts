@@ -1,9 +1,9 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
-import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
-import { RUN_SCHEMA, type RunDoc } from '#core/runs/run.ts';
+import { readRunDoc } from '#core/formats';
+import { applyOps, type PlannedChange } from '#core/runs/changes';
+import { planChooseRule } from '#core/runs/commands';
+import { RUN_SCHEMA, type RunDoc } from '#core/runs/document';
 import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
 import { changes, runs } from '#server/db/schema/schema.ts';

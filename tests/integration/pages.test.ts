@@ -1,7 +1,6 @@
 import { expect } from 'chai';
-import type { ChangeInFile } from '#core/formats/job-file.ts';
-import type { RunsPage } from '#core/formats/wire.ts';
-import { newRun } from '#core/runs/run.ts';
+import type { ChangeInFile, RunsPage } from '#core/formats';
+import { newRun } from '#core/runs/document';
 import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { writeRunPdf } from '#server/pdf/write-run-pdf.ts';
-import { checkRun } from '#core/checks/checks.ts';
-import { getPieces } from '#core/runs/lay-out-run.ts';
+import { checkRun } from '#core/checks';
+import { getPieces } from '#core/runs/layout';
 import { layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
+import { resolveRules, type RuleChoices } from '#core/house-rules';
 import { connect, type Connection } from '#server/db/database.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { keepJobRules, keepShopRules, readShopRules } from '#server/use-cases/keep-rules.ts';

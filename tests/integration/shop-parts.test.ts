@@ -1,8 +1,6 @@
 import { expect } from 'chai';
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { makeTaperEnd } from '#core/catalogue/taper-end.ts';
-import type { ShopPartsPage } from '#core/formats/shop-part.schema.ts';
-import { LIMITS } from '#core/formats/limits.ts';
+import { type ShopPart, makeTaperEnd } from '#core/catalogue';
+import { type ShopPartsPage, LIMITS } from '#core/formats';
 import { connect, type Connection } from '#server/db/database.ts';
 import { keepShopParts, readShopParts } from '#server/use-cases/keep-shop-parts.ts';
 import { mustBe } from '#support/make-run.ts';

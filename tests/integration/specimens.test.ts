@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { sql } from 'drizzle-orm';
-import type { SpecimenInput } from '#core/identify/specimen.ts';
-import { findSource } from '#core/runs/run.ts';
+import type { SpecimenInput } from '#core/identify';
+import { findSource } from '#core/runs/document';
 import { FIRST_CREW } from '#server/actor.ts';
 import { connect, type Connection } from '#server/db/database.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';

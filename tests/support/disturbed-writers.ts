@@ -1,4 +1,4 @@
-import type { Json } from '#core/outcome/json.ts';
+import type { Json } from '#core/outcome';
 
 /** What a writer asks of the server, by whatever way: over HTTP, or of the use cases themselves. */
 export interface ServerUnderTest {

@@ -5,11 +5,10 @@ import {
   type BrowserContext,
   type Page,
 } from '@playwright/test';
-import { applyOps } from '#core/runs/change.ts';
-import { centreToCentre, planAddLeg } from '#core/runs/commands/add-leg.ts';
-import type { RunDoc } from '#core/runs/run.ts';
-import { planCopyRun } from '#core/runs/commands/copy-run.ts';
-import { parseMeasure } from '#core/units/check-measure.ts';
+import { applyOps } from '#core/runs/changes';
+import { centreToCentre, planAddLeg, planCopyRun } from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
+import { parseMeasure } from '#core/units';
 import { findAxisForKey } from '../../src/lib/ui/instruments/axis-keys.ts';
 import { getLeg, mustBe, newLeg } from './make-run.ts';
 import { findFreePort } from '../../scripts/system/free-port.mjs';

@@ -1,23 +1,26 @@
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
-import { getPitch, type ListedThread } from '#core/catalogue/listed-thread.ts';
-import { findNextMeasurements, EASE, type Question } from '#core/identify/find-next-measurement.ts';
-import { judge, type Verdict } from '#core/identify/judge.ts';
-import { findLookAlike, type LookAlike } from '#core/identify/look-alikes.ts';
-import type { Observation } from '#core/identify/observation.ts';
+import { standardThreads, getPitch, type ListedThread } from '#core/catalogue';
 import {
+  findNextMeasurements,
+  EASE,
+  type Question,
+  judge,
+  type Verdict,
+  findLookAlike,
+  type LookAlike,
+  type Observation,
   beginWeighing,
   getRanking,
   rankCandidates,
   weighObservation,
   type Ranking,
-} from '#core/identify/rank-candidates.ts';
-import { answerQuestion } from '#core/instruments/answer-question.ts';
+} from '#core/identify';
 import {
+  answerQuestion,
   drawSpecimen,
   drawUnlistedSpecimen,
   type Random,
   type SimulatedSpecimen,
-} from '#core/instruments/simulated-specimen.ts';
+} from '#core/instruments';
 
 /** Real threads that stand in no table of ours: designation, major and pitch in mm, flank. Published coarse and fine series. */
 const UNLISTED_SERIES: readonly (readonly [string, number, number, 60 | 55])[] = [

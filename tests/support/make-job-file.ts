@@ -1,7 +1,7 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { JobFile } from '#core/formats/job-file.ts';
-import { applyOps } from '#core/runs/change.ts';
-import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import type { JobFile } from '#core/formats';
+import { applyOps } from '#core/runs/changes';
+import { newRun } from '#core/runs/document';
 import { makeIds } from './make-run.ts';
 import { planRandomCommand } from './random-command.ts';
 import { makeRandom } from './random-run.ts';

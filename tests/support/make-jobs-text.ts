@@ -1,4 +1,4 @@
-import { giveNewIds } from '#core/formats/read-job-file.ts';
+import { giveNewIds } from '#core/formats';
 import { makeRandomJobFile } from './make-job-file.ts';
 
 /** The text of a file of several jobs of at least so many bytes (all ASCII), each of four runs that were worked on. */

@@ -1,6 +1,6 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { JobFile } from '#core/formats/job-file.ts';
-import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import type { JobFile } from '#core/formats';
+import { newRun } from '#core/runs/document';
 import { makeRandomJobFile } from './make-job-file.ts';
 
 const MOMENT = '2026-01-02T03:04:05.678Z';

@@ -1,20 +1,13 @@
-import { getLegs } from '#core/runs/legs.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import type { LegSize } from '#core/ends/size.ts';
-import type { Material, Stock } from '#core/catalogue/pipe.ts';
-import type { Axis } from '#core/geometry/axis.ts';
-import type { Way } from '#core/geometry/way.ts';
-import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
-import type { Result } from '#core/outcome/result.ts';
-import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { centreToCentre, planAddLeg, type NewLeg } from '#core/runs/commands/add-leg.ts';
-import { planCloseEnd } from '#core/runs/commands/close-end.ts';
-import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { getPieces, layOutRun } from '#core/runs/lay-out-run.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
-import { newRun, type LegGeometry, type RunDoc, type Terminal } from '#core/runs/run.ts';
-import { inches } from '#core/units/length.ts';
+import { getLegs, newRun, type LegGeometry, type RunDoc, type Terminal } from '#core/runs/document';
+import { standardCatalogue, type Catalogue, type Material, type Stock } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import type { Axis, Way } from '#core/geometry';
+import { resolveRules, type RuleChoices } from '#core/house-rules';
+import type { Result } from '#core/outcome';
+import { applyOps, type PlannedChange, NO_FACTS } from '#core/runs/changes';
+import { centreToCentre, planAddLeg, type NewLeg, planCloseEnd } from '#core/runs/commands';
+import { getPieces, layOutRun, type RunLayout } from '#core/runs/layout';
+import { inches } from '#core/units';
 
 /** A leg of a test run: the tag of the leg it grows from (0 the source), its way, inches, and what is unusual. */
 export type TestLeg = readonly [

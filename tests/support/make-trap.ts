@@ -1,9 +1,8 @@
-import type { LegSize } from '#core/ends/size.ts';
-import type { Way } from '#core/geometry/way.ts';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import { newAppliance, type Plate } from '#core/runs/appliance.ts';
-import { planPutPart } from '#core/runs/commands/put-part.ts';
-import type { InlineKind, RunDoc } from '#core/runs/run.ts';
+import type { LegSize } from '#core/ends';
+import type { Way } from '#core/geometry';
+import type { RuleChoices } from '#core/house-rules';
+import { newAppliance, type Plate, type InlineKind, type RunDoc } from '#core/runs/document';
+import { planPutPart } from '#core/runs/commands';
 import { applyPlan, getLeg, makeIds, makeRun, mustBe, type TestLeg } from './make-run.ts';
 
 /** An appliance of a test run: a kiln unless its plate says otherwise. */

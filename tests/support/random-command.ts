@@ -1,55 +1,69 @@
-import { newAppliance } from '#core/runs/appliance.ts';
-import { getLegs } from '#core/runs/legs.ts';
-import { makeTaperEnd } from '#core/catalogue/taper-end.ts';
-import { planBuildTrap } from '#core/build-in/build-trap.ts';
-import { NO_WISH } from '#core/build-in/trap-wish.ts';
-import { planPutRight } from '#core/build-in/put-right.ts';
-import { listDrops } from '#core/traps/drop.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { PART_KINDS } from '#core/catalogue/part.ts';
-import { MATERIALS, STOCKS } from '#core/catalogue/pipe.ts';
-import { getCraft } from '#core/materials/crafts.ts';
-import { isNominal } from '#core/ends/size.ts';
-import { AXES, getOpposite } from '#core/geometry/axis.ts';
-import { WAYS } from '#core/geometry/way.ts';
-import type { Result } from '#core/outcome/result.ts';
-import type { PlannedChange } from '#core/runs/change.ts';
-import { planAddLeg, centreToCentre } from '#core/runs/commands/add-leg.ts';
-import { planBranchHere } from '#core/runs/commands/branch-here.ts';
-import { planBushDown } from '#core/runs/commands/bush-down.ts';
-import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
-import { planChoosePart, planSetBend } from '#core/runs/commands/choose-part.ts';
-import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
-import { planClockJoint } from '#core/runs/commands/clock-joint.ts';
-import { planCloseEnd } from '#core/runs/commands/close-end.ts';
-import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
-import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
-import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
 import {
+  newAppliance,
+  getLegs,
+  INLINE_KINDS,
+  REF_POINTS,
+  type LegGeometry,
+  type Ref,
+  type RunDoc,
+} from '#core/runs/document';
+import {
+  makeTaperEnd,
+  standardCatalogue,
+  PART_KINDS,
+  MATERIALS,
+  STOCKS,
+  type ShopPart,
+} from '#core/catalogue';
+import { planBuildTrap, NO_WISH, planPutRight } from '#core/build-in';
+import { listDrops } from '#core/traps';
+import { getCraft } from '#core/materials';
+import { isNominal } from '#core/ends';
+import { AXES, getOpposite, WAYS } from '#core/geometry';
+import type { Result } from '#core/outcome';
+import type { PlannedChange } from '#core/runs/changes';
+import {
+  planAddLeg,
+  centreToCentre,
+  planBranchHere,
+  planBushDown,
+  planChangeMeasure,
+  planChoosePart,
+  planSetBend,
+  planChooseRule,
+  planClockJoint,
+  planCloseEnd,
+  planInsertLeg,
+  planMeasurePart,
+  planMoveLeg,
   planDatePart,
   planPickTransition,
   planTakeOutTransition,
-} from '#core/runs/commands/pick-transition.ts';
-import { findOpening } from '#core/runs/find-opening.ts';
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { planPutPart, planTakeOutPart } from '#core/runs/commands/put-part.ts';
-import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
-import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
-import { planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
-import { planResizeLegs, planSwitchLegs } from '#core/runs/commands/resize-legs.ts';
-import { planGoBack, planWriteRun } from '#core/runs/commands/write-run.ts';
-import { makeWrittenRun } from '#core/shorthand/make-written-run.ts';
-import { readShorthand } from '#core/shorthand/read-shorthand.ts';
-import { writeShorthand } from '#core/shorthand/write-shorthand.ts';
-import { planSayZone } from '#core/runs/commands/say-zone.ts';
-import { planGuardPassage, planPutPassage, planTakeOutPassage } from '#core/runs/commands/put-passage.ts';
-import { planSayFished } from '#core/runs/commands/say-fished.ts';
-import { planSayBearing, planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
-import { GUARDS, PASSAGES } from '#core/permissions/passage.ts';
-import { ZONES } from '#core/permissions/zone.ts';
-import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
-import { INLINE_KINDS, REF_POINTS, type LegGeometry, type Ref, type RunDoc } from '#core/runs/run.ts';
-import { INCH, inches } from '#core/units/length.ts';
+  planPutPart,
+  planTakeOutPart,
+  planRedirectLeg,
+  planAddMeasure,
+  planReferMeasure,
+  planRemoveMeasure,
+  planRemoveLegs,
+  planResizeLegs,
+  planSwitchLegs,
+  planGoBack,
+  planWriteRun,
+  planSayZone,
+  planGuardPassage,
+  planPutPassage,
+  planTakeOutPassage,
+  planSayFished,
+  planSayBearing,
+  planSayCover,
+  planSayPrint,
+  planTakeOutLeg,
+} from '#core/runs/commands';
+import { findOpening } from '#core/runs/reading';
+import { makeWrittenRun, readShorthand, writeShorthand } from '#core/shorthand';
+import { GUARDS, PASSAGES, ZONES } from '#core/permissions';
+import { INCH, inches } from '#core/units';
 import { layOut, newLeg } from './make-run.ts';
 
 type Random = () => number;

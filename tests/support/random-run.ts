@@ -1,12 +1,18 @@
-import { takeApart } from '#core/runs/commands/make-op.ts';
-import { NOMINAL_SIZES } from '#core/ends/size.ts';
-import { AXES, getOpposite, type Axis } from '#core/geometry/axis.ts';
-import type { Leg, Measure, RunDoc, RunNode } from '#core/runs/run.ts';
-import { centreOf, getSpecId, newRun } from '#core/runs/run.ts';
-import type { Settings } from '#core/materials/craft.ts';
-import { makeSettings } from '#core/materials/crafts.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { INCH } from '#core/units/length.ts';
+import { takeApart } from '#core/runs/commands';
+import { NOMINAL_SIZES } from '#core/ends';
+import { AXES, getOpposite, type Axis } from '#core/geometry';
+import {
+  type Leg,
+  type Measure,
+  type RunDoc,
+  type RunNode,
+  centreOf,
+  getSpecId,
+  newRun,
+} from '#core/runs/document';
+import { type Settings, makeSettings } from '#core/materials';
+import { standardCatalogue } from '#core/catalogue';
+import { INCH } from '#core/units';
 
 /** A small seeded generator (mulberry32): the same run for the same seed, everywhere. */
 export function makeRandom(seed: number): () => number {

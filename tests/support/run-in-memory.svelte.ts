@@ -1,11 +1,10 @@
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import { applyOps, type ChangeRefusal, type PlannedChange } from '#core/runs/change.ts';
-import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
-import { newRun, type RunDoc } from '#core/runs/run.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { accept, type Result } from '#core/outcome';
+import { applyOps, type ChangeRefusal, type PlannedChange, NO_FACTS } from '#core/runs/changes';
+import { layOutRun } from '#core/runs/layout';
+import { newRun, type RunDoc } from '#core/runs/document';
+import type { LengthUnit } from '#core/units';
 
 /** A run with what a screen's state reads of its store, kept in memory only. */
 export class RunInMemory {

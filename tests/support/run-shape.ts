@@ -1,5 +1,4 @@
-import { type Ref, type RunDoc } from '#core/runs/run.ts';
-import { getLegs, getLegsByNode } from '#core/runs/legs.ts';
+import { type Ref, type RunDoc, getLegs, getLegsByNode } from '#core/runs/document';
 
 const compare = (a: string, b: string): number => (a < b ? -1 : Number(a > b));
 

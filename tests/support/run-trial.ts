@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { mock } from 'node:test';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import type { Job } from '#core/runs/job.ts';
-import { newRun } from '#core/runs/run.ts';
-import { inches } from '#core/units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import type { RunEvent } from '#core/runs/changes';
+import type { Job } from '#core/jobs';
+import { newRun } from '#core/runs/document';
+import { inches } from '#core/units';
 import { planRandomCommand } from './random-command.ts';
 import { makeRandom } from './random-run.ts';
 import { rest, ServerInMemory } from './server-in-memory.ts';

@@ -1,9 +1,7 @@
-import { applyOps, type Change, type PlannedChange } from '#core/runs/change.ts';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
-import type { KeptChange, RunAnswer } from '#core/formats/wire.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import type { Job } from '#core/runs/job.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import { applyOps, type Change, type PlannedChange, type RunEvent } from '#core/runs/changes';
+import { readRunDoc, type KeptChange, type RunAnswer } from '#core/formats';
+import type { Job } from '#core/jobs';
+import type { RunDoc } from '#core/runs/document';
 
 type Random = () => number;
 

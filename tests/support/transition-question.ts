@@ -1,6 +1,6 @@
-import type { End } from '#core/ends/end.ts';
-import { isOfCylinder } from '#core/catalogue/side.ts';
-import type { TransitionQuestion } from '#core/transitions/question.ts';
+import type { End } from '#core/ends';
+import { isOfCylinder } from '#core/catalogue';
+import type { TransitionQuestion } from '#core/transitions';
 
 /** A question about two ends of pipe, one of which can be turned; `more` says what is otherwise. */
 export const askAbout = (from: End, to: End, more: Partial<TransitionQuestion> = {}): TransitionQuestion => ({

@@ -1,10 +1,15 @@
 import type { SQL } from 'drizzle-orm';
-import type { FilePart } from '#core/formats/cut-into-parts.ts';
-import { JOB_FILE_VERSION, type JobFile, type JobsFile } from '#core/formats/job-file.ts';
-import type { RunAnswer, WireRefusal } from '#core/formats/wire.ts';
-import type { Result } from '#core/outcome/result.ts';
-import type { Change } from '#core/runs/change.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import {
+  type FilePart,
+  JOB_FILE_VERSION,
+  type JobFile,
+  type JobsFile,
+  type RunAnswer,
+  type WireRefusal,
+} from '#core/formats';
+import type { Result } from '#core/outcome';
+import type { Change } from '#core/runs/changes';
+import type { RunDoc } from '#core/runs/document';
 import type { Actor } from '#server/actor.ts';
 import type { Database } from '#server/db/database.ts';
 import { ensureCrew } from '#server/repositories/crews.ts';

@@ -1,2 +1,2 @@
-export { standardCatalogue as catalogue } from '#core/catalogue/standard-catalogue.ts';
-export { standardThreads as threads } from '#core/catalogue/standard-threads.ts';
+export { standardCatalogue as catalogue } from '#core/catalogue';
+export { standardThreads as threads } from '#core/catalogue';

@@ -1,1 +1,1 @@
-export { standardCatalogue as catalogue } from '#core/catalogue/standard-catalogue.ts';
+export { standardCatalogue as catalogue } from '#core/catalogue';

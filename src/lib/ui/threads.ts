@@ -1,1 +1,1 @@
-export { standardThreads as threads, standardTubes as tubes } from '#core/catalogue/standard-threads.ts';
+export { standardThreads as threads, standardTubes as tubes } from '#core/catalogue';

@@ -1,11 +1,10 @@
-import type { ApplianceKind } from '#core/catalogue/appliance-kinds.ts';
-import type { Gas } from '#core/house-rules/jurisdictions.ts';
-import type { Plate } from '#core/runs/appliance.ts';
-import type { ConnectorTotal } from '#core/cutting/cut-sheet.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { ApplianceKind } from '#core/catalogue';
+import type { Gas } from '#core/house-rules';
+import type { Plate } from '#core/runs/document';
+import type { ConnectorTotal } from '#core/cutting';
+import type { LengthUnit, GasInput, GasInputRefusal } from '#core/units';
 import { sayLength } from './length-text.ts';
 import { nameFoundEnd } from './threads.ts';
-import type { GasInput, GasInputRefusal } from '#core/units/gas-input.ts';
 
 export const APPLIANCE_KIND_NAMES: Readonly<Record<ApplianceKind, string>> = {
   furnace: 'furnace',

@@ -1,9 +1,6 @@
-import type { BuildRefusal } from '#core/build-in/build-trap.ts';
-import type { PutRightRefusal } from '#core/build-in/put-right.ts';
-import type { TrapShape } from '#core/build-in/trap-shape.ts';
-import type { WorkReport } from '#core/build-in/work-report.ts';
-import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { BuildRefusal, PutRightRefusal, TrapShape, WorkReport } from '#core/build-in';
+import type { Jurisdiction } from '#core/house-rules';
+import type { LengthUnit } from '#core/units';
 import { inUnit } from './rule-words.ts';
 import { sayFinding } from './findings.ts';
 import { sayLength, sayTaped, sayTyped } from './length-text.ts';

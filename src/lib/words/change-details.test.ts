@@ -1,15 +1,18 @@
-import { newAppliance } from '#core/runs/appliance.ts';
+import { newAppliance } from '#core/runs/document';
 import { expect } from 'chai';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { COMMAND_NAMES, invertOps, type PlannedChange } from '#core/runs/change.ts';
-import { planAddLeg } from '#core/runs/commands/add-leg.ts';
-import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
-import { planChoosePart } from '#core/runs/commands/choose-part.ts';
-import { planCloseEnd } from '#core/runs/commands/close-end.ts';
-import { planMeasurePart } from '#core/runs/commands/measure-part.ts';
-import { planPutPart, planTakeOutPart } from '#core/runs/commands/put-part.ts';
-import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
-import { inches } from '#core/units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { COMMAND_NAMES, invertOps, type PlannedChange } from '#core/runs/changes';
+import {
+  planAddLeg,
+  planChangeMeasure,
+  planChoosePart,
+  planCloseEnd,
+  planMeasurePart,
+  planPutPart,
+  planTakeOutPart,
+  planResizeLegs,
+} from '#core/runs/commands';
+import { inches } from '#core/units';
 import { applyPlan, getLeg, madeUp, makeRun, mustBe, newLeg, offset } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';

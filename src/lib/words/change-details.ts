@@ -1,11 +1,10 @@
-import { PART_KINDS, type BoughtKind } from '#core/catalogue/part.ts';
-import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import { isWay } from '#core/geometry/way.ts';
-import { HOUSE_RULES } from '#core/house-rules/house-rules.ts';
-import type { Collection, CommandName, Op, PlannedChange } from '#core/runs/change.ts';
-import type { Json } from '#core/outcome/json.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import { PART_KINDS, type BoughtKind, MATERIALS, type Material, type Catalogue } from '#core/catalogue';
+import { isWay } from '#core/geometry';
+import { HOUSE_RULES } from '#core/house-rules';
+import type { Collection } from '#core/runs/document';
+import type { CommandName, Op, PlannedChange } from '#core/runs/changes';
+import type { Json } from '#core/outcome';
+import type { LengthUnit } from '#core/units';
 import { sayChange } from './changes.ts';
 import { getRuleTitle } from './house-rules.ts';
 import { sayTyped } from './length-text.ts';

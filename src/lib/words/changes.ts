@@ -1,4 +1,4 @@
-import type { ChangeLabel, CommandName } from '#core/runs/change.ts';
+import type { ChangeLabel, CommandName } from '#core/runs/changes';
 
 /** Why nothing can be undone, or done again: what this device did since the run was opened here is all that turns back by a press. */
 export const NOTHING_TO_TURN = {

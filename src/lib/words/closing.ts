@@ -1,4 +1,4 @@
-import type { ClosedAs, Proof, Undone } from '#core/runs/job.ts';
+import type { ClosedAs, Proof, Undone } from '#core/jobs';
 import { sayCount } from './counts.ts';
 
 /** How the tightness of what was made stands: as it is asked, and as it stands in the record. */

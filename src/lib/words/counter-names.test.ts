@@ -1,7 +1,6 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { listCounterParts } from '#core/transitions/list-counter-parts.ts';
-import { Counter } from '#core/transitions/read-counter-name.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { listCounterParts, Counter } from '#core/transitions';
 import { namePart } from './parts.ts';
 
 const parts = listCounterParts(standardCatalogue);

@@ -1,6 +1,7 @@
-import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
-import { findWayFrom } from '#core/runs/leg-direction.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { findWayFrom } from '#core/runs/document';
+import type { LengthUnit } from '#core/units';
 import { sayLength } from './length-text.ts';
 import { nameFitting, namePart, PART_KIND_NAMES } from './parts.ts';
 import { nameFoundEnd } from './threads.ts';

@@ -1,4 +1,4 @@
-import type { EndClass } from '#core/transitions/end-class.ts';
+import type { EndClass } from '#core/transitions';
 
 /** What an end is, whatever its size: in a list, and over a column of a table. */
 export const END_CLASS_NAMES: Readonly<Record<EndClass, string>> = {

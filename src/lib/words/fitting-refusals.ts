@@ -1,6 +1,6 @@
-import type { PartKind } from '#core/catalogue/part.ts';
-import type { LegSize } from '#core/ends/size.ts';
-import type { FittingRefusal } from '#core/runs/fitting.ts';
+import type { PartKind } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import type { FittingRefusal } from '#core/runs/fittings';
 import { sayNumber } from './length-text.ts';
 import { PART_KIND_NAMES, sayOpenings } from './parts.ts';
 import { nameFoundEnd } from './threads.ts';

@@ -1,5 +1,5 @@
-import type { FormulaCode, Quantity, Term, Working } from '#core/runs/explanation.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { FormulaCode, Quantity, Term, Working } from '#core/runs/explaining';
+import type { LengthUnit } from '#core/units';
 import { sayExact, sayNumber } from './length-text.ts';
 import { CONFIDENCE_NAMES, STANDING_NAMES } from './parts.ts';
 

@@ -1,9 +1,8 @@
 import { expect } from 'chai';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
-import { newRun } from '#core/runs/run.ts';
+import { JURISDICTIONS, getOpeningChoices } from '#core/house-rules';
+import { newRun } from '#core/runs/document';
 import { layOut, makeRun, type TestLeg } from '#support/make-run.ts';
 import { makeMixedRun, makeRandomRun } from '#support/random-run.ts';
 import { listMarks, sayLine, sayRun } from '#support/run-sentences.ts';

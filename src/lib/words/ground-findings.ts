@@ -1,9 +1,8 @@
-import type { CoverPlace } from '#core/catalogue/ground-tables.ts';
-import type { CoverWanted } from '#core/ground/cover-wanted.ts';
-import type { Finding } from '#core/checks/finding.ts';
-import type { Guard, PassageKind } from '#core/permissions/passage.ts';
-import type { PassageWant } from '#core/permissions/passages.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { CoverPlace } from '#core/catalogue';
+import type { CoverWanted } from '#core/ground';
+import type { Finding } from '#core/checks';
+import type { Guard, PassageKind, PassageWant } from '#core/permissions';
+import type { LengthUnit } from '#core/units';
 import { sayDepth, sayExact, sayTaped } from './length-text.ts';
 import { sayPeComparison } from './pipes.ts';
 import { ZONE_NAMES } from './places.ts';

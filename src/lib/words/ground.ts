@@ -1,15 +1,13 @@
-import type { FusionSheet } from '#core/ground/fusion-sheet.ts';
 import {
+  type FusionSheet,
   WIRE_TAIL,
   type Trench,
   type TrenchLeg,
   type TrenchMark,
   type TrenchPoint,
-} from '#core/ground/trench.ts';
-import { roundToStep } from '#core/units/tape.ts';
-import { FUSION_LOSS } from '#core/house-rules/fusion-loss.ts';
-import { inches, millimetres, type Length, type LengthUnit } from '#core/units/length.ts';
-import { roundInches } from '#core/units/round-figure.ts';
+} from '#core/ground';
+import { roundToStep, inches, millimetres, type Length, type LengthUnit, roundInches } from '#core/units';
+import { FUSION_LOSS } from '#core/house-rules';
 import {
   sayExact,
   sayFigure,

@@ -1,4 +1,4 @@
-import type { HookUpItem } from '#core/runs/hook-up.ts';
+import type { HookUpItem } from '#core/runs/changes';
 
 /** What is looked at when an appliance is connected. */
 export const HOOK_UP_NAMES: Readonly<Record<HookUpItem, string>> = {

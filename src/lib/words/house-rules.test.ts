@@ -1,11 +1,16 @@
 import { expect } from 'chai';
-import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import { findDepartures, HOUSE_RULES, resolveRules } from '#core/house-rules/house-rules.ts';
-import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
-import { USUAL_WINDOWS } from '#core/house-rules/how-tight.ts';
-import { getWraps, tapeWrapsRule } from '#core/house-rules/tape-wraps.ts';
-import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
-import { makeChoice } from '#core/house-rules/make-choice.ts';
+import {
+  JURISDICTIONS,
+  findDepartures,
+  HOUSE_RULES,
+  resolveRules,
+  getOpeningChoices,
+  USUAL_WINDOWS,
+  getWraps,
+  tapeWrapsRule,
+  makeChoice,
+} from '#core/house-rules';
+import { ruleChoicesSchema } from '#core/formats';
 import { getRuleWords, sayChoice } from './house-rules.ts';
 
 describe('house rules', () => {

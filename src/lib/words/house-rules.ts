@@ -1,20 +1,24 @@
 import { inUnit, type RuleWords } from './rule-words.ts';
-import type { EngagementChoice, EngagementOption } from '#core/house-rules/engagement-figure.ts';
-import type { HowTightOption, TurnsWindow } from '#core/house-rules/how-tight.ts';
-import type { LengthMethodOption } from '#core/house-rules/length-method.ts';
-import type { NipplesOption } from '#core/house-rules/nipples.ts';
-import type { KerfOption } from '#core/house-rules/saw-kerf.ts';
-import type { StockOption } from '#core/house-rules/stock-length.ts';
-import type { GripOption } from '#core/house-rules/threading-grip.ts';
-import type { TrapKindsOption } from '#core/house-rules/trap-kinds.ts';
-import type { TrapRoomOption } from '#core/house-rules/trap-room.ts';
-import type { RuleTopic } from '#core/house-rules/house-rule.ts';
-import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
-import type { TapeGraduation } from '#core/units/tape.ts';
+import type {
+  EngagementChoice,
+  EngagementOption,
+  HowTightOption,
+  TurnsWindow,
+  LengthMethodOption,
+  NipplesOption,
+  KerfOption,
+  StockOption,
+  GripOption,
+  TrapKindsOption,
+  TrapRoomOption,
+  RuleTopic,
+  HouseRules,
+  RuleId,
+} from '#core/house-rules';
+import type { TapeGraduation, LengthUnit } from '#core/units';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PLAIN_RULE_WORDS } from './plain-house-rules.ts';
 import { BENDER_RULE_WORDS } from './tube-house-rules.ts';
-import type { LengthUnit } from '#core/units/length.ts';
 import { GRADUATION_NAMES, sayNumber, sayTyped } from './length-text.ts';
 
 type PlainWords = typeof PLAIN_RULE_WORDS;

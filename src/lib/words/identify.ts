@@ -1,9 +1,9 @@
-import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
-import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
-import type { Question } from '#core/identify/find-next-measurement.ts';
-import type { ReadingContradiction } from '#core/identify/check-reading.ts';
-import type { LookAlike } from '#core/identify/look-alikes.ts';
+import { GAUGE_LEAVES } from '#core/instruments';
+import type { ThreadPlace } from '#core/catalogue';
 import type {
+  Question,
+  ReadingContradiction,
+  LookAlike,
   Colour,
   Country,
   CrestForm,
@@ -13,9 +13,9 @@ import type {
   Observation,
   ObservationKind,
   ThreadMaterial,
-} from '#core/identify/observation.ts';
-import type { Seat } from '#core/ends/seat.ts';
-import { INCH, MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
+} from '#core/identify';
+import type { Seat } from '#core/ends';
+import { INCH, MILLIMETRE, type LengthUnit } from '#core/units';
 import { sayNumber, sayReading } from './length-text.ts';
 
 export const PLACE_NAMES: Readonly<Record<ThreadPlace, string>> = {

@@ -1,5 +1,5 @@
-import type { InputRefusal } from '#core/formats/read-with.ts';
-import type { Fullness } from '#core/runs/fullness.ts';
+import type { InputRefusal } from '#core/formats';
+import type { Fullness } from '#core/runs/document';
 
 /** What a run holds so many of. */
 export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {

@@ -1,6 +1,6 @@
-import type { Job } from '#core/runs/job.ts';
-import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { Job } from '#core/jobs';
+import type { Gas, Jurisdiction } from '#core/house-rules';
+import type { LengthUnit } from '#core/units';
 
 export const GAS_NAMES: Readonly<Record<Gas, string>> = { natural: 'Natural gas', lp: 'LP gas (propane)' };
 

@@ -1,7 +1,6 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '#core/catalogue/standard-threads.ts';
+import { standardCatalogue, standardThreads, standardTubes } from '#core/catalogue';
 import { writeJointMatrix } from './joint-matrix.ts';
 
 describe('docs/joint-matrix.md', () => {

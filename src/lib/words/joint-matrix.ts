@@ -1,24 +1,25 @@
-import { UNKNOWN_END } from '#core/ends/end.ts';
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import type { ListedThread } from '#core/catalogue/listed-thread.ts';
-import type { Gender } from '#core/ends/end.ts';
-import { NOMINAL_SIZES } from '#core/ends/size.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
-import type { ThreadList } from '#core/catalogue/thread-list.ts';
-import type { TubeList } from '#core/catalogue/tubes.ts';
-import { checkJoint } from '#core/joints/check-joint.ts';
-import type { FiguredEnd } from '#core/catalogue/figured-end.ts';
+import { UNKNOWN_END, type Gender, NOMINAL_SIZES, THREAD_FAMILIES, type ThreadFamily } from '#core/ends';
 import {
+  type Catalogue,
+  type ListedThread,
+  type ThreadList,
+  type TubeList,
+  type FiguredEnd,
   listSockets,
   listTubeEnds,
   listFlanges,
   listUnionHalves,
   makeThreadEnd,
   listSeats,
-} from '#core/catalogue/list-ends.ts';
-import { PAIR_RULES, type PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
-import { VERDICTS, type PairVerdictKind } from '#core/joints/pair-verdict.ts';
-import { type PairVerdict } from '#core/joints/check-joint.ts';
+} from '#core/catalogue';
+import {
+  checkJoint,
+  PAIR_RULES,
+  type PairRuleId,
+  VERDICTS,
+  type PairVerdictKind,
+  type PairVerdict,
+} from '#core/joints';
 import { sayNumber } from './length-text.ts';
 import { CAUSE_WORDS, CONDITION_WORDS, PAIR_RULE_NAMES, saySeat, VERDICT_NAMES } from './pair-verdicts.ts';
 

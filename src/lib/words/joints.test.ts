@@ -1,15 +1,8 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
-import { checkJoint } from '#core/joints/check-joint.ts';
-import { findStops } from '#core/joints/clocking.ts';
-import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
-import { makeThreadEnd } from '#core/catalogue/list-ends.ts';
-import { JOINT_KINDS } from '#core/joints/pair-verdict.ts';
-import type { HouseRules } from '#core/house-rules/house-rules.ts';
-import { findAsked } from '#core/joints/tightness.ts';
-import { getSealant } from '#core/joints/sealant.ts';
-import { inches } from '#core/units/length.ts';
+import { standardCatalogue, standardThreads, makeThreadEnd } from '#core/catalogue';
+import { checkJoint, findStops, JOINTS, JOINT_KINDS, findAsked, getSealant } from '#core/joints';
+import type { HouseRules } from '#core/house-rules';
+import { inches } from '#core/units';
 import {
   JOINT_WORDS,
   sayAsked,

@@ -1,13 +1,17 @@
-import type { NominalSize } from '#core/ends/size.ts';
-import { getWrench } from '#core/joints/wrench.ts';
-import type { JointKind, MadeAgain, Turner } from '#core/joints/kinds/joint-kind.ts';
-import type { HouseRules } from '#core/house-rules/house-rules.ts';
-import type { JointKindId } from '#core/joints/pair-verdict.ts';
-import type { AskedTightness } from '#core/joints/tightness.ts';
-import type { TurnedWith } from '#core/runs/find-turned.ts';
-import type { NoStop } from '#core/joints/clocking.ts';
-import type { SealantNeeded } from '#core/joints/sealant.ts';
-import { toInches, toMillimetres, type LengthUnit } from '#core/units/length.ts';
+import type { NominalSize } from '#core/ends';
+import {
+  getWrench,
+  type JointKind,
+  type MadeAgain,
+  type Turner,
+  type JointKindId,
+  type AskedTightness,
+  type NoStop,
+  type SealantNeeded,
+} from '#core/joints';
+import type { HouseRules } from '#core/house-rules';
+import type { TurnedWith } from '#core/runs/reading';
+import { toInches, toMillimetres, type LengthUnit } from '#core/units';
 import { sayExact, sayNumber } from './length-text.ts';
 import { sayTurns } from './tightness.ts';
 

@@ -1,15 +1,17 @@
-import { formatLength } from '#core/units/format-length.ts';
 import {
+  formatLength,
   INCH,
   MILLIMETRE,
   toInches,
   toMillimetres,
   type Length,
   type LengthUnit,
-} from '#core/units/length.ts';
-import type { RoundFigure } from '#core/units/round-figure.ts';
-import { roundToStep, type TapeGraduation } from '#core/units/tape.ts';
-import { getMeasureFormat, getTypedFormat } from '#core/units/written-length.ts';
+  type RoundFigure,
+  roundToStep,
+  type TapeGraduation,
+  getMeasureFormat,
+  getTypedFormat,
+} from '#core/units';
 
 /** A measure as the fitter would say it: `3 ft 7 1/4 in`, `1098 mm`. */
 export const sayLength = (length: Length, unit: LengthUnit): string =>

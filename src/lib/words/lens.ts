@@ -1,11 +1,10 @@
 import { sayCount } from './counts.ts';
-import type { TrapPicture } from '#core/drawing/lens/draw-trap.ts';
-import type { LensDimension, LensPicture } from '#core/drawing/lens/lens-picture.ts';
-import type { PairVerdict } from '#core/joints/check-joint.ts';
-import type { MadeJoint } from '#core/materials/craft.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { TrapPicture, LensDimension, LensPicture } from '#core/drawing';
+import type { PairVerdict } from '#core/joints';
+import type { MadeJoint } from '#core/materials';
+import type { LengthUnit } from '#core/units';
 import { JOINT_WORDS } from './joints.ts';
-import { TRAP_LENGTHS } from '#core/traps/least-length.ts';
+import { TRAP_LENGTHS } from '#core/traps';
 import { sayExact, sayFigure, sayMillimetres, sayNumber } from './length-text.ts';
 import { namePort } from './parts.ts';
 

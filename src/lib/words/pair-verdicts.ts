@@ -1,13 +1,18 @@
-import type { OtherGas } from '#core/catalogue/small-threads.ts';
-import type { FlangeDrilling, Metal, SocketKind, Temper, TubeKind } from '#core/ends/end.ts';
-import type { FiguredEnd } from '#core/catalogue/figured-end.ts';
-import type { HouseRules } from '#core/house-rules/house-rules.ts';
-import { findNutSide } from '#core/joints/find-nut-side.ts';
-import { isForbidden, type HouseCondition, type JudgedJoint } from '#core/joints/house-ruling.ts';
-import type { PairRuleId } from '#core/joints/pair-rules/pair-rules.ts';
-import type { Cause, Condition, NutSide, PairVerdictKind } from '#core/joints/pair-verdict.ts';
-import type { PairVerdict } from '#core/joints/check-joint.ts';
-import type { Seat } from '#core/ends/seat.ts';
+import type { OtherGas, FiguredEnd } from '#core/catalogue';
+import type { FlangeDrilling, Metal, SocketKind, Temper, TubeKind, Seat } from '#core/ends';
+import type { HouseRules } from '#core/house-rules';
+import {
+  findNutSide,
+  isForbidden,
+  type HouseCondition,
+  type JudgedJoint,
+  type PairRuleId,
+  type Cause,
+  type Condition,
+  type NutSide,
+  type PairVerdictKind,
+  type PairVerdict,
+} from '#core/joints';
 import { sayNumber } from './length-text.ts';
 
 /** The verdicts, as they are said loudest first. */

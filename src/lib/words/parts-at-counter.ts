@@ -1,6 +1,5 @@
-import type { Part } from '#core/catalogue/part.ts';
-import type { PartTraits } from '#core/catalogue/part-traits.ts';
-import type { Length, LengthUnit } from '#core/units/length.ts';
+import type { Part, PartTraits } from '#core/catalogue';
+import type { Length, LengthUnit } from '#core/units';
 import { sayExact } from './length-text.ts';
 
 interface Facts {

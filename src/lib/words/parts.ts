@@ -1,18 +1,19 @@
-import { findNippleLength, isBullhead } from '#core/transitions/counter-words.ts';
-import { getEndSize, type End } from '#core/ends/end.ts';
-import { isButtJoint } from '#core/catalogue/tube-parts.ts';
-import { readTaperEnd } from '#core/catalogue/taper-end.ts';
+import { findNippleLength, isBullhead } from '#core/transitions';
+import { getEndSize, type End } from '#core/ends';
 import {
+  isButtJoint,
+  readTaperEnd,
   isAdapterKind,
   type Part,
   type PartKind,
   type PartLength,
   type Port,
   type TubeJoin,
-} from '#core/catalogue/part.ts';
-import type { Confidence } from '#core/catalogue/confidence.ts';
-import type { Material, Stock } from '#core/catalogue/pipe.ts';
-import type { Fitting } from '#core/runs/fitting.ts';
+  type Confidence,
+  type Material,
+  type Stock,
+} from '#core/catalogue';
+import type { Fitting } from '#core/runs/fittings';
 import { sayNumber } from './length-text.ts';
 
 export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {

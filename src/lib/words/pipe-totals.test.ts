@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import type { SizeTotal } from '#core/cutting/cut-sheet.ts';
-import { inches } from '#core/units/length.ts';
+import type { SizeTotal } from '#core/cutting';
+import { inches } from '#core/units';
 import { sayCount } from './counts.ts';
 import { sayPipeTotal, sayUnknownCuts } from './pipe-totals.ts';
 

@@ -1,5 +1,5 @@
-import type { SizeTotal } from '#core/cutting/cut-sheet.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { SizeTotal } from '#core/cutting';
+import type { LengthUnit } from '#core/units';
 import { sayCount } from './counts.ts';
 import { sayTaped } from './length-text.ts';
 

@@ -1,8 +1,14 @@
-import { PE_CLOSE, type PeComparison, type PrintLineFinding } from '#core/identify/check-print-line.ts';
-import type { Naming } from '#core/identify/convert-size-name.ts';
-import type { PipeLook, PipeKindId, PipeUse } from '#core/identify/pipe-kinds.ts';
-import type { TubeFit } from '#core/identify/tube-fit.ts';
-import { MILLIMETRE, type LengthUnit } from '#core/units/length.ts';
+import {
+  PE_CLOSE,
+  type PeComparison,
+  type PrintLineFinding,
+  type Naming,
+  type PipeLook,
+  type PipeKindId,
+  type PipeUse,
+  type TubeFit,
+} from '#core/identify';
+import { MILLIMETRE, type LengthUnit } from '#core/units';
 import { sayReading } from './length-text.ts';
 
 export const LOOK_QUESTIONS: Readonly<Record<PipeLook, string>> = {

@@ -1,10 +1,15 @@
-import { PASSAGES } from '#core/permissions/passage.ts';
+import {
+  PASSAGES,
+  PERMIT_CONDITIONS,
+  PERMIT_REASONS,
+  PLACED_JOINTS,
+  PLACED_MATERIALS,
+  PLACED_PARTS,
+  ZONES,
+} from '#core/permissions';
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
-import { PERMIT_CONDITIONS, PERMIT_REASONS } from '#core/permissions/permission.ts';
-import { ZONE_LETTERS } from '#core/drawing/draw-zone.ts';
-import { PLACED_JOINTS, PLACED_MATERIALS, PLACED_PARTS } from '#core/permissions/placed.ts';
-import { ZONES } from '#core/permissions/zone.ts';
+import { ZONE_LETTERS } from '#core/drawing';
 import { PERMIT_CONDITION_NAMES, PERMIT_REASON_NAMES, ZONE_NAMES } from './places.ts';
 import { writePlaceTable } from './place-table.ts';
 

@@ -1,15 +1,28 @@
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import { PASSAGES } from '#core/permissions/passage.ts';
-import { mayPass } from '#core/permissions/passages.ts';
-import type { PermitRuling } from '#core/permissions/permission.ts';
-import type { Permission } from '#core/permissions/permissions.ts';
+import { resolveRules, JURISDICTIONS, type Jurisdiction, RULE_PACKS } from '#core/house-rules';
+import {
+  PASSAGES,
+  mayPass,
+  type PermitRuling,
+  type Permission,
+  mayJoin,
+  mayRun,
+  mayStand,
+  PLACED_JOINTS,
+  PLACED_MATERIALS,
+  PLACED_PARTS,
+  ZONES,
+  type ZoneId,
+} from '#core/permissions';
 import { PASSAGE_NAMES } from './ground-findings.ts';
-import { mayJoin, mayRun, mayStand } from '#core/permissions/permissions.ts';
-import { PLACED_JOINTS, PLACED_MATERIALS, PLACED_PARTS } from '#core/permissions/placed.ts';
-import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
-import { RULE_PACKS } from '#core/house-rules/rule-packs.ts';
-import { namePlacedJoint, namePlacedPart, namePlacedPipe, PERMIT_CONDITION_NAMES, PERMIT_REASON_NAMES, sayJurisdiction, ZONE_NAMES } from './places.ts'; // prettier-ignore
+import {
+  namePlacedJoint,
+  namePlacedPart,
+  namePlacedPipe,
+  PERMIT_CONDITION_NAMES,
+  PERMIT_REASON_NAMES,
+  sayJurisdiction,
+  ZONE_NAMES,
+} from './places.ts';
 
 const CONDITIONS = Object.keys(PERMIT_CONDITION_NAMES);
 const REASONS = Object.keys(PERMIT_REASON_NAMES);

@@ -1,8 +1,15 @@
-import type { Finding, Placeable } from '#core/checks/finding.ts';
-import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { Permit, PermitCondition, PermitReason, PermitRuling } from '#core/permissions/permission.ts';
-import type { BodyPlaced, JointPlaced, PartPlaced } from '#core/permissions/placed.ts';
-import type { ZoneId } from '#core/permissions/zone.ts';
+import type { Finding, Placeable } from '#core/checks';
+import type { Jurisdiction } from '#core/house-rules';
+import type {
+  Permit,
+  PermitCondition,
+  PermitReason,
+  PermitRuling,
+  BodyPlaced,
+  JointPlaced,
+  PartPlaced,
+  ZoneId,
+} from '#core/permissions';
 import { JOINT_WORDS } from './joints.ts';
 import { MATERIAL_NAMES } from './parts.ts';
 

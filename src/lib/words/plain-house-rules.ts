@@ -1,4 +1,4 @@
-import type { PlainRule, PlainRuleId } from '#core/house-rules/house-rules.ts';
+import type { PlainRule, PlainRuleId } from '#core/house-rules';
 import type { RuleWords } from './rule-words.ts';
 import { TUBE_RULE_WORDS } from './tube-house-rules.ts';
 

@@ -1,6 +1,5 @@
 import { expect } from 'chai';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import { RULE_PACKS } from '#core/house-rules/rule-packs.ts';
+import { type RuleChoices, RULE_PACKS } from '#core/house-rules';
 import { layOut } from '#support/make-run.ts';
 import { expectOneLength } from '#support/printed-lengths.ts';
 import { makeMixedRun } from '#support/random-run.ts';

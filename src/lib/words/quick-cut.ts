@@ -1,6 +1,6 @@
-import type { QuickCut, QuickKind, QuickPoint } from '#core/cutting/quick-cut.ts';
-import type { ThreadedMaterial } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import type { QuickCut, QuickKind, QuickPoint } from '#core/cutting';
+import type { ThreadedMaterial } from '#core/catalogue';
+import type { NominalSize } from '#core/ends';
 import { REF_POINT_NAMES } from './refs.ts';
 
 /** What may stand at an end: short for a button, and whole. */

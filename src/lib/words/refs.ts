@@ -1,7 +1,7 @@
-import type { LengthUnit } from '#core/units/length.ts';
-import type { NamedMeasure } from '#core/checks/finding.ts';
-import type { NamedRef } from '#core/runs/name-ref.ts';
-import type { RefPoint } from '#core/runs/run.ts';
+import type { LengthUnit } from '#core/units';
+import type { NamedMeasure } from '#core/checks';
+import type { NamedRef } from '#core/runs/reading';
+import type { RefPoint } from '#core/runs/document';
 import { sayTyped } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 

@@ -1,30 +1,31 @@
 import { sayUndone } from './closing.ts';
-import type { BrokenReference } from '#core/runs/check-run.ts';
-import type { AddLegRefusal } from '#core/runs/commands/add-leg.ts';
-import type { LengthFollows, UnknownLeg } from '#core/runs/commands/change-measure.ts';
-import type { BranchRefusal } from '#core/runs/commands/branch-here.ts';
-import type { NothingToBush } from '#core/runs/commands/bush-down.ts';
-import type { ChoosePartRefusal, NoBendHere } from '#core/runs/commands/choose-part.ts';
-import type { PartNotMeasured } from '#core/runs/commands/measure-part.ts';
-import type { MovesIntoItself } from '#core/runs/commands/move-leg.ts';
-import type { PutPartRefusal } from '#core/runs/commands/put-part.ts';
-import type { TransitionRefusal } from '#core/runs/commands/pick-transition.ts';
-import type { TableRefusal } from '#core/formats/shop-parts-csv.ts';
-import type { PassageRefusal } from '#core/runs/commands/put-passage.ts';
-import type { FishedRefusal } from '#core/runs/commands/say-fished.ts';
-import type { BearingRefusal, CoverRefusal } from '#core/runs/commands/say-ground.ts';
-import type { MeasureRefusal } from '#core/runs/commands/refer-measure.ts';
-import type { OffsetPart, OffsetRefusal } from '#core/allowances/offset.ts';
-import type { NotAnEnd } from '#core/runs/commands/close-end.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import type { Fullness } from '#core/runs/fullness.ts';
-import type { MoveMarkRefusal } from '#core/tape/move-mark.ts';
-import type { LengthRefusal } from '#core/units/length-refusal.ts';
-import type { ReadingRefusal } from '#core/identify/check-reading.ts';
-import type { SizeNameRefusal } from '#core/identify/convert-size-name.ts';
-import { isPassedUpright } from '#core/permissions/passage.ts';
+import type { BrokenReference, Fullness } from '#core/runs/document';
+import type {
+  AddLegRefusal,
+  LengthFollows,
+  UnknownLeg,
+  BranchRefusal,
+  NothingToBush,
+  ChoosePartRefusal,
+  NoBendHere,
+  PartNotMeasured,
+  MovesIntoItself,
+  PutPartRefusal,
+  TransitionRefusal,
+  PassageRefusal,
+  FishedRefusal,
+  BearingRefusal,
+  CoverRefusal,
+  MeasureRefusal,
+  NotAnEnd,
+} from '#core/runs/commands';
+import type { TableRefusal, WireRefusal } from '#core/formats';
+import type { OffsetPart, OffsetRefusal } from '#core/allowances';
+import type { MoveMarkRefusal } from '#core/tape';
+import type { LengthRefusal, Length, LengthUnit } from '#core/units';
+import type { ReadingRefusal, SizeNameRefusal } from '#core/identify';
+import { isPassedUpright } from '#core/permissions';
 import { sayDay } from './days.ts';
-import type { Length, LengthUnit } from '#core/units/length.ts';
 import { sayExact, sayNumber, sayTaped, sayTyped } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
 import { nameWay } from './ways.ts';

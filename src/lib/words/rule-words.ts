@@ -1,4 +1,4 @@
-import type { LengthUnit } from '#core/units/length.ts';
+import type { LengthUnit } from '#core/units';
 
 /** Words as they are said in a unit: of `{4 in|100 mm}` the one or the other. */
 export const inUnit = (words: string, unit: LengthUnit): string =>

@@ -1,5 +1,5 @@
-import type { LegField, LegFigures, RunDifference } from '#core/runs/compare-runs.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { LegField, LegFigures, RunDifference } from '#core/runs/reading';
+import type { LengthUnit } from '#core/units';
 import { sayTaped } from './length-text.ts';
 import { MATERIAL_NAMES, nameFitting } from './parts.ts';
 import { nameWay } from './ways.ts';

@@ -1,5 +1,5 @@
-import type { Body, LaidJoint } from '#core/runs/bodies.ts';
-import type { LaidLeg, Piece } from '#core/runs/layout.ts';
+import type { Body, LaidJoint } from '#core/runs/layout';
+import type { LaidLeg, Piece } from '#core/runs/pieces';
 import { namePart, namePort } from './parts.ts';
 
 /** Who a joint joins: `piece 3 in the 90° elbow`, `end A of piece 3 …` where both its ends are made up, `inside the union`. */

@@ -1,13 +1,13 @@
-import type { Material } from '#core/catalogue/pipe.ts';
-import { isNominal, type LegSize } from '#core/ends/size.ts';
 import {
+  type Material,
   getCopperOutside,
   getFirstOfOutside,
   getNominalOfOutside,
   isCopperSize,
-} from '#core/catalogue/tube-sizes.ts';
-import type { HouseRules } from '#core/house-rules/house-rules.ts';
-import { toInches } from '#core/units/length.ts';
+} from '#core/catalogue';
+import { isNominal, type LegSize } from '#core/ends';
+import type { HouseRules } from '#core/house-rules';
+import { toInches } from '#core/units';
 import { sayNumber } from './length-text.ts';
 import { sayWrench } from './joints.ts';
 

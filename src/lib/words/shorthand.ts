@@ -1,5 +1,4 @@
-import type { ShorthandRefusal } from '#core/shorthand/sentence.ts';
-import { getWordsFor, type Expected } from '#core/shorthand/vocabulary.ts';
+import { type ShorthandRefusal, getWordsFor, type Expected } from '#core/shorthand';
 import { sayGasInputRefusal } from './appliances.ts';
 import { MATERIAL_NAMES } from './parts.ts';
 import { sayRefusal } from './refusals.ts';

@@ -1,4 +1,4 @@
-import type { NextStep, RunStanding } from '#core/checks/standing.ts';
+import type { NextStep, RunStanding } from '#core/checks';
 
 /** What wants attention where a run is measured. */
 export const sayMeasured = ({ legs, unmeasured }: RunStanding): string =>

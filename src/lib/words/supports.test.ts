@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import type { LegSize } from '#core/ends/size.ts';
-import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { BodyPlaced } from '#core/permissions/placed.ts';
-import { findSpacing } from '#core/supports/support-spacing.ts';
-import { inches } from '#core/units/length.ts';
+import type { LegSize } from '#core/ends';
+import type { Jurisdiction } from '#core/house-rules';
+import type { BodyPlaced } from '#core/permissions';
+import { findSpacing } from '#core/supports';
+import { inches } from '#core/units';
 import { saySpacing, saySupports } from './supports.ts';
 
 describe('supports in words', () => {

@@ -1,8 +1,5 @@
-import type { LegSupports } from '#core/supports/list-supports.ts';
-import type { Bonding } from '#core/supports/bonding.ts';
-import type { SupportSpacing } from '#core/supports/support-spacing.ts';
-import { inches, millimetres, type LengthUnit } from '#core/units/length.ts';
-import { roundToStep } from '#core/units/tape.ts';
+import type { LegSupports, Bonding, SupportSpacing } from '#core/supports';
+import { inches, millimetres, type LengthUnit, roundToStep } from '#core/units';
 import { sayLength } from './length-text.ts';
 
 /** As fine as anybody marks a support. */

@@ -1,7 +1,7 @@
-import { nameRef } from '#core/runs/name-ref.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
-import type { TapeMark, TapeStation } from '#core/tape/lay-tape.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import { nameRef } from '#core/runs/reading';
+import type { RunLayout } from '#core/runs/layout';
+import type { TapeMark, TapeStation } from '#core/tape';
+import type { LengthUnit } from '#core/units';
 import { sayRef } from './refs.ts';
 
 /** A mark by its name: `the face of the elbow at leg 3, looking back`. */

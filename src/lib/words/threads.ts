@@ -1,6 +1,5 @@
-import type { ListedThread } from '#core/catalogue/listed-thread.ts';
-import { getEndSize, readThreadId, type End, type Gender } from '#core/ends/end.ts';
-import type { ThreadFamily } from '#core/ends/thread-family.ts';
+import type { ListedThread } from '#core/catalogue';
+import { getEndSize, readThreadId, type End, type Gender, type ThreadFamily } from '#core/ends';
 
 /** What a family is called, in full, and what it seals on. */
 export const FAMILY_NAMES: Readonly<Record<ThreadFamily, { readonly name: string; readonly seals: string }>> =

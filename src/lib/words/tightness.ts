@@ -1,4 +1,4 @@
-import type { Tightness } from '#core/joints/tightness.ts';
+import type { Tightness } from '#core/joints';
 import { sayNumber } from './length-text.ts';
 
 /** Turns as they are counted at the wrench: to the nearest quarter. */

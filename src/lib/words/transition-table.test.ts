@@ -1,10 +1,8 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { END_CLASSES } from '#core/transitions/end-class.ts';
-import { TransitionIndex } from '#core/transitions/transition-index.ts';
-import { makeTransitionTable } from '#core/transitions/transition-table.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { END_CLASSES, TransitionIndex, makeTransitionTable } from '#core/transitions';
 import { shareOf } from '#support/share.ts';
 import { sayMadeFrom } from '../../../scripts/made-from.ts';
 import { END_CLASS_NAMES } from './end-classes.ts';

@@ -1,11 +1,7 @@
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import { toPlainEnd } from '#core/catalogue/figured-end.ts';
-import { getOwnSeat, listEnds } from '#core/catalogue/list-ends.ts';
-import type { End } from '#core/ends/end.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { END_CLASSES } from '#core/transitions/end-class.ts';
-import { nameOf, TransitionIndex } from '#core/transitions/transition-index.ts';
-import { makeTransitionTable, type ClassPair } from '#core/transitions/transition-table.ts';
+import { type Catalogue, toPlainEnd, getOwnSeat, listEnds } from '#core/catalogue';
+import type { End } from '#core/ends';
+import { resolveRules } from '#core/house-rules';
+import { END_CLASSES, nameOf, TransitionIndex, makeTransitionTable, type ClassPair } from '#core/transitions';
 import { END_CLASS_NAMES } from './end-classes.ts';
 
 /** Every end there is, each thread with the seat it is made with. */

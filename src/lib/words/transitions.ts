@@ -1,12 +1,18 @@
 import { sayCount } from './counts.ts';
-import { getEndSize, type End } from '#core/ends/end.ts';
-import type { Side } from '#core/catalogue/side.ts';
-import type { Chain, ChainCost } from '#core/transitions/chain.ts';
-import type { LetOff, NoTransition } from '#core/transitions/find-transitions.ts';
-import type { Bearer, Movement, Wish } from '#core/transitions/question.ts';
-import type { LengthUnit } from '#core/units/length.ts';
-import type { ReductionKind } from '#core/runs/reductions.ts';
-import type { RefusedWay } from '#core/transitions/refused-ways.ts';
+import { getEndSize, type End } from '#core/ends';
+import type { Side } from '#core/catalogue';
+import type {
+  Chain,
+  ChainCost,
+  LetOff,
+  NoTransition,
+  Bearer,
+  Movement,
+  Wish,
+  RefusedWay,
+} from '#core/transitions';
+import type { LengthUnit } from '#core/units';
+import type { ReductionKind } from '#core/runs/commands';
 import { getRuleTitle } from './house-rules.ts';
 import { JOINT_WORDS } from './joints.ts';
 import { sayExact } from './length-text.ts';

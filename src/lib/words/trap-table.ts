@@ -1,7 +1,6 @@
-import type { Vector } from '#core/geometry/vector.ts';
-import { APPLIANCE_KINDS, MODEL_TRAP_KINDS } from '#core/catalogue/appliance-kinds.ts';
-import { judgeTee, listTeeUses, looksDown, TEE_VERDICTS, type TeeUse } from '#core/traps/tee-use.ts';
-import { TRAP_RULES } from '#core/traps/trap-rules.ts';
+import type { Vector } from '#core/geometry';
+import { APPLIANCE_KINDS, MODEL_TRAP_KINDS } from '#core/catalogue';
+import { judgeTee, listTeeUses, looksDown, TEE_VERDICTS, type TeeUse, TRAP_RULES } from '#core/traps';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { SEVERITY_NAMES } from './findings.ts';
 import { TEE_VERDICT_NAMES, TRAP_NAMES } from './traps.ts';

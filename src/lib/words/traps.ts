@@ -1,7 +1,6 @@
-import type { ShutOffFault, TrapCode, TrapFinding } from '#core/traps/trap-finding.ts';
-import type { FloorPoint } from '#core/runs/appliance.ts';
-import type { TeeVerdict } from '#core/traps/tee-use.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { ShutOffFault, TrapCode, TrapFinding, TeeVerdict } from '#core/traps';
+import type { FloorPoint } from '#core/runs/document';
+import type { LengthUnit } from '#core/units';
 import { APPLIANCE_KIND_NAMES } from './appliances.ts';
 import { PASSAGE_NAMES } from './ground-findings.ts';
 import { sayTaped } from './length-text.ts';

@@ -1,6 +1,5 @@
-import type { Finding } from '#core/checks/finding.ts';
-import type { LengthUnit } from '#core/units/length.ts';
-import { roundInches } from '#core/units/round-figure.ts';
+import type { Finding } from '#core/checks';
+import { type LengthUnit, roundInches } from '#core/units';
 import { sayFigure, sayNumber, sayTaped } from './length-text.ts';
 
 type TubeCode =

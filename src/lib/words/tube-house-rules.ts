@@ -1,5 +1,5 @@
 import type { RuleWords } from './rule-words.ts';
-import type { HouseRules } from '#core/house-rules/house-rules.ts';
+import type { HouseRules } from '#core/house-rules';
 
 type PlainTubeRule = 'tube-slack' | 'tube-trim' | 'strike-plates' | 'bending';
 type TubeRule =

@@ -1,13 +1,11 @@
 import { expect } from 'chai';
 import { layOut, makeRun, type TestLeg } from '#support/make-run.ts';
 import { makeRandom } from '#support/random-run.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
-import { makeTubeSheet, type TubeSheet } from '#core/cutting/tube-sheet.ts';
-import { makeCutSheetTable } from '#core/formats/cut-sheet-csv.ts';
-import { AXES, type Axis } from '#core/geometry/axis.ts';
-import { parseLength } from '#core/units/parse-length.ts';
-import { INCH, toInches } from '#core/units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { makeCutSheet, makeTubeSheet, type TubeSheet } from '#core/cutting';
+import { makeCutSheetTable } from '#core/formats';
+import { AXES, type Axis } from '#core/geometry';
+import { parseLength, INCH, toInches } from '#core/units';
 import { sayRotation, sayTubeSheet, sayTurn } from './tube.ts';
 
 /*

@@ -1,11 +1,8 @@
-import { getLie, getTurnOfTube, type AboutTube } from '#core/bending/turn-of-tube.ts';
-import type { Piece, PieceCut } from '#core/runs/layout.ts';
-import type { MadeJoint } from '#core/materials/craft.ts';
-import type { ShoeMark } from '#core/bending/bender.ts';
-import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
-import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-import type { Length, LengthUnit } from '#core/units/length.ts';
-import type { TapeGraduation } from '#core/units/tape.ts';
+import { getLie, getTurnOfTube, type AboutTube, type ShoeMark } from '#core/bending';
+import type { Piece, PieceCut } from '#core/runs/pieces';
+import type { MadeJoint } from '#core/materials';
+import type { TubeSheet } from '#core/cutting';
+import { formatLength, getTapeFormat, type Length, type LengthUnit, type TapeGraduation } from '#core/units';
 import { sayTaped } from './length-text.ts';
 
 /** What of a bend lies at the mark, as the middle of a sentence. */

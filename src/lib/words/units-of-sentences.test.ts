@@ -1,12 +1,16 @@
 import { expect } from 'chai';
 import { sayRefusal, type Refusal } from './refusals.ts';
-import { planSayCover, planSayPrint } from '#core/runs/commands/say-ground.ts';
-import { HOUSE_RULES, type RuleChoices, type RuleId } from '#core/house-rules/house-rules.ts';
-import { JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import { makeChoice } from '#core/house-rules/make-choice.ts';
-import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
-import type { RunDoc } from '#core/runs/run.ts';
-import { inches, MILLIMETRE, millimetres, type LengthUnit } from '#core/units/length.ts';
+import { planSayCover, planSayPrint } from '#core/runs/commands';
+import {
+  HOUSE_RULES,
+  type RuleChoices,
+  type RuleId,
+  JURISDICTIONS,
+  makeChoice,
+  getOpeningChoices,
+} from '#core/house-rules';
+import type { RunDoc } from '#core/runs/document';
+import { inches, MILLIMETRE, millimetres, type LengthUnit } from '#core/units';
 import { applyPlan, getLeg, layOut, makeRun, mustBe } from '#support/make-run.ts';
 import { makeTrapped } from '#support/make-trap.ts';
 import { makeMixedRun } from '#support/random-run.ts';

@@ -1,6 +1,5 @@
-import type { RankedThread } from '#core/identify/rank-candidates.ts';
-import type { Verdict } from '#core/identify/judge.ts';
-import { FAMILY_TRAITS } from '#core/ends/thread-family.ts';
+import type { RankedThread, Verdict } from '#core/identify';
+import { FAMILY_TRAITS } from '#core/ends';
 import { OTHER_GAS_NAMES } from './pair-verdicts.ts';
 import { nameThread } from './threads.ts';
 

@@ -1,5 +1,4 @@
-import type { Axis } from '#core/geometry/axis.ts';
-import { getSquareWays, isAxis, type Way } from '#core/geometry/way.ts';
+import { type Axis, getSquareWays, isAxis, type Way } from '#core/geometry';
 
 export const AXIS_NAMES: Readonly<Record<Axis, string>> = {
   up: 'up',

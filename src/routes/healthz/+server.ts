@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
-import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
-import { APP_VERSION } from '#core/formats/app-version.ts';
+import { CATALOGUE_VERSION } from '#core/catalogue';
+import { APP_VERSION } from '#core/formats';
 import { isDatabaseAway } from '#server/db/database-away.ts';
 import { log } from '#server/log.ts';
 import { describeError } from '#server/log-error.ts';

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
-  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
-  import TwoEnds from '$lib/ui/screens/joints/TwoEnds.svelte';
-  import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
+  import UnitSwitch from '../../lib/ui/controls/UnitSwitch.svelte';
+  import IdentifyNav from '../../lib/ui/screens/identify/IdentifyNav.svelte';
+  import TwoEnds from '../../lib/ui/screens/joints/TwoEnds.svelte';
+  import { RulesStore } from '../../lib/ui/store/rules-store.svelte.ts';
 
   const rules = new RulesStore(null);
   $effect(() => void rules.load());

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
-  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
-  import OwnParts from '$lib/ui/screens/parts/OwnParts.svelte';
-  import PartsBrowser from '$lib/ui/screens/parts/PartsBrowser.svelte';
-  import { counterList } from '$lib/ui/screens/parts/counter-list.svelte.ts';
-  import { PartsStore } from '$lib/ui/store/parts-store.svelte.ts';
+  import UnitSwitch from '../../lib/ui/controls/UnitSwitch.svelte';
+  import IdentifyNav from '../../lib/ui/screens/identify/IdentifyNav.svelte';
+  import OwnParts from '../../lib/ui/screens/parts/OwnParts.svelte';
+  import PartsBrowser from '../../lib/ui/screens/parts/PartsBrowser.svelte';
+  import { counterList } from '../../lib/ui/screens/parts/counter-list.svelte.ts';
+  import { PartsStore } from '../../lib/ui/store/parts-store.svelte.ts';
 
   const store = new PartsStore();
   $effect(() => {

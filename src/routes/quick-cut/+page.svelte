@@ -1,6 +1,6 @@
 <script lang="ts">
-  import QuickCut from '$lib/ui/screens/quick-cut/QuickCut.svelte';
-  import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
+  import QuickCut from '../../lib/ui/screens/quick-cut/QuickCut.svelte';
+  import { RulesStore } from '../../lib/ui/store/rules-store.svelte.ts';
 
   const rules = new RulesStore(null);
   $effect(() => void rules.load());

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { unitSetting } from '$lib/ui/controls/unit-setting.svelte.ts';
-  import RulePage from '$lib/ui/screens/rules/RulePage.svelte';
-  import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
+  import { unitSetting } from '../../lib/ui/controls/unit-setting.svelte.ts';
+  import RulePage from '../../lib/ui/screens/rules/RulePage.svelte';
+  import { RulesStore } from '../../lib/ui/store/rules-store.svelte.ts';
 
   const store = new RulesStore(null);
   $effect(() => void store.load());

@@ -1,17 +1,16 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import { getCrestRange, isTaper } from '#core/catalogue/listed-thread.ts';
-  import { threads } from '$lib/ui/threads.ts';
-  import { FAMILY_TRAITS, THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
-  import { checkDiameter } from '#core/identify/check-reading.ts';
-  import { filterThreads } from '#core/identify/filter-threads.ts';
-  import { parseLength } from '#core/units/parse-length.ts';
+  import { getCrestRange, isTaper } from '#core/catalogue';
+  import { threads } from '../../lib/ui/threads.ts';
+  import { FAMILY_TRAITS, THREAD_FAMILIES, type ThreadFamily } from '#core/ends';
+  import { checkDiameter, filterThreads } from '#core/identify';
+  import { parseLength } from '#core/units';
   import { CONFIDENCE_NAMES } from '#words/parts.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import { FAMILY_NAMES, sayPitch } from '#words/threads.ts';
-  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
-  import { unitSetting } from '$lib/ui/controls/unit-setting.svelte.ts';
-  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
+  import UnitSwitch from '../../lib/ui/controls/UnitSwitch.svelte';
+  import { unitSetting } from '../../lib/ui/controls/unit-setting.svelte.ts';
+  import IdentifyNav from '../../lib/ui/screens/identify/IdentifyNav.svelte';
 
   let family = $state<ThreadFamily | ''>(
     THREAD_FAMILIES.find((each) => each === page.url.searchParams.get('family')) ?? '',

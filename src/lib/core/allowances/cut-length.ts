@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /** One end of a piece: reach of the fitting's port and engagement of the thread in it, nm. */
 export interface PieceEnd {

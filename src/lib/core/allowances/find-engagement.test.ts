@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import type { NominalSize } from '../ends/size.ts';
-import { inches, toInches } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import type { NominalSize } from '#core/ends';
+import { inches, toInches } from '#core/units';
 import { findEngagement } from './find-engagement.ts';
 
 /** Typed in from ASME B1.20.1, not through the catalogue: hand-tight engagement L1 (in) and threads an inch. */

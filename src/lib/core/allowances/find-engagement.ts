@@ -1,8 +1,8 @@
-import type { TaperThread } from '../catalogue/thread.ts';
-import { isLargeSize, type NominalSize } from '../ends/size.ts';
-import { getFigureKey, type EngagementChoice } from '../house-rules/engagement-figure.ts';
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { INCH, type Length } from '../units/length.ts';
+import type { TaperThread } from '#core/catalogue';
+import { isLargeSize, type NominalSize } from '#core/ends';
+import { getFigureKey, type EngagementChoice } from '#core/house-rules';
+import { accept, refuse, type Result } from '#core/outcome';
+import { INCH, type Length } from '#core/units';
 
 export interface EngagementRefusal {
   readonly code: 'engagement-not-measured';

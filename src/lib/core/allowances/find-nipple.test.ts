@@ -1,9 +1,9 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { INCH, inches } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { NOMINAL_SIZES } from '#core/ends';
+import { INCH, inches } from '#core/units';
 import { makeRandom } from '#support/random-run.ts';
-import { NIPPLE_TOLERANCES } from '../house-rules/nipples.ts';
+import { NIPPLE_TOLERANCES } from '#core/house-rules';
 import { findNearestNipple } from './find-nipple.ts';
 
 const SEED = 31;

@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /** The bought nipple nearest to a cut; `off` is nipple minus cut, nm. */
 export interface NearestNipple {

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { inches } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { NOMINAL_SIZES } from '#core/ends';
+import { inches } from '#core/units';
 import { judgeOwnEngagement } from './judge-own-engagement.ts';
 
 describe('judgeOwnEngagement', () => {

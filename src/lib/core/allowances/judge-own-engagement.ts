@@ -1,5 +1,5 @@
-import type { TaperThread } from '../catalogue/thread.ts';
-import { INCH, type Length } from '../units/length.ts';
+import type { TaperThread } from '#core/catalogue';
+import { INCH, type Length } from '#core/units';
 
 /** What there is to say of an engagement figure of the shop's own. */
 export type EngagementDoubt =

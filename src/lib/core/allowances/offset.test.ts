@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { INCH, inches } from '../units/length.ts';
+import { INCH, inches } from '#core/units';
 import { getOffsetLengths, getSmallestSet, solveOffset, type Offset, type OffsetPart } from './offset.ts';
 
 const PAIRS: readonly (readonly OffsetPart[])[] = [

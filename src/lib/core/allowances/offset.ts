@@ -1,5 +1,5 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import type { Length } from '../units/length.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
 
 /** An offset between two 45° elbows, nm: to the side, to the other side, onward, and along the pipe. */
 export interface Offset {

@@ -1,5 +1,5 @@
-import { addScaled, cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
-import type { Length } from '../units/length.ts';
+import { addScaled, cross, dot, magnitude, subtract, type Vector } from '#core/geometry';
+import type { Length } from '#core/units';
 import { makeBend } from './bend.ts';
 import { bendTube, turnAbout, type Held, type MarkedBend } from './bend-tube.ts';
 import { getMarkOffset, type Bender } from './bender.ts';

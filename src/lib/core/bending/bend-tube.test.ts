@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { addScaled, cross, magnitude, ORIGIN, subtract, type Vector } from '../geometry/vector.ts';
-import { INCH, inches, millimetres, type Length } from '../units/length.ts';
+import { addScaled, cross, magnitude, ORIGIN, subtract, type Vector } from '#core/geometry';
+import { INCH, inches, millimetres, type Length } from '#core/units';
 import { makeRandom } from '#support/random-run.ts';
 import { makeBendSheet, type BendSheet } from './bend-sheet.ts';
 import { bendTube, traceTube } from './bend-tube.ts';

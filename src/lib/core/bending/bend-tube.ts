@@ -1,5 +1,5 @@
-import { addScaled, cross, dot, type Vector } from '../geometry/vector.ts';
-import type { Length } from '../units/length.ts';
+import { addScaled, cross, dot, type Vector } from '#core/geometry';
+import type { Length } from '#core/units';
 import { scale, type Turn } from './bent-path.ts';
 
 /** A tube about to be bent: where its end is held, which way it lies, and square to that the normal of its first bend (unit vectors). */

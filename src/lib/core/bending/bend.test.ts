@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { inches, millimetres } from '../units/length.ts';
+import { inches, millimetres } from '#core/units';
 import { makeBend, getReturnBend } from './bend.ts';
 import { develop } from './bent-path.ts';
 

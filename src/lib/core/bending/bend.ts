@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /** From this angle on the setback runs away (at 180° it is endless): such a bend is measured as its straights and its arc. Degrees. */
 export const RETURN_BEND_FROM = 150;

@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /** What of a bend lies at the mark on the tube: its beginning, its middle, or something before it: the front of the shoe. */
 export const SHOE_MARKS = ['start', 'centre', 'shoe-front'] as const;

@@ -1,5 +1,5 @@
-import { addScaled, cross, dot, magnitude, subtract, type Vector } from '../geometry/vector.ts';
-import type { Length } from '../units/length.ts';
+import { addScaled, cross, dot, magnitude, subtract, type Vector } from '#core/geometry';
+import type { Length } from '#core/units';
 import { makeBend, type Bend } from './bend.ts';
 
 /** One turn of a bent tube, as it is asked for. */

@@ -3,13 +3,11 @@ import { expect } from 'chai';
 import { kiln, withParts } from '#support/make-trap.ts';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, type TestLeg } from '#support/make-run.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
-import { findDrop, listDrops } from '../traps/drop.ts';
-import { judgeDrop } from '../traps/judge-drop.ts';
-import { invertOps, applyOps } from '../runs/change.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { findPiece } from '../runs/lay-out-run.ts';
-import type { RunDoc } from '../runs/run.ts';
-import { INCH, inches } from '../units/length.ts';
+import { findDrop, listDrops, judgeDrop } from '#core/traps';
+import { invertOps, applyOps } from '#core/runs/changes';
+import { type RunLayout, findPiece } from '#core/runs/layout';
+import type { RunDoc } from '#core/runs/document';
+import { INCH, inches } from '#core/units';
 import { planBuildTrap } from './build-trap.ts';
 import { NO_WISH, type TrapWish } from './trap-wish.ts';
 

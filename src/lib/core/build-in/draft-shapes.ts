@@ -1,8 +1,8 @@
-import { getOpposite, type Axis } from '../geometry/axis.ts';
-import type { Settings } from '../materials/craft.ts';
-import type { LaidLeg } from '../runs/layout.ts';
-import { setOp } from '../runs/commands/make-op.ts';
-import type { Length } from '../units/length.ts';
+import { getOpposite, type Axis } from '#core/geometry';
+import type { Settings } from '#core/materials';
+import type { LaidLeg } from '#core/runs/pieces';
+import { setOp } from '#core/runs/commands';
+import type { Length } from '#core/units';
 import { typeInches } from './propose-nipple.ts';
 import type { TrapDraft } from './trap-draft.ts';
 import type { TrapShape } from './trap-shape.ts';

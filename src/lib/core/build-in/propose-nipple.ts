@@ -1,8 +1,6 @@
-import { getCraft } from '../materials/crafts.ts';
-import type { Settings } from '../materials/craft.ts';
-import { INCH, type Length } from '../units/length.ts';
-import type { Drop } from '../traps/drop.ts';
-import { getLeastLength, getMeasured } from '../traps/least-length.ts';
+import { getCraft, type Settings } from '#core/materials';
+import { INCH, type Length } from '#core/units';
+import { type Drop, getLeastLength, getMeasured } from '#core/traps';
 import type { TrapWish } from './trap-wish.ts';
 
 export interface ProposedNipple {

@@ -1,10 +1,9 @@
 import { expect } from 'chai';
 import { kiln, withParts } from '#support/make-trap.ts';
 import { applyPlan, layOut, madeUp, makeIds, makeRun, type TestLeg } from '#support/make-run.ts';
-import { applyOps, invertOps } from '../runs/change.ts';
-import { listDrops } from '../traps/drop.ts';
-import { judgeDrop } from '../traps/judge-drop.ts';
-import { INCH } from '../units/length.ts';
+import { applyOps, invertOps } from '#core/runs/changes';
+import { listDrops, judgeDrop } from '#core/traps';
+import { INCH } from '#core/units';
 import { NO_WISH } from './trap-wish.ts';
 import { planPutRight } from './put-right.ts';
 import { reportWork } from './work-report.ts';

@@ -1,21 +1,23 @@
-import type { Site } from '../checks/checks.ts';
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { applyOps, type Op } from '../runs/change.ts';
-import { findRank } from '../runs/commands/add-leg.ts';
-import { findMeasures } from '../runs/commands/find-own-measures.ts';
-import { findLegsAt } from '../runs/commands/leg-ways.ts';
-import { insertOp, removeLeg, removeNode, removeOp, setOp } from '../runs/commands/make-op.ts';
-import type { NewId } from '../runs/commands/new-ids.ts';
-import { planTakeOutPart } from '../runs/commands/put-part.ts';
-import { layOutRun } from '../runs/lay-out-run.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
-import { getVectorFrom, hasPipe, isSameWay } from '../runs/leg-direction.ts';
-import { negate } from '../geometry/vector.ts';
-import { centreOf, type Leg } from '../runs/run.ts';
-import { findDrop, type Drop, type Trap } from '../traps/drop.ts';
-import { judgeDrop } from '../traps/judge-drop.ts';
-import type { TrapCode } from '../traps/trap-finding.ts';
-import { looksDown } from '../traps/tee-use.ts';
+import type { Site } from '#core/checks';
+import { accept, refuse, type Result } from '#core/outcome';
+import { applyOps, type Op } from '#core/runs/changes';
+import {
+  findRank,
+  findMeasures,
+  findLegsAt,
+  insertOp,
+  removeLeg,
+  removeNode,
+  removeOp,
+  setOp,
+  type NewId,
+  planTakeOutPart,
+} from '#core/runs/commands';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
+import type { LaidLeg } from '#core/runs/pieces';
+import { getVectorFrom, hasPipe, isSameWay, centreOf, type Leg } from '#core/runs/document';
+import { negate } from '#core/geometry';
+import { findDrop, type Drop, type Trap, judgeDrop, type TrapCode, looksDown } from '#core/traps';
 import { addShutOffs } from './add-shut-off.ts';
 import { buildInto, type BuildRefusal, type TrapBuild, findTube } from './build-trap.ts';
 import type { TrapWish } from './trap-wish.ts';

@@ -1,19 +1,30 @@
-import type { Axis } from '../geometry/axis.ts';
-import { getOpposite, getVector } from '../geometry/axis.ts';
-import { dot, subtract } from '../geometry/vector.ts';
-import type { Settings } from '../materials/craft.ts';
-import { getLegsByNode } from '../runs/legs.ts';
-import type { Op } from '../runs/change.ts';
-import { findNextTag, makeNode } from '../runs/commands/add-leg.ts';
-import { findLegsAt } from '../runs/commands/leg-ways.ts';
-import { insertLeg, insertOp, setOp } from '../runs/commands/make-op.ts';
-import type { NewId } from '../runs/commands/new-ids.ts';
-import { isOutOfReach, type ZoneId } from '../permissions/zone.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import { type Axis, getOpposite, getVector, dot, subtract } from '#core/geometry';
+import type { Settings } from '#core/materials';
+import {
+  getLegsByNode,
+  centreOf,
+  type InlineKind,
+  type Leg,
+  type Measure,
+  type Ref,
+  type Terminal,
+  findStraightLine,
+} from '#core/runs/document';
+import type { Op } from '#core/runs/changes';
+import {
+  findNextTag,
+  makeNode,
+  findLegsAt,
+  insertLeg,
+  insertOp,
+  setOp,
+  type NewId,
+} from '#core/runs/commands';
+import { isOutOfReach, type ZoneId } from '#core/permissions';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
 import { generateKeyBetween } from 'fractional-indexing';
-import { centreOf, type InlineKind, type Leg, type Measure, type Ref, type Terminal } from '../runs/run.ts';
-import { findStraightLine } from '../runs/straight-line.ts';
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /** The operations of a trap as it is drafted: legs and nodes that are put in, measures that are taken otherwise. */
 export class TrapDraft {

@@ -1,14 +1,10 @@
-import { checkRun, type Site } from '../checks/checks.ts';
-import type { Finding } from '../checks/finding.ts';
-import { getPlacedId } from '../checks/legs-may-run.ts';
-import type { LegSize } from '../ends/size.ts';
-import { getCraft } from '../materials/crafts.ts';
-import type { Piece, RunLayout } from '../runs/layout.ts';
-import { checkLegsDoNotCross } from '../checks/legs-do-not-cross.ts';
-import { INCH, type Length } from '../units/length.ts';
-import { findDrop, type Drop } from '../traps/drop.ts';
-import { judgeDrop } from '../traps/judge-drop.ts';
-import type { TrapCode } from '../traps/trap-finding.ts';
+import { checkRun, type Site, type Finding, getPlacedId, checkLegsDoNotCross } from '#core/checks';
+import type { LegSize } from '#core/ends';
+import { getCraft } from '#core/materials';
+import type { Piece } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { INCH, type Length } from '#core/units';
+import { findDrop, type Drop, judgeDrop, type TrapCode } from '#core/traps';
 
 /** What is in the way of a trap, and by how much (nm). */
 export type Obstacle =

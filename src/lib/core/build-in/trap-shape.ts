@@ -1,11 +1,9 @@
-import type { Axis } from '../geometry/axis.ts';
-import { isAxis } from '../geometry/way.ts';
-import { getCraft } from '../materials/crafts.ts';
-import type { LaidLeg, LaidNode } from '../runs/layout.ts';
-import { findWayFrom, getVectorFrom, hasPipe } from '../runs/leg-direction.ts';
-import type { Length } from '../units/length.ts';
-import type { Drop } from '../traps/drop.ts';
-import { looksDown, looksUp } from '../traps/tee-use.ts';
+import { type Axis, isAxis } from '#core/geometry';
+import { getCraft } from '#core/materials';
+import type { LaidLeg, LaidNode } from '#core/runs/pieces';
+import { findWayFrom, getVectorFrom, hasPipe } from '#core/runs/document';
+import type { Length } from '#core/units';
+import { type Drop, looksDown, looksUp } from '#core/traps';
 
 /**
  * How the last part of a drop goes, as far as a trap has to be built into it. `inlet` is what the appliance hangs on: its last leg, a

@@ -1,6 +1,6 @@
-import type { Axis } from '../geometry/axis.ts';
-import type { FloorBelow } from '../runs/appliance.ts';
-import type { Length } from '../units/length.ts';
+import type { Axis } from '#core/geometry';
+import type { FloorBelow } from '#core/runs/document';
+import type { Length } from '#core/units';
 
 /** What may be said of a trap to be built in. */
 export interface TrapWish {

@@ -1,9 +1,8 @@
-import type { Part } from '../catalogue/part.ts';
-import { assemble, type LaidJoint } from '../runs/bodies.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
-import type { Piece, RunLayout } from '../runs/layout.ts';
-import { INCH, type Length } from '../units/length.ts';
-import { findDrop, type Drop } from '../traps/drop.ts';
+import type { Part } from '#core/catalogue';
+import { assemble, type LaidJoint, getPieces, type RunLayout } from '#core/runs/layout';
+import type { Piece } from '#core/runs/pieces';
+import { INCH, type Length } from '#core/units';
+import { findDrop, type Drop } from '#core/traps';
 
 /** What a change to a drop comes to at the bench. */
 export interface WorkReport {

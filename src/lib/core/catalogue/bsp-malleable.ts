@@ -1,9 +1,9 @@
-import { millimetres } from '../units/length.ts';
+import { millimetres } from '#core/units';
 import type { Provenance } from './confidence.ts';
 import { getPortWay } from './part-shapes.ts';
 import { makeTaperEnd } from './taper-end.ts';
 import type { Part, PartLength } from './part.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { NominalSize } from '#core/ends';
 
 /** A published row of malleable fittings with Rp threads for pipe with R threads, millimetres. */
 export interface BspMalleableRow extends Provenance {

@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 import { makeBspParts, type BspMalleableRow } from './bsp-malleable.ts';
 import {
   makeBushings,
@@ -25,7 +25,7 @@ import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
 import type { ThreadList } from './thread-list.ts';
 import { makeTubeParts, type TubeParts, type TubeTables } from './tube-parts.ts';
 import type { TubeList } from './tubes.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { NominalSize } from '#core/ends';
 import {
   makeBritishThread,
   makeTaperThread,

@@ -1,6 +1,14 @@
-import { inches, type Length } from '../units/length.ts';
-import { readThreadId, type End, type FlangeEnd, type Gender, type ThreadEnd } from '../ends/end.ts';
-import { isNominal, NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { inches, type Length } from '#core/units';
+import {
+  readThreadId,
+  type End,
+  type FlangeEnd,
+  type Gender,
+  type ThreadEnd,
+  isNominal,
+  NOMINAL_SIZES,
+  type NominalSize,
+} from '#core/ends';
 import type { Provenance } from './confidence.ts';
 import { getOwnSeat } from './list-ends.ts';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';

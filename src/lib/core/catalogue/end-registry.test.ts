@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { End } from '../ends/end.ts';
+import type { End } from '#core/ends';
 import { toPlainEnd } from './figured-end.ts';
 import { listEnds } from './list-ends.ts';
 import { standardCatalogue } from './standard-catalogue.ts';

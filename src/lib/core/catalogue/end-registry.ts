@@ -1,4 +1,4 @@
-import { UNKNOWN_END, getThreadId, type End, type TubeName, type UnknownEnd } from '../ends/end.ts';
+import { UNKNOWN_END, getThreadId, type End, type TubeName, type UnknownEnd } from '#core/ends';
 import type { FiguredEnd, FiguredTube } from './figured-end.ts';
 import { listSocketsFor } from './list-ends.ts';
 import type { ThreadList } from './thread-list.ts';

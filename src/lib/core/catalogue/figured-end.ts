@@ -1,4 +1,4 @@
-import type { Millimetres } from '../units/length.ts';
+import type { Millimetres } from '#core/units';
 import type { ListedThread } from './listed-thread.ts';
 import type {
   End,
@@ -10,8 +10,8 @@ import type {
   TubeKind,
   UnionHalf,
   UnknownEnd,
-} from '../ends/end.ts';
-import type { Seat } from '../ends/seat.ts';
+  Seat,
+} from '#core/ends';
 
 /*
  * Ends with their figures beside them, as the rules about pairs and the lens need them. What stands in documents is the plain end

@@ -1,4 +1,4 @@
-import type { NominalSize } from '../ends/size.ts';
+import type { NominalSize } from '#core/ends';
 import type { Provenance } from './confidence.ts';
 
 /** Where a line lies, as far as codes tell it apart. */

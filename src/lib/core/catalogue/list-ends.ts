@@ -6,11 +6,11 @@ import {
   type Temper,
   type TubeKind,
   type UnionHalf,
-} from '../ends/end.ts';
-import type { Seat } from '../ends/seat.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import { toMillimetres } from '../units/length.ts';
+  type Seat,
+  NOMINAL_SIZES,
+  type ThreadFamily,
+} from '#core/ends';
+import { toMillimetres } from '#core/units';
 import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from './figured-end.ts';
 import { isTaper, type ListedThread } from './listed-thread.ts';
 import type { Pipe } from './pipe.ts';

@@ -1,10 +1,9 @@
 import type { Provenance } from './confidence.ts';
 import type { CrestLine, ListedThread } from './listed-thread.ts';
-import type { Gender } from '../ends/end.ts';
+import type { Gender, ThreadFamily } from '#core/ends';
 import type { BspRow, NpsmRow } from './pipe-threads.ts';
 import type { Flare37Row, FlareRow, LookAlikeRow } from './small-threads.ts';
 import type { NptRow } from './thread.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
 
 const MM = 25.4;
 /** An NPT crest may be cut short by this share of the pitch: 0.16 mm at 14 an inch. */

@@ -1,8 +1,7 @@
-import type { Millimetres } from '../units/length.ts';
-import type { Gender, Hand } from '../ends/end.ts';
+import type { Millimetres } from '#core/units';
+import type { Gender, Hand, ThreadFamily } from '#core/ends';
 import type { Provenance } from './confidence.ts';
 import type { OtherGas, SealedBy } from './small-threads.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
 
 /** Where along a thread its diameter is taken. */
 export const THREAD_PLACES = ['mouth', 'first', 'third', 'last', 'unknown'] as const;

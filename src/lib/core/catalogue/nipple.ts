@@ -1,6 +1,6 @@
-import { inches, type Length } from '../units/length.ts';
+import { inches, type Length } from '#core/units';
 import type { Provenance } from './confidence.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { NominalSize } from '#core/ends';
 
 /** A published row of nipple lengths of one size, inches. */
 export interface NippleRow extends Provenance {

@@ -1,5 +1,5 @@
-import type { Gender } from '../ends/end.ts';
-import type { Vector } from '../geometry/vector.ts';
+import type { Gender } from '#core/ends';
+import type { Vector } from '#core/geometry';
 import type { BoughtKind } from './part.ts';
 
 /** An opening of a kind of part: the way it looks from the part's origin (unit vector), and whether it goes in or takes in. */

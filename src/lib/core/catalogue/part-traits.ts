@@ -1,4 +1,4 @@
-import type { End } from '../ends/end.ts';
+import type { End } from '#core/ends';
 import type { Part, PartKind } from './part.ts';
 import { isOfCylinder, type Side } from './side.ts';
 

@@ -1,8 +1,7 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 import type { Confidence } from './confidence.ts';
-import type { End } from '../ends/end.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { Vector } from '../geometry/vector.ts';
+import type { End, LegSize } from '#core/ends';
+import type { Vector } from '#core/geometry';
 
 /** How far a length of a part can be trusted: fixed by a standard, typical within ±, entered by the shop, or unknown. */
 export type PartLength =

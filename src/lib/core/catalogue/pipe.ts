@@ -1,6 +1,6 @@
-import { inches, type Length } from '../units/length.ts';
+import { inches, type Length } from '#core/units';
 import type { Provenance } from './confidence.ts';
-import type { NominalSize } from '../ends/size.ts';
+import type { NominalSize } from '#core/ends';
 
 /** Systems of material: each is a craft of its own, with its ends, its joints and its settings. */
 export const SYSTEMS = ['threaded-steel', 'csst', 'copper', 'press', 'polyethylene'] as const;

@@ -1,7 +1,6 @@
-import type { End } from '../ends/end.ts';
+import { type End, isNominal, NOMINAL_SIZES } from '#core/ends';
 import type { EndRegistry } from './end-registry.ts';
-import { isNominal, NOMINAL_SIZES } from '../ends/size.ts';
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 import { getPortWay } from './part-shapes.ts';
 import type { BoughtKind, Part, PartLength } from './part.ts';
 

@@ -1,4 +1,4 @@
-import type { End } from '../ends/end.ts';
+import type { End } from '#core/ends';
 
 /** Sides of pressure, the lowest first: what an appliance takes, what runs between two regulators, what is in a cylinder. Only a regulator lowers it. */
 export const SIDES = ['appliance', 'intermediate', 'cylinder'] as const;

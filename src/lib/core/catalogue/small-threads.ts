@@ -1,4 +1,4 @@
-import type { ThreadFamily } from '../ends/thread-family.ts';
+import type { ThreadFamily } from '#core/ends';
 import type { Provenance } from './confidence.ts';
 
 /** A published row of a 45° flare thread, or of a gas connector's, inches; named by tube outside diameter. */

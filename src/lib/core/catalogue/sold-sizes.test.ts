@@ -1,6 +1,5 @@
 import { expect } from 'chai';
-import type { PE_SIZES } from '../ends/size.ts';
-import { LEG_SIZES, type LegSize } from '../ends/size.ts';
+import { type PE_SIZES, LEG_SIZES, type LegSize } from '#core/ends';
 import { TUBE_JOINS, type BoughtKind, type TubeJoin } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 import { JOIN_SIZES, KINDS_BY_JOIN } from './tube-joins.ts';

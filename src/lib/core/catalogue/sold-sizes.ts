@@ -1,4 +1,4 @@
-import type { CopperSize, LegSize } from '../ends/size.ts';
+import type { CopperSize, LegSize } from '#core/ends';
 import type { BoughtKind, TubeJoin } from './part.ts';
 import {
   CSST_SIZES,

@@ -18,8 +18,6 @@ import { socketDepthsTable } from './tables/socket-depths.table.ts';
 import { tubeAdaptersTable } from './tables/tube-adapters.table.ts';
 import { unionsTable } from './tables/unions.table.ts';
 
-export { CATALOGUE_VERSION };
-
 /** The published tables that a run is laid out with. Only this file and standard-threads.ts read tables. */
 export const standardCatalogue: Catalogue = makeCatalogue(
   {

@@ -1,7 +1,7 @@
 import { getTaperEnd } from './taper-end.ts';
 import { expect } from 'chai';
-import { inches, millimetres } from '../units/length.ts';
-import { NOMINAL_SIZES, THREAD_SIZES, type NominalSize } from '../ends/size.ts';
+import { inches, millimetres } from '#core/units';
+import { NOMINAL_SIZES, THREAD_SIZES, type NominalSize } from '#core/ends';
 import { findReach, getPlusMinus, PART_KINDS, type BoughtKind } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 import { bspMalleableTable } from './tables/bsp-malleable.table.ts';

@@ -1,6 +1,11 @@
-import type { End, Gender, ThreadEnd } from '../ends/end.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
+import {
+  type End,
+  type Gender,
+  type ThreadEnd,
+  NOMINAL_SIZES,
+  type NominalSize,
+  type ThreadFamily,
+} from '#core/ends';
 
 /** The two systems of taper pipe thread a rigid run is made in: the American one, and the British one (R in Rp or Rc). */
 export const TAPER_FAMILIES = ['NPT', 'R'] as const;

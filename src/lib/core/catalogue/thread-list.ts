@@ -2,8 +2,8 @@ import type { BspRow, NpsmRow } from './pipe-threads.ts';
 import type { Flare37Row, FlareRow, LookAlikeRow } from './small-threads.ts';
 import { listBsp, listFlare37, listFlare45, listLookAlike, listNpsm, listNpt } from './list-threads.ts';
 import type { ListedThread } from './listed-thread.ts';
-import { inches, type Length } from '../units/length.ts';
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { inches, type Length } from '#core/units';
+import { NOMINAL_SIZES, type NominalSize } from '#core/ends';
 import type { NptRow } from './thread.ts';
 
 /** Every thread that may be met, male and female. An argument everywhere, like the catalogue. */

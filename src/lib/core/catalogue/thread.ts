@@ -1,9 +1,9 @@
-import { INCH, inches, millimetres, type Length } from '../units/length.ts';
+import { INCH, inches, millimetres, type Length } from '#core/units';
 import type { BspMalleableRow } from './bsp-malleable.ts';
 import type { Provenance } from './confidence.ts';
 import type { TaperFamily } from './taper-end.ts';
 import type { BspRow } from './pipe-threads.ts';
-import type { NominalSize, ThreadSize } from '../ends/size.ts';
+import type { NominalSize, ThreadSize } from '#core/ends';
 
 /** A published row of the national pipe taper thread, inches and threads an inch (see npt.table.ts for the letters). */
 export interface NptRow extends Provenance {

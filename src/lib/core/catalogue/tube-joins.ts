@@ -1,8 +1,25 @@
-import { inches } from '../units/length.ts';
-import type { End, SocketKind, TubeEnd, TubeKind, TubeName } from '../ends/end.ts';
-import { rankSize, type CopperSize, type LegSize } from '../ends/size.ts';
+import { inches } from '#core/units';
+import {
+  type End,
+  type SocketKind,
+  type TubeEnd,
+  type TubeKind,
+  type TubeName,
+  rankSize,
+  type CopperSize,
+  type LegSize,
+} from '#core/ends';
 import type { AdapterKind, BoughtKind, Part, TubeJoin } from './part.ts';
-import { CSST_SIZES, getCopperName, getCopperOutside, getNominalOfOutside, getPeFigures, isCopperSize, isPeSize, STEEL_PRESS_SIZES } from './tube-sizes.ts'; // prettier-ignore
+import {
+  CSST_SIZES,
+  getCopperName,
+  getCopperOutside,
+  getNominalOfOutside,
+  getPeFigures,
+  isCopperSize,
+  isPeSize,
+  STEEL_PRESS_SIZES,
+} from './tube-sizes.ts';
 
 /* What each way of joining tube is: which tube and sizes it is for, what is made for it, and the opening that takes the tube. */
 

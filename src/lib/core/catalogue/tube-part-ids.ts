@@ -1,5 +1,11 @@
-import { COPPER_SIZES, NOMINAL_SIZES, PE_SIZES, type LegSize, type NominalSize } from '../ends/size.ts';
-import type { Gender } from '../ends/end.ts';
+import {
+  COPPER_SIZES,
+  NOMINAL_SIZES,
+  PE_SIZES,
+  type LegSize,
+  type NominalSize,
+  type Gender,
+} from '#core/ends';
 import { isAdapterKind, TUBE_JOINS, type AdapterKind, type BoughtKind, type TubeJoin } from './part.ts';
 import { PART_SHAPES } from './part-shapes.ts';
 import type { TaperEnd, TaperFamily } from './taper-end.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { checkJoint } from '../joints/check-joint.ts';
-import { COPPER_SIZES, LEG_SIZES, type LegSize } from '../ends/size.ts';
-import { INCH, toMillimetres } from '../units/length.ts';
+import { checkJoint } from '#core/joints';
+import { COPPER_SIZES, LEG_SIZES, type LegSize } from '#core/ends';
+import { INCH, toMillimetres } from '#core/units';
 import { PART_KINDS, TUBE_JOINS } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 import { standardTubes } from './standard-threads.ts';

@@ -1,11 +1,26 @@
-import { getEndSize, getOppositeGender, type TubeKind } from '../ends/end.ts';
-import type { CopperSize, LegSize, NominalSize } from '../ends/size.ts';
-import { inches, millimetres, type Length } from '../units/length.ts';
+import {
+  getEndSize,
+  getOppositeGender,
+  type TubeKind,
+  type CopperSize,
+  type LegSize,
+  type NominalSize,
+} from '#core/ends';
+import { inches, millimetres, type Length } from '#core/units';
 import type { Provenance } from './confidence.ts';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';
 import type { AdapterKind, BoughtKind, Part, PartLength, Port, TubeJoin } from './part.ts';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
-import { getWidth, JOIN_ADAPTERS, JOIN_METALS, JOIN_SIZES, makePlainEnd, makeTubeOpening, TUBE_KIND_OF, KINDS_BY_JOIN } from './tube-joins.ts'; // prettier-ignore
+import {
+  getWidth,
+  JOIN_ADAPTERS,
+  JOIN_METALS,
+  JOIN_SIZES,
+  makePlainEnd,
+  makeTubeOpening,
+  TUBE_KIND_OF,
+  KINDS_BY_JOIN,
+} from './tube-joins.ts';
 import { isSoldTogether } from './sold-sizes.ts';
 import { readTubePartId, toOpeningSlug, toSlug, type ManifoldOpening } from './tube-part-ids.ts';
 import { getCopperOutside, getFirstOfOutside, isCopperSize } from './tube-sizes.ts';

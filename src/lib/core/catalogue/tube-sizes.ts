@@ -6,9 +6,9 @@ import {
   type LegSize,
   type NominalSize,
   type PeSize,
-} from '../ends/size.ts';
+} from '#core/ends';
 import type { Stock } from './pipe.ts';
-import { INCH, inches, millimetres, type Length } from '../units/length.ts';
+import { INCH, inches, millimetres, type Length } from '#core/units';
 
 const SIXTEENTHS = 16;
 

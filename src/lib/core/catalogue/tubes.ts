@@ -1,4 +1,4 @@
-import { inches, millimetres, type Length } from '../units/length.ts';
+import { inches, millimetres, type Length } from '#core/units';
 import type { Provenance } from './confidence.ts';
 
 /** A published row of copper tube; lengths in the row's unit. */

@@ -1,6 +1,6 @@
-import type { Gas } from '../house-rules/jurisdictions.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { isBasisAsked } from '../units/gas-input.ts';
+import type { Gas } from '#core/house-rules';
+import type { RunLayout } from '#core/runs/layout';
+import { isBasisAsked } from '#core/units';
 import type { Finding } from './finding.ts';
 
 /**

@@ -1,9 +1,7 @@
-import { getPartTraits } from '../catalogue/part-traits.ts';
-import { hasPipe } from '../runs/leg-direction.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { findShutOff } from '../traps/shut-off.ts';
-import { listDrops, type Drop } from '../traps/drop.ts';
-import { findRequirement } from '../traps/requirement.ts';
+import { getPartTraits } from '#core/catalogue';
+import { hasPipe } from '#core/runs/document';
+import type { RunLayout } from '#core/runs/layout';
+import { findShutOff, listDrops, type Drop, findRequirement } from '#core/traps';
 import type { Finding } from './finding.ts';
 
 /**

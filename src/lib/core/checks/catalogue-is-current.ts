@@ -1,5 +1,5 @@
 import type { Finding } from './finding.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import type { RunLayout } from '#core/runs/layout';
 
 /** The run was laid out with this catalogue; if not, it is said: figures do not change silently. */
 export function checkCatalogueIsCurrent({ doc, catalogue }: RunLayout): Finding[] {

@@ -1,17 +1,14 @@
-import type { RunEvent } from '../runs/event.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { findSegmentDistance } from '../geometry/segment-distance.ts';
+import { type RunEvent, foldEvents, NO_FACTS } from '#core/runs/changes';
+import { standardCatalogue } from '#core/catalogue';
+import { findSegmentDistance } from '#core/geometry';
 import { makeRandomRun } from '#support/random-run.ts';
 import { checkLegsDoNotCross } from './legs-do-not-cross.ts';
-import { takeApart } from '../runs/commands/make-op.ts';
-import { getLegs } from '../runs/legs.ts';
+import { takeApart, planPutPart } from '#core/runs/commands';
+import { getLegs, centreOf, type RunDoc } from '#core/runs/document';
 import { expect } from 'chai';
-import { getCraft } from '../materials/crafts.ts';
-import { inches } from '../units/length.ts';
+import { getCraft } from '#core/materials';
+import { inches } from '#core/units';
 import { applyPlan, getLeg, getPiece, layOut, madeUp, makeIds, makeRun, mustBe } from '#support/make-run.ts';
-import { planPutPart } from '../runs/commands/put-part.ts';
-import { foldEvents, NO_FACTS } from '../runs/fold-events.ts';
-import { centreOf, type RunDoc } from '../runs/run.ts';
 import { checkRun } from './checks.ts';
 
 const find = (doc: RunDoc, code: string) => checkRun(layOut(doc)).find((finding) => finding.code === code);

@@ -1,7 +1,6 @@
 import type { Finding } from './finding.ts';
-import { findDisplaced } from '../runs/displaced.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import type { Gas, Jurisdiction } from '../house-rules/jurisdictions.ts';
+import { findDisplaced, type RunLayout } from '#core/runs/layout';
+import type { Gas, Jurisdiction } from '#core/house-rules';
 import { checkAppliancesAreKnown } from './appliances-are-known.ts';
 import { checkAppliancesAreMet } from './appliances-are-met.ts';
 import { checkMetalIsBonded } from './metal-is-bonded.ts';

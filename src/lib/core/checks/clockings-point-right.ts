@@ -1,9 +1,8 @@
-import { findClocking } from '../runs/commands/clock-joint.ts';
+import { findClocking } from '#core/runs/commands';
 import type { Finding } from './finding.ts';
-import { isEmpty } from '../runs/is-empty.ts';
-import { getEnds } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { findPointing } from '../runs/pointing.ts';
+import { isEmpty } from '#core/runs/document';
+import { getEnds, type RunLayout } from '#core/runs/layout';
+import { findPointing } from '#core/runs/reading';
 
 /** A joint that was clocked before the run was turned points where nothing goes any more. */
 export function checkClockingsPointRight(layout: RunLayout): Finding[] {

@@ -1,5 +1,5 @@
-import type { RunLayout } from '../runs/layout.ts';
-import { onTapeOf, roundFeet } from '../units/round-figure.ts';
+import type { RunLayout } from '#core/runs/layout';
+import { onTapeOf, roundFeet } from '#core/units';
 import type { Finding } from './finding.ts';
 
 /** The longest flexible connector that is usual: six feet by the model codes; confirm locally. */

@@ -1,6 +1,5 @@
 import type { Finding } from './finding.ts';
-import { findPiece } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { findPiece, type RunLayout } from '#core/runs/layout';
 
 /** A piece that was cut still has its place in the run; if not, it may be stock. */
 export function checkCutPiecesHaveAPlace(layout: RunLayout): Finding[] {

@@ -1,12 +1,10 @@
 import { expect } from 'chai';
 import { layOut, makeRun, offset, type TestLeg } from '#support/make-run.ts';
 import { kiln } from '#support/make-trap.ts';
-import { UNKNOWN_END, type ThreadEnd } from '../ends/end.ts';
-import type { Gas } from '../house-rules/jurisdictions.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
-import { newAppliance, type Plate } from '../runs/appliance.ts';
-import type { ConnectorGeometry } from '../runs/run.ts';
-import { inches } from '../units/length.ts';
+import { UNKNOWN_END, type ThreadEnd } from '#core/ends';
+import type { Gas, RuleChoices } from '#core/house-rules';
+import { newAppliance, type Plate, type ConnectorGeometry } from '#core/runs/document';
+import { inches } from '#core/units';
 import { checkRun } from './checks.ts';
 
 const NPT: ThreadEnd = { kind: 'thread', family: 'npt', size: '3/4', gender: 'male', hand: null, seat: 'unknown', metal: 'black-iron' }; // prettier-ignore

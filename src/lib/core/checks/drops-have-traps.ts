@@ -1,6 +1,5 @@
-import { judgeDrop } from '../traps/judge-drop.ts';
-import { listDrops } from '../traps/drop.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { judgeDrop, listDrops } from '#core/traps';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /** What is wrong with the sediment trap of each drop, or must be asked of it; what works, and what is not asked for, is no finding. */

@@ -1,6 +1,6 @@
 import type { Finding } from './finding.ts';
-import { findSource } from '../runs/run.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { findSource } from '#core/runs/document';
+import type { RunLayout } from '#core/runs/layout';
 
 /** An end that leads nowhere is capped before gas comes, even behind a shut valve. The source end is not such an end. */
 export function checkEndsAreClosed(layout: RunLayout): Finding[] {

@@ -1,10 +1,11 @@
-import { judgeOwnEngagement } from '../allowances/judge-own-engagement.ts';
-import { getPlusMinus, type Part, type PartLength, type Port } from '../catalogue/part.ts';
-import type { LegSize } from '../ends/size.ts';
+import { judgeOwnEngagement } from '#core/allowances';
+import { getPlusMinus, type Part, type PartLength, type Port } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
 import type { Finding } from './finding.ts';
-import { findPort } from '../runs/fitting.ts';
-import { listDistinctEnds } from '../runs/distinct-ends.ts';
-import type { LaidEnd, RunLayout } from '../runs/layout.ts';
+import { findPort } from '#core/runs/fittings';
+import { listDistinctEnds } from '#core/runs/reading';
+import type { LaidEnd } from '#core/runs/measuring';
+import type { RunLayout } from '#core/runs/layout';
 
 /** Every end has its figures: a size without them is named once, a part without a sure length once with all its places. */
 export function checkFiguresAreKnown(layout: RunLayout): Finding[] {

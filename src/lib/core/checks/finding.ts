@@ -1,25 +1,26 @@
-import type { Gas, Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { Permission } from '../permissions/permissions.ts';
-import type { BodyPlaced, JointPlaced, PartPlaced } from '../permissions/placed.ts';
-import type { ZoneId } from '../permissions/zone.ts';
-import type { ShutOffFault, TrapFinding } from '../traps/trap-finding.ts';
-import type { GasInput } from '../units/gas-input.ts';
-import type { Severity } from '../outcome/severity.ts';
-import type { EngagementDoubt } from '../allowances/judge-own-engagement.ts';
-import type { BoughtKind, Part, PartKind } from '../catalogue/part.ts';
-import type { CoverWanted } from '../ground/cover-wanted.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { PeComparison } from '../identify/check-print-line.ts';
-import type { PassageKind } from '../permissions/passage.ts';
-import type { PassageWant } from '../permissions/passages.ts';
-import type { Length } from '../units/length.ts';
-import type { TurnsWindow } from '../house-rules/how-tight.ts';
-import type { JudgedJoint } from '../joints/house-ruling.ts';
-import type { FittingRefusal } from '../runs/fitting.ts';
-import type { Fullness } from '../runs/fullness.ts';
-import type { NamedRef } from '../runs/name-ref.ts';
-import type { InlineKind } from '../runs/run.ts';
-import type { UnreadReason } from '../runs/solved-lengths.ts';
+import type { Gas, Jurisdiction, TurnsWindow } from '#core/house-rules';
+import type {
+  Permission,
+  BodyPlaced,
+  JointPlaced,
+  PartPlaced,
+  ZoneId,
+  PassageKind,
+  PassageWant,
+} from '#core/permissions';
+import type { ShutOffFault, TrapFinding } from '#core/traps';
+import type { GasInput, Length } from '#core/units';
+import type { Severity } from '#core/outcome';
+import type { EngagementDoubt } from '#core/allowances';
+import type { BoughtKind, Part, PartKind } from '#core/catalogue';
+import type { CoverWanted } from '#core/ground';
+import type { LegSize } from '#core/ends';
+import type { PeComparison } from '#core/identify';
+import type { JudgedJoint } from '#core/joints';
+import type { FittingRefusal } from '#core/runs/fittings';
+import type { Fullness, InlineKind } from '#core/runs/document';
+import type { NamedRef } from '#core/runs/reading';
+import type { UnreadReason } from '#core/runs/measuring';
 
 interface FindingBase {
   readonly severity: Severity;

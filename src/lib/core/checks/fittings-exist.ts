@@ -1,6 +1,6 @@
 import type { Finding } from './finding.ts';
-import type { FittingRefusal } from '../runs/fitting.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import type { FittingRefusal } from '#core/runs/fittings';
+import type { RunLayout } from '#core/runs/layout';
 
 /** What is not wrong but not known yet: it is asked. */
 const ASKED: ReadonlySet<FittingRefusal['code']> = new Set(['fitting-undecided', 'inlet-not-told-apart']);

@@ -1,5 +1,5 @@
-import { findSources, traceFlow } from '../flow/flow.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { findSources, traceFlow } from '#core/flow';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /** Where it does not follow which way the gas goes, it is said: several sources, none, a ring. Nothing is guessed. */

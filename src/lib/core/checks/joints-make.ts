@@ -1,15 +1,12 @@
-import { isForbidden, type JudgedJoint } from '../joints/house-ruling.ts';
-import type { End } from '../ends/end.ts';
-import { getOwnEnd } from '../runs/chains.ts';
-import { findJoint, findMadeUp, judgePorts } from '../runs/bodies.ts';
-import { isSameJson, type Json } from '../outcome/json.ts';
-import { listDistinctEnds } from '../runs/distinct-ends.ts';
+import { isForbidden, type JudgedJoint } from '#core/joints';
+import type { End } from '#core/ends';
+import { getOwnEnd, findPort } from '#core/runs/fittings';
+import { findJoint, findMadeUp, judgePorts, getEnds, type RunLayout } from '#core/runs/layout';
+import { isSameJson, type Json } from '#core/outcome';
+import { listDistinctEnds } from '#core/runs/reading';
 import type { Finding } from './finding.ts';
-import { findPort } from '../runs/fitting.ts';
-import { getEnds } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { getEndId } from '../runs/read-end.ts';
-import type { Leg, Pick } from '../runs/run.ts';
+import { getEndId } from '#core/runs/measuring';
+import type { Leg, Pick } from '#core/runs/document';
 
 const isWrong = (verdict: JudgedJoint): boolean => verdict.joint === null || isForbidden(verdict);
 

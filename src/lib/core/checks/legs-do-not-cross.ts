@@ -1,10 +1,9 @@
-import { getCraft } from '../materials/crafts.ts';
-import type { Vector } from '../geometry/vector.ts';
-import { findSegmentDistance } from '../geometry/segment-distance.ts';
+import { getCraft } from '#core/materials';
+import { type Vector, findSegmentDistance } from '#core/geometry';
 import type { Finding } from './finding.ts';
-import { findDisplaced } from '../runs/displaced.ts';
-import { findTouched } from '../runs/lineage.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import { findDisplaced, type RunLayout } from '#core/runs/layout';
+import { findTouched } from '#core/runs/document';
+import type { LaidLeg } from '#core/runs/pieces';
 
 /**
  * Boxes of the legs, one after another: least x, most x, least y, most y, least z, most z of the pipe's outside (nm). What is held

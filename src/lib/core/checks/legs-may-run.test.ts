@@ -1,15 +1,12 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
 import { withParts } from '#support/make-trap.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { ZoneId } from '../permissions/zone.ts';
-import { invertOps, applyOps } from '../runs/change.ts';
-import { planBranchHere } from '../runs/commands/branch-here.ts';
-import { planRemoveLegs } from '../runs/commands/remove-legs.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
-import type { RunDoc } from '../runs/run.ts';
-import { inches } from '../units/length.ts';
+import type { RuleChoices, Jurisdiction } from '#core/house-rules';
+import type { ZoneId } from '#core/permissions';
+import { invertOps, applyOps } from '#core/runs/changes';
+import { planBranchHere, planRemoveLegs, planSayZone } from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
+import { inches } from '#core/units';
 import { getPlacedId } from './legs-may-run.ts';
 import { checkRun } from './checks.ts';
 

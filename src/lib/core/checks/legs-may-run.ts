@@ -1,21 +1,23 @@
-import { getZoneOf } from '../runs/zone-of.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { Severity } from '../outcome/severity.ts';
-import type { PartKind } from '../catalogue/part.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { mayJoin, mayRun, mayStand, type Permission } from '../permissions/permissions.ts';
-import type { Permit, PlaceQuestion } from '../permissions/permission.ts';
+import { getZoneOf, isEmpty } from '#core/runs/document';
+import type { Jurisdiction } from '#core/house-rules';
+import type { Severity } from '#core/outcome';
+import type { PartKind } from '#core/catalogue';
+import { getCraft } from '#core/materials';
 import {
+  mayJoin,
+  mayRun,
+  mayStand,
+  type Permission,
+  type Permit,
+  type PlaceQuestion,
   getJointPlaced,
   getPartPlaced,
   type BodyPlaced,
   type JointPlaced,
   type PartPlaced,
-} from '../permissions/placed.ts';
-import type { ZoneId } from '../permissions/zone.ts';
-import { assemble } from '../runs/bodies.ts';
-import { isEmpty } from '../runs/is-empty.ts';
-import type { RunLayout } from '../runs/layout.ts';
+  type ZoneId,
+} from '#core/permissions';
+import { assemble, type RunLayout } from '#core/runs/layout';
 import type { Finding, Placeable } from './finding.ts';
 
 const SEVERITIES: Readonly<Record<Exclude<Permit, 'allowed'>, Severity>> = {

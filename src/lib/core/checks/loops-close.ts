@@ -1,8 +1,8 @@
-import { addScaled, magnitude, subtract } from '../geometry/vector.ts';
-import { MILLIMETRE } from '../units/length.ts';
+import { addScaled, magnitude, subtract } from '#core/geometry';
+import { MILLIMETRE } from '#core/units';
 import type { Finding } from './finding.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { getVectorFrom } from '#core/runs/document';
+import type { RunLayout } from '#core/runs/layout';
 
 /** Where legs close a loop, the way round arrives where it should (within 1 mm: positions are doubles for drawing). */
 export function checkLoopsClose(layout: RunLayout): Finding[] {

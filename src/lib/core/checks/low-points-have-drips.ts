@@ -1,5 +1,5 @@
-import { findDripless } from '../traps/drips.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { findDripless } from '#core/traps';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /** Where the house says that the gas is wet, every low point has a drip, and pipe falls toward it. A drip is no sediment trap. */

@@ -1,6 +1,6 @@
 import type { Finding, NamedMeasure } from './finding.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { nameRef } from '../runs/name-ref.ts';
+import type { RunLayout } from '#core/runs/layout';
+import { nameRef } from '#core/runs/reading';
 
 /** Every leg has one length; measures that cannot all be right are named with by how much, and none of them is used. */
 export function checkMeasuresAgree(layout: RunLayout): Finding[] {

@@ -1,6 +1,6 @@
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { listBondings } from '../supports/bonding.ts';
+import type { Jurisdiction } from '#core/house-rules';
+import type { RunLayout } from '#core/runs/layout';
+import { listBondings } from '#core/supports';
 import type { Finding } from './finding.ts';
 
 /** Each stretch of metal that has tubing in it, or that plastic cuts off, is its own thing to bond; of the supplier's the supplier is asked. */

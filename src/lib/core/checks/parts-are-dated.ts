@@ -1,5 +1,5 @@
-import { getPartTraits } from '../catalogue/part-traits.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { getPartTraits } from '#core/catalogue';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /** What has a date on it (a hose, a cylinder's regulator) is put in with that date read: when it is over it is changed. */

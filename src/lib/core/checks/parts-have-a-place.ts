@@ -1,5 +1,5 @@
 import type { Finding } from './finding.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import type { RunLayout } from '#core/runs/layout';
 
 /** A part in the pipe of a leg stands where it was measured; one placed by eye is said, since it decides both cuts. */
 export function checkPartsHaveAPlace(layout: RunLayout): Finding[] {

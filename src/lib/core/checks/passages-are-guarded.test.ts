@@ -1,12 +1,9 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
-import type { Result } from '../outcome/result.ts';
-import type { PlannedChange } from '../runs/change.ts';
-import { planPutPart } from '../runs/commands/put-part.ts';
-import { planPutPassage } from '../runs/commands/put-passage.ts';
-import { planSayFished } from '../runs/commands/say-fished.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
-import type { RunDoc } from '../runs/run.ts';
+import type { Result } from '#core/outcome';
+import type { PlannedChange } from '#core/runs/changes';
+import { planPutPart, planPutPassage, planSayFished, planSayZone } from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
 import { checkRun } from './checks.ts';
 
 const stabbed = { material: 'pe-stabbed', size: '1 IPS SDR 11' } as const;

@@ -1,12 +1,10 @@
-import { getZoneOf } from '../runs/zone-of.ts';
-import { traceFlow } from '../flow/flow.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { Severity } from '../outcome/severity.ts';
-import { findWants, mayPass, PASSAGE_WANTS, type PassageWant } from '../permissions/passages.ts';
-import type { PermitRuling } from '../permissions/permission.ts';
-import { isEmpty } from '../runs/is-empty.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
-import type { Passage } from '../runs/run.ts';
+import { getZoneOf, isEmpty, type Passage } from '#core/runs/document';
+import { traceFlow } from '#core/flow';
+import type { Jurisdiction } from '#core/house-rules';
+import type { Severity } from '#core/outcome';
+import { findWants, mayPass, PASSAGE_WANTS, type PassageWant, type PermitRuling } from '#core/permissions';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 const SEVERITIES: Readonly<Record<PassageWant, Severity>> = {

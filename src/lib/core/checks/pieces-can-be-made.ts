@@ -1,6 +1,7 @@
 import type { Finding } from './finding.ts';
-import type { Piece, RunLayout } from '../runs/layout.ts';
-import { getCraft } from '../materials/crafts.ts';
+import type { Piece } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { getCraft } from '#core/materials';
 
 /**
  * A piece is longer than nothing. One that is shorter than its two threads and the grip of the machine (2T + grip) is

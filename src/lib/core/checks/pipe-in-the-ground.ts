@@ -1,14 +1,23 @@
-import { comparePrints, findOtherThanLaid, listUnreadPipes, readPrint } from '../ground/compare-prints.ts';
-import { getWantedCover, listCovers, type CoverWanted } from '../ground/cover-wanted.ts';
-import { isInTrench, listTrenches, type Trench, type TrenchPoint } from '../ground/trench.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { findWall } from '../identify/check-print-line.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { isInside } from '../permissions/zone.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { inches } from '../units/length.ts';
-import { getTapeUnit } from '../units/round-figure.ts';
+import {
+  comparePrints,
+  findOtherThanLaid,
+  listUnreadPipes,
+  readPrint,
+  getWantedCover,
+  listCovers,
+  type CoverWanted,
+  isInTrench,
+  listTrenches,
+  type Trench,
+  type TrenchPoint,
+} from '#core/ground';
+import type { Jurisdiction } from '#core/house-rules';
+import { findWall } from '#core/identify';
+import { getCraft } from '#core/materials';
+import { isInside } from '#core/permissions';
+import { getVectorFrom } from '#core/runs/document';
+import type { RunLayout } from '#core/runs/layout';
+import { inches, getTapeUnit } from '#core/units';
 import type { Finding } from './finding.ts';
 
 /**

@@ -1,6 +1,6 @@
 import type { Finding } from './finding.ts';
-import { findFullness } from '../runs/fullness.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { findFullness } from '#core/runs/document';
+import type { RunLayout } from '#core/runs/layout';
 
 /** From here on it is said that a run fills up: there is time to go on in another. */
 const NEARLY = 0.9;

@@ -2,8 +2,8 @@ import { expect } from 'chai';
 import { layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { checkRun } from './checks.ts';
-import { NO_FACTS } from '../runs/fold-events.ts';
-import { getPieces, layOutRun } from '../runs/lay-out-run.ts';
+import { NO_FACTS } from '#core/runs/changes';
+import { getPieces, layOutRun } from '#core/runs/layout';
 import { findNextStep, getStanding, type NextStep, type RunStanding } from './standing.ts';
 
 const NOWHERE: RunStanding = { legs: 0, unmeasured: 0, stops: 0, asks: 0, pieces: 0, cut: 0, unknown: 0 };

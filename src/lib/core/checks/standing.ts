@@ -1,6 +1,5 @@
 import type { Finding } from './finding.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { getPieces, type RunLayout } from '#core/runs/layout';
 
 /** How far a run has come, counted. */
 export interface RunStanding {

@@ -1,7 +1,7 @@
-import { RETURN_BEND_FROM } from '../bending/bend.ts';
-import { getCraft } from '../materials/crafts.ts';
-import type { Piece, RunLayout } from '../runs/layout.ts';
-import type { TubePath } from '../runs/tube-path.ts';
+import { RETURN_BEND_FROM } from '#core/bending';
+import { getCraft } from '#core/materials';
+import type { Piece, TubePath } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /**

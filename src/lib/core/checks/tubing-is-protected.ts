@@ -1,8 +1,8 @@
-import { getPlateDistance } from '../house-rules/strike-plates.ts';
-import { getCraft } from '../materials/crafts.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import { getPlateDistance, type HouseRules } from '#core/house-rules';
+import { getCraft } from '#core/materials';
+import type { Material } from '#core/catalogue';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /** Tubing is struck by nails: plates where it passes a member near its face. Said once a run. */

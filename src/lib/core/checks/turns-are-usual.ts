@@ -1,7 +1,7 @@
-import type { LegSize } from '../ends/size.ts';
+import type { LegSize } from '#core/ends';
 import type { Finding } from './finding.ts';
-import { listDistinctEnds } from '../runs/distinct-ends.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { listDistinctEnds } from '#core/runs/reading';
+import type { RunLayout } from '#core/runs/layout';
 
 /** The turns that follow from the engagement lie in the usual window; said once per size. */
 export function checkTurnsAreUsual(layout: RunLayout): Finding[] {

@@ -1,4 +1,4 @@
-import type { Undone } from '../runs/job.ts';
+import type { Undone } from '#core/jobs';
 import type { RunStanding } from './standing.ts';
 
 /** What of a run is not done, by how far it has come; null where nothing is left: no stop, no question, no measure, no piece. */

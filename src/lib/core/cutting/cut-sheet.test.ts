@@ -1,8 +1,8 @@
-import { newAppliance } from '../runs/appliance.ts';
+import { newAppliance } from '#core/runs/document';
 import { expect } from 'chai';
-import { inches } from '../units/length.ts';
-import { planPutPart } from '../runs/commands/put-part.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
+import { inches } from '#core/units';
+import { planPutPart } from '#core/runs/commands';
+import { getPieces } from '#core/runs/layout';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe } from '#support/make-run.ts';
 import { makeCutSheet } from './cut-sheet.ts';
 

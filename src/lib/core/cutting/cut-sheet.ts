@@ -1,17 +1,13 @@
-import type { Part, PartKind } from '../catalogue/part.ts';
-import { MATERIALS, type Material } from '../catalogue/pipe.ts';
-import { getThreadId } from '../ends/end.ts';
-import { LEG_SIZES, rankSize, type LegSize } from '../ends/size.ts';
-import { getKerf } from '../house-rules/saw-kerf.ts';
-import { findForbidden } from '../checks/pieces-can-be-made.ts';
-import type { Finding } from '../checks/finding.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { assemble } from '../runs/bodies.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
-import type { Piece, RunLayout } from '../runs/layout.ts';
-import type { ConnectorGeometry } from '../runs/run.ts';
-import { listDrops } from '../traps/drop.ts';
-import type { Length } from '../units/length.ts';
+import { type Part, type PartKind, MATERIALS, type Material } from '#core/catalogue';
+import { getThreadId, LEG_SIZES, rankSize, type LegSize } from '#core/ends';
+import { getKerf } from '#core/house-rules';
+import { findForbidden, type Finding } from '#core/checks';
+import { getCraft } from '#core/materials';
+import { assemble, getPieces, type RunLayout } from '#core/runs/layout';
+import type { Piece } from '#core/runs/pieces';
+import type { ConnectorGeometry } from '#core/runs/document';
+import { listDrops } from '#core/traps';
+import type { Length } from '#core/units';
 import { makeTubeSheet, type TubeSheet } from './tube-sheet.ts';
 
 /** A piece with what the bench needs to make it. */

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import { inches } from '../units/length.ts';
+import { inches } from '#core/units';
 import { getPiece, layOut, makeRun } from '#support/make-run.ts';
 import { makeRandomRun } from '#support/random-run.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
+import { getPieces } from '#core/runs/layout';
 import { makeCutSheet } from './cut-sheet.ts';
 import { getPieceMarks } from './piece-marks.ts';
 

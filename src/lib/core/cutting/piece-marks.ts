@@ -1,5 +1,5 @@
-import type { Piece } from '../runs/layout.ts';
-import type { Length } from '../units/length.ts';
+import type { Piece } from '#core/runs/pieces';
+import type { Length } from '#core/units';
 
 /** What is marked on a piece at the vise. */
 export interface PieceMark {

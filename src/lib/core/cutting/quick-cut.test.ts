@@ -1,14 +1,12 @@
-import { getThreadSystem } from '../materials/threaded-steel/pipe-end.ts';
+import { getThreadSystem } from '#core/materials';
 import { expect } from 'chai';
-import { findReach } from '../catalogue/part.ts';
-import { THREADED_MATERIALS } from '../catalogue/pipe.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { resolveRules } from '../house-rules/house-rules.ts';
-import { readRunDoc } from '../formats/read-run-doc.ts';
-import { findBrokenReference } from '../runs/check-run.ts';
-import { NO_FACTS } from '../runs/fold-events.ts';
-import { layOutRun } from '../runs/lay-out-run.ts';
-import { inches, type Length } from '../units/length.ts';
+import { findReach, THREADED_MATERIALS, standardCatalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { readRunDoc } from '#core/formats';
+import { findBrokenReference } from '#core/runs/document';
+import { NO_FACTS } from '#core/runs/changes';
+import { layOutRun } from '#core/runs/layout';
+import { inches, type Length } from '#core/units';
 import { makeIds as makeRunIds } from '#support/make-run.ts';
 import {
   findUnmeasuredPart,

@@ -1,14 +1,10 @@
-import { getCraft, makeSettings } from '../materials/crafts.ts';
-import { takeApart } from '../runs/commands/make-op.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { BoughtKind, Part } from '../catalogue/part.ts';
-import type { ThreadedMaterial } from '../catalogue/pipe.ts';
-import type { NominalSize } from '../ends/size.ts';
-import type { Axis } from '../geometry/axis.ts';
-import { getOppositeWay, type Way } from '../geometry/way.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
-import type { NewId } from '../runs/commands/new-ids.ts';
-import type { Piece } from '../runs/layout.ts';
+import { getCraft, makeSettings } from '#core/materials';
+import { takeApart, type NewId } from '#core/runs/commands';
+import type { Catalogue, BoughtKind, Part, ThreadedMaterial } from '#core/catalogue';
+import type { NominalSize } from '#core/ends';
+import { type Axis, getOppositeWay, type Way } from '#core/geometry';
+import type { RuleChoices } from '#core/house-rules';
+import type { Piece } from '#core/runs/pieces';
 import {
   newRun,
   type Leg,
@@ -17,8 +13,8 @@ import {
   type RefPoint,
   type RunDoc,
   type RunNode,
-} from '../runs/run.ts';
-import type { Length, LengthUnit } from '../units/length.ts';
+} from '#core/runs/document';
+import type { Length, LengthUnit } from '#core/units';
 
 /** What may stand at an end of the one piece that is asked for. Of a tee the piece is made up in its run or in its branch. */
 export const QUICK_KINDS = [

@@ -1,8 +1,9 @@
-import { makeBendSheet, type BendSheet, type SheetBend } from '../bending/bend-sheet.ts';
-import { getBender } from '../house-rules/bender-mark.ts';
-import type { LaidEnd, Piece, RunLayout } from '../runs/layout.ts';
-import { TAPE_GRADUATIONS } from '../units/tape.ts';
-import type { Length } from '../units/length.ts';
+import { makeBendSheet, type BendSheet, type SheetBend } from '#core/bending';
+import { getBender } from '#core/house-rules';
+import type { LaidEnd } from '#core/runs/measuring';
+import type { Piece } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { TAPE_GRADUATIONS, type Length } from '#core/units';
 
 /** The dial of a bender is read to a whole degree. */
 const DIAL = 1;

@@ -1,7 +1,6 @@
-import { traceTube } from '../bending/bend-tube.ts';
-import type { TubeSheet } from '../cutting/tube-sheet.ts';
-import { cross, dot } from '../geometry/vector.ts';
-import { projectIsometric, type Point } from '../geometry/isometric.ts';
+import { traceTube } from '#core/bending';
+import type { TubeSheet } from '#core/cutting';
+import { cross, dot, projectIsometric, type Point } from '#core/geometry';
 import { findRange } from './sheet-geometry.ts';
 
 /** A tube on its way through the bender: what lies before the bend that is made now, that bend, and the straight tube after it. */

@@ -1,8 +1,6 @@
-import type { Point } from '../geometry/isometric.ts';
-import { formatLength } from '../units/format-length.ts';
-import type { LengthUnit } from '../units/length.ts';
-import { getMeasureFormat } from '../units/written-length.ts';
-import type { Measure, RefPoint } from '../runs/run.ts';
+import type { Point } from '#core/geometry';
+import { formatLength, type LengthUnit, getMeasureFormat } from '#core/units';
+import type { Measure, RefPoint } from '#core/runs/document';
 import { getTextWidth } from './draw-labels.ts';
 import { getReadingTurn } from './place-label.ts';
 import type { TakenRoom } from './taken-room.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { INCH, inches, toMillimetres } from '../units/length.ts';
-import { getTightness } from '../joints/tightness.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { INCH, inches, toMillimetres } from '#core/units';
+import { getTightness } from '#core/joints';
 import { drawJoint } from './draw-joint.ts';
 import { drawRunJoint } from './lens/draw-run-joint.ts';
 

@@ -1,7 +1,6 @@
-import type { Pipe } from '../catalogue/pipe.ts';
-import type { TaperThread } from '../catalogue/thread.ts';
-import type { Point } from '../geometry/isometric.ts';
-import { toMillimetres, type Length, type Millimetres } from '../units/length.ts';
+import type { Pipe, TaperThread } from '#core/catalogue';
+import type { Point } from '#core/geometry';
+import { toMillimetres, type Length, type Millimetres } from '#core/units';
 import { makeThreadProfile, type ThreadForm } from './thread-profile.ts';
 
 /** A pipe made up in an opening, lengths in nm. */

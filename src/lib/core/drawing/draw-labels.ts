@@ -1,5 +1,5 @@
-import type { Point } from '../geometry/isometric.ts';
-import type { LaidLeg } from '../runs/layout.ts';
+import type { Point } from '#core/geometry';
+import type { LaidLeg } from '#core/runs/pieces';
 import { getPlacesBeside, placeLabel } from './place-label.ts';
 import { along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';

@@ -1,11 +1,19 @@
-import { getMaterialTraits } from '../materials/crafts.ts';
-import { getVector } from '../geometry/axis.ts';
-import { projectIsometric, type Point, type Quarters } from '../geometry/isometric.ts';
-import { addScaled, dot, ORIGIN, type Vector } from '../geometry/vector.ts';
-import { getSquareWays, isAxis } from '../geometry/way.ts';
-import type { Link } from '../runs/chains.ts';
-import type { LaidInline, LaidLeg } from '../runs/layout.ts';
-import { getLegVector, getVectorFrom } from '../runs/leg-direction.ts';
+import { getMaterialTraits } from '#core/materials';
+import {
+  getVector,
+  projectIsometric,
+  type Point,
+  type Quarters,
+  addScaled,
+  dot,
+  ORIGIN,
+  type Vector,
+  getSquareWays,
+  isAxis,
+} from '#core/geometry';
+import type { Link } from '#core/runs/fittings';
+import type { LaidInline, LaidLeg } from '#core/runs/pieces';
+import { getLegVector, getVectorFrom } from '#core/runs/document';
 import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
 import { getBendInset, strokePipe } from './stroke-pipe.ts';
 import type { Sink } from './sink.ts';

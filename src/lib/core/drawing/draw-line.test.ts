@@ -1,12 +1,9 @@
-import { newAppliance } from '../runs/appliance.ts';
+import { newAppliance, getVectorFrom, centreOf } from '#core/runs/document';
 import { expect } from 'chai';
-import { projectIsometric } from '../geometry/isometric.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
+import { projectIsometric } from '#core/geometry';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, offset } from '#support/make-run.ts';
-import { planPutPart } from '../runs/commands/put-part.ts';
-import { planReferMeasure } from '../runs/commands/refer-measure.ts';
-import { centreOf } from '../runs/run.ts';
-import { inches } from '../units/length.ts';
+import { planPutPart, planReferMeasure } from '#core/runs/commands';
+import { inches } from '#core/units';
 import { makeRandomRun } from '#support/random-run.ts';
 import { getTextWidth } from './draw-labels.ts';
 import { drawDraft, drawLine } from './draw-line.ts';

@@ -1,14 +1,10 @@
-import { getZoneOf } from '../runs/zone-of.ts';
-import type { Point } from '../geometry/isometric.ts';
-import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
-import { traceFlow } from '../flow/flow.ts';
-import { listDrops } from '../traps/drop.ts';
-import { judgeDrop } from '../traps/judge-drop.ts';
-import { findSource, type Measure, type Ref } from '../runs/run.ts';
-import { findLegOfPart } from '../runs/straight-line.ts';
-import { formatLength } from '../units/format-length.ts';
-import type { LengthUnit } from '../units/length.ts';
-import { getMeasureFormat } from '../units/written-length.ts';
+import { getZoneOf, findSource, type Measure, type Ref, findLegOfPart } from '#core/runs/document';
+import type { Point } from '#core/geometry';
+import type { LaidLeg, LaidNode } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { traceFlow } from '#core/flow';
+import { listDrops, judgeDrop } from '#core/traps';
+import { formatLength, type LengthUnit, getMeasureFormat } from '#core/units';
 import { drawDimension, writeMeasure } from './draw-dimensions.ts';
 import { drawZone, ZONE_LETTERS } from './draw-zone.ts';
 import { drawLegLabels, drawUnder } from './draw-labels.ts';
@@ -113,7 +109,10 @@ const isBent = ({ nodes }: RunLayout, node: string): boolean => {
 /** Nothing is written over an appliance. */
 function takeAppliance(taken: TakenRoom, at: Point, other: Point, letter: number): void {
   const { length, half } = getApplianceBox(letter);
-  const [near, far] = [strokeAcross(at, at, other, half), strokeAcross(along(at, other, -length), at, other, half)];
+  const [near, far] = [
+    strokeAcross(at, at, other, half),
+    strokeAcross(along(at, other, -length), at, other, half),
+  ];
   for (const share of [0, 0.5, 1]) {
     const on = ([a, b]: readonly Point[]): Point => along(a!, b!, getDistance(a!, b!) * share);
     taken.takeLine(on(near), on(far));

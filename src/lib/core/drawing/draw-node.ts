@@ -1,7 +1,7 @@
-import type { Point } from '../geometry/isometric.ts';
-import type { LaidNode } from '../runs/layout.ts';
+import type { Point } from '#core/geometry';
+import type { LaidNode } from '#core/runs/pieces';
 import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
-import { getMaterialTraits } from '../materials/crafts.ts';
+import { getMaterialTraits } from '#core/materials';
 import { getBendInset, strokePipe } from './stroke-pipe.ts';
 import type { Sink } from './sink.ts';
 

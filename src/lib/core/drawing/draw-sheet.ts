@@ -1,5 +1,5 @@
-import type { RunLayout } from '../runs/layout.ts';
-import type { LengthUnit } from '../units/length.ts';
+import type { RunLayout } from '#core/runs/layout';
+import type { LengthUnit } from '#core/units';
 import { drawLine } from './draw-line.ts';
 import { findDrawingFrame, type Frame } from './find-drawing-frame.ts';
 import { makeRecordingSink, type Shape } from './sink.ts';

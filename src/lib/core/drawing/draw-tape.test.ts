@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { layTape } from '../tape/lay-tape.ts';
-import { FOOT, INCH, inches, MILLIMETRE, toMillimetres } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { layTape } from '#core/tape';
+import { FOOT, INCH, inches, MILLIMETRE, toMillimetres } from '#core/units';
 import { getLeg, layOut, makeRun } from '#support/make-run.ts';
 import { getBodies, getGraduations, getPipes } from './draw-tape.ts';
 

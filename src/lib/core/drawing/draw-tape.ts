@@ -1,8 +1,8 @@
-import { getCraft } from '../materials/crafts.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { PartKind } from '../catalogue/part.ts';
-import type { LaidEnd, Piece } from '../runs/layout.ts';
-import type { Tape, TapeStation } from '../tape/lay-tape.ts';
+import { getCraft } from '#core/materials';
+import type { Catalogue, PartKind } from '#core/catalogue';
+import type { LaidEnd } from '#core/runs/measuring';
+import type { Piece } from '#core/runs/pieces';
+import type { Tape, TapeStation } from '#core/tape';
 import {
   FOOT,
   INCH,
@@ -11,7 +11,7 @@ import {
   type Length,
   type LengthUnit,
   type Millimetres,
-} from '../units/length.ts';
+} from '#core/units';
 import type { Stretch } from './draw-joint.ts';
 
 /** A line across the tape. */

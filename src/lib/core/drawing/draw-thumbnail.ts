@@ -1,5 +1,5 @@
-import { findSource } from '../runs/run.ts';
-import type { RunLayout } from '../runs/layout.ts';
+import { findSource } from '#core/runs/document';
+import type { RunLayout } from '#core/runs/layout';
 import { placeLine } from './place-line.ts';
 import { findRange } from './sheet-geometry.ts';
 

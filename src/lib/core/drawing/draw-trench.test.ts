@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import { getLeg, layOut, makeRun } from '#support/make-run.ts';
-import { listTrenches } from '../ground/trench.ts';
-import type { RunDoc } from '../runs/run.ts';
-import { inches, toMillimetres } from '../units/length.ts';
+import { listTrenches } from '#core/ground';
+import type { RunDoc } from '#core/runs/document';
+import { inches, toMillimetres } from '#core/units';
 import { drawRiser, drawTrenchPlan, drawTrenchSection } from './draw-trench.ts';
 
 const pe = { material: 'pe-stabbed', size: '1 IPS SDR 11' } as const;

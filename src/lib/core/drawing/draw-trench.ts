@@ -1,6 +1,6 @@
-import type { Point } from '../geometry/isometric.ts';
-import type { Trench, TrenchMark, TrenchPoint } from '../ground/trench.ts';
-import { inches, toMillimetres, type Length, type Millimetres } from '../units/length.ts';
+import type { Point } from '#core/geometry';
+import type { Trench, TrenchMark, TrenchPoint } from '#core/ground';
+import { inches, toMillimetres, type Length, type Millimetres } from '#core/units';
 
 /** A trench cut along its length, mm: x along it, y up, the ground at 0. */
 export interface TrenchSection {

@@ -1,5 +1,5 @@
-import type { Point } from '../geometry/isometric.ts';
-import type { ZoneId } from '../permissions/zone.ts';
+import type { Point } from '#core/geometry';
+import type { ZoneId } from '#core/permissions';
 import { strokeAcross, along, getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 import { getTextWidth } from './draw-labels.ts';
 import { coverLabel } from './place-label.ts';
 import type { Shape } from './sink.ts';

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 
 /** An upright box on the sheet, by its middle. */
 export interface Box {

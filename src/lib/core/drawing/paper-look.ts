@@ -49,10 +49,11 @@ export const PAPER_LOOKS: Readonly<Record<StrokeRole | MarkRole, PaperLook>> = {
 };
 
 /** Marks stand over strokes, and both are drawn in this order. */
-export const TEXT_LOOKS: Readonly<Record<TextRole, { readonly bold: boolean; readonly tone: PaperLook['tone'] }>> =
-  {
-    measure: { bold: true, tone: 'ink' },
-    tag: { bold: true, tone: 'ink' },
-    size: { bold: false, tone: 'grey' },
-    name: { bold: false, tone: 'grey' },
-  };
+export const TEXT_LOOKS: Readonly<
+  Record<TextRole, { readonly bold: boolean; readonly tone: PaperLook['tone'] }>
+> = {
+  measure: { bold: true, tone: 'ink' },
+  tag: { bold: true, tone: 'ink' },
+  size: { bold: false, tone: 'grey' },
+  name: { bold: false, tone: 'grey' },
+};

@@ -1,5 +1,5 @@
 import type { Box, LabelPlace } from './label-box.ts';
-import type { Point } from '../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 import { along, getDistance } from './sheet-geometry.ts';
 import type { TakenRoom } from './taken-room.ts';
 

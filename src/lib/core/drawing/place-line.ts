@@ -1,8 +1,8 @@
-import { projectIsometric, type Point, type Quarters } from '../geometry/isometric.ts';
-import { addScaled, ORIGIN, type Vector } from '../geometry/vector.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
-import { FOOT, type Length } from '../units/length.ts';
+import { projectIsometric, type Point, type Quarters, addScaled, ORIGIN, type Vector } from '#core/geometry';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { getVectorFrom } from '#core/runs/document';
+import { FOOT, type Length } from '#core/units';
 import { findRange } from './sheet-geometry.ts';
 
 /** The sheet the line is drawn for, in its own units (pixels on a screen, points on paper). */

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 
 /** Between two points of a sheet, in its unit. */
 export const getDistance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 
 /** What a stroke stands for; whoever shows it decides how it looks. */
 export type StrokeRole =

@@ -1,5 +1,5 @@
-import type { Point } from '../geometry/isometric.ts';
-import type { MaterialTraits } from '../materials/craft.ts';
+import type { Point } from '#core/geometry';
+import type { MaterialTraits } from '#core/materials';
 import { getDistance } from './sheet-geometry.ts';
 import type { Sink } from './sink.ts';
 

@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 import type { LabelPlace } from './label-box.ts';
 
 /** Cells are numbered by 15 bits of column and 15 of row: small whole numbers, of which a set is asked fastest. */

@@ -1,6 +1,6 @@
-import type { Millimetres } from '../units/length.ts';
-import type { Point } from '../geometry/isometric.ts';
-import type { Gender } from '../ends/end.ts';
+import type { Millimetres } from '#core/units';
+import type { Point } from '#core/geometry';
+import type { Gender } from '#core/ends';
 
 /** What a thread looks like cut open. Lengths in mm. */
 export interface ThreadForm {

@@ -1,5 +1,5 @@
-import type { RunLayout } from '../runs/layout.ts';
-import type { LengthUnit } from '../units/length.ts';
+import type { RunLayout } from '#core/runs/layout';
+import type { LengthUnit } from '#core/units';
 import { drawSheet, type DrawnSheet } from './draw-sheet.ts';
 import { PAPER_LOOKS, PAPER, TEXT_LOOKS, TONES } from './paper-look.ts';
 import type { Shape } from './sink.ts';

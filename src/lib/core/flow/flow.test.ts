@@ -2,8 +2,8 @@ import { expect } from 'chai';
 import { kiln } from '#support/make-trap.ts';
 import { getLeg, layOut, makeRun } from '#support/make-run.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
-import { checkRun } from '../checks/checks.ts';
-import type { RunDoc } from '../runs/run.ts';
+import { checkRun } from '#core/checks';
+import type { RunDoc } from '#core/runs/document';
 import { listDownstream, listUpstream, listUsedPorts, traceFlow } from './flow.ts';
 
 const header = makeRun([

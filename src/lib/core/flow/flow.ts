@@ -1,9 +1,9 @@
-import type { Port } from '../catalogue/part.ts';
-import type { Vector } from '../geometry/vector.ts';
-import { findPort } from '../runs/fitting.ts';
-import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
-import type { RunDoc } from '../runs/run.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
+import type { Port } from '#core/catalogue';
+import type { Vector } from '#core/geometry';
+import { findPort } from '#core/runs/fittings';
+import type { LaidLeg, LaidNode } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { type RunDoc, getVectorFrom } from '#core/runs/document';
 
 /** Whether it can be said at all which way the gas goes. */
 export type FlowState = 'known' | 'no-source' | 'several-sources';

@@ -1,16 +1,16 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
-import { GASES } from '../house-rules/jurisdictions.ts';
-import { FLOOR_POINTS, type Plate } from '../runs/appliance.ts';
-import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { APPLIANCE_KINDS } from '#core/catalogue';
+import { GASES } from '#core/house-rules';
+import { FLOOR_POINTS, type Plate } from '#core/runs/document';
 import {
+  LONGEST_MEASURE,
   INPUT_BASES,
   INPUT_UNITS,
   parseGasInput,
   PRESSURE_UNITS,
   type GasInput,
   type PressureRange,
-} from '../units/gas-input.ts';
+} from '#core/units';
 import { endOf } from './end.schema.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';

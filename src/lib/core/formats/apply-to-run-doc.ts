@@ -1,10 +1,17 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { applyOps, COLLECTIONS, type ChangeRefusal, type Collection, type Op } from '../runs/change.ts';
-import { findBrokenReference } from '../runs/check-run.ts';
-import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import { applyOps, type ChangeRefusal, type Op } from '#core/runs/changes';
+import {
+  COLLECTIONS,
+  type Collection,
+  findBrokenReference,
+  RUN_SCHEMA,
+  type RunDoc,
+  findOverfullLeg,
+  MOST_IN,
+  MOST_PARTS_IN_LEG,
+} from '#core/runs/document';
 import { readRunDoc, type DocumentRefusal } from './read-run-doc.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
-import { findOverfullLeg, MOST_IN, MOST_PARTS_IN_LEG } from '../runs/fullness.ts';
 import { ruleChoicesSchema } from './rule-choices.schema.ts';
 import { ENTITY_SCHEMAS } from './run-doc.schema.ts';
 

@@ -1,4 +1,4 @@
-import type { RunDoc } from '../runs/run.ts';
+import type { RunDoc } from '#core/runs/document';
 import { carryUpDocument, carryUpOps } from './carry-up.ts';
 import type { JobFile } from './job-file.ts';
 

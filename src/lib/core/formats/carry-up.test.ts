@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { layOut, mustBe } from '#support/make-run.ts';
-import { applyOps, invertOps, type PlannedChange } from '../runs/change.ts';
-import { isSameJson, type Json } from '../outcome/json.ts';
-import { findPiece } from '../runs/lay-out-run.ts';
-import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
+import { applyOps, invertOps, type PlannedChange } from '#core/runs/changes';
+import { isSameJson, type Json } from '#core/outcome';
+import { findPiece } from '#core/runs/layout';
+import { RUN_SCHEMA, type RunDoc } from '#core/runs/document';
 import { carryUpOps, STEPS } from './carry-up.ts';
 import { checkHistory } from './check-history.ts';
 import { readRunDoc } from './read-run-doc.ts';

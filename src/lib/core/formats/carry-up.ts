@@ -1,5 +1,5 @@
-import { type Op } from '../runs/change.ts';
-import { isSameJson, type Json } from '../outcome/json.ts';
+import type { Op } from '#core/runs/changes';
+import { isSameJson, type Json } from '#core/outcome';
 
 /*
  * Older versions of what is stored, carried up to the present one. Each version has two steps: for documents, and for operations on them

@@ -1,6 +1,7 @@
 import Joi from 'joi';
-import { HOUSE_RULES } from '../house-rules/house-rules.ts';
-import { COLLECTIONS, COMMAND_NAMES, type Change, type Op } from '../runs/change.ts';
+import { HOUSE_RULES } from '#core/house-rules';
+import { COLLECTIONS } from '#core/runs/document';
+import { COMMAND_NAMES, type Change, type Op } from '#core/runs/changes';
 import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
 import { carryUpOps } from './carry-up.ts';
 import { SPEC_ID } from './is-id.ts';

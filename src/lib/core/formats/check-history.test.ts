@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { makeRandomJobFile } from '#support/make-job-file.ts';
-import { COLLECTIONS } from '../runs/change.ts';
+import { COLLECTIONS } from '#core/runs/document';
 import { checkHistory } from './check-history.ts';
 
 describe('a history that came with its run', () => {

@@ -1,5 +1,5 @@
-import { applyOps, COLLECTIONS, invertOps, type Change, type Collection, type Op } from '../runs/change.ts';
-import type { RunDoc } from '../runs/run.ts';
+import { applyOps, invertOps, type Change, type Op } from '#core/runs/changes';
+import { COLLECTIONS, type Collection, type RunDoc } from '#core/runs/document';
 import { carryUpOps } from './carry-up.ts';
 
 /** The history does not lead to the run: the revision at which it breaks off. */

@@ -1,11 +1,16 @@
-import { getTurnOfTube, type AboutTube } from '../bending/turn-of-tube.ts';
-import { getEndSize } from '../ends/end.ts';
-import type { CutSheet } from '../cutting/cut-sheet.ts';
-import type { TubeSheet } from '../cutting/tube-sheet.ts';
-import type { LaidEnd, Piece } from '../runs/layout.ts';
-import { formatLength, getTapeFormat } from '../units/format-length.ts';
-import { toInches, toMillimetres, type Length } from '../units/length.ts';
-import type { TapeGraduation } from '../units/tape.ts';
+import { getTurnOfTube, type AboutTube } from '#core/bending';
+import { getEndSize } from '#core/ends';
+import type { CutSheet, TubeSheet } from '#core/cutting';
+import type { LaidEnd } from '#core/runs/measuring';
+import type { Piece } from '#core/runs/pieces';
+import {
+  formatLength,
+  getTapeFormat,
+  toInches,
+  toMillimetres,
+  type Length,
+  type TapeGraduation,
+} from '#core/units';
 
 /** What the file says of itself, in every row: sheets carry the versions they were made with. */
 export interface SheetVersions {

@@ -10,10 +10,10 @@ import {
   TUBE_KINDS,
   USUAL_METAL,
   type End,
-} from '../ends/end.ts';
-import { SEATS } from '../ends/seat.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { getOwnSeat } from '../catalogue/list-ends.ts';
+  SEATS,
+  NOMINAL_SIZES,
+} from '#core/ends';
+import { getOwnSeat } from '#core/catalogue';
 
 /*
  * An end as one line of text, for tables: what it is, then after bars what is otherwise than usual.

@@ -9,10 +9,10 @@ import {
   TEMPERS,
   TUBE_KINDS,
   type End,
-} from '../ends/end.ts';
-import { SEATS } from '../ends/seat.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { THREAD_FAMILIES } from '../ends/thread-family.ts';
+  SEATS,
+  NOMINAL_SIZES,
+  THREAD_FAMILIES,
+} from '#core/ends';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
 import { oneOf } from './one-of.ts';

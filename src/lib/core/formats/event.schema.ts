@@ -1,8 +1,7 @@
 import Joi from 'joi';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { HOOK_UP_ITEMS } from '../runs/hook-up.ts';
-import type { RunEvent } from '../runs/event.ts';
-import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { NOMINAL_SIZES } from '#core/ends';
+import { HOOK_UP_ITEMS, type RunEvent } from '#core/runs/changes';
+import { LONGEST_MEASURE } from '#core/units';
 import { idSchema, momentSchema, revisionSchema, subjectSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { ID } from './is-id.ts';
-import { isMoment } from '../units/moment.ts';
+import { isMoment } from '#core/units';
 
 /** A client-made id. */
 export const idSchema = Joi.string().pattern(ID).required();

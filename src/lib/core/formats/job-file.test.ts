@@ -1,8 +1,8 @@
 import { share } from '#support/share.ts';
 import { Ajv } from 'ajv';
 import { expect } from 'chai';
-import { makeTaperEnd } from '../catalogue/taper-end.ts';
-import { RUN_SCHEMA } from '../runs/run.ts';
+import { makeTaperEnd } from '#core/catalogue';
+import { RUN_SCHEMA } from '#core/runs/document';
 import { readFileSync } from 'node:fs';
 import { sayRefusal } from '#words/refusals.ts';
 import { damage, DAMAGES } from '#support/damage.ts';

@@ -1,10 +1,9 @@
-import type { RunEvent } from '../runs/event.ts';
-import type { Change } from '../runs/change.ts';
-import type { JobDetails, JobMilestone, Versions } from '../runs/job.ts';
-import type { RunDoc } from '../runs/run.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
+import type { RunEvent, Change } from '#core/runs/changes';
+import type { JobDetails, JobMilestone, Versions } from '#core/jobs';
+import type { RunDoc } from '#core/runs/document';
+import type { RuleChoices } from '#core/house-rules';
 import type { FileRefusal } from './file-refusal.ts';
-import type { Specimen } from '../identify/specimen.ts';
+import type { Specimen } from '#core/identify';
 
 /** The version of the file's own shape; documents inside have theirs. */
 export const JOB_FILE_VERSION = 3;

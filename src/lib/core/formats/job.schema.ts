@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { GASES, JURISDICTIONS } from '../house-rules/jurisdictions.ts';
-import type { JobDetails } from '../runs/job.ts';
+import { GASES, JURISDICTIONS } from '#core/house-rules';
+import type { JobDetails } from '#core/jobs';
 import { idSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { line, nameLine } from './text.schema.ts';

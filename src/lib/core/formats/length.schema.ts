@@ -1,6 +1,5 @@
 import Joi from 'joi';
-import { INCH } from '../units/length.ts';
-import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { INCH, LONGEST_MEASURE } from '#core/units';
 
 /** A measure of a run, nm: from one to the longest there may be. */
 export const length = Joi.number().integer().min(1).max(LONGEST_MEASURE).required();

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { isDone, PROOFS, type ClosedAs, type JobMilestone, type Undone } from '../runs/job.ts';
+import { isDone, PROOFS, type ClosedAs, type JobMilestone, type Undone } from '#core/jobs';
 import { oneOf } from './one-of.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';

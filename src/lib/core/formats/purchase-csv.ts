@@ -1,13 +1,11 @@
-import { readTaperEnd } from '../catalogue/taper-end.ts';
-import { getEndSize, getThreadId } from '../ends/end.ts';
-import type { CutSheet } from '../cutting/cut-sheet.ts';
-import { listTrenches } from '../ground/trench.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { STOCK_LENGTHS } from '../house-rules/stock-length.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { countSupports, type SupportTotal } from '../supports/list-supports.ts';
-import { FOOT, toInches, toMillimetres, type Length } from '../units/length.ts';
+import { readTaperEnd } from '#core/catalogue';
+import { getEndSize, getThreadId } from '#core/ends';
+import type { CutSheet } from '#core/cutting';
+import { listTrenches } from '#core/ground';
+import { type Jurisdiction, STOCK_LENGTHS, type HouseRules } from '#core/house-rules';
+import type { RunLayout } from '#core/runs/layout';
+import { countSupports, type SupportTotal } from '#core/supports';
+import { FOOT, toInches, toMillimetres, type Length } from '#core/units';
 import type { SheetVersions } from './cut-sheet-csv.ts';
 
 /** What is bought beside pipe and fittings: supports, and what is laid along a trench. Lengths in nm. */

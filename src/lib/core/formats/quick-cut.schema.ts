@@ -1,8 +1,8 @@
 import Joi from 'joi';
-import { THREADED_MATERIALS } from '../catalogue/pipe.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { QUICK_KINDS, QUICK_POINTS, type KeptQuickCut, type QuickBench } from '../cutting/quick-cut.ts';
-import { LONGEST_MEASURE } from '../units/check-measure.ts';
+import { THREADED_MATERIALS } from '#core/catalogue';
+import { NOMINAL_SIZES } from '#core/ends';
+import { QUICK_KINDS, QUICK_POINTS, type KeptQuickCut, type QuickBench } from '#core/cutting';
+import { LONGEST_MEASURE } from '#core/units';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { line } from './text.schema.ts';

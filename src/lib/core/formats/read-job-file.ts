@@ -1,7 +1,7 @@
 import { visit } from 'jsonc-parser';
 import { checkHistory } from './check-history.ts';
 import { findUnstorable } from './find-unstorable.ts';
-import { accept, refuse, type Result } from '../outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 import { jobFileSchema, jobsFileSchema } from './job-file.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type RunInFile } from './job-file.ts';
 import type { FileRefusal } from './file-refusal.ts';

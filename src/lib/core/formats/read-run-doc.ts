@@ -1,6 +1,5 @@
-import { refuse, type Result } from '../outcome/result.ts';
-import { findBrokenReference, type BrokenReference } from '../runs/check-run.ts';
-import { RUN_SCHEMA, type RunDoc } from '../runs/run.ts';
+import { refuse, type Result } from '#core/outcome';
+import { findBrokenReference, type BrokenReference, RUN_SCHEMA, type RunDoc } from '#core/runs/document';
 import { carryUpDocument } from './carry-up.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
 import { runDocSchema } from './run-doc.schema.ts';

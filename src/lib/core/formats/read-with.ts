@@ -1,5 +1,5 @@
 import type { Schema } from 'joi';
-import { accept, refuse, type Result } from '../outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 
 /** Something that came over a border is not as it must be: where, and which rule it breaks. */
 export interface InputRefusal {

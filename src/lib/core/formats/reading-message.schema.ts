@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import type { ReadingMessage } from '../instruments/reading-message.ts';
+import type { ReadingMessage } from '#core/instruments';
 import { readingSchema } from './specimen.schema.ts';
 
 /** A message from an instrument. */

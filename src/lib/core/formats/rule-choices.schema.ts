@@ -1,15 +1,18 @@
 import Joi from 'joi';
-import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
-import { COPPER_SIZES, NOMINAL_SIZES } from '../ends/size.ts';
-import { engagementFigureRule } from '../house-rules/engagement-figure.ts';
-import { lengthMethodRule } from '../house-rules/length-method.ts';
-import { nipplesRule } from '../house-rules/nipples.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
-import { howTightRule, type TurnsWindow } from '../house-rules/how-tight.ts';
-import { PLAIN_RULES } from '../house-rules/plain-rules.ts';
-import { stockLengthRule } from '../house-rules/stock-length.ts';
-import { tapeRoundingRule } from '../house-rules/tape-rounding.ts';
-import { INCH } from '../units/length.ts';
+import { APPLIANCE_KINDS } from '#core/catalogue';
+import { COPPER_SIZES, NOMINAL_SIZES } from '#core/ends';
+import {
+  engagementFigureRule,
+  lengthMethodRule,
+  nipplesRule,
+  type RuleChoices,
+  howTightRule,
+  type TurnsWindow,
+  PLAIN_RULES,
+  stockLengthRule,
+  tapeRoundingRule,
+} from '#core/house-rules';
+import { INCH } from '#core/units';
 import { bendRadius, short } from './length.schema.ts';
 import { LIMITS } from './limits.ts';
 import { oneOf } from './one-of.ts';

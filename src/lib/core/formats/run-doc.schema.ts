@@ -1,14 +1,11 @@
 import Joi from 'joi';
-import { GUARDS, PASSAGES } from '../permissions/passage.ts';
-import { ZONES } from '../permissions/zone.ts';
-import { MOST_COVER } from '../runs/cover.ts';
-import { PART_KINDS } from '../catalogue/part.ts';
-import { CRAFTS, getCraftOf } from '../materials/crafts.ts';
-import { AXES, getOpposite } from '../geometry/axis.ts';
-import { WAYS } from '../geometry/way.ts';
-import type { Collection } from '../runs/change.ts';
-import { findOverfullLeg, MOST_IN, MOST_PARTS_IN_LEG } from '../runs/fullness.ts';
+import { GUARDS, PASSAGES, ZONES } from '#core/permissions';
 import {
+  MOST_COVER,
+  type Collection,
+  findOverfullLeg,
+  MOST_IN,
+  MOST_PARTS_IN_LEG,
   INLINE_KINDS,
   REF_POINTS,
   RUN_SCHEMA,
@@ -16,8 +13,11 @@ import {
   type LegSpec,
   type OffsetGeometry,
   type RunDoc,
-} from '../runs/run.ts';
-import { LONGEST_MEASURE } from '../units/check-measure.ts';
+} from '#core/runs/document';
+import { PART_KINDS } from '#core/catalogue';
+import { CRAFTS, getCraftOf } from '#core/materials';
+import { AXES, getOpposite, WAYS } from '#core/geometry';
+import { LONGEST_MEASURE } from '#core/units';
 import { applianceSchema } from './appliance.schema.ts';
 import { endOf, endSchema } from './end.schema.ts';
 import { idSchema } from './id.schema.ts';
@@ -26,7 +26,7 @@ import { bendRadius, length, short } from './length.schema.ts';
 import { LIMITS } from './limits.ts';
 import { text } from './text.schema.ts';
 import { oneOf } from './one-of.ts';
-import { CONDITIONS } from '../joints/pair-verdict.ts';
+import { CONDITIONS } from '#core/joints';
 import { shopPartSchema } from './shop-part.schema.ts';
 import { ruleChoicesSchema } from './rule-choices.schema.ts';
 

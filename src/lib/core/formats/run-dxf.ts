@@ -1,14 +1,12 @@
-import { getZoneOf } from '../runs/zone-of.ts';
-import { getMaterialTraits } from '../materials/crafts.ts';
+import { getZoneOf, type Leg } from '#core/runs/document';
+import { getMaterialTraits } from '#core/materials';
 import { DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
-import { MATERIALS } from '../catalogue/pipe.ts';
-import { roundCorner } from '../bending/bent-path.ts';
-import { addScaled, magnitude, subtract, type Vector } from '../geometry/vector.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
-import type { Leg } from '../runs/run.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { listDrops } from '../traps/drop.ts';
-import { INCH, MILLIMETRE, type LengthUnit } from '../units/length.ts';
+import { MATERIALS } from '#core/catalogue';
+import { roundCorner } from '#core/bending';
+import { addScaled, magnitude, subtract, type Vector } from '#core/geometry';
+import { getPieces, type RunLayout } from '#core/runs/layout';
+import { listDrops } from '#core/traps';
+import { INCH, MILLIMETRE, type LengthUnit } from '#core/units';
 
 export const MARKS_LAYER = 'marks';
 export const TRAPS_LAYER = 'traps';
@@ -27,7 +25,8 @@ export function writeRunDxf(
 ): { text: string; missing: readonly number[] } {
   const writer = new DxfWriter();
   writer.setUnits(unit === 'in' ? Units.Inches : Units.Millimeters);
-  for (const material of MATERIALS) writer.addLayer(material, getMaterialTraits(material).colour, 'CONTINUOUS');
+  for (const material of MATERIALS)
+    writer.addLayer(material, getMaterialTraits(material).colour, 'CONTINUOUS');
   writer.addLayer(MARKS_LAYER, 8, 'CONTINUOUS');
   writer.addLayer(TRAPS_LAYER, 3, 'CONTINUOUS');
   writer.addLayer(PLACES_LAYER, 8, 'CONTINUOUS');

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '../catalogue/shop-part.ts';
+import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '#core/catalogue';
 import { endOf } from './end.schema.ts';
 import { idSchema } from './id.schema.ts';
 import { length } from './length.schema.ts';

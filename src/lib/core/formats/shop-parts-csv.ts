@@ -1,7 +1,6 @@
-import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '../catalogue/shop-part.ts';
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { toMillimetres, type Length } from '../units/length.ts';
-import { millimetres } from '../units/length.ts';
+import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '#core/catalogue';
+import { accept, refuse, type Result } from '#core/outcome';
+import { toMillimetres, type Length, millimetres } from '#core/units';
 import { readEndCode, writeEndCode } from './end-code.ts';
 import { LIMITS } from './limits.ts';
 import { shopPartSchema } from './shop-part.schema.ts';

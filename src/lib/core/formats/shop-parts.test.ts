@@ -2,13 +2,21 @@ import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { makePartsTableSchema } from '../../../../scripts/make-json-schema.ts';
 import { makeRandom } from '#support/random-run.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { toPlainEnd } from '../catalogue/figured-end.ts';
-import { listEnds } from '../catalogue/list-ends.ts';
-import { isListedEnd, refuseShopPart, ShopPartNames, SHOP_PART_KINDS, SHOP_PART_MATERIALS, toPart, type ShopPart } from '../catalogue/shop-part.ts'; // prettier-ignore
-import { makeTaperEnd } from '../catalogue/taper-end.ts';
-import type { End } from '../ends/end.ts';
-import { millimetres } from '../units/length.ts';
+import {
+  standardCatalogue,
+  toPlainEnd,
+  listEnds,
+  isListedEnd,
+  refuseShopPart,
+  ShopPartNames,
+  SHOP_PART_KINDS,
+  SHOP_PART_MATERIALS,
+  toPart,
+  type ShopPart,
+  makeTaperEnd,
+} from '#core/catalogue';
+import type { End } from '#core/ends';
+import { millimetres } from '#core/units';
 import { readEndCode, writeEndCode } from './end-code.ts';
 import { shopPartSchema } from './shop-part.schema.ts';
 import { makeShopPartsTable, readShopPartsTable } from './shop-parts-csv.ts';

@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { THREAD_PLACES } from '../catalogue/listed-thread.ts';
-import { THREAD_FAMILIES } from '../ends/thread-family.ts';
+import { THREAD_PLACES } from '#core/catalogue';
+import { THREAD_FAMILIES, SEATS } from '#core/ends';
 import {
   COLOURS,
   COUNTRIES,
@@ -11,10 +11,12 @@ import {
   THREAD_MATERIALS,
   type Observation,
   type Reading,
-} from '../identify/observation.ts';
-import { SEATS } from '../ends/seat.ts';
-import type { KeptVerdict, Specimen, SpecimenEnd, SpecimenInput } from '../identify/specimen.ts';
-import { METRE, MILLIMETRE } from '../units/length.ts';
+  type KeptVerdict,
+  type Specimen,
+  type SpecimenEnd,
+  type SpecimenInput,
+} from '#core/identify';
+import { METRE, MILLIMETRE } from '#core/units';
 import { idSchema, momentSchema } from './id.schema.ts';
 import { LIMITS } from './limits.ts';
 import { line, nameLine, text } from './text.schema.ts';

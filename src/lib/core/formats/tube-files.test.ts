@@ -1,9 +1,7 @@
 import { expect } from 'chai';
-import { makeCutSheet } from '../cutting/cut-sheet.ts';
-import { makeRecordingSink } from '../drawing/sink.ts';
-import { drawBending } from '../drawing/draw-bending.ts';
-import { drawLine } from '../drawing/draw-line.ts';
-import { inches } from '../units/length.ts';
+import { makeCutSheet } from '#core/cutting';
+import { makeRecordingSink, drawBending, drawLine } from '#core/drawing';
+import { inches } from '#core/units';
 import { getLeg, getPiece, layOut, makeRun, type TestLeg } from '#support/make-run.ts';
 import { makeCutSheetTable } from './cut-sheet-csv.ts';
 import { listPlaceLines } from '#words/place-lines.ts';

@@ -1,11 +1,9 @@
-import type { ShopPartRefusal } from '../catalogue/shop-part.ts';
-import type { Change } from '../runs/change.ts';
-import type { RunEvent } from '../runs/event.ts';
-import type { Job, RunHeading, Undone } from '../runs/job.ts';
-import type { RunDoc } from '../runs/run.ts';
-import type { RunStanding } from '../checks/standing.ts';
-import type { Thumbnail } from '../drawing/draw-thumbnail.ts';
-import type { ChangeRefusal } from '../runs/change.ts';
+import type { ShopPartRefusal } from '#core/catalogue';
+import type { Change, RunEvent, ChangeRefusal } from '#core/runs/changes';
+import type { Job, RunHeading, Undone } from '#core/jobs';
+import type { RunDoc } from '#core/runs/document';
+import type { RunStanding } from '#core/checks';
+import type { Thumbnail } from '#core/drawing';
 import type { DocumentRefusal } from './read-run-doc.ts';
 import type { FileRefusal } from './file-refusal.ts';
 import type { InputRefusal } from './read-with.ts';

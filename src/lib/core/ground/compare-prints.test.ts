@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { parsePrintLine } from '../identify/print-line.ts';
+import { parsePrintLine } from '#core/identify';
 import { findOtherThanLaid } from './compare-prints.ts';
 
 it('a print line is another than what was laid by its size, by its system and by its wall; what it does not say is no difference', () => {

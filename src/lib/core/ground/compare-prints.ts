@@ -1,10 +1,9 @@
-import { comparePe, type PeComparison } from '../identify/check-print-line.ts';
-import { parsePrintLine, type PrintLine } from '../identify/print-line.ts';
-import { getPeFigures, isPeSize } from '../catalogue/tube-sizes.ts';
-import type { LegSize } from '../ends/size.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
-import type { Piece, RunLayout } from '../runs/layout.ts';
+import { comparePe, type PeComparison, parsePrintLine, type PrintLine } from '#core/identify';
+import { getPeFigures, isPeSize } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import { getCraft } from '#core/materials';
+import { getPieces, type RunLayout } from '#core/runs/layout';
+import type { Piece } from '#core/runs/pieces';
 
 /** What a print line on pipe comes to beside the marking of what it goes into, and beside what was laid out. */
 export interface PrintComparison {

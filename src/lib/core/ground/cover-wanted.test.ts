@@ -1,8 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { resolveRules } from '../house-rules/house-rules.ts';
-import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { INCH, toMillimetres } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { resolveRules, JURISDICTIONS, type Jurisdiction } from '#core/house-rules';
+import { INCH, toMillimetres } from '#core/units';
 import { getWantedCover, listCovers } from './cover-wanted.ts';
 
 describe('cover', () => {

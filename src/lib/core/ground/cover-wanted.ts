@@ -1,8 +1,6 @@
-import type { CoverRow } from '../catalogue/ground-tables.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { Length, LengthUnit } from '../units/length.ts';
-import { leastMillimetres, onTapeOf, roundInches } from '../units/round-figure.ts';
+import type { CoverRow } from '#core/catalogue';
+import type { HouseRules, Jurisdiction } from '#core/house-rules';
+import { type Length, type LengthUnit, leastMillimetres, onTapeOf, roundInches } from '#core/units';
 
 /** How much ground the house wants over a pipe, nm; null where it asks each time, and where it has a way of its own in words. */
 export function getWantedCover(rules: HouseRules): Length | null {

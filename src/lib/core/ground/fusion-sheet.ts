@@ -1,10 +1,8 @@
-import type { BeadRow, OpenTimeRow } from '../catalogue/ground-tables.ts';
-import { getPeFigures, isPeSize } from '../catalogue/tube-sizes.ts';
-import { rankSize, type PeSize } from '../ends/size.ts';
-import { getFusionLoss } from '../house-rules/fusion-loss.ts';
-import { assemble } from '../runs/bodies.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { INCH, type Length } from '../units/length.ts';
+import { type BeadRow, type OpenTimeRow, getPeFigures, isPeSize } from '#core/catalogue';
+import { rankSize, type PeSize } from '#core/ends';
+import { getFusionLoss } from '#core/house-rules';
+import { assemble, type RunLayout } from '#core/runs/layout';
+import { INCH, type Length } from '#core/units';
 
 /** What is set, what is cut off and what is looked at where pipe of a size is fused end to end. Lengths in nm. */
 export interface FusionSheet {

@@ -9,23 +9,24 @@ import {
   mustBe,
   type TestLeg,
 } from '#support/make-run.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { getPeFigures } from '../catalogue/tube-sizes.ts';
-import { polyethyleneTable } from '../catalogue/tables/polyethylene.table.ts';
-import { checkRun } from '../checks/checks.ts';
-import { PE_SIZES, type LegSize } from '../ends/size.ts';
-import { getContraction } from '../house-rules/contraction.ts';
-import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
-import { getCraft, makeSettings } from '../materials/crafts.ts';
-import type { Result } from '../outcome/result.ts';
-import { assemble } from '../runs/bodies.ts';
-import type { PlannedChange } from '../runs/change.ts';
-import { planMeasurePart } from '../runs/commands/measure-part.ts';
-import { planSayBearing, planSayCover, planSayPrint } from '../runs/commands/say-ground.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
-import { planPutPart } from '../runs/commands/put-part.ts';
-import type { RunDoc } from '../runs/run.ts';
-import { FOOT, INCH, inches, toMillimetres } from '../units/length.ts';
+import { standardCatalogue, getPeFigures, polyethyleneTable } from '#core/catalogue';
+import { checkRun } from '#core/checks';
+import { PE_SIZES, type LegSize } from '#core/ends';
+import { getContraction, resolveRules, type RuleChoices } from '#core/house-rules';
+import { getCraft, makeSettings } from '#core/materials';
+import type { Result } from '#core/outcome';
+import { assemble } from '#core/runs/layout';
+import type { PlannedChange } from '#core/runs/changes';
+import {
+  planMeasurePart,
+  planSayBearing,
+  planSayCover,
+  planSayPrint,
+  planSayZone,
+  planPutPart,
+} from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
+import { FOOT, INCH, inches, toMillimetres } from '#core/units';
 import { makeFusionSheet, listFusionSheets } from './fusion-sheet.ts';
 import { listTrenches } from './trench.ts';
 

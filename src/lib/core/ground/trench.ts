@@ -1,10 +1,10 @@
-import { findReach } from '../catalogue/part.ts';
-import { getContraction, getTemperatures } from '../house-rules/contraction.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { getLegVector } from '../runs/leg-direction.ts';
-import type { LaidLeg, LaidNode, RunLayout } from '../runs/layout.ts';
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundInches } from '../units/round-figure.ts';
+import { findReach } from '#core/catalogue';
+import { getContraction, getTemperatures } from '#core/house-rules';
+import { getCraft } from '#core/materials';
+import { getLegVector } from '#core/runs/document';
+import type { LaidLeg, LaidNode } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { type Length, onTapeOf, roundInches } from '#core/units';
 
 /** What stands where pipe in the ground begins, ends or is joined. */
 export type TrenchMark = 'riser' | 'transition' | 'fitting' | 'bend' | 'cap' | 'open';

@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 export type BendStraightOption = 'one-diameter' | 'own';

@@ -1,6 +1,5 @@
-import type { Length } from '../units/length.ts';
-import { roundInches } from '../units/round-figure.ts';
-import type { Bender, ShoeMark } from '../bending/bender.ts';
+import { type Length, roundInches } from '#core/units';
+import type { Bender, ShoeMark } from '#core/bending';
 import type { HouseRule } from './house-rule.ts';
 
 /** What of a bend lies at the mark that the bender's shoe takes. */

@@ -1,5 +1,5 @@
-import type { CopperSize } from '../ends/size.ts';
-import { inches, millimetres, type Length } from '../units/length.ts';
+import type { CopperSize } from '#core/ends';
+import { inches, millimetres, type Length } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 export type BenderRadiusOption = 'usual' | 'own';

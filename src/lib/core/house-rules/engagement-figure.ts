@@ -1,6 +1,6 @@
-import type { TaperFamily } from '../catalogue/taper-end.ts';
-import type { NominalSize } from '../ends/size.ts';
-import type { Length } from '../units/length.ts';
+import type { TaperFamily } from '#core/catalogue';
+import type { NominalSize } from '#core/ends';
+import type { Length } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 export type EngagementOption = 'shop-table' | 'hand-tight-plus-turns' | 'own-measured';

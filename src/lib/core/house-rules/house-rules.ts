@@ -1,5 +1,5 @@
-import { isSameJson, type Json } from '../outcome/json.ts';
-import type { TapeGraduation } from '../units/tape.ts';
+import { isSameJson, type Json } from '#core/outcome';
+import type { TapeGraduation } from '#core/units';
 import { bendStraightRule, type BendStraightChoice } from './bend-straight.ts';
 import { benderMarkRule, type BenderMarkChoice } from './bender-mark.ts';
 import { benderRadiusRule, type BenderRadiusChoice } from './bender-radius.ts';

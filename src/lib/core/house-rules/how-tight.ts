@@ -1,6 +1,6 @@
-import type { TaperThread } from '../catalogue/thread.ts';
-import { isLargeSize } from '../ends/size.ts';
-import { INCH, type Length } from '../units/length.ts';
+import type { TaperThread } from '#core/catalogue';
+import { isLargeSize } from '#core/ends';
+import { INCH, type Length } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 /** Turns past hand-tight between which a taper joint is right. */

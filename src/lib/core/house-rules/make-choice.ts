@@ -1,6 +1,5 @@
-import { MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
-import type { LengthUnit } from '../units/length.ts';
-import { roundInches } from '../units/round-figure.ts';
+import { MODEL_TRAP_KINDS } from '#core/catalogue';
+import { type LengthUnit, roundInches } from '#core/units';
 import { USUAL_AHEAD } from './bender-mark.ts';
 import { USUAL_TEMPERATURES } from './contraction.ts';
 import { DEFAULT_TURNS } from './engagement-figure.ts';

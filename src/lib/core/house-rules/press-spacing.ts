@@ -1,5 +1,4 @@
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
+import { type Length, onTapeOf, roundInches, type TapeRule } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 export type PressSpacingOption = 'two-inches' | 'own';

@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../units/length.ts';
+import type { LengthUnit } from '#core/units';
 import type { Jurisdiction } from './jurisdictions.ts';
 import type { RuleChoices } from './house-rules.ts';
 import { NIPPLE_TOLERANCES, nipplesRule } from './nipples.ts';

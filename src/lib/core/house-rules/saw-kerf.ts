@@ -1,5 +1,4 @@
-import type { Length } from '../units/length.ts';
-import { roundInches } from '../units/round-figure.ts';
+import { type Length, roundInches } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 export type KerfOption = 'wheel-cutter' | 'saw';

@@ -1,5 +1,4 @@
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundFeet, type RoundFigure, type TapeRule } from '../units/round-figure.ts';
+import { type Length, onTapeOf, roundFeet, type RoundFigure, type TapeRule } from '#core/units';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How far along the pipe an appliance's own shut-off may stand from it. */

@@ -1,4 +1,4 @@
-import { FOOT, METRE, type Length } from '../units/length.ts';
+import { FOOT, METRE, type Length } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 /** Lengths in which pipe is bought, nm. */

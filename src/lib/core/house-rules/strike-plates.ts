@@ -1,5 +1,4 @@
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundInches, type RoundFigure, type TapeRule } from '../units/round-figure.ts';
+import { type Length, onTapeOf, roundInches, type RoundFigure, type TapeRule } from '#core/units';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How near the face of a stud or joist tubing may pass without a strike plate. */

@@ -1,4 +1,4 @@
-import type { TapeGraduation } from '../units/tape.ts';
+import type { TapeGraduation } from '#core/units';
 import type { HouseRule } from './house-rule.ts';
 
 /** The graduation cut lengths are put on: the one rounding there is. */

@@ -1,4 +1,4 @@
-import { MODEL_TRAP_KINDS, type ApplianceKind } from '../catalogue/appliance-kinds.ts';
+import { MODEL_TRAP_KINDS, type ApplianceKind } from '#core/catalogue';
 import type { HouseRule } from './house-rule.ts';
 
 export type TrapKindsOption = 'model' | 'own-list';

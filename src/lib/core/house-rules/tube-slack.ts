@@ -1,5 +1,4 @@
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundInches, type TapeRule } from '../units/round-figure.ts';
+import { type Length, onTapeOf, roundInches, type TapeRule } from '#core/units';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How much more corrugated tubing is cut than its way is long. */

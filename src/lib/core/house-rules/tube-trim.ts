@@ -1,5 +1,4 @@
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundInches, type RoundFigure, type TapeRule } from '../units/round-figure.ts';
+import { type Length, onTapeOf, roundInches, type RoundFigure, type TapeRule } from '#core/units';
 import { plainRule, type PlainChoice } from './house-rule.ts';
 
 /** How much longer tube is cut that is marked and trimmed in place, where a fitting at its end has not been measured. */

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { standardThreads } from '../catalogue/standard-threads.ts';
+import { standardThreads } from '#core/catalogue';
 import { checkByHandAll } from './by-hand-check.ts';
 
 describe('the quarter-inch check', () => {

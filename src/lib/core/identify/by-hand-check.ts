@@ -1,7 +1,6 @@
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
-import { readFraction } from '../catalogue/list-threads.ts';
-import type { TaperFigures } from '../catalogue/thread-list.ts';
-import { INCH, inches, type Length } from '../units/length.ts';
+import { NOMINAL_SIZES, type NominalSize } from '#core/ends';
+import { readFraction, type TaperFigures } from '#core/catalogue';
+import { INCH, inches, type Length } from '#core/units';
 
 /** What the quarter-inch shortcut gives for a diameter, and what is true. */
 export interface ByHandCheck {

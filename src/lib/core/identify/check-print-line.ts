@@ -1,5 +1,5 @@
-import type { PolyethyleneRow, TubeList } from '../catalogue/tubes.ts';
-import { inches, type Length } from '../units/length.ts';
+import type { PolyethyleneRow, TubeList } from '#core/catalogue';
+import { inches, type Length } from '#core/units';
 import { isMarkedGas, RESINS, type PrintLine } from './print-line.ts';
 
 /** Something to be said about a print line. Lengths in nm. */

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { INCH, inches, MILLIMETRE } from '../units/length.ts';
+import { INCH, inches, MILLIMETRE } from '#core/units';
 import { checkDiameter, findContradictions, parseCount } from './check-reading.ts';
 import { putReading, type Observation, type Reading } from './observation.ts';
 

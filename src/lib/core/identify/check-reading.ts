@@ -1,5 +1,5 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { INCH, MILLIMETRE, type Length, type LengthUnit } from '../units/length.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import { INCH, MILLIMETRE, type Length, type LengthUnit } from '#core/units';
 import type { Observation } from './observation.ts';
 
 /** The least and greatest diameters of threads that are met, with room on both sides, nm. */

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
-import { INCH, inches } from '../units/length.ts';
+import { standardThreads, standardTubes } from '#core/catalogue';
+import { INCH, inches } from '#core/units';
 import { convertSizeName, parseSizeName, writeFraction } from './convert-size-name.ts';
 
 describe('names of sizes', () => {

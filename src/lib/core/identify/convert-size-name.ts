@@ -1,8 +1,6 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import type { ThreadList } from '../catalogue/thread-list.ts';
-import type { TubeList } from '../catalogue/tubes.ts';
-import { readFraction } from '../catalogue/list-threads.ts';
-import { INCH, inches, MILLIMETRE, type Length } from '../units/length.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import { type ThreadList, type TubeList, readFraction } from '#core/catalogue';
+import { INCH, inches, MILLIMETRE, type Length } from '#core/units';
 import { findNearestHoles, getInchHoles, type FittedHole } from './tube-fit.ts';
 
 /** Ways in which the trade names a size, each for its own things. */

@@ -1,7 +1,6 @@
-import type { ListedThread } from '../catalogue/listed-thread.ts';
-import { FAMILY_TRAITS, type ThreadFamily, type ThreadOrigin } from '../ends/thread-family.ts';
+import type { ListedThread } from '#core/catalogue';
+import { FAMILY_TRAITS, type ThreadFamily, type ThreadOrigin, type Seat } from '#core/ends';
 import { COUNTRIES, THREAD_MATERIALS, type Country, type ThreadMaterial } from './observation.ts';
-import { type Seat } from '../ends/seat.ts';
 
 /**
  * What is usually seen on parts of a family, as chances. Estimates of practice, not published figures: they only

@@ -1,8 +1,7 @@
 import { expect } from 'chai';
-import { standardThreads } from '../catalogue/standard-threads.ts';
-import { getCrestRange } from '../catalogue/listed-thread.ts';
-import { THREAD_FAMILIES } from '../ends/thread-family.ts';
-import { inches, MILLIMETRE } from '../units/length.ts';
+import { standardThreads, getCrestRange } from '#core/catalogue';
+import { THREAD_FAMILIES } from '#core/ends';
+import { inches, MILLIMETRE } from '#core/units';
 import { filterThreads, type ThreadFilter } from './filter-threads.ts';
 
 const { threads } = standardThreads;

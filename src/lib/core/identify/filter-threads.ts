@@ -1,7 +1,6 @@
-import { getCrestRange, type ListedThread } from '../catalogue/listed-thread.ts';
-import { type Gender } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import { toMillimetres, type Length } from '../units/length.ts';
+import { getCrestRange, type ListedThread } from '#core/catalogue';
+import type { Gender, ThreadFamily } from '#core/ends';
+import { toMillimetres, type Length } from '#core/units';
 
 /** What a thread of the chart must be; null asks for nothing. */
 export interface ThreadFilter {

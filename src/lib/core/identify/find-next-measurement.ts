@@ -1,5 +1,5 @@
-import { getCrestRange, getPitch, type ThreadPlace } from '../catalogue/listed-thread.ts';
-import { MILLIMETRE } from '../units/length.ts';
+import { getCrestRange, getPitch, type ThreadPlace } from '#core/catalogue';
+import { MILLIMETRE } from '#core/units';
 import { getEntropy } from './chance.ts';
 import { getRunning } from './judge.ts';
 import type { Candidate } from './likelihoods/likelihood.ts';
@@ -13,7 +13,7 @@ import {
   type Observation,
   type ObservationKind,
 } from './observation.ts';
-import { SEATS } from '../ends/seat.ts';
+import { SEATS } from '#core/ends';
 import {
   getRanking,
   weighObservation,

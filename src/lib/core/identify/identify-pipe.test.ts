@@ -1,7 +1,6 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { standardTubes } from '../catalogue/standard-threads.ts';
-import { inches } from '../units/length.ts';
+import { standardCatalogue, standardTubes } from '#core/catalogue';
+import { inches } from '#core/units';
 import { findPipeKinds, findPipeSizes, rankPipeKinds } from './identify-pipe.ts';
 import { PIPE_KIND_LIST, PIPE_KINDS, type PipeLooks, type PipeKindId } from './pipe-kinds.ts';
 

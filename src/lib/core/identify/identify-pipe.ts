@@ -1,7 +1,12 @@
-import type { Pipe } from '../catalogue/pipe.ts';
-import type { TubeList } from '../catalogue/tubes.ts';
-import { inches, MILLIMETRE, type Length } from '../units/length.ts';
-import { PIPE_KIND_LIST, type PipeLook, type PipeLooks, type PipeKind, type PipeKindId } from './pipe-kinds.ts';
+import type { Pipe, TubeList } from '#core/catalogue';
+import { inches, MILLIMETRE, type Length } from '#core/units';
+import {
+  PIPE_KIND_LIST,
+  type PipeLook,
+  type PipeLooks,
+  type PipeKind,
+  type PipeKindId,
+} from './pipe-kinds.ts';
 
 /** A kind of pipe with the looks that speak for it and against it. */
 export interface RankedPipe {

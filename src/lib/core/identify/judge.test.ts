@@ -1,13 +1,11 @@
 import { expect } from 'chai';
-import { standardThreads } from '../catalogue/standard-threads.ts';
-import type { ThreadPlace } from '../catalogue/listed-thread.ts';
-import { inches, INCH, MILLIMETRE } from '../units/length.ts';
+import { standardThreads, type ThreadPlace, getCrestRange } from '#core/catalogue';
+import { inches, INCH, MILLIMETRE } from '#core/units';
 import { makeRandom } from '#support/random-run.ts';
 import { answerAll, drawListed, FULL, grade, judgeAll } from '#support/identify-trial.ts';
-import { getCrestRange } from '../catalogue/listed-thread.ts';
 import { judge } from './judge.ts';
 import { findLookAlike } from './look-alikes.ts';
-import { type Observation } from './observation.ts';
+import type { Observation } from './observation.ts';
 import { getSupport, rankCandidates } from './rank-candidates.ts';
 
 const SEED = 20_262;

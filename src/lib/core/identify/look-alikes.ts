@@ -1,4 +1,4 @@
-import { getCrestRange, getPitch, isTaper, type ListedThread } from '../catalogue/listed-thread.ts';
+import { getCrestRange, getPitch, isTaper, type ListedThread } from '#core/catalogue';
 
 /** Why two threads are taken for each other. Only these may be told as "cannot be told apart". */
 export const LOOK_ALIKES = [

@@ -1,7 +1,6 @@
-import type { ThreadPlace } from '../catalogue/listed-thread.ts';
-import type { Gender, Hand } from '../ends/end.ts';
-import type { Seat } from '../ends/seat.ts';
-import type { Length } from '../units/length.ts';
+import type { ThreadPlace } from '#core/catalogue';
+import type { Gender, Hand, Seat } from '#core/ends';
+import type { Length } from '#core/units';
 
 export const MEASURING_INSTRUMENTS = ['caliper', 'rule', 'tape'] as const;
 export type MeasuringInstrument = (typeof MEASURING_INSTRUMENTS)[number];

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { standardTubes } from '../catalogue/standard-threads.ts';
-import { inches } from '../units/length.ts';
+import { standardTubes } from '#core/catalogue';
+import { inches } from '#core/units';
 import { checkPrintLine, comparePe, findWall } from './check-print-line.ts';
 import { parsePrintLine } from './print-line.ts';
 

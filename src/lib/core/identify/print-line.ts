@@ -1,4 +1,4 @@
-import { inches, type Length } from '../units/length.ts';
+import { inches, type Length } from '#core/units';
 
 /** What the line printed along polyethylene pipe says. What it does not say is null; words not known are kept. */
 export interface PrintLine {

@@ -1,8 +1,7 @@
 import { share } from '#support/share.ts';
 import { expect } from 'chai';
-import { standardThreads } from '../catalogue/standard-threads.ts';
-import type { ThreadPlace } from '../catalogue/listed-thread.ts';
-import { inches, MILLIMETRE } from '../units/length.ts';
+import { standardThreads, type ThreadPlace } from '#core/catalogue';
+import { inches, MILLIMETRE } from '#core/units';
 import { makeRandom } from '#support/random-run.ts';
 import {
   answerAll,
@@ -19,8 +18,8 @@ import {
 import { findNextMeasurements, findLeads } from './find-next-measurement.ts';
 import { getLikelihood } from './likelihoods/likelihoods.ts';
 import { getLeafChances } from './likelihoods/leaf.ts';
-import { type Observation } from './observation.ts';
-import { SEATS } from '../ends/seat.ts';
+import type { Observation } from './observation.ts';
+import { SEATS } from '#core/ends';
 import { beginWeighing, rankCandidates, weighObservation } from './rank-candidates.ts';
 
 const SEED = 20_262;

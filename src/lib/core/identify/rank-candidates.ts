@@ -1,5 +1,4 @@
-import type { ListedThread } from '../catalogue/listed-thread.ts';
-import type { ThreadList } from '../catalogue/thread-list.ts';
+import type { ListedThread, ThreadList } from '#core/catalogue';
 import type { Candidate } from './likelihoods/likelihood.ts';
 import { getLikelihood } from './likelihoods/likelihoods.ts';
 import type { Observation } from './observation.ts';

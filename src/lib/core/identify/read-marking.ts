@@ -1,4 +1,4 @@
-import type { ThreadFamily } from '../ends/thread-family.ts';
+import type { ThreadFamily } from '#core/ends';
 
 /** What a stamped or cast marking says of its thread: nothing is guessed from words that are not known. */
 export interface Marking {

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { standardThreads } from '../catalogue/standard-threads.ts';
-import { inches } from '../units/length.ts';
-import { type Observation, type Reading } from './observation.ts';
+import { standardThreads } from '#core/catalogue';
+import { inches } from '#core/units';
+import type { Observation, Reading } from './observation.ts';
 import { makeSpecimen } from './specimen.ts';
 
 describe('a specimen', () => {

@@ -1,7 +1,5 @@
-import type { ListedThread } from '../catalogue/listed-thread.ts';
-import type { Gender } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import type { ThreadList } from '../catalogue/thread-list.ts';
+import type { ListedThread, ThreadList } from '#core/catalogue';
+import type { Gender, ThreadFamily } from '#core/ends';
 import { judge, type Verdict } from './judge.ts';
 import type { Reading } from './observation.ts';
 import { rankCandidates, type RankedThread } from './rank-candidates.ts';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { standardTubes } from '../catalogue/standard-threads.ts';
-import { inches, MILLIMETRE } from '../units/length.ts';
+import { standardTubes } from '#core/catalogue';
+import { inches, MILLIMETRE } from '#core/units';
 import { checkTubeFit, findNearestHoles, getInchHoles } from './tube-fit.ts';
 
 const mm = (value: number) => Math.round(value * MILLIMETRE);

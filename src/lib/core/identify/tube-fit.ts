@@ -1,8 +1,5 @@
-import type { Length } from '../units/length.ts';
-import { MILLIMETRE } from '../units/length.ts';
-import type { TubeList } from '../catalogue/tubes.ts';
-import { readFraction } from '../catalogue/list-threads.ts';
-import { inches } from '../units/length.ts';
+import { type Length, MILLIMETRE, inches } from '#core/units';
+import { type TubeList, readFraction } from '#core/catalogue';
 
 /** A tube in a hole of a flare block or a nut. `off` is tube minus hole, nm. */
 export interface TubeFit {

@@ -1,7 +1,14 @@
-import { getSecondPlace, type Question } from '../identify/find-next-measurement.ts';
-import type { Observation } from '../identify/observation.ts';
+import { getSecondPlace, type Question, type Observation } from '#core/identify';
 import { findNearestLeaf, GAUGE_LEAVES } from './gauge-leaves.ts';
-import { countThreads, layLeaf, readCrest, readFlank, readSeat, readSwivel, takeDiameter } from './simulated-instruments.ts'; // prettier-ignore
+import {
+  countThreads,
+  layLeaf,
+  readCrest,
+  readFlank,
+  readSeat,
+  readSwivel,
+  takeDiameter,
+} from './simulated-instruments.ts';
 import type { Random, SimulatedSpecimen } from './simulated-specimen.ts';
 
 /** A simulated fitter answers a question about a simulated specimen, with the slips that hands make. */

@@ -1,4 +1,4 @@
-import type { Reading } from '../identify/observation.ts';
+import type { Reading } from '#core/identify';
 
 /** What an instrument sends, simulated or real (docs/reading-message.md). */
 export interface ReadingMessage {

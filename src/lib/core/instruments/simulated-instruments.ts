@@ -1,14 +1,14 @@
-import { THREAD_PLACES, type ThreadPlace } from '../catalogue/listed-thread.ts';
-import { getLeafChances } from '../identify/likelihoods/leaf.ts';
+import { THREAD_PLACES, type ThreadPlace } from '#core/catalogue';
 import {
+  getLeafChances,
   LEAF_FITS,
   type CrestForm,
   type Flank,
   type LeafFit,
   type Observation,
-} from '../identify/observation.ts';
-import { type Seat } from '../ends/seat.ts';
-import { MILLIMETRE } from '../units/length.ts';
+} from '#core/identify';
+import type { Seat } from '#core/ends';
+import { MILLIMETRE } from '#core/units';
 import {
   getTrueDiameter,
   getTruePitch,

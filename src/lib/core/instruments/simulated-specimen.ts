@@ -1,15 +1,16 @@
-import type { Millimetres } from '../units/length.ts';
-import { getPitch, type ListedThread } from '../catalogue/listed-thread.ts';
-import { type Gender, type Hand } from '../ends/end.ts';
-import { getCountryChance, getMaterialChance, getTells } from '../identify/family-tells.ts';
+import type { Millimetres } from '#core/units';
+import { getPitch, type ListedThread } from '#core/catalogue';
+import type { Gender, Hand, Seat } from '#core/ends';
 import {
+  getCountryChance,
+  getMaterialChance,
+  getTells,
   COUNTRIES,
   THREAD_MATERIALS,
   type Country,
   type CrestForm,
   type ThreadMaterial,
-} from '../identify/observation.ts';
-import { type Seat } from '../ends/seat.ts';
+} from '#core/identify';
 
 /** A source of randomness, 0 up to 1: passed in, so that the same seed gives the same specimen. */
 export type Random = () => number;

@@ -1,15 +1,20 @@
 import { share } from '#support/share.ts';
-import { SOCKET_KINDS, UNKNOWN_END } from '../ends/end.ts';
+import { SOCKET_KINDS, UNKNOWN_END, METALS } from '#core/ends';
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
+import {
+  standardCatalogue,
+  standardThreads,
+  standardTubes,
+  type FiguredEnd,
+  listEnds,
+  listSockets,
+  listTubeEnds,
+  makeThreadEnd,
+} from '#core/catalogue';
 import { checkJoint, findRulings } from './check-joint.ts';
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
-import { listEnds, listSockets, listTubeEnds, makeThreadEnd } from '../catalogue/list-ends.ts';
 import { getThreadStart } from './thread-start.ts';
 import { PAIR_RULES } from './pair-rules/pair-rules.ts';
 import type { PairVerdictKind } from './pair-verdict.ts';
-import { METALS } from '../ends/end.ts';
 
 const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);
 const sockets = listSockets(tubes);

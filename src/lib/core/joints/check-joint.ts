@@ -1,6 +1,5 @@
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
+import type { FiguredEnd, OtherGas } from '#core/catalogue';
 import { makePair, type Pair } from './pair.ts';
-import type { OtherGas } from '../catalogue/small-threads.ts';
 import { PAIR_RULES, type PairRuleId } from './pair-rules/pair-rules.ts';
 import type { Ruling } from './pair-verdict.ts';
 

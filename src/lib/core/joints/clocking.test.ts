@@ -1,10 +1,10 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
-import { INCH, inches } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { NOMINAL_SIZES } from '#core/ends';
+import { INCH, inches } from '#core/units';
 import { makeRandom } from '#support/random-run.ts';
 import { findStops, getAngleAt, getEngagementAt, getRollAngle, getTarget } from './clocking.ts';
-import { getUsualWindow, USUAL_WINDOWS } from '../house-rules/how-tight.ts';
+import { getUsualWindow, USUAL_WINDOWS } from '#core/house-rules';
 
 const thread = (size: (typeof NOMINAL_SIZES)[number]) => standardCatalogue.findThread(size)!;
 const T = inches(0.75);

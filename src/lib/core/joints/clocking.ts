@@ -1,7 +1,7 @@
-import type { TaperThread } from '../catalogue/thread.ts';
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { getUsualWindow, type TurnsWindow } from '../house-rules/how-tight.ts';
-import { INCH, type Length } from '../units/length.ts';
+import type { TaperThread } from '#core/catalogue';
+import { accept, refuse, type Result } from '#core/outcome';
+import { getUsualWindow, type TurnsWindow } from '#core/house-rules';
+import { INCH, type Length } from '#core/units';
 import { getTightness, type Tightness } from './tightness.ts';
 
 /** A place at which a fitting may be left: it points as wanted, and the joint is as tight as that makes it. */

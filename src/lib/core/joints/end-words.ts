@@ -1,7 +1,4 @@
-import type { Gender, Hand } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import type { Seat } from '../ends/seat.ts';
-import type { Metal, SocketKind, Temper, TubeKind } from '../ends/end.ts';
+import type { Gender, Hand, ThreadFamily, Seat, Metal, SocketKind, Temper, TubeKind } from '#core/ends';
 
 /** What the words of a name say of an end; what they do not say is left open. */
 export interface EndFacets {

@@ -1,17 +1,18 @@
 import { share, shareOf } from '#support/share.ts';
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import {
+  standardCatalogue,
+  standardThreads,
+  standardTubes,
+  type FiguredEnd,
   listFlanges,
   listSeats,
   listSockets,
   listTubeEnds,
   listUnionHalves,
   makeThreadEnd,
-} from '../catalogue/list-ends.ts';
-import { UNKNOWN_END } from '../ends/end.ts';
+} from '#core/catalogue';
+import { UNKNOWN_END } from '#core/ends';
 import { checkJoint } from './check-joint.ts';
 import { findNutSide } from './find-nut-side.ts';
 

@@ -1,13 +1,18 @@
 import { expect } from 'chai';
-import { HOUSE_RULES, resolveRules, type RuleChoices, type RuleId } from '../house-rules/house-rules.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
+import { HOUSE_RULES, resolveRules, type RuleChoices, type RuleId } from '#core/house-rules';
+import {
+  standardCatalogue,
+  standardThreads,
+  standardTubes,
+  type FiguredEnd,
+  listEnds,
+  listTubeEnds,
+  makeThreadEnd,
+} from '#core/catalogue';
 import { checkJoint } from './check-joint.ts';
 import { isForbidden, judgeByHouse, ruleByHouse } from './house-ruling.ts';
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
 import { findPractice } from './joint-practice.ts';
 import { JOINTS } from './kinds/joint-kinds.ts';
-import { listEnds, listTubeEnds, makeThreadEnd } from '../catalogue/list-ends.ts';
 import { JOINT_KINDS } from './pair-verdict.ts';
 
 const ENDS = listEnds(standardThreads, listTubeEnds(standardTubes, standardCatalogue.pipes));

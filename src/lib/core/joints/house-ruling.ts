@@ -1,5 +1,5 @@
-import type { HouseRules, PlainRuleId } from '../house-rules/house-rules.ts';
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
+import type { HouseRules, PlainRuleId } from '#core/house-rules';
+import type { FiguredEnd } from '#core/catalogue';
 import type { JointKindId } from './pair-verdict.ts';
 import type { PairVerdict } from './check-joint.ts';
 

@@ -1,4 +1,4 @@
-import type { HouseRules, RuleId } from '../house-rules/house-rules.ts';
+import type { HouseRules, RuleId } from '#core/house-rules';
 import type { JointKind, MadeAgain } from './kinds/joint-kind.ts';
 
 /** What the house does at a joint of a kind, and the rules that decided it. */

@@ -1,6 +1,6 @@
-import type { EndRegistry } from '../catalogue/end-registry.ts';
-import type { End } from '../ends/end.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
+import type { EndRegistry } from '#core/catalogue';
+import type { End } from '#core/ends';
+import type { HouseRules } from '#core/house-rules';
 import { checkJoint } from './check-joint.ts';
 import { judgeByHouse, type JudgedJoint } from './house-ruling.ts';
 import { JOINTS } from './kinds/joint-kinds.ts';

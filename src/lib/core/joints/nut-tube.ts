@@ -1,6 +1,5 @@
-import type { Millimetres } from '../units/length.ts';
-import type { ListedThread } from '../catalogue/listed-thread.ts';
-import { readFraction } from '../catalogue/list-threads.ts';
+import type { Millimetres } from '#core/units';
+import { type ListedThread, readFraction } from '#core/catalogue';
 
 /** Outside diameter (mm) of the tube a nut is for, as its name says it: `8 mm tube: G 1/4`, `3/8 tube`; null where none stands. */
 export function findTubeOutside({ size }: ListedThread): Millimetres | null {

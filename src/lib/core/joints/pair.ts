@@ -1,6 +1,5 @@
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import type { FlangeEnd, UnionHalf } from '../ends/end.ts';
-import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '../catalogue/figured-end.ts';
+import type { ThreadFamily, FlangeEnd, UnionHalf } from '#core/ends';
+import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '#core/catalogue';
 
 /** Two ends in the order in which rules look at them: whichever is given first, the pair is the same. */
 export type Pair =

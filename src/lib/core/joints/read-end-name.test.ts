@@ -1,15 +1,16 @@
-import { UNKNOWN_END } from '../ends/end.ts';
+import { UNKNOWN_END } from '#core/ends';
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '../catalogue/standard-threads.ts';
 import {
+  standardCatalogue,
+  standardThreads,
+  standardTubes,
   listFlanges,
   listSockets,
   listTubeEnds,
   listUnionHalves,
   makeThreadEnd,
-} from '../catalogue/list-ends.ts';
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
+  type FiguredEnd,
+} from '#core/catalogue';
 import { END_WORDS } from './end-words.ts';
 import { readEndName, readFacets } from './read-end-name.ts';
 

@@ -1,7 +1,7 @@
 import { distance } from 'fastest-levenshtein';
-import type { ThreadFamily } from '../ends/thread-family.ts';
+import type { ThreadFamily } from '#core/ends';
 import { END_WORDS, MALE, NO_FACETS, SPOKEN_SIZES, type EndFacets, type EndWord } from './end-words.ts';
-import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '../catalogue/figured-end.ts';
+import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '#core/catalogue';
 
 export interface EndReading {
   /** Ends that agree with everything that was said, the likeliest first. */

@@ -1,5 +1,5 @@
-import type { TaperThread } from '../catalogue/thread.ts';
-import { toMillimetres, type Length } from '../units/length.ts';
+import type { TaperThread } from '#core/catalogue';
+import { toMillimetres, type Length } from '#core/units';
 import type { JointKind } from './kinds/joint-kind.ts';
 
 /** What a taper joint takes of sealant. */

@@ -1,8 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { UNKNOWN_END } from '../ends/end.ts';
-import { standardThreads } from '../catalogue/standard-threads.ts';
-import { makeSpecimen } from '../identify/specimen.ts';
+import { standardCatalogue, standardThreads } from '#core/catalogue';
+import { UNKNOWN_END } from '#core/ends';
+import { makeSpecimen } from '#core/identify';
 import { BAKERY_SPECIMENS } from '../../../../scripts/demo-specimens.ts';
 import { getSpecimenEnd } from './specimen-end.ts';
 

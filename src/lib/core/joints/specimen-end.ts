@@ -1,7 +1,6 @@
-import { UNKNOWN_END, type End } from '../ends/end.ts';
-import type { Seat } from '../ends/seat.ts';
-import type { ThreadList } from '../catalogue/thread-list.ts';
-import type { Specimen, SpecimenEnd } from '../identify/specimen.ts';
+import { UNKNOWN_END, type End, type Seat } from '#core/ends';
+import type { ThreadList } from '#core/catalogue';
+import type { Specimen, SpecimenEnd } from '#core/identify';
 
 /**
  * A specimen as an end that can be joined: its thread where it was told apart for certain or likely and nothing else may be meant but

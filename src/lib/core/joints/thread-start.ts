@@ -1,4 +1,4 @@
-import { getPitch, isTaper, type ListedThread } from '../catalogue/listed-thread.ts';
+import { getPitch, isTaper, type ListedThread } from '#core/catalogue';
 
 /** How a male thread enters a female one, whatever they are. */
 export interface ThreadStart {

@@ -1,17 +1,11 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import type { NominalSize } from '../ends/size.ts';
-import { findEngagement } from '../allowances/find-engagement.ts';
-import { INCH, inches } from '../units/length.ts';
-import {
-  getHouseWindow,
-  getUsualWindow,
-  USUAL_WINDOWS,
-  type HowTightChoice,
-} from '../house-rules/how-tight.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { type NominalSize, NOMINAL_SIZES } from '#core/ends';
+import { findEngagement } from '#core/allowances';
+import { INCH, inches } from '#core/units';
+import { getHouseWindow, getUsualWindow, USUAL_WINDOWS, type HowTightChoice } from '#core/house-rules';
 import { findAsked, findFaceGap, getTightness } from './tightness.ts';
 import { getWrench } from './wrench.ts';
-import { NOMINAL_SIZES } from '../ends/size.ts';
 
 const thread = (size: NominalSize) => standardCatalogue.findThread(size)!;
 

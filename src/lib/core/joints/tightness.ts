@@ -1,11 +1,6 @@
-import type { TaperThread } from '../catalogue/thread.ts';
-import {
-  getHouseWindow,
-  getUsualWindow,
-  type HowTightChoice,
-  type TurnsWindow,
-} from '../house-rules/how-tight.ts';
-import { INCH, type Length } from '../units/length.ts';
+import type { TaperThread } from '#core/catalogue';
+import { getHouseWindow, getUsualWindow, type HowTightChoice, type TurnsWindow } from '#core/house-rules';
+import { INCH, type Length } from '#core/units';
 
 /** Turns are told by the wrench's handle: to a quarter, no finer. */
 const QUARTER = 0.25;

@@ -1,4 +1,4 @@
-import { NOMINAL_SIZES, type NominalSize } from '../ends/size.ts';
+import { NOMINAL_SIZES, type NominalSize } from '#core/ends';
 
 /** Pipe wrench for a size, inches of wrench length: least and most. */
 export interface WrenchSize {

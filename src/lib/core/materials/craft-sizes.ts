@@ -1,5 +1,5 @@
-import type { Material } from '../catalogue/pipe.ts';
-import { isNominal, NOMINAL_SIZES, type LegSize, type NominalSize } from '../ends/size.ts';
+import type { Material } from '#core/catalogue';
+import { isNominal, NOMINAL_SIZES, type LegSize, type NominalSize } from '#core/ends';
 import { getCraftOf } from './crafts.ts';
 import type { Settings } from './craft.ts';
 

@@ -1,16 +1,21 @@
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { AdapterKind, BoughtKind, Part, Port } from '../catalogue/part.ts';
-import type { Material, Stock, SystemId } from '../catalogue/pipe.ts';
-import type { ManifoldOpening } from '../catalogue/tube-part-ids.ts';
-import type { TaperEnd, TaperFamily } from '../catalogue/taper-end.ts';
-import type { TaperThread } from '../catalogue/thread.ts';
-import type { End, Gender } from '../ends/end.ts';
-import type { LegSize, NominalSize } from '../ends/size.ts';
-import type { FigureKey } from '../house-rules/engagement-figure.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { JudgedJoint } from '../joints/house-ruling.ts';
-import type { Tightness } from '../joints/tightness.ts';
-import type { Length, LengthUnit } from '../units/length.ts';
+import type {
+  Catalogue,
+  AdapterKind,
+  BoughtKind,
+  Part,
+  Port,
+  Material,
+  Stock,
+  SystemId,
+  ManifoldOpening,
+  TaperEnd,
+  TaperFamily,
+  TaperThread,
+} from '#core/catalogue';
+import type { End, Gender, LegSize, NominalSize } from '#core/ends';
+import type { FigureKey, HouseRules } from '#core/house-rules';
+import type { JudgedJoint, Tightness } from '#core/joints';
+import type { Length, LengthUnit } from '#core/units';
 
 /** What a leg is made of, as far as its craft cares. */
 export interface Settings {

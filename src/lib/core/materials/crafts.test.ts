@@ -1,9 +1,8 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { MATERIALS, type Material } from '../catalogue/pipe.ts';
-import { resolveRules } from '../house-rules/house-rules.ts';
-import { inches, millimetres } from '../units/length.ts';
-import type { LegSize } from '../ends/size.ts';
+import { standardCatalogue, MATERIALS, type Material } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { inches, millimetres } from '#core/units';
+import type { LegSize } from '#core/ends';
 import { findLikeSize } from './craft-sizes.ts';
 import { getCraft, getCraftOf, makeSettings } from './crafts.ts';
 

@@ -1,6 +1,5 @@
-import { MATERIALS, type Material, type Stock, type SystemId } from '../catalogue/pipe.ts';
-import type { End } from '../ends/end.ts';
-import type { LegSize } from '../ends/size.ts';
+import { MATERIALS, type Material, type Stock, type SystemId } from '#core/catalogue';
+import type { End, LegSize } from '#core/ends';
 import type { Craft, MaterialTraits, Settings } from './craft.ts';
 import { copper } from './copper/copper.ts';
 import { csst } from './csst/csst.ts';
@@ -38,7 +37,8 @@ export const areAlike = (a: Settings, b: Settings): boolean =>
   a.system === b.system && a.material === b.material && a.size === b.size && a.stock === b.stock;
 
 /** How a material is shown. */
-export const getMaterialTraits = (material: Material): MaterialTraits => getCraftOf(material).materials[material]!;
+export const getMaterialTraits = (material: Material): MaterialTraits =>
+  getCraftOf(material).materials[material]!;
 
 /** What a run begins with where nothing is said. */
 export const FIRST_MATERIAL: Material = MATERIALS[0];

@@ -1,4 +1,4 @@
-import { toMillimetres, type Length } from '../units/length.ts';
+import { toMillimetres, type Length } from '#core/units';
 
 /** Kilograms in a cubic metre: copper (EN 1057), polyethylene of medium density, about. */
 export const DENSITIES = { copper: 8_940, polyethylene: 945 } as const;

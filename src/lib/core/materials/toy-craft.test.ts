@@ -1,11 +1,11 @@
 import { expect } from 'chai';
-import { findReach } from '../catalogue/part.ts';
-import { readRunDoc } from '../formats/read-run-doc.ts';
-import { makeCutSheet } from '../cutting/cut-sheet.ts';
-import { judgeEnds } from '../joints/judge-ends.ts';
-import { checkRun } from '../checks/checks.ts';
-import { getSpecId, type RunDoc } from '../runs/run.ts';
-import { inches } from '../units/length.ts';
+import { findReach } from '#core/catalogue';
+import { readRunDoc } from '#core/formats';
+import { makeCutSheet } from '#core/cutting';
+import { judgeEnds } from '#core/joints';
+import { checkRun } from '#core/checks';
+import { getSpecId, type RunDoc } from '#core/runs/document';
+import { inches } from '#core/units';
 import { getPiece, layOut, makeRun, mustBe } from '#support/make-run.ts';
 import type { Craft } from './craft.ts';
 import { CRAFTS } from './crafts.ts';

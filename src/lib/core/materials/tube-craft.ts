@@ -1,13 +1,20 @@
-import { isButtJoint } from '../catalogue/tube-parts.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import { findReach, type BoughtKind, type Part, type Port, type TubeJoin } from '../catalogue/part.ts';
-import { JOIN_ADAPTERS, makeTubeOpening, KINDS_BY_JOIN } from '../catalogue/tube-joins.ts';
-import type { End, TubeEnd } from '../ends/end.ts';
-import type { LegSize } from '../ends/size.ts';
-import { judgeEnds } from '../joints/judge-ends.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { Length } from '../units/length.ts';
+import {
+  isButtJoint,
+  type Catalogue,
+  type Material,
+  findReach,
+  type BoughtKind,
+  type Part,
+  type Port,
+  type TubeJoin,
+  JOIN_ADAPTERS,
+  makeTubeOpening,
+  KINDS_BY_JOIN,
+} from '#core/catalogue';
+import type { End, TubeEnd, LegSize } from '#core/ends';
+import { judgeEnds } from '#core/joints';
+import type { HouseRules } from '#core/house-rules';
+import type { Length } from '#core/units';
 import type { Craft, EndUnknown, Settings, WorkedEnd } from './craft.ts';
 
 /** What differs from one craft of tube to another; the rest is answered alike. */

@@ -1,4 +1,4 @@
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import type { Jurisdiction } from '#core/house-rules';
 import { ask, allowed, allowedIf, forbidden, type PermitRuling } from './permission.ts';
 import { strictest } from './permissions.ts';
 import type { Guard, PassageKind } from './passage.ts';

@@ -1,7 +1,6 @@
 import type { BodyPlaced, JointPlaced, PartPlaced } from './placed.ts';
 import type { ZoneId } from './zone.ts';
-import type { HouseRules, RuleId } from '../house-rules/house-rules.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import type { HouseRules, RuleId, Jurisdiction } from '#core/house-rules';
 
 /** From best to worst. `ask`: nobody here can say, which is never fine. */
 export const PERMITS = ['allowed', 'if', 'ask', 'forbidden'] as const;

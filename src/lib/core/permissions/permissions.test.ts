@@ -1,6 +1,11 @@
 import { expect } from 'chai';
-import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
-import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
+import {
+  resolveRules,
+  type RuleChoices,
+  JURISDICTIONS,
+  type Jurisdiction,
+  RULE_PACKS,
+} from '#core/house-rules';
 import {
   PERMITS,
   type Permit,
@@ -8,7 +13,6 @@ import {
   type PermitReason,
   type PermitRuling,
 } from './permission.ts';
-import { RULE_PACKS } from '../house-rules/rule-packs.ts';
 import { PASSAGES } from './passage.ts';
 import { findWants, mayPass } from './passages.ts';
 import { getWorst, JOINT_RULES, mayJoin, mayRun, mayStand, PART_RULES, PIPE_RULES } from './permissions.ts';

@@ -1,6 +1,5 @@
-import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { JointKindId } from '../joints/pair-verdict.ts';
-import { ruleByHouse, type HouseRuling } from '../joints/house-ruling.ts';
+import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules';
+import { type JointKindId, ruleByHouse, type HouseRuling } from '#core/joints';
 import {
   ask,
   forbidden,

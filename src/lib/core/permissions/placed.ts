@@ -1,6 +1,5 @@
-import type { PartKind } from '../catalogue/part.ts';
-import { MATERIALS, type Material } from '../catalogue/pipe.ts';
-import { JOINT_KINDS, type JointKindId } from '../joints/pair-verdict.ts';
+import { type PartKind, MATERIALS, type Material } from '#core/catalogue';
+import { JOINT_KINDS, type JointKindId } from '#core/joints';
 
 /** What may run somewhere: what legs are made of. */
 export const PLACED_MATERIALS = MATERIALS;

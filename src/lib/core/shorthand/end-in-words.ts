@@ -1,7 +1,15 @@
-import { GENDERS, HANDS, METALS, readThreadId, USUAL_METAL, getThreadId, type End } from '../ends/end.ts';
+import {
+  GENDERS,
+  HANDS,
+  METALS,
+  readThreadId,
+  USUAL_METAL,
+  getThreadId,
+  type End,
+  SEATS,
+  THREAD_FAMILIES,
+} from '#core/ends';
 import type { LineReader } from './line-reader.ts';
-import { SEATS } from '../ends/seat.ts';
-import { THREAD_FAMILIES } from '../ends/thread-family.ts';
 
 const SEAT_WORDS = [...SEATS, 'unknown'] as const;
 const CERTAINTIES = ['certain', 'likely', 'tie'] as const;

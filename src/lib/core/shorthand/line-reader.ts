@@ -1,10 +1,7 @@
 import { distance } from 'fastest-levenshtein';
-import { isAxis } from '../geometry/way.ts';
-import type { BoughtKind } from '../catalogue/part.ts';
-import type { Axis } from '../geometry/axis.ts';
-import { parseLength } from '../units/parse-length.ts';
-import { checkMeasure } from '../units/check-measure.ts';
-import type { LengthUnit } from '../units/length.ts';
+import { isAxis, type Axis } from '#core/geometry';
+import type { BoughtKind } from '#core/catalogue';
+import { parseLength, checkMeasure, type LengthUnit } from '#core/units';
 import type { NodeName, Place, SaidLength, SaidRef, ShorthandProblem, ShorthandRefusal } from './sentence.ts';
 import { splitWords, type Word } from './split-words.ts';
 import {

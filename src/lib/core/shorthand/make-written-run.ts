@@ -1,10 +1,8 @@
-import { MATERIALS, type Material } from '../catalogue/pipe.ts';
-import type { Settings } from '../materials/craft.ts';
-import { FIRST_MATERIAL, getCraft, getCraftOf, makeSettings } from '../materials/crafts.ts';
+import { MATERIALS, type Material } from '#core/catalogue';
+import { type Settings, FIRST_MATERIAL, getCraft, getCraftOf, makeSettings } from '#core/materials';
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing';
-import type { Gender } from '../ends/end.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { NewId } from '../runs/commands/new-ids.ts';
+import type { Gender, LegSize } from '#core/ends';
+import { type NewId, takeApart } from '#core/runs/commands';
 import {
   centreOf,
   findSource,
@@ -16,10 +14,10 @@ import {
   type Ref,
   type RunDoc,
   type RunNode,
-} from '../runs/run.ts';
-import { takeApart } from '../runs/commands/make-op.ts';
-import { findInlet } from '../runs/found-in-place.ts';
-import { getLegs, getLegsByNode } from '../runs/legs.ts';
+  getLegs,
+  getLegsByNode,
+} from '#core/runs/document';
+import { findInlet } from '#core/runs/fittings';
 import { makePlaces } from './say-places.ts';
 import { hangTraps } from './hang-traps.ts';
 import type {

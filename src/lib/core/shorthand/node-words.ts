@@ -1,7 +1,6 @@
-import type { BoughtKind } from '../catalogue/part.ts';
-import { GENDERS, type Gender } from '../ends/end.ts';
-import { newAppliance, type Plate } from '../runs/appliance.ts';
-import type { Terminal } from '../runs/run.ts';
+import type { BoughtKind } from '#core/catalogue';
+import { GENDERS, type Gender } from '#core/ends';
+import { newAppliance, type Plate, type Terminal } from '#core/runs/document';
 import { addToPlate, PLATE_KEYWORDS, PLATE_TAKERS } from './plate-words.ts';
 import type { LineReader } from './line-reader.ts';
 import { takeEnd } from './end-in-words.ts';

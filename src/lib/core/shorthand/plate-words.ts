@@ -1,8 +1,7 @@
-import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
-import { GASES } from '../house-rules/jurisdictions.ts';
-import { BLANK_PLATE, type Plate } from '../runs/appliance.ts';
-import { INPUT_BASES, parseGasInput, PRESSURE_UNITS, type GasInput } from '../units/gas-input.ts';
-import type { Length } from '../units/length.ts';
+import { APPLIANCE_KINDS } from '#core/catalogue';
+import { GASES } from '#core/house-rules';
+import { BLANK_PLATE, type Plate } from '#core/runs/document';
+import { INPUT_BASES, parseGasInput, PRESSURE_UNITS, type GasInput, type Length } from '#core/units';
 import type { LineReader } from './line-reader.ts';
 import { quote } from './split-words.ts';
 import type { Keyword } from './vocabulary.ts';

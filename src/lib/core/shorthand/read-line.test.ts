@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { newRun } from '../runs/run.ts';
-import { inches, MILLIMETRE } from '../units/length.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { newRun } from '#core/runs/document';
+import { inches, MILLIMETRE } from '#core/units';
 import { getPiece, layOut, makeIds } from '#support/make-run.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { sayShorthandRefusal } from '#words/shorthand.ts';

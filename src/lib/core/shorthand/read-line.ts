@@ -1,5 +1,5 @@
-import type { Axis } from '../geometry/axis.ts';
-import type { Length, LengthUnit } from '../units/length.ts';
+import type { Axis } from '#core/geometry';
+import type { Length, LengthUnit } from '#core/units';
 import { LegLine } from './leg-line.ts';
 import { LineReader, LineStop } from './line-reader.ts';
 import { NodeWords, takeMarking } from './node-words.ts';

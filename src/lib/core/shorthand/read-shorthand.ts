@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../units/length.ts';
+import type { LengthUnit } from '#core/units';
 import { readLine } from './read-line.ts';
 import type { Sentence, ShorthandProblem } from './sentence.ts';
 

@@ -1,5 +1,5 @@
-import type { NewId } from '../runs/commands/new-ids.ts';
-import type { Passage, PrintedOn, RunDoc } from '../runs/run.ts';
+import type { NewId } from '#core/runs/commands';
+import type { Passage, PrintedOn, RunDoc } from '#core/runs/document';
 import type { LegSentence, SaidMarking, SaidNode } from './sentence.ts';
 
 /** What lines say of where legs and points are, and of what is printed there. */

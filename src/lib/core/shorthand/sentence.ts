@@ -1,15 +1,10 @@
-import type { Guard, PassageKind } from '../permissions/passage.ts';
-import type { ZoneId } from '../permissions/zone.ts';
-import type { Gender } from '../ends/end.ts';
-import type { BoughtKind } from '../catalogue/part.ts';
-import type { Material, Stock } from '../catalogue/pipe.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { Axis } from '../geometry/axis.ts';
-import type { InlineKind, LegGeometry, RefPoint, Terminal } from '../runs/run.ts';
-import type { GasInputRefusal } from '../units/gas-input.ts';
-import type { LengthRefusal } from '../units/length-refusal.ts';
-import type { OffsetRefusal } from '../allowances/offset.ts';
-import type { Length, LengthUnit } from '../units/length.ts';
+import type { Guard, PassageKind, ZoneId } from '#core/permissions';
+import type { Gender, LegSize } from '#core/ends';
+import type { BoughtKind, Material, Stock } from '#core/catalogue';
+import type { Axis } from '#core/geometry';
+import type { InlineKind, LegGeometry, RefPoint, Terminal } from '#core/runs/document';
+import type { GasInputRefusal, LengthRefusal, Length, LengthUnit } from '#core/units';
+import type { OffsetRefusal } from '#core/allowances';
 import type { Expected } from './vocabulary.ts';
 
 /** Where legs meet, as it is named: the source, the end of a leg, or its beginning where no other name is there. */

@@ -1,8 +1,8 @@
 import { share } from '#support/share.ts';
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { applyOps } from '../runs/change.ts';
-import { newRun, type RunDoc } from '../runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import { applyOps } from '#core/runs/changes';
+import { newRun, type RunDoc } from '#core/runs/document';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeIds } from '#support/make-run.ts';

@@ -1,7 +1,6 @@
 import { expect } from 'chai';
-import { getLegs } from '../runs/legs.ts';
-import { newRun } from '../runs/run.ts';
-import { inches } from '../units/length.ts';
+import { getLegs, newRun } from '#core/runs/document';
+import { inches } from '#core/units';
 import { makeIds } from '#support/make-run.ts';
 import { makeWrittenRun } from './make-written-run.ts';
 import { readShorthand } from './read-shorthand.ts';

@@ -1,15 +1,17 @@
-import { isPeSize } from '../catalogue/tube-sizes.ts';
-import { APPLIANCE_KINDS } from '../catalogue/appliance-kinds.ts';
-import { GASES } from '../house-rules/jurisdictions.ts';
-import { PART_KINDS, type BoughtKind } from '../catalogue/part.ts';
-import type { Material, Stock } from '../catalogue/pipe.ts';
-import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
-import { AXES } from '../geometry/axis.ts';
-import { DIAGONALS, getSquareWays, type Way } from '../geometry/way.ts';
-import { PASSAGES, type Guard, type PassageKind } from '../permissions/passage.ts';
-import { ZONES, type ZoneId } from '../permissions/zone.ts';
-import type { InlineKind, RefPoint } from '../runs/run.ts';
-import type { LengthUnit } from '../units/length.ts';
+import {
+  isPeSize,
+  APPLIANCE_KINDS,
+  PART_KINDS,
+  type BoughtKind,
+  type Material,
+  type Stock,
+} from '#core/catalogue';
+import { GASES } from '#core/house-rules';
+import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '#core/ends';
+import { AXES, DIAGONALS, getSquareWays, type Way } from '#core/geometry';
+import { PASSAGES, type Guard, type PassageKind, ZONES, type ZoneId } from '#core/permissions';
+import type { InlineKind, RefPoint } from '#core/runs/document';
+import type { LengthUnit } from '#core/units';
 
 /** Words that begin something, each with what else is taken for it. The first is the one that is written. */
 export const KEYWORDS = {

@@ -1,4 +1,4 @@
-import { getCraft } from '../materials/crafts.ts';
+import { getCraft } from '#core/materials';
 import {
   findSource,
   type ConnectorGeometry,
@@ -11,15 +11,16 @@ import {
   type RunDoc,
   type RunNode,
   type Terminal,
-} from '../runs/run.ts';
-import { GENDERS, type End } from '../ends/end.ts';
-import { isSameJson } from '../outcome/json.ts';
-import { asJson } from '../runs/commands/make-op.ts';
-import { findInlet } from '../runs/found-in-place.ts';
-import { getLegs, getLegsByNode } from '../runs/legs.ts';
-import { findLegOfPart } from '../runs/straight-line.ts';
+  getLegs,
+  getLegsByNode,
+  findLegOfPart,
+} from '#core/runs/document';
+import { GENDERS, type End } from '#core/ends';
+import { isSameJson } from '#core/outcome';
+import { asJson } from '#core/runs/commands';
+import { findInlet } from '#core/runs/fittings';
 import { sayEndWords } from './end-in-words.ts';
-import { MILLIMETRE, type Length, type LengthUnit } from '../units/length.ts';
+import { MILLIMETRE, type Length, type LengthUnit } from '#core/units';
 import { LineReader, LineStop } from './line-reader.ts';
 import { sortParts } from './make-written-run.ts';
 import { sayPlate } from './plate-words.ts';

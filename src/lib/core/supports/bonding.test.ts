@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
-import { planPickTransition } from '../runs/commands/pick-transition.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { JURISDICTIONS } from '../house-rules/jurisdictions.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { findOpening } from '../runs/find-opening.ts';
-import { FOOT } from '../units/length.ts';
+import { planPickTransition } from '#core/runs/commands';
+import { standardCatalogue } from '#core/catalogue';
+import { JURISDICTIONS } from '#core/house-rules';
+import { getCraft } from '#core/materials';
+import { findOpening } from '#core/runs/reading';
+import { FOOT } from '#core/units';
 import { listBondings } from './bonding.ts';
 
 const csst = { material: 'csst', size: '1/2' } as const;

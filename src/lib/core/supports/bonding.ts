@@ -1,12 +1,11 @@
-import { getPartTraits } from '../catalogue/part-traits.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { isCorrugated, isRigid } from '../permissions/placed.ts';
-import { hasPipe } from '../runs/leg-direction.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
-import { findSource } from '../runs/run.ts';
-import type { Length } from '../units/length.ts';
-import { getTapeUnit, onTapeOf, roundFeet } from '../units/round-figure.ts';
+import { getPartTraits } from '#core/catalogue';
+import type { Jurisdiction } from '#core/house-rules';
+import { getCraft } from '#core/materials';
+import { isCorrugated, isRigid } from '#core/permissions';
+import { hasPipe, findSource } from '#core/runs/document';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { type Length, getTapeUnit, onTapeOf, roundFeet } from '#core/units';
 
 /** What the bond of one stretch of metal comes to: everything that current passes along, up to what insulates. */
 export interface Bonding {

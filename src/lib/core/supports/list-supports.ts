@@ -1,12 +1,10 @@
-import { getZoneOf } from '../runs/zone-of.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { getTapeUnit } from '../units/round-figure.ts';
-import { getSupportEnd } from '../house-rules/support-ends.ts';
-import { getLegVector, hasPipe } from '../runs/leg-direction.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
-import type { Length } from '../units/length.ts';
+import { getZoneOf, getLegVector, hasPipe } from '#core/runs/document';
+import type { Material } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import { type Jurisdiction, getSupportEnd } from '#core/house-rules';
+import { getTapeUnit, type Length } from '#core/units';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
 import { placeSupports } from './place-supports.ts';
 import { findSpacing, type SupportSpacing } from './support-spacing.ts';
 

@@ -1,4 +1,4 @@
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /**
  * Where supports stand along a leg, nm from its near end: one at most `end` from the fitting at each end, the others evenly between, no two

@@ -1,10 +1,16 @@
-import type { Confidence } from '../catalogue/confidence.ts';
-import { getCopperOutside, isCopperSize } from '../catalogue/tube-sizes.ts';
-import { rankSize, type LegSize } from '../ends/size.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { getPipeFamily, type BodyPlaced, type PipeFamily } from '../permissions/placed.ts';
-import { inches, millimetres, type Length, type LengthUnit } from '../units/length.ts';
-import { mostMetres, roundFeet, type RoundFigure } from '../units/round-figure.ts';
+import { type Confidence, getCopperOutside, isCopperSize } from '#core/catalogue';
+import { rankSize, type LegSize } from '#core/ends';
+import type { Jurisdiction } from '#core/house-rules';
+import { getPipeFamily, type BodyPlaced, type PipeFamily } from '#core/permissions';
+import {
+  inches,
+  millimetres,
+  type Length,
+  type LengthUnit,
+  mostMetres,
+  roundFeet,
+  type RoundFigure,
+} from '#core/units';
 
 /** How far apart the supports of a pipe may stand at the most, nm. */
 export interface SupportSpacing {

@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeRun, mustBe } from '#support/make-run.ts';
 import { makeRandom } from '#support/random-run.ts';
-import type { LegSize } from '../ends/size.ts';
-import { JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { BodyPlaced } from '../permissions/placed.ts';
-import { FOOT, inches, toMillimetres, type Length } from '../units/length.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
+import type { LegSize } from '#core/ends';
+import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules';
+import type { BodyPlaced } from '#core/permissions';
+import { FOOT, inches, toMillimetres, type Length } from '#core/units';
+import { planSayZone } from '#core/runs/commands';
 import { countSupports, listSupports } from './list-supports.ts';
 import { placeSupports } from './place-supports.ts';
 import { findSpacing } from './support-spacing.ts';

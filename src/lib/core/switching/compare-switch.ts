@@ -1,17 +1,12 @@
-import { findForbidden } from '../checks/pieces-can-be-made.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import type { Finding } from '../checks/finding.ts';
-import { checkRun, type Site } from '../checks/checks.ts';
-import type { LegSize } from '../ends/size.ts';
-import { getCraft } from '../materials/crafts.ts';
-import { assemble } from '../runs/bodies.ts';
-import { applyOps, type PlannedChange } from '../runs/change.ts';
-import { planSwitchLegs } from '../runs/commands/resize-legs.ts';
-import { getPieces, layOutRun } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { listSupports } from '../supports/list-supports.ts';
-import { toMillimetres, type Length } from '../units/length.ts';
+import { findForbidden, type Finding, checkRun, type Site } from '#core/checks';
+import type { Catalogue, Material } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import { getCraft } from '#core/materials';
+import { assemble, getPieces, layOutRun, type RunLayout } from '#core/runs/layout';
+import { applyOps, type PlannedChange } from '#core/runs/changes';
+import { planSwitchLegs } from '#core/runs/commands';
+import { listSupports } from '#core/supports';
+import { toMillimetres, type Length } from '#core/units';
 
 /** What a run comes to; of what is not known (a cut, a support) how often it is not. */
 export interface RunTally {

@@ -1,14 +1,11 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { checkRun } from '../checks/checks.ts';
-import { getPlacedId } from '../checks/legs-may-run.ts';
-import type { Finding } from '../checks/finding.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import type { ZoneId } from '../permissions/zone.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
-import { toInches, toMillimetres } from '../units/length.ts';
+import { type Material, standardCatalogue } from '#core/catalogue';
+import { checkRun, getPlacedId, type Finding } from '#core/checks';
+import type { Jurisdiction } from '#core/house-rules';
+import type { ZoneId } from '#core/permissions';
+import { planSayZone } from '#core/runs/commands';
+import { toInches, toMillimetres } from '#core/units';
 import { compareFindings, listOtherSizes, tallyRun, trySwitch } from './compare-switch.ts';
 
 const iron = { material: 'black-iron', size: '1/2' } as const;

@@ -1,6 +1,7 @@
-import { findLegsBeyond } from '../runs/commands/remove-legs.ts';
-import { hasPipe } from '../runs/leg-direction.ts';
-import type { LaidLeg, RunLayout } from '../runs/layout.ts';
+import { findLegsBeyond } from '#core/runs/commands';
+import { hasPipe } from '#core/runs/document';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
 
 /** How much of a run goes together: one leg, all legs in a row that are made of the same and do not branch, or a leg with all that hangs on it. */
 export const SCOPES = ['leg', 'stretch', 'branch'] as const;

@@ -2,12 +2,10 @@ import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, type TestLeg } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
-import { MATERIALS } from '../catalogue/pipe.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { applyOps } from '../runs/change.ts';
-import { planSwitchLegs } from '../runs/commands/resize-legs.ts';
-import { getLegs } from '../runs/legs.ts';
-import { newRun, type RunDoc } from '../runs/run.ts';
+import { MATERIALS, standardCatalogue } from '#core/catalogue';
+import { applyOps } from '#core/runs/changes';
+import { planSwitchLegs } from '#core/runs/commands';
+import { getLegs, newRun, type RunDoc } from '#core/runs/document';
 import { tallyRun, trySwitch } from './compare-switch.ts';
 import { findScope, SCOPES } from './stretch.ts';
 

@@ -1,12 +1,19 @@
-import type { Part } from '../catalogue/part.ts';
-import { dot, type Vector } from '../geometry/vector.ts';
-import { findMeasures } from '../runs/commands/find-own-measures.ts';
-import type { LaidEnd, LaidLeg, Piece, RunLayout } from '../runs/layout.ts';
-import { getVectorFrom, isSameWay } from '../runs/leg-direction.ts';
-import { makeEndReader, type EndReader } from '../runs/read-end.ts';
-import { findRefOffset, listInlineOpenings, listOpenings, type StationParts } from '../runs/read-ref.ts';
-import { centreOf, type Measure, type Ref } from '../runs/run.ts';
-import type { Length } from '../units/length.ts';
+import type { Part } from '#core/catalogue';
+import { dot, type Vector } from '#core/geometry';
+import { findMeasures } from '#core/runs/commands';
+import {
+  type LaidEnd,
+  makeEndReader,
+  type EndReader,
+  findRefOffset,
+  listInlineOpenings,
+  listOpenings,
+  type StationParts,
+} from '#core/runs/measuring';
+import type { LaidLeg, Piece } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { getVectorFrom, isSameWay, centreOf, type Measure, type Ref } from '#core/runs/document';
+import type { Length } from '#core/units';
 
 /** Where a point looks along the tape: onward from the leg's near end (1), back to it (−1), or neither (0, a centre). */
 export type Facing = -1 | 0 | 1;

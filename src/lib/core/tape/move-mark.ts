@@ -1,18 +1,25 @@
-import { getLegs } from '../runs/legs.ts';
-import { accept, refuse, type Result } from '../outcome/result.ts';
-import { applyOps, type PlannedChange } from '../runs/change.ts';
-import { findMeasures } from '../runs/commands/find-own-measures.ts';
-import type { NewId } from '../runs/commands/new-ids.ts';
-import type { UnknownLeg, LengthFollows } from '../runs/commands/change-measure.ts';
-import { planAddMeasure, planReferMeasure, type MeasureRefusal } from '../runs/commands/refer-measure.ts';
-import { layOutRun } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { centreOf, type Leg, type Measure, type Ref, type RunDoc } from '../runs/run.ts';
-import { formatLength } from '../units/format-length.ts';
-import type { LengthRefusal } from '../units/length-refusal.ts';
-import type { Length, LengthUnit } from '../units/length.ts';
-import { roundToStep, TAPE_GRADUATIONS } from '../units/tape.ts';
-import { getTypedFormat } from '../units/written-length.ts';
+import { getLegs, centreOf, type Leg, type Measure, type Ref, type RunDoc } from '#core/runs/document';
+import { accept, refuse, type Result } from '#core/outcome';
+import { applyOps, type PlannedChange } from '#core/runs/changes';
+import {
+  findMeasures,
+  type NewId,
+  type UnknownLeg,
+  type LengthFollows,
+  planAddMeasure,
+  planReferMeasure,
+  type MeasureRefusal,
+} from '#core/runs/commands';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
+import {
+  formatLength,
+  type LengthRefusal,
+  type Length,
+  type LengthUnit,
+  roundToStep,
+  TAPE_GRADUATIONS,
+  getTypedFormat,
+} from '#core/units';
 import { findOffsetOnTape, getMarks, layTape, type Tape, type TapeMark } from './lay-tape.ts';
 
 export type MoveMarkRefusal =

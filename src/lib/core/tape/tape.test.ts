@@ -1,10 +1,8 @@
 import { expect } from 'chai';
-import { planPutPart } from '../runs/commands/put-part.ts';
-import { planAddMeasure, planRemoveMeasure } from '../runs/commands/refer-measure.ts';
-import { getPieces } from '../runs/lay-out-run.ts';
-import type { RunLayout } from '../runs/layout.ts';
-import { centreOf, type RunDoc } from '../runs/run.ts';
-import { INCH, inches, toInches, type Length } from '../units/length.ts';
+import { planPutPart, planAddMeasure, planRemoveMeasure } from '#core/runs/commands';
+import { getPieces, type RunLayout } from '#core/runs/layout';
+import { centreOf, type RunDoc } from '#core/runs/document';
+import { INCH, inches, toInches, type Length } from '#core/units';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, offset } from '#support/make-run.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';

@@ -1,17 +1,27 @@
-import { readTaperEnd } from '../catalogue/taper-end.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { BoughtKind, Part, Port } from '../catalogue/part.ts';
-import { findReach } from '../catalogue/part.ts';
-import { getPressureSides, getPartTraits, type PartTraits } from '../catalogue/part-traits.ts';
-import type { Side } from '../catalogue/side.ts';
-import { toPart, type ShopPart } from '../catalogue/shop-part.ts';
-import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../catalogue/tube-sizes.ts';
-import { findCopperRow, getCopperWall } from '../catalogue/tubes.ts';
-import type { End } from '../ends/end.ts';
-import { isNominal, type LegSize } from '../ends/size.ts';
-import { CRAFTS } from '../materials/crafts.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import type { Length } from '../units/length.ts';
+import {
+  readTaperEnd,
+  type Catalogue,
+  type BoughtKind,
+  type Part,
+  type Port,
+  findReach,
+  getPressureSides,
+  getPartTraits,
+  type PartTraits,
+  type Side,
+  toPart,
+  type ShopPart,
+  getCopperOutside,
+  getPeFigures,
+  isCopperSize,
+  isPeSize,
+  findCopperRow,
+  getCopperWall,
+  type Material,
+} from '#core/catalogue';
+import { type End, isNominal, type LegSize } from '#core/ends';
+import { CRAFTS } from '#core/materials';
+import type { Length } from '#core/units';
 
 /** A part that can stand in a chain: two openings in one line. */
 export interface ChainPart {

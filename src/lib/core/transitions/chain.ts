@@ -1,7 +1,7 @@
-import type { End } from '../ends/end.ts';
-import type { PartKind } from '../catalogue/part.ts';
-import type { JudgedJoint } from '../joints/house-ruling.ts';
-import type { Length } from '../units/length.ts';
+import type { End } from '#core/ends';
+import type { PartKind } from '#core/catalogue';
+import type { JudgedJoint } from '#core/joints';
+import type { Length } from '#core/units';
 import { WISHES, type Wish } from './question.ts';
 import type { Turned } from './transition-index.ts';
 

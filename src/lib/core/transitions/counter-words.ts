@@ -1,10 +1,14 @@
-import { findReach } from '../catalogue/part.ts';
-import { splitLength } from '../units/format-length.ts';
-import { SPOKEN_SIZES } from '../joints/end-words.ts';
-import type { BoughtKind, Part, PartKind, TubeJoin } from '../catalogue/part.ts';
-import { readTaperEnd } from '../catalogue/taper-end.ts';
-import { getEndSize, type End, type Gender } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
+import {
+  findReach,
+  type BoughtKind,
+  type Part,
+  type PartKind,
+  type TubeJoin,
+  readTaperEnd,
+} from '#core/catalogue';
+import { splitLength } from '#core/units';
+import { SPOKEN_SIZES } from '#core/joints';
+import { getEndSize, type End, type Gender, type ThreadFamily } from '#core/ends';
 
 /*
  * What parts are called at a counter. Every word that may be said of a kind, of a material, of an end: a name is read by the words that a part has,

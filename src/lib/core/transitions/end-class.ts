@@ -1,6 +1,5 @@
-import { isOfCylinder } from '../catalogue/side.ts';
-import type { End } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
+import { isOfCylinder } from '#core/catalogue';
+import type { End, ThreadFamily } from '#core/ends';
 
 /** Classes of ends, whatever their size: what is asked for, and what the table of transitions is by. */
 export const END_CLASSES = [

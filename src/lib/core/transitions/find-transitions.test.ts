@@ -2,16 +2,18 @@ import { share } from '#support/share.ts';
 import { expect } from 'chai';
 import { makeRandom } from '#support/random-run.ts';
 import { askAbout } from '#support/transition-question.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { makeTaperEnd, type TaperFamily } from '../catalogue/taper-end.ts';
-import { getOwnSeat } from '../catalogue/list-ends.ts';
-import type { End, Gender } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import { PE_SIZES, type NominalSize } from '../ends/size.ts';
-import { resolveRules } from '../house-rules/house-rules.ts';
-import { isOfCylinder, SIDES, type Side } from '../catalogue/side.ts';
-import { isForbidden } from '../joints/house-ruling.ts';
-import { judgeEnds } from '../joints/judge-ends.ts';
+import {
+  standardCatalogue,
+  makeTaperEnd,
+  type TaperFamily,
+  getOwnSeat,
+  isOfCylinder,
+  SIDES,
+  type Side,
+} from '#core/catalogue';
+import { type End, type Gender, type ThreadFamily, PE_SIZES, type NominalSize } from '#core/ends';
+import { resolveRules } from '#core/house-rules';
+import { isForbidden, judgeEnds } from '#core/joints';
 import { findBore, listChainParts, type ChainPart } from './chain-part.ts';
 import { compareChains, keepDifferent, listSorts, MOST, type Chain, type ChainCost } from './chain.ts';
 import { findTransitions } from './find-transitions.ts';

@@ -1,9 +1,7 @@
-import { isOfCylinder } from '../catalogue/side.ts';
-import type { OtherGas } from '../catalogue/small-threads.ts';
-import type { End } from '../ends/end.ts';
-import { FAMILY_TRAITS } from '../ends/thread-family.ts';
-import type { PlainRuleId } from '../house-rules/house-rules.ts';
-import type { JudgedJoint } from '../joints/house-ruling.ts';
+import { isOfCylinder, type OtherGas } from '#core/catalogue';
+import { type End, FAMILY_TRAITS } from '#core/ends';
+import type { PlainRuleId } from '#core/house-rules';
+import type { JudgedJoint } from '#core/joints';
 import { MOST, type Chain } from './chain.ts';
 import { isPipeToAppliance, mayBend, type TransitionQuestion } from './question.ts';
 import { closes, Search } from './search.ts';

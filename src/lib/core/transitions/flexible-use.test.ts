@@ -1,15 +1,9 @@
 import { share, shareOf } from '#support/share.ts';
 import { expect } from 'chai';
 import { askAbout } from '#support/transition-question.ts';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { makeTaperEnd } from '../catalogue/taper-end.ts';
-import { getOwnSeat } from '../catalogue/list-ends.ts';
-import { isOfCylinder } from '../catalogue/side.ts';
-import type { End, Gender } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import { resolveRules } from '../house-rules/house-rules.ts';
-import { GASES, JURISDICTIONS, type Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { RULE_PACKS } from '../house-rules/rule-packs.ts';
+import { standardCatalogue, makeTaperEnd, getOwnSeat, isOfCylinder } from '#core/catalogue';
+import type { End, Gender, ThreadFamily } from '#core/ends';
+import { resolveRules, GASES, JURISDICTIONS, type Jurisdiction, RULE_PACKS } from '#core/house-rules';
 import { findTransitions } from './find-transitions.ts';
 import type { TransitionQuestion } from './question.ts';
 import { TransitionIndex } from './transition-index.ts';

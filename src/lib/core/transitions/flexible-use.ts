@@ -1,5 +1,5 @@
-import type { PartKind } from '../catalogue/part.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
+import type { PartKind } from '#core/catalogue';
+import type { Jurisdiction } from '#core/house-rules';
 import type { TransitionQuestion } from './question.ts';
 
 type Asked = Pick<TransitionQuestion, 'bearers' | 'gas'>;

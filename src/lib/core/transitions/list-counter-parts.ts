@@ -1,12 +1,15 @@
-import type { Craft, Settings } from '../materials/craft.ts';
-import { findReach } from '../catalogue/part.ts';
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import type { Material } from '../catalogue/pipe.ts';
-import type { BoughtKind, Part } from '../catalogue/part.ts';
-import { toPart, type ShopPart } from '../catalogue/shop-part.ts';
-import { getEndSize } from '../ends/end.ts';
+import { type Craft, type Settings, CRAFTS } from '#core/materials';
+import {
+  findReach,
+  type Catalogue,
+  type Material,
+  type BoughtKind,
+  type Part,
+  toPart,
+  type ShopPart,
+} from '#core/catalogue';
+import { getEndSize } from '#core/ends';
 import { getEndFigure, readCounterSize } from './counter-words.ts';
-import { CRAFTS } from '../materials/crafts.ts';
 import { listChainParts } from './chain-part.ts';
 
 /** Kinds of fitting for tube that are asked for by one size, beside what goes between two ends. */

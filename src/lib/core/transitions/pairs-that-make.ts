@@ -1,8 +1,6 @@
-import type { EndRegistry } from '../catalogue/end-registry.ts';
-import type { FiguredEnd } from '../catalogue/figured-end.ts';
-import type { End } from '../ends/end.ts';
-import { checkJoint, type PairVerdict } from '../joints/check-joint.ts';
-import { findNutSide } from '../joints/find-nut-side.ts';
+import type { EndRegistry, FiguredEnd } from '#core/catalogue';
+import type { End } from '#core/ends';
+import { checkJoint, type PairVerdict, findNutSide } from '#core/joints';
 
 /** Two ends that go together, with their figures. */
 export interface MadePair {

@@ -1,7 +1,7 @@
-import type { Side } from '../catalogue/side.ts';
-import type { End } from '../ends/end.ts';
-import type { Gas } from '../house-rules/jurisdictions.ts';
-import type { Length } from '../units/length.ts';
+import type { Side } from '#core/catalogue';
+import type { End } from '#core/ends';
+import type { Gas } from '#core/house-rules';
+import type { Length } from '#core/units';
 
 /** Whether what an end is on can be turned, only moved along, or neither. */
 export const MOVEMENTS = ['turns', 'slides', 'fixed'] as const;

@@ -1,7 +1,6 @@
 import { distance } from 'fastest-levenshtein';
-import type { Part } from '../catalogue/part.ts';
-import { getPartTraits } from '../catalogue/part-traits.ts';
-import { getEndSize } from '../ends/end.ts';
+import { type Part, getPartTraits } from '#core/catalogue';
+import { getEndSize } from '#core/ends';
 import {
   findNippleLength,
   getEndFigure,

@@ -1,10 +1,8 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '../catalogue/standard-catalogue.ts';
-import { makeTaperEnd } from '../catalogue/taper-end.ts';
-import type { End, Gender } from '../ends/end.ts';
-import type { ThreadFamily } from '../ends/thread-family.ts';
-import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
-import { judgeEnds } from '../joints/judge-ends.ts';
+import { standardCatalogue, makeTaperEnd } from '#core/catalogue';
+import type { End, Gender, ThreadFamily } from '#core/ends';
+import { resolveRules, type RuleChoices } from '#core/house-rules';
+import { judgeEnds } from '#core/joints';
 import { listRefusedWays, REFUSED_WAYS, type RefusedWay } from './refused-ways.ts';
 import type { Where } from './transition-index.ts';
 

@@ -1,8 +1,7 @@
-import { readTaperEnd } from '../catalogue/taper-end.ts';
-import type { End } from '../ends/end.ts';
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { PairVerdict } from '../joints/check-joint.ts';
-import { getSystem, type ThreadSystem } from '../joints/pair.ts';
+import { readTaperEnd } from '#core/catalogue';
+import type { End } from '#core/ends';
+import type { HouseRules } from '#core/house-rules';
+import { type PairVerdict, getSystem, type ThreadSystem } from '#core/joints';
 import type { Where } from './transition-index.ts';
 
 /** What is asked for at the counter and refused by rule. */

@@ -1,8 +1,6 @@
-import type { PartKind } from '../catalogue/part.ts';
-import { SIDES } from '../catalogue/side.ts';
-import type { End } from '../ends/end.ts';
-import type { JudgedJoint } from '../joints/house-ruling.ts';
-import type { JointKindId } from '../joints/pair-verdict.ts';
+import { type PartKind, SIDES } from '#core/catalogue';
+import type { End } from '#core/ends';
+import type { JudgedJoint, JointKindId } from '#core/joints';
 import { compareChains, getCost, isWithin, keepDifferent, listSorts, MOST, type Chain } from './chain.ts';
 import { mayServe } from './flexible-use.ts';
 import { mayBend, mustBend, type TransitionQuestion } from './question.ts';

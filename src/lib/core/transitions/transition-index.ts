@@ -1,16 +1,23 @@
-import type { Catalogue } from '../catalogue/catalogue.ts';
-import { SIDES } from '../catalogue/side.ts';
-import type { OtherGas } from '../catalogue/small-threads.ts';
-import type { End } from '../ends/end.ts';
-import { resolveRules, type HouseRules } from '../house-rules/house-rules.ts';
-import type { Jurisdiction } from '../house-rules/jurisdictions.ts';
-import { isForbidden, judgeByHouse, type JudgedJoint } from '../joints/house-ruling.ts';
-import { judgeEnds } from '../joints/judge-ends.ts';
-import type { Condition, JointKindId } from '../joints/pair-verdict.ts';
-import type { PlaceQuestion } from '../permissions/permission.ts';
-import { mayJoin, mayStand, type Permission } from '../permissions/permissions.ts';
-import { getJointPlaced, getPartPlaced } from '../permissions/placed.ts';
-import type { ZoneId } from '../permissions/zone.ts';
+import { type Catalogue, SIDES, type OtherGas } from '#core/catalogue';
+import type { End } from '#core/ends';
+import { resolveRules, type HouseRules, type Jurisdiction } from '#core/house-rules';
+import {
+  isForbidden,
+  judgeByHouse,
+  type JudgedJoint,
+  judgeEnds,
+  type Condition,
+  type JointKindId,
+} from '#core/joints';
+import {
+  type PlaceQuestion,
+  mayJoin,
+  mayStand,
+  type Permission,
+  getJointPlaced,
+  getPartPlaced,
+  type ZoneId,
+} from '#core/permissions';
 import { listChainParts, type ChainPart } from './chain-part.ts';
 import { PairsThatMake } from './pairs-that-make.ts';
 

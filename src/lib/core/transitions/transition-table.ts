@@ -1,8 +1,8 @@
-import { isOfCylinder, type Side } from '../catalogue/side.ts';
-import type { End } from '../ends/end.ts';
+import { isOfCylinder, type Side } from '#core/catalogue';
+import type { End } from '#core/ends';
 import { END_CLASSES, findEndClass, type EndClass } from './end-class.ts';
 import { measureLeaksTo } from './find-transitions.ts';
-import { type Bearer } from './question.ts';
+import type { Bearer } from './question.ts';
 import type { TransitionIndex } from './transition-index.ts';
 
 /** What becomes of the ends of one class with those of another. */

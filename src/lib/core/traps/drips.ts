@@ -1,7 +1,8 @@
-import { listUsedPorts } from '../flow/flow.ts';
-import type { LaidNode, RunLayout } from '../runs/layout.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
-import { inches, millimetres, FOOT } from '../units/length.ts';
+import { listUsedPorts } from '#core/flow';
+import type { LaidNode } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { getVectorFrom } from '#core/runs/document';
+import { inches, millimetres, FOOT } from '#core/units';
 import { looksDown, looksUp } from './tee-use.ts';
 
 /** How much pipe with wet gas falls toward its drips: 1/4 in in 15 ft is usual in the United States, a little

@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
 import { kiln, makeTrapped, withParts } from '#support/make-trap.ts';
-import { resolveRules, type RuleChoices } from '../house-rules/house-rules.ts';
-import { newAppliance, BLANK_PLATE } from '../runs/appliance.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
-import { inches } from '../units/length.ts';
+import { resolveRules, type RuleChoices } from '#core/house-rules';
+import { newAppliance, BLANK_PLATE } from '#core/runs/document';
+import { planSayZone } from '#core/runs/commands';
+import { inches } from '#core/units';
 import { getInletSize, listDrops } from './drop.ts';
 import { findRequirement } from './requirement.ts';
 import { findRoom } from './room-under-cap.ts';

@@ -1,11 +1,10 @@
-import { goesIn } from '../ends/end.ts';
-import { NOMINAL_SIZES, type LegSize } from '../ends/size.ts';
-import { traceFlow } from '../flow/flow.ts';
-import type { ApplianceEnd } from '../runs/appliance.ts';
-import { findPort } from '../runs/fitting.ts';
-import type { LaidInline, LaidLeg, LaidNode, Piece, RunLayout } from '../runs/layout.ts';
-import { getVectorFrom } from '../runs/leg-direction.ts';
-import { FOOT, type Length } from '../units/length.ts';
+import { goesIn, NOMINAL_SIZES, type LegSize } from '#core/ends';
+import { traceFlow } from '#core/flow';
+import { type ApplianceEnd, getVectorFrom } from '#core/runs/document';
+import { findPort } from '#core/runs/fittings';
+import type { LaidInline, LaidLeg, LaidNode, Piece } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { FOOT, type Length } from '#core/units';
 import { judgeTee, looksDown, type TeePort, type TeeUse, type TeeVerdict } from './tee-use.ts';
 
 /** A thing the gas passes on its way down a drop, in that order. */

@@ -1,4 +1,4 @@
-import type { Severity } from '../outcome/severity.ts';
+import type { Severity } from '#core/outcome';
 import type { Drop } from './drop.ts';
 import { findRequirement, type TrapRequirement } from './requirement.ts';
 import type { TrapFinding } from './trap-finding.ts';

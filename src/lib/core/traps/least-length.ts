@@ -1,6 +1,5 @@
-import type { HouseRules } from '../house-rules/house-rules.ts';
-import type { Length } from '../units/length.ts';
-import { onTapeOf, roundInches } from '../units/round-figure.ts';
+import type { HouseRules } from '#core/house-rules';
+import { type Length, onTapeOf, roundInches } from '#core/units';
 
 /** How long each school has it. Three inches: the least most codes name; four satisfy all that count the nipple. */
 export const TRAP_LENGTHS = {

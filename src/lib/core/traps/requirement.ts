@@ -1,6 +1,5 @@
-import type { HouseRules, PlainRuleId } from '../house-rules/house-rules.ts';
-import { getTrapKinds } from '../house-rules/trap-kinds.ts';
-import type { Plate } from '../runs/appliance.ts';
+import { type HouseRules, type PlainRuleId, getTrapKinds } from '#core/house-rules';
+import type { Plate } from '#core/runs/document';
 
 /** Whether an appliance gets a sediment trap, and what says so. */
 export type TrapRequirement =

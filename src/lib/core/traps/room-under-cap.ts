@@ -1,7 +1,6 @@
-import { getWrenchRoom } from '../house-rules/trap-room.ts';
-import type { FloorPoint } from '../runs/appliance.ts';
-import { hasPipe } from '../runs/leg-direction.ts';
-import type { Length } from '../units/length.ts';
+import { getWrenchRoom } from '#core/house-rules';
+import { type FloorPoint, hasPipe } from '#core/runs/document';
+import type { Length } from '#core/units';
 import type { Drop } from './drop.ts';
 import type { TrappedDrop } from './rules/trap-rule.ts';
 import { getTrapLengths } from './trap-lengths.ts';

@@ -1,16 +1,19 @@
 import { expect } from 'chai';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, type TestLeg } from '#support/make-run.ts';
 import { kiln, makeTrapped, withParts } from '#support/make-trap.ts';
-import { checkRun } from '../checks/checks.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
-import { JURISDICTIONS } from '../house-rules/jurisdictions.ts';
-import { RULE_PACKS } from '../house-rules/rule-packs.ts';
-import { isPassedUpright, PASSAGES, type PassageKind } from '../permissions/passage.ts';
-import { isOutOfReach, ZONES, type ZoneId } from '../permissions/zone.ts';
-import { planPutPassage } from '../runs/commands/put-passage.ts';
-import { planSayZone } from '../runs/commands/say-zone.ts';
-import type { RunDoc } from '../runs/run.ts';
-import { inches } from '../units/length.ts';
+import { checkRun } from '#core/checks';
+import { type RuleChoices, JURISDICTIONS, RULE_PACKS } from '#core/house-rules';
+import {
+  isPassedUpright,
+  PASSAGES,
+  type PassageKind,
+  isOutOfReach,
+  ZONES,
+  type ZoneId,
+} from '#core/permissions';
+import { planPutPassage, planSayZone } from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
+import { inches } from '#core/units';
 import { findDrop, listDrops } from './drop.ts';
 import { judgeDrop } from './judge-drop.ts';
 import { findShutOff } from './shut-off.ts';

@@ -1,8 +1,8 @@
-import { getShutOffReach } from '../house-rules/shut-off-reach.ts';
-import { isOutOfReach, type ZoneId } from '../permissions/zone.ts';
-import { hasPipe } from '../runs/leg-direction.ts';
-import type { LaidLeg } from '../runs/layout.ts';
-import type { Length } from '../units/length.ts';
+import { getShutOffReach } from '#core/house-rules';
+import { isOutOfReach, type ZoneId } from '#core/permissions';
+import { hasPipe } from '#core/runs/document';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { Length } from '#core/units';
 import type { Drop, Passed } from './drop.ts';
 import { findTrapPlace } from './passing.ts';
 import type { ShutOffFault } from './trap-finding.ts';

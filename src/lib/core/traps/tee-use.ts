@@ -1,4 +1,4 @@
-import type { Vector } from '../geometry/vector.ts';
+import type { Vector } from '#core/geometry';
 
 /** A port of a tee, as far as the gas cares: one of the two in line, or the one to the side. */
 export type TeePort = 'run-a' | 'run-b' | 'branch';

@@ -1,9 +1,8 @@
-import type { ApplianceKind } from '../catalogue/appliance-kinds.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { PassageKind } from '../permissions/passage.ts';
-import type { ZoneId } from '../permissions/zone.ts';
+import type { ApplianceKind } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import type { PassageKind, ZoneId } from '#core/permissions';
 import type { TeePort } from './tee-use.ts';
-import type { Length } from '../units/length.ts';
+import type { Length } from '#core/units';
 
 /** What is wrong with the shut-off of an appliance, or must be asked of it (nm). */
 export type ShutOffFault =

@@ -1,6 +1,6 @@
-import { findReach } from '../catalogue/part.ts';
-import type { LaidEnd } from '../runs/layout.ts';
-import type { Length } from '../units/length.ts';
+import { findReach } from '#core/catalogue';
+import type { LaidEnd } from '#core/runs/measuring';
+import type { Length } from '#core/units';
 import type { Trap } from './drop.ts';
 
 /**

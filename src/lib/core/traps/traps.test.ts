@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { kiln, makeTrapped, withParts } from '#support/make-trap.ts';
 import { layOut, madeUp, makeRun, type TestLeg } from '#support/make-run.ts';
-import { APPLIANCE_KINDS, MODEL_TRAP_KINDS } from '../catalogue/appliance-kinds.ts';
-import type { RuleChoices } from '../house-rules/house-rules.ts';
-import type { LegSize } from '../ends/size.ts';
-import type { ConnectorGeometry, RunDoc } from '../runs/run.ts';
-import { INCH, inches } from '../units/length.ts';
+import { APPLIANCE_KINDS, MODEL_TRAP_KINDS } from '#core/catalogue';
+import type { RuleChoices } from '#core/house-rules';
+import type { LegSize } from '#core/ends';
+import type { ConnectorGeometry, RunDoc } from '#core/runs/document';
+import { INCH, inches } from '#core/units';
 import { findDripless } from './drips.ts';
 import { listDrops } from './drop.ts';
 import { judgeDrop } from './judge-drop.ts';

@@ -1,4 +1,4 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { LengthRefusal } from './length-refusal.ts';
 import { FOOT, type Length, type LengthUnit } from './length.ts';
 import { parseLength, type LengthReading } from './parse-length.ts';

@@ -1,4 +1,4 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 
 /** Units in which the input of an appliance is printed. */
 export const INPUT_UNITS = ['Btu/h', 'kW', 'MJ/h', 'g/h'] as const;

@@ -1,4 +1,4 @@
-import { accept, refuse, type Result } from '../outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { LengthRefusal } from './length-refusal.ts';
 import { FOOT, INCH, METRE, MILLIMETRE, type Length, type LengthUnit } from './length.ts';
 import { readLengthTokens, type LengthToken } from './read-length-tokens.ts';

@@ -1,5 +1,5 @@
-import type { WireRefusal } from '#core/formats/wire.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { WireRefusal } from '#core/formats';
+import type { Result } from '#core/outcome';
 import { MessageChannel, type MessagePort } from 'node:worker_threads';
 import { answer, toBody } from './answer.ts';
 

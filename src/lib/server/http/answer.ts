@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { WireRefusal } from '#core/formats';
+import type { Result } from '#core/outcome';
 import { isDatabaseAway } from '../db/database-away.ts';
 import { log } from '../log.ts';
 import { describeError } from '../log-error.ts';

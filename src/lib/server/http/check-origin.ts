@@ -1,4 +1,4 @@
-import type { WireRefusal } from '#core/formats/wire.ts';
+import type { WireRefusal } from '#core/formats';
 import { isLoopback, type Named } from './named.ts';
 
 const LOOPBACK = /^(?:localhost|127\.0\.0\.1|\[::1\])(?::\d+)?$/;

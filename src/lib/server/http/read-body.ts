@@ -1,7 +1,5 @@
-import { JsonGate } from '#core/formats/json-gate.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { JsonGate, LIMITS, type WireRefusal } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
 import { Room } from '../work/room.ts';
 
 /** Bytes after which whoever else waits has a turn: less than a millisecond. */

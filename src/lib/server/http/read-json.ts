@@ -1,7 +1,6 @@
 import type { Schema } from 'joi';
-import { LIMITS } from '#core/formats/limits.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import type { Result } from '#core/outcome/result.ts';
+import { LIMITS, type WireRefusal } from '#core/formats';
+import type { Result } from '#core/outcome';
 import { readText } from '../work/read-text.ts';
 import { readBody } from './read-body.ts';
 

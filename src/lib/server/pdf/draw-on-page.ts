@@ -1,6 +1,4 @@
-import type { DrawnSheet } from '#core/drawing/draw-sheet.ts';
-import type { Frame } from '#core/drawing/find-drawing-frame.ts';
-import { PAPER_LOOKS, PAPER, TEXT_LOOKS, TONES } from '#core/drawing/paper-look.ts';
+import { type DrawnSheet, type Frame, PAPER_LOOKS, PAPER, TEXT_LOOKS, TONES } from '#core/drawing';
 
 /** Lays a drawn line on a page, as large as its place lets it be; fonts `plain` and `bold` must be registered. */
 export function drawOnPage(

@@ -1,28 +1,30 @@
-import { BOUGHT_PIPE } from '#words/parts.ts';
+import { BOUGHT_PIPE, namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
-import { listDrops } from '#core/traps/drop.ts';
-import { judgeDrop } from '#core/traps/judge-drop.ts';
+import { listDrops, judgeDrop } from '#core/traps';
 import { sayTrap, TRAP_NAMES } from '#words/traps.ts';
-import { makeCutSheet, type CutSheetRow } from '#core/cutting/cut-sheet.ts';
-import { drawSheet } from '#core/drawing/draw-sheet.ts';
-import { APP_VERSION } from '#core/formats/app-version.ts';
-import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { Finding } from '#core/checks/finding.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
-import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-import { toInches, toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
+import { makeCutSheet, type CutSheetRow } from '#core/cutting';
+import { drawSheet } from '#core/drawing';
+import { APP_VERSION } from '#core/formats';
+import { RULE_PACK_VERSION, type Jurisdiction } from '#core/house-rules';
+import type { Finding } from '#core/checks';
+import type { RunLayout } from '#core/runs/layout';
+import {
+  formatLength,
+  getTapeFormat,
+  toInches,
+  toMillimetres,
+  type Length,
+  type LengthUnit,
+} from '#core/units';
 import { sayPipeTotal, sayUnknownCuts } from '#words/pipe-totals.ts';
 import { CAUTIONS, JOB_CAUTION } from '#words/cautions.ts';
-import { sayFinding } from '#words/findings.ts';
+import { sayFinding, DO_NOT_CUT } from '#words/findings.ts';
 import { sayTubeSheet, sayTubeWay } from '#words/tube.ts';
 import { sayLength, sayNumber } from '#words/length-text.ts';
 import { sayConnector } from '#words/appliances.ts';
 import { listPlaceLines } from '#words/place-lines.ts';
-import { DO_NOT_CUT } from '#words/findings.ts';
-import { namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
 import { drawOnPage } from './draw-on-page.ts';
 import { unpackFont } from './unpack-font.ts';
 

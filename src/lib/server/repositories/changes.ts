@@ -1,6 +1,5 @@
 import { and, asc, desc, eq, gt, gte, lt, sql, type SQL } from 'drizzle-orm';
-import type { ChangeInFile } from '#core/formats/job-file.ts';
-import type { KeptChange } from '#core/formats/wire.ts';
+import type { ChangeInFile, KeptChange } from '#core/formats';
 import type { Queryable } from '../db/database.ts';
 import { changes } from '../db/schema/schema.ts';
 import { JsonText } from '../work/json-text.ts';

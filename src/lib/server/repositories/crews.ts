@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { RuleChoices } from '#core/house-rules';
 import type { Queryable } from '../db/database.ts';
 import { crews } from '../db/schema/schema.ts';
 

@@ -1,5 +1,5 @@
 import { and, asc, eq } from 'drizzle-orm';
-import type { RunEvent } from '#core/runs/event.ts';
+import type { RunEvent } from '#core/runs/changes';
 import type { Queryable } from '../db/database.ts';
 import { events } from '../db/schema/schema.ts';
 

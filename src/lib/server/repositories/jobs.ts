@@ -1,8 +1,7 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
-import type { JobFile } from '#core/formats/job-file.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import { pickDetails, type Job, type JobDetails } from '#core/runs/job.ts';
+import { type JobFile, LIMITS } from '#core/formats';
+import type { RuleChoices } from '#core/house-rules';
+import { pickDetails, type Job, type JobDetails } from '#core/jobs';
 import type { Queryable } from '../db/database.ts';
 import { jobs } from '../db/schema/schema.ts';
 import { getMilestonesByJob } from './milestones.ts';

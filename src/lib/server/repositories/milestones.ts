@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
-import type { MilestoneInFile } from '#core/formats/job-file.ts';
-import type { JobMilestone } from '#core/runs/job.ts';
+import type { MilestoneInFile } from '#core/formats';
+import type { JobMilestone } from '#core/jobs';
 import type { Queryable } from '../db/database.ts';
 import { groupByJob } from './group-by-job.ts';
 import { milestones } from '../db/schema/schema.ts';

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
-import type { Person } from '#core/runs/job.ts';
+import type { Person } from '#core/jobs';
 import type { Queryable } from '../db/database.ts';
 import { jobPeople, people } from '../db/schema/schema.ts';
 import { newId } from '../new-id.ts';

@@ -1,7 +1,7 @@
 import { and, asc, count, eq, getTableColumns, inArray, lte, sql, type SQL } from 'drizzle-orm';
-import type { RunInFile } from '#core/formats/job-file.ts';
-import type { RunHeading } from '#core/runs/job.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import type { RunInFile } from '#core/formats';
+import type { RunHeading } from '#core/jobs';
+import type { RunDoc } from '#core/runs/document';
 import type { Queryable } from '../db/database.ts';
 import { events, runs } from '../db/schema/schema.ts';
 import { groupByJob } from './group-by-job.ts';

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, sql } from 'drizzle-orm';
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
+import type { ShopPart } from '#core/catalogue';
 import type { Queryable } from '../db/database.ts';
 import { shopParts } from '../db/schema/schema.ts';
 

@@ -1,6 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm';
-import type { SpecimenInFile } from '#core/formats/job-file.ts';
-import type { Specimen } from '#core/identify/specimen.ts';
+import type { SpecimenInFile } from '#core/formats';
+import type { Specimen } from '#core/identify';
 import type { Queryable } from '../db/database.ts';
 import { specimens } from '../db/schema/schema.ts';
 

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { WeighedJob } from '#core/formats/cut-into-parts.ts';
+import type { WeighedJob } from '#core/formats';
 import type { Queryable } from '../db/database.ts';
 
 /**

@@ -1,5 +1,5 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { ChangeAnswer, WireRefusal } from '#core/formats/wire.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { ChangeAnswer, WireRefusal } from '#core/formats';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { findChange, insertChange, listChangesSince } from '../repositories/changes.ts';

@@ -1,11 +1,9 @@
 import { threads } from '../catalogue.ts';
-import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
-import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { NewRunInput } from '#core/formats/job.schema.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { newRun, newRunFromSpecimen, type RunDoc } from '#core/runs/run.ts';
+import { getSpecimenEnd } from '#core/joints';
+import { CATALOGUE_VERSION } from '#core/catalogue';
+import { LIMITS, type NewRunInput, type WireRefusal } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
+import { newRun, newRunFromSpecimen, type RunDoc } from '#core/runs/document';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { newId } from '../new-id.ts';

@@ -1,8 +1,6 @@
-import { mergeEdit, mergeSet } from '#core/outcome/merge-edit.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { JobEdit } from '#core/formats/job.schema.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { pickDetails, type Job } from '#core/runs/job.ts';
+import { mergeEdit, mergeSet, accept, refuse, type Result } from '#core/outcome';
+import type { JobEdit, WireRefusal } from '#core/formats';
+import { pickDetails, type Job } from '#core/jobs';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJob, updateJob } from '../repositories/jobs.ts';

@@ -1,10 +1,8 @@
-import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
-import { APP_VERSION } from '#core/formats/app-version.ts';
-import { JOB_FILE_VERSION } from '#core/formats/job-file.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import { pickDetails } from '#core/runs/job.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { CATALOGUE_VERSION } from '#core/catalogue';
+import { APP_VERSION, JOB_FILE_VERSION, type WireRefusal } from '#core/formats';
+import { RULE_PACK_VERSION } from '#core/house-rules';
+import { pickDetails } from '#core/jobs';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { listChangesWithOps } from '../repositories/changes.ts';

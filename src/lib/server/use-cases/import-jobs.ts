@@ -1,11 +1,14 @@
-import { carryUpJobFile } from '#core/formats/carry-up-file.ts';
+import {
+  carryUpJobFile,
+  type ImportOutcome,
+  type JobFile,
+  giveNewIds,
+  readJobsInTurn,
+  type WireRefusal,
+} from '#core/formats';
 import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
-import type { ImportOutcome, JobFile } from '#core/formats/job-file.ts';
-import { giveNewIds, readJobsInTurn } from '#core/formats/read-job-file.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { isSameJson, type Json } from '#core/outcome/json.ts';
+import { accept, refuse, type Result, isSameJson, type Json } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import { withSavepoint, type Database, type Queryable } from '../db/database.ts';
 import { isIdTaken } from '../db/is-id-taken.ts';

@@ -1,8 +1,6 @@
-import type { RulesEdit } from '#core/formats/rule-choices.schema.ts';
-import { mergeEdit } from '#core/outcome/merge-edit.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
+import type { RulesEdit, WireRefusal } from '#core/formats';
+import { mergeEdit, accept, refuse, type Result } from '#core/outcome';
+import type { RuleChoices } from '#core/house-rules';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { getShopRules, holdCrew, setShopRules } from '../repositories/crews.ts';

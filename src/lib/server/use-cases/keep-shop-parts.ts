@@ -1,10 +1,6 @@
-import { isListedEnd, refuseShopPart, ShopPartNames, type ShopPart } from '#core/catalogue/shop-part.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import type { ShopPartEdit, ShopPartsPage } from '#core/formats/shop-part.schema.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { isSameJson, type Json } from '#core/outcome/json.ts';
-import { mergeEdit } from '#core/outcome/merge-edit.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { isListedEnd, refuseShopPart, ShopPartNames, type ShopPart } from '#core/catalogue';
+import { LIMITS, type ShopPartEdit, type ShopPartsPage, type WireRefusal } from '#core/formats';
+import { isSameJson, type Json, mergeEdit, accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import { catalogue } from '../catalogue.ts';
 import type { Database } from '../db/database.ts';

@@ -1,7 +1,7 @@
 import { threads } from '../catalogue.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { WireRefusal } from '#core/formats';
+import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findSpecimen, insertSpecimen } from '../repositories/specimens.ts';

@@ -1,5 +1,5 @@
-import { cutIntoParts, type FilePart, type WeighedJob } from '#core/formats/cut-into-parts.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
+import { cutIntoParts, type FilePart, type WeighedJob } from '#core/formats';
+import { accept, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { weighJobs } from '../repositories/weigh-jobs.ts';

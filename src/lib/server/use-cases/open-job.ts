@@ -1,8 +1,7 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { NewJobInput } from '#core/formats/job.schema.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { getOpeningChoices } from '#core/house-rules/rule-packs.ts';
-import type { Job } from '#core/runs/job.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { NewJobInput, WireRefusal } from '#core/formats';
+import { getOpeningChoices } from '#core/house-rules';
+import type { Job } from '#core/jobs';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { getShopRules } from '../repositories/crews.ts';

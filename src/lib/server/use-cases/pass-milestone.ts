@@ -1,11 +1,8 @@
-import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
-import { APP_VERSION } from '#core/formats/app-version.ts';
-import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import { isSameJson, type Json } from '#core/outcome/json.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { findFinish, type Job, type Versions } from '#core/runs/job.ts';
+import { CATALOGUE_VERSION } from '#core/catalogue';
+import { APP_VERSION, type MilestoneInput, type WireRefusal } from '#core/formats';
+import { RULE_PACK_VERSION } from '#core/house-rules';
+import { isSameJson, type Json, accept, refuse, type Result } from '#core/outcome';
+import { findFinish, type Job, type Versions } from '#core/jobs';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJob, lockJob } from '../repositories/jobs.ts';

@@ -1,5 +1,5 @@
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { WireRefusal } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { listChangesBefore } from '../repositories/changes.ts';

@@ -1,7 +1,6 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import type { JobsPage, RunsPage, WireRefusal } from '#core/formats/wire.ts';
-import type { Job } from '#core/runs/job.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import { LIMITS, type JobsPage, type RunsPage, type WireRefusal } from '#core/formats';
+import type { Job } from '#core/jobs';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJob, findJobRow, listJobs } from '../repositories/jobs.ts';

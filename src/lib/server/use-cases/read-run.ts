@@ -1,7 +1,6 @@
-import { readKeptRunDoc } from '#core/formats/apply-to-run-doc.ts';
-import { RUN_SCHEMA } from '#core/runs/run.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { RunAnswer, WireRefusal } from '#core/formats/wire.ts';
+import { readKeptRunDoc, type RunAnswer, type WireRefusal } from '#core/formats';
+import { RUN_SCHEMA } from '#core/runs/document';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { listEvents } from '../repositories/events.ts';

@@ -1,6 +1,6 @@
-import type { WireRefusal } from '#core/formats/wire.ts';
-import type { Specimen } from '#core/identify/specimen.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { WireRefusal } from '#core/formats';
+import type { Specimen } from '#core/identify';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJobRow } from '../repositories/jobs.ts';

@@ -1,7 +1,7 @@
-import { drawThumbnail } from '#core/drawing/draw-thumbnail.ts';
-import type { StandingAnswer, WireRefusal } from '#core/formats/wire.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import { getStanding } from '#core/checks/standing.ts';
+import { drawThumbnail } from '#core/drawing';
+import type { StandingAnswer, WireRefusal } from '#core/formats';
+import { accept, type Result } from '#core/outcome';
+import { getStanding } from '#core/checks';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { layOutKeptRun } from './lay-out-kept-run.ts';

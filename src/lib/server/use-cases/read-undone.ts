@@ -1,8 +1,7 @@
-import { findUndone } from '#core/checks/undone.ts';
-import { getStanding } from '#core/checks/standing.ts';
-import type { UndoneAnswer, WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { Undone } from '#core/runs/job.ts';
+import { findUndone, getStanding } from '#core/checks';
+import type { UndoneAnswer, WireRefusal } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Undone } from '#core/jobs';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';
 import { findJob } from '../repositories/jobs.ts';

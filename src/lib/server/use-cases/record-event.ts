@@ -1,6 +1,6 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import type { RunEvent } from '#core/runs/event.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { WireRefusal } from '#core/formats';
+import type { RunEvent } from '#core/runs/changes';
 import type { Actor } from '../actor.ts';
 import type { Database, Queryable } from '../db/database.ts';
 import { hasEverHad } from '../repositories/changes.ts';

@@ -1,6 +1,6 @@
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { findFinish } from '#core/runs/job.ts';
+import type { WireRefusal } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
+import { findFinish } from '#core/jobs';
 import type { Queryable } from '../db/database.ts';
 import { lockJob } from '../repositories/jobs.ts';
 import { listMilestones } from '../repositories/milestones.ts';

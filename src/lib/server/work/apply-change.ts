@@ -1,7 +1,6 @@
-import { applyToRunDoc, readKeptRunDoc } from '#core/formats/apply-to-run-doc.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import type { Op } from '#core/runs/change.ts';
+import { applyToRunDoc, readKeptRunDoc, type WireRefusal } from '#core/formats';
+import { accept, type Result } from '#core/outcome';
+import type { Op } from '#core/runs/changes';
 
 /** The text of a kept run document and that of operations → the text of the document after them. */
 export function applyChange(doc: string, ops: string): Result<string, WireRefusal> {

@@ -1,7 +1,6 @@
-import { changeSchema } from '#core/formats/change.schema.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import type { Change } from '#core/runs/change.ts';
+import { changeSchema, type WireRefusal } from '#core/formats';
+import { accept, type Result } from '#core/outcome';
+import type { Change } from '#core/runs/changes';
 import { readText } from './read-text.ts';
 
 /** A change whose operations stay the text they came as: that is how they are kept. */

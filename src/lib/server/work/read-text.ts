@@ -1,8 +1,6 @@
 import type { Schema } from 'joi';
-import { findUnstorable } from '#core/formats/find-unstorable.ts';
-import { readWith } from '#core/formats/read-with.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { refuse, type Result } from '#core/outcome/result.ts';
+import { findUnstorable, readWith, type WireRefusal } from '#core/formats';
+import { refuse, type Result } from '#core/outcome';
 
 /** Reads JSON (UTF-8) by a schema. Refuses what is no JSON, text that cannot be kept, and what the schema does not take. */
 export function readText<Value>(bytes: Uint8Array, schema: Schema<Value>): Result<Value, WireRefusal> {

@@ -3,9 +3,8 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { TransferListItem } from 'node:worker_threads';
 import { Piscina } from 'piscina';
-import { LIMITS } from '#core/formats/limits.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { refuse, type Result } from '#core/outcome/result.ts';
+import { LIMITS, type WireRefusal } from '#core/formats';
+import { refuse, type Result } from '#core/outcome';
 import { Room } from './room.ts';
 import type { TASKS } from './worker.ts';
 

@@ -1,10 +1,8 @@
 import { setPriority } from 'node:os';
 import type { MessagePort } from 'node:worker_threads';
 import { move, transferableSymbol, valueSymbol } from 'piscina';
-import type { FilePart } from '#core/formats/cut-into-parts.ts';
-import type { ImportOutcome } from '#core/formats/job-file.ts';
-import type { ChangeAnswer, StandingAnswer, WireRefusal } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { FilePart, ImportOutcome, ChangeAnswer, StandingAnswer, WireRefusal } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import { isDatabaseAway } from '../db/database-away.ts';
 import { connect, OF_LONG_WORK, type Connection, type Database, type Patience } from '../db/database.ts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Person } from '#core/runs/job.ts';
+  import type { Person } from '#core/jobs';
   import { bench } from '../store/bench.svelte.ts';
 
   let { people }: { people: readonly Person[] } = $props();

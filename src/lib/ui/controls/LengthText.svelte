@@ -1,7 +1,11 @@
 <script lang="ts">
-  import { splitLength, type LengthFormat } from '#core/units/format-length.ts';
-  import type { Length, LengthUnit } from '#core/units/length.ts';
-  import { getMeasureFormat } from '#core/units/written-length.ts';
+  import {
+    splitLength,
+    type LengthFormat,
+    type Length,
+    type LengthUnit,
+    getMeasureFormat,
+  } from '#core/units';
 
   /** Between a number and its unit: never broken, and as small as the unit. */
   const GAP = '\u00a0';

@@ -1,6 +1,5 @@
 <script lang="ts">
-  import { parseMeasure } from '#core/units/check-measure.ts';
-  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { parseMeasure, type Length, type LengthUnit } from '#core/units';
   import { sayTyped } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { REF_POINTS, type RefPoint } from '#core/runs/run.ts';
-  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { REF_POINTS, type RefPoint } from '#core/runs/document';
+  import type { Length, LengthUnit } from '#core/units';
   import { REF_POINT_NAMES } from '#words/refs.ts';
   import MeasureField from './MeasureField.svelte';
 

@@ -4,9 +4,8 @@
   import { EditorState, StateEffect, StateField, type Range } from '@codemirror/state';
   import { Decoration, EditorView, keymap, placeholder, WidgetType, type DecorationSet } from '@codemirror/view'; // prettier-ignore
   import { untrack } from 'svelte';
-  import { completeLine } from '#core/shorthand/complete-line.ts';
-  import type { ShorthandProblem } from '#core/shorthand/sentence.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { completeLine, type ShorthandProblem } from '#core/shorthand';
+  import type { LengthUnit } from '#core/units';
   import { sayShorthandRefusal } from '#words/shorthand.ts';
 
   interface Props {

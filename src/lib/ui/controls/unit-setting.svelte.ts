@@ -1,4 +1,4 @@
-import type { LengthUnit } from '#core/units/length.ts';
+import type { LengthUnit } from '#core/units';
 import { readSetting, writeSetting } from '../store/bench.svelte.ts';
 
 const KEY = 'porthole-unit';

@@ -1,5 +1,5 @@
 import type { stringify } from 'csv-stringify/browser/esm/sync';
-import { guardCell } from '#core/formats/csv-cell.ts';
+import { guardCell } from '#core/formats';
 
 /**
  * A table as CSV by RFC 4180, UTF-8 with its mark, so that a spreadsheet reads it right; nothing in it is taken for a formula. `write` is the

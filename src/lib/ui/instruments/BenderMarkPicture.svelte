@@ -1,6 +1,6 @@
 <!-- A tube in the shoe of a bender, with the mark that is drawn on it: at the beginning of the bend, in its middle, or before the shoe. -->
 <script lang="ts">
-  import type { ShoeMark } from '#core/bending/bender.ts';
+  import type { ShoeMark } from '#core/bending';
 
   let { mark }: { mark: ShoeMark } = $props();
   /** Along the tube from where the bend begins (x 90), then round it. */

@@ -1,15 +1,16 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
-  import { makeThreadProfile } from '#core/drawing/thread-profile.ts';
-  import type { Observation } from '#core/identify/observation.ts';
-  import { getPlaceOn, readCaliper } from '#core/instruments/simulated-instruments.ts';
+  import type { ThreadPlace } from '#core/catalogue';
+  import { makeThreadProfile } from '#core/drawing';
+  import type { Observation } from '#core/identify';
   import {
+    getPlaceOn,
+    readCaliper,
     getTrueDiameter,
     getTruePitch,
     type SimulatedSpecimen,
-  } from '#core/instruments/simulated-specimen.ts';
-  import { toMillimetres, type LengthUnit } from '#core/units/length.ts';
+  } from '#core/instruments';
+  import { toMillimetres, type LengthUnit } from '#core/units';
   import { PLACE_NAMES } from '#words/identify.ts';
   import { sayReading } from '#words/length-text.ts';
 

@@ -1,7 +1,13 @@
 <script lang="ts">
-  import { AXES, type Axis } from '#core/geometry/axis.ts';
-  import { getSeenAxis, type Quarters } from '#core/geometry/isometric.ts';
-  import { getSquareWays, isAxis, type Way } from '#core/geometry/way.ts';
+  import {
+    AXES,
+    type Axis,
+    getSeenAxis,
+    type Quarters,
+    getSquareWays,
+    isAxis,
+    type Way,
+  } from '#core/geometry';
   import { AXIS_NAMES } from '#words/ways.ts';
   import { AXIS_KEYS } from './axis-keys.ts';
 

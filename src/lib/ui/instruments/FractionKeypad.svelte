@@ -1,6 +1,6 @@
 <script lang="ts">
   import Delete from '@lucide/svelte/icons/delete';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LengthUnit } from '#core/units';
   import { getPadRows, pressKey, type PadKey, type PadUse } from './press-key.ts';
 
   interface Props {

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { catalogue } from '../catalogue.ts';
-  import { drawLens } from '#core/drawing/lens/draw-lens.ts';
-  import { findTubeEnd } from '#core/runs/tube-end.ts';
-  import { drawRunJoint } from '#core/drawing/lens/draw-run-joint.ts';
-  import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { drawLens, drawRunJoint } from '#core/drawing';
+  import { findTubeEnd } from '#core/runs/reading';
+  import type { LaidEnd } from '#core/runs/measuring';
+  import type { RunLayout } from '#core/runs/layout';
+  import type { LengthUnit } from '#core/units';
   import { sayJointLens, sayLens } from '#words/lens.ts';
   import PairLens from './PairLens.svelte';
 

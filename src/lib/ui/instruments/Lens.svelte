@@ -1,11 +1,10 @@
 <script lang="ts">
-  import { getPlaceSpan, type ListedThread, type ThreadPlace } from '#core/catalogue/listed-thread.ts';
-  import { getTells } from '#core/identify/family-tells.ts';
-  import { getCrestDiameter, makeThreadProfile, type ThreadForm } from '#core/drawing/thread-profile.ts';
-  import type { Observation } from '#core/identify/observation.ts';
-  import type { Seat } from '#core/ends/seat.ts';
-  import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
-  import { toMillimetres } from '#core/units/length.ts';
+  import { getPlaceSpan, type ListedThread, type ThreadPlace } from '#core/catalogue';
+  import { getTells, type Observation } from '#core/identify';
+  import { getCrestDiameter, makeThreadProfile, type ThreadForm } from '#core/drawing';
+  import type { Seat } from '#core/ends';
+  import type { SimulatedSpecimen } from '#core/instruments';
+  import { toMillimetres } from '#core/units';
   import { nameThread } from '#words/threads.ts';
   import Hatching from './Hatching.svelte';
   import LensFrame from './LensFrame.svelte';

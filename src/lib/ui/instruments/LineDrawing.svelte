@@ -4,13 +4,18 @@
   import Plus from '@lucide/svelte/icons/plus';
   import RotateCw from '@lucide/svelte/icons/rotate-cw';
   import { untrack } from 'svelte';
-  import { drawDraft, drawLine } from '#core/drawing/draw-line.ts';
-  import { findDrawingFrame } from '#core/drawing/find-drawing-frame.ts';
-  import type { Sheet } from '#core/drawing/place-line.ts';
-  import { makeRecordingSink, type Shape, type TextShape } from '#core/drawing/sink.ts';
-  import type { Point, Quarters } from '#core/geometry/isometric.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
+  import {
+    drawDraft,
+    drawLine,
+    findDrawingFrame,
+    type Sheet,
+    makeRecordingSink,
+    type Shape,
+    type TextShape,
+  } from '#core/drawing';
+  import type { Point, Quarters } from '#core/geometry';
+  import type { LengthUnit } from '#core/units';
+  import type { RunLayout } from '#core/runs/layout';
   import { describeRun } from '#words/describe-run.ts';
   import { makeKeeper } from '../controls/keep-same.ts';
   import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';

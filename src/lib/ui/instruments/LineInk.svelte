@@ -2,7 +2,7 @@
 <svelte:options namespace="svg" />
 
 <script lang="ts">
-  import type { TextShape } from '#core/drawing/sink.ts';
+  import type { TextShape } from '#core/drawing';
   import FractionText from './FractionText.svelte';
   import type { Ink } from './line-ink.ts';
 

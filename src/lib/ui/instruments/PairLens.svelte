@@ -2,9 +2,9 @@
   import Maximize from '@lucide/svelte/icons/maximize';
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
-  import type { LensPicture, LensRole } from '#core/drawing/lens/lens-picture.ts';
-  import type { Point } from '#core/geometry/isometric.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LensPicture, LensRole } from '#core/drawing';
+  import type { Point } from '#core/geometry';
+  import type { LengthUnit } from '#core/units';
   import { sayDimension } from '#words/lens.ts';
   import LensFrame from './LensFrame.svelte';
   import LensHatchings from './LensHatchings.svelte';

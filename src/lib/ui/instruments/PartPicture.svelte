@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { StripPicture } from '#core/drawing/lens/draw-strip.ts';
-  import type { Point } from '#core/geometry/isometric.ts';
+  import type { StripPicture } from '#core/drawing';
+  import type { Point } from '#core/geometry';
   import LensHatchings from './LensHatchings.svelte';
 
   interface Props {

@@ -1,10 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { makeThreadProfile } from '#core/drawing/thread-profile.ts';
-  import { LEAF_FITS, type Observation } from '#core/identify/observation.ts';
-  import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
-  import { drawNormal } from '#core/instruments/simulated-instruments.ts';
-  import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
+  import { makeThreadProfile } from '#core/drawing';
+  import { LEAF_FITS, type Observation } from '#core/identify';
+  import { GAUGE_LEAVES, drawNormal, type SimulatedSpecimen } from '#core/instruments';
   import { LEAF_FIT_NAMES, nameLeaf } from '#words/identify.ts';
 
   interface Props {

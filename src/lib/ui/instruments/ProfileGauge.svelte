@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { makeThreadProfile } from '#core/drawing/thread-profile.ts';
-  import { FLANKS, type Flank, type Observation } from '#core/identify/observation.ts';
-  import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
+  import { makeThreadProfile } from '#core/drawing';
+  import { FLANKS, type Flank, type Observation } from '#core/identify';
+  import type { SimulatedSpecimen } from '#core/instruments';
   import { FLANK_NAMES } from '#words/identify.ts';
 
   interface Props {

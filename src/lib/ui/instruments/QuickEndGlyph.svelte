@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { QuickKind } from '#core/cutting/quick-cut.ts';
+  import type { QuickKind } from '#core/cutting';
 
   interface Props {
     kind: QuickKind;

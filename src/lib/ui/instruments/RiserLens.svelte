@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { RiserPicture, RiserRole } from '#core/drawing/draw-trench.ts';
-  import type { Point } from '#core/geometry/isometric.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { RiserPicture, RiserRole } from '#core/drawing';
+  import type { Point } from '#core/geometry';
+  import type { LengthUnit } from '#core/units';
   import { sayLength } from '#words/length-text.ts';
   import LensFrame from './LensFrame.svelte';
   import LensHatchings from './LensHatchings.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { type Observation } from '#core/identify/observation.ts';
-  import { SEATS, type Seat } from '#core/ends/seat.ts';
-  import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
+  import type { Observation } from '#core/identify';
+  import { SEATS, type Seat } from '#core/ends';
+  import type { SimulatedSpecimen } from '#core/instruments';
   import { SEAT_NAMES } from '#words/identify.ts';
 
   interface Props {

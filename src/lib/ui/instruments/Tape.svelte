@@ -1,11 +1,16 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Catalogue } from '#core/catalogue/catalogue.ts';
-  import { placeReadings, type ReadingHandle } from '#core/drawing/place-readings.ts';
-  import { getMarks, type Tape, type TapeMark } from '#core/tape/lay-tape.ts';
-  import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-  import { toMillimetres, type Length, type LengthUnit } from '#core/units/length.ts';
-  import type { TapeGraduation } from '#core/units/tape.ts';
+  import type { Catalogue } from '#core/catalogue';
+  import { placeReadings, type ReadingHandle } from '#core/drawing';
+  import { getMarks, type Tape, type TapeMark } from '#core/tape';
+  import {
+    formatLength,
+    getTapeFormat,
+    toMillimetres,
+    type Length,
+    type LengthUnit,
+    type TapeGraduation,
+  } from '#core/units';
   import { attachMarkDrag } from './drag-mark.ts';
   import FractionText from './FractionText.svelte';
   import TapePipe from './TapePipe.svelte';

@@ -2,11 +2,11 @@
 <svelte:options namespace="svg" />
 
 <script lang="ts">
-  import type { Catalogue } from '#core/catalogue/catalogue.ts';
-  import { getBodies, getPipes } from '#core/drawing/draw-tape.ts';
-  import { getCraft } from '#core/materials/crafts.ts';
-  import type { Tape } from '#core/tape/lay-tape.ts';
-  import { INCH, toMillimetres } from '#core/units/length.ts';
+  import type { Catalogue } from '#core/catalogue';
+  import { getBodies, getPipes } from '#core/drawing';
+  import { getCraft } from '#core/materials';
+  import type { Tape } from '#core/tape';
+  import { INCH, toMillimetres } from '#core/units';
   import { AXIS, drawThick } from './tape-sheet.ts';
   import type { TapeView } from './tape-view.svelte.ts';
 

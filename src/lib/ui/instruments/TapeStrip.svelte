@@ -2,9 +2,8 @@
 <svelte:options namespace="svg" />
 
 <script lang="ts">
-  import type { Stretch } from '#core/drawing/draw-joint.ts';
-  import { getGraduations } from '#core/drawing/draw-tape.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { type Stretch, getGraduations } from '#core/drawing';
+  import type { LengthUnit } from '#core/units';
   import { STRIP } from './tape-sheet.ts';
   import type { TapeView } from './tape-view.svelte.ts';
 

@@ -2,9 +2,9 @@
   import Pause from '@lucide/svelte/icons/pause';
   import Play from '@lucide/svelte/icons/play';
   import { prefersReducedMotion } from 'svelte/motion';
-  import type { TrapPicture, TrapRole } from '#core/drawing/lens/draw-trap.ts';
-  import type { Point } from '#core/geometry/isometric.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { TrapPicture, TrapRole } from '#core/drawing';
+  import type { Point } from '#core/geometry';
+  import type { LengthUnit } from '#core/units';
   import { sayTrapLens } from '#words/lens.ts';
   import LensFrame from './LensFrame.svelte';
   import LensHatchings from './LensHatchings.svelte';

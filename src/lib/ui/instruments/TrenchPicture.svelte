@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { drawTrenchPlan, drawTrenchSection } from '#core/drawing/draw-trench.ts';
-  import type { Point } from '#core/geometry/isometric.ts';
-  import type { Trench, TrenchMark } from '#core/ground/trench.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { drawTrenchPlan, drawTrenchSection } from '#core/drawing';
+  import type { Point } from '#core/geometry';
+  import type { Trench, TrenchMark } from '#core/ground';
+  import type { LengthUnit } from '#core/units';
   import { sayTrench, TRENCH_MARK_NAMES } from '#words/ground.ts';
   import { sayLength } from '#words/length-text.ts';
 

@@ -1,9 +1,16 @@
 <!-- The tape along a tube before it is bent: its bends with their marks, what goes into its ends, and where it is cut. To scale along, not across. -->
 <script lang="ts">
-  import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
-  import { formatLength, getTapeFormat } from '#core/units/format-length.ts';
-  import { FOOT, INCH, MILLIMETRE, type Length, type LengthUnit } from '#core/units/length.ts';
-  import type { TapeGraduation } from '#core/units/tape.ts';
+  import type { TubeSheet } from '#core/cutting';
+  import {
+    formatLength,
+    getTapeFormat,
+    FOOT,
+    INCH,
+    MILLIMETRE,
+    type Length,
+    type LengthUnit,
+    type TapeGraduation,
+  } from '#core/units';
   import { sayTubeSheet } from '#words/tube.ts';
   import FractionText from './FractionText.svelte';
 

@@ -1,4 +1,4 @@
-import type { Axis } from '#core/geometry/axis.ts';
+import type { Axis } from '#core/geometry';
 
 /**
  * The key that picks each direction while a measure is typed: no length is written with these letters first. With Shift it

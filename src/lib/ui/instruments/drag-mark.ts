@@ -1,6 +1,6 @@
 import { drag, type D3DragEvent } from 'd3-drag';
 import { select } from 'd3-selection';
-import { MILLIMETRE, type Length } from '#core/units/length.ts';
+import { MILLIMETRE, type Length } from '#core/units';
 import type { TapeView } from './tape-view.svelte.ts';
 
 type Dragged = D3DragEvent<SVGGElement, unknown, unknown>;

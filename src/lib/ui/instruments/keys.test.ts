@@ -1,7 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { parseMeasure } from '#core/units/check-measure.ts';
-import { inches } from '#core/units/length.ts';
+import { parseMeasure, inches } from '#core/units';
 import { AXIS_KEYS, findAxisForKey } from './axis-keys.ts';
 import { getPadRows, pressKey, type PadKey } from './press-key.ts';
 

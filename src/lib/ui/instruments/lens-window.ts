@@ -1,4 +1,4 @@
-import type { Point } from '#core/geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 
 /** Where the middle of the glass looks, and how large a millimetre is there. */
 export interface LensView extends Point {

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { Shape } from '#core/drawing/sink.ts';
+import type { Shape } from '#core/drawing';
 import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';
 
 const pipe = (subject: string, x: number): Shape => ({

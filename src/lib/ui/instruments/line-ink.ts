@@ -1,5 +1,5 @@
-import type { Point } from '#core/geometry/isometric.ts';
-import type { Shape, TextShape } from '#core/drawing/sink.ts';
+import type { Point } from '#core/geometry';
+import type { Shape, TextShape } from '#core/drawing';
 
 /** Everything drawn in one manner, as one path: a run of hundreds of legs stays a handful of elements. */
 export interface Ink {

@@ -1,4 +1,4 @@
-import type { Point } from '#core/geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 
 /** Where a paper lies under its window: the window's x is the paper's times k, plus x. */
 export interface PaperTransform {

@@ -1,5 +1,5 @@
-import type { Frame } from '#core/drawing/find-drawing-frame.ts';
-import type { Point } from '#core/geometry/isometric.ts';
+import type { Frame } from '#core/drawing';
+import type { Point } from '#core/geometry';
 import { Later } from '../controls/later.svelte.ts';
 import { AS_IT_LIES, toPaper, toWindow, type PaperTransform } from './paper-transform.ts';
 import type { HandOnPaper } from './zoom-by-hand.ts';

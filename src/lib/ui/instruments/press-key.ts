@@ -1,4 +1,4 @@
-import type { LengthUnit } from '#core/units/length.ts';
+import type { LengthUnit } from '#core/units';
 
 /** A key of the fraction keypad. `step` adds the finest mark to the fraction that stands. */
 export type PadKey =

@@ -1,4 +1,4 @@
-import type { TapeMark } from '#core/tape/lay-tape.ts';
+import type { TapeMark } from '#core/tape';
 
 /** Heights on the tape's sheet: a row of handles for each kind of mark, the pipe's axis, the tape itself. */
 export const ROWS = { centre: 22, face: 166, end: 206 } as const;

@@ -1,6 +1,6 @@
 import { select } from 'd3-selection';
 import { zoom, zoomIdentity, type ZoomTransform } from 'd3-zoom';
-import type { Stretch } from '#core/drawing/draw-joint.ts';
+import type { Stretch } from '#core/drawing';
 
 /** Units of the sheet to the millimetre, nearest. */
 const LARGEST = 30;

@@ -1,6 +1,5 @@
-import { applyOps, type Change } from '#core/runs/change.ts';
-import { findBrokenReference } from '#core/runs/check-run.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import { applyOps, type Change } from '#core/runs/changes';
+import { findBrokenReference, type RunDoc } from '#core/runs/document';
 import type { KeptRun, WaitingEntry } from './device-database.ts';
 import { getChanges } from './outbox.ts';
 

@@ -1,4 +1,4 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 
 /** Milliseconds after which a server that does not answer is taken to be away. */

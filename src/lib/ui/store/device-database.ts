@@ -1,10 +1,9 @@
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb';
-import type { Change, PlannedChange } from '#core/runs/change.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import type { SpecimenInput } from '#core/identify/specimen.ts';
-import type { StandingAnswer } from '#core/formats/wire.ts';
-import type { Job } from '#core/runs/job.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import type { Change, PlannedChange, RunEvent } from '#core/runs/changes';
+import type { SpecimenInput } from '#core/identify';
+import type { StandingAnswer } from '#core/formats';
+import type { Job } from '#core/jobs';
+import type { RunDoc } from '#core/runs/document';
 import { newId } from './new-id.ts';
 
 /** A run as the server last confirmed it, kept on this device. */

@@ -1,5 +1,5 @@
-import type { ChangeInFile } from '#core/formats/job-file.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { ChangeInFile } from '#core/formats';
+import type { Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { readAnswer } from './load-module.ts';

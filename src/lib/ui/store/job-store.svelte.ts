@@ -1,9 +1,7 @@
 import { untrack } from 'svelte';
-import type { JobEdit, JobInput, NewRunInput } from '#core/formats/job.schema.ts';
-import type { MilestoneInput } from '#core/formats/milestone.schema.ts';
-import type { UndoneAnswer } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { pickDetails, type Job } from '#core/runs/job.ts';
+import type { JobEdit, JobInput, NewRunInput, MilestoneInput, UndoneAnswer } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
+import { pickDetails, type Job } from '#core/jobs';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';

@@ -1,7 +1,6 @@
-import type { JobInput } from '#core/formats/job.schema.ts';
-import { isSameJson, type Json } from '#core/outcome/json.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import type { Job } from '#core/runs/job.ts';
+import type { JobInput } from '#core/formats';
+import { isSameJson, type Json, accept, type Result } from '#core/outcome';
+import type { Job } from '#core/jobs';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { openDeviceDatabase } from './device-database.ts';

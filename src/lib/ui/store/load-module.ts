@@ -1,4 +1,4 @@
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 
 /** Loads a part of the app when it is wanted; where the server is away that is said as it is of anything else that is asked of it. */

@@ -1,13 +1,11 @@
 import 'fake-indexeddb/auto';
 import { expect } from 'chai';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { standardCatalogue } from '#core/catalogue';
 import { readFileSync } from 'node:fs';
-import { carryUpOps } from '#core/formats/carry-up.ts';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
-import { isSameJson, type Json } from '#core/outcome/json.ts';
-import { applyOps, invertOps, type PlannedChange } from '#core/runs/change.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import { newRun, type RunDoc } from '#core/runs/run.ts';
+import { carryUpOps, readRunDoc } from '#core/formats';
+import { isSameJson, type Json } from '#core/outcome';
+import { applyOps, invertOps, type PlannedChange, type RunEvent } from '#core/runs/changes';
+import { newRun, type RunDoc } from '#core/runs/document';
 import { mustBe } from '#support/make-run.ts';
 import { openDeviceDatabase, type KeptRun, type OutboxEntry } from './device-database.ts';
 import { confirmEntry, joinKept, keepRun, moveOn, putInOutbox, readKept, settleOutbox } from './outbox.ts';

@@ -1,6 +1,6 @@
-import { carryUpDocument, carryUpOps } from '#core/formats/carry-up.ts';
-import { RUN_SCHEMA, type RunDoc } from '#core/runs/run.ts';
-import { applyOps, type Change } from '#core/runs/change.ts';
+import { carryUpDocument, carryUpOps } from '#core/formats';
+import { RUN_SCHEMA, type RunDoc } from '#core/runs/document';
+import { applyOps, type Change } from '#core/runs/changes';
 import {
   keyOf,
   openDeviceDatabase,

@@ -1,6 +1,6 @@
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import type { ShopPartEdit, ShopPartsPage } from '#core/formats/shop-part.schema.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { ShopPart } from '#core/catalogue';
+import type { ShopPartEdit, ShopPartsPage } from '#core/formats';
+import type { Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { readAnswer } from './load-module.ts';

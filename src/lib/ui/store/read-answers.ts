@@ -1,21 +1,28 @@
 import Joi from 'joi';
-import { changeSchema } from '#core/formats/change.schema.ts';
-import type { FilePart } from '#core/formats/cut-into-parts.ts';
-import { eventSchema } from '#core/formats/event.schema.ts';
-import { filePartSchema } from '#core/formats/file-part.schema.ts';
-import { idSchema, momentSchema, revisionSchema as revision } from '#core/formats/id.schema.ts';
-import type { ChangeInFile, ImportOutcome } from '#core/formats/job-file.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import { milestoneSchema } from '#core/formats/milestone.schema.ts';
-import { readRunDoc } from '#core/formats/read-run-doc.ts';
-import { readWith } from '#core/formats/read-with.ts';
-import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
-import { text as anyText } from '#core/formats/text.schema.ts';
-import type { RunAnswer, RunsPage, StandingAnswer, UndoneAnswer } from '#core/formats/wire.ts';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { Job } from '#core/runs/job.ts';
+import {
+  changeSchema,
+  type FilePart,
+  eventSchema,
+  filePartSchema,
+  idSchema,
+  momentSchema,
+  revisionSchema as revision,
+  type ChangeInFile,
+  type ImportOutcome,
+  LIMITS,
+  milestoneSchema,
+  readRunDoc,
+  readWith,
+  ruleChoicesSchema,
+  text as anyText,
+  type RunAnswer,
+  type RunsPage,
+  type StandingAnswer,
+  type UndoneAnswer,
+} from '#core/formats';
+import { type RuleChoices, GASES, JURISDICTIONS } from '#core/house-rules';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Job } from '#core/jobs';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 
 const text = (longest: number) => anyText(longest).allow('');

@@ -1,6 +1,5 @@
-import { quickBenchSchema } from '#core/formats/quick-cut.schema.ts';
-import { readWith } from '#core/formats/read-with.ts';
-import type { QuickBench } from '#core/cutting/quick-cut.ts';
+import { quickBenchSchema, readWith } from '#core/formats';
+import type { QuickBench } from '#core/cutting';
 
 /** Reads what this device kept of Quick cut; null where it cannot be read: then it begins anew. */
 export function readQuickBench(kept: string): QuickBench | null {

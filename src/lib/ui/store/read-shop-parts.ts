@@ -1,7 +1,6 @@
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { readWith } from '#core/formats/read-with.ts';
-import { shopPartsPageSchema, shopPartsSchema, type ShopPartsPage } from '#core/formats/shop-part.schema.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { ShopPart } from '#core/catalogue';
+import { readWith, shopPartsPageSchema, shopPartsSchema, type ShopPartsPage } from '#core/formats';
+import type { Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 
 /** Reads a page of the shop's own parts as the server answers it. */

@@ -1,10 +1,7 @@
 import Joi from 'joi';
-import { benchReadingsSchema, readingMessageSchema } from '#core/formats/reading-message.schema.ts';
-import { readWith } from '#core/formats/read-with.ts';
-import { specimenSchema } from '#core/formats/specimen.schema.ts';
-import type { Reading } from '#core/identify/observation.ts';
-import type { Specimen } from '#core/identify/specimen.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { benchReadingsSchema, readingMessageSchema, readWith, specimenSchema } from '#core/formats';
+import type { Reading, Specimen } from '#core/identify';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 
 /** Reads what came from an instrument. */

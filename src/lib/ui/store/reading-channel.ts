@@ -1,5 +1,5 @@
-import type { Reading } from '#core/identify/observation.ts';
-import { makeReadingMessage, READING_CHANNEL } from '#core/instruments/reading-message.ts';
+import type { Reading } from '#core/identify';
+import { makeReadingMessage, READING_CHANNEL } from '#core/instruments';
 import type { Refusal } from '#words/refusals.ts';
 import { loadModule } from './load-module.ts';
 

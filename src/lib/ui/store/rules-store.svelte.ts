@@ -1,12 +1,7 @@
-import {
-  resolveRules,
-  type HouseRules,
-  type RuleChoices,
-  type RuleId,
-} from '#core/house-rules/house-rules.ts';
-import type { RulesEdit } from '#core/formats/rule-choices.schema.ts';
-import type { Result } from '#core/outcome/result.ts';
-import { findFinish, type JobMilestone } from '#core/runs/job.ts';
+import { resolveRules, type HouseRules, type RuleChoices, type RuleId } from '#core/house-rules';
+import type { RulesEdit } from '#core/formats';
+import type { Result } from '#core/outcome';
+import { findFinish, type JobMilestone } from '#core/jobs';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { readAnswer } from './load-module.ts';

@@ -1,5 +1,5 @@
-import type { RunAnswer } from '#core/formats/wire.ts';
-import type { Change, ChangeLabel } from '#core/runs/change.ts';
+import type { RunAnswer } from '#core/formats';
+import type { Change, ChangeLabel } from '#core/runs/changes';
 import type { Refusal } from '#words/refusals.ts';
 import { applyWaiting } from './arrange-waiting.ts';
 import type { WaitingEntry } from './device-database.ts';

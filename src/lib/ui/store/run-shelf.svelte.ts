@@ -1,5 +1,5 @@
 import { toWait } from './waits.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import type { RunDoc } from '#core/runs/document';
 import {
   keyOf,
   keysOf,

@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { expect } from 'chai';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import type { RunEvent } from '#core/runs/changes';
+import { newRun } from '#core/runs/document';
 import { DeviceTrouble } from '#support/device-trouble.ts';
 import { keyOf, type KeptRun, type OutboxEntry, type WaitingEntry } from './device-database.ts';
 import { mergeShelves } from './merge-shelves.ts';

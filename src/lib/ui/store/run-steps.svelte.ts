@@ -1,6 +1,6 @@
-import { carryUpOps } from '#core/formats/carry-up.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import { invertOps, type PlannedChange } from '#core/runs/change.ts';
+import { carryUpOps } from '#core/formats';
+import { accept, type Result } from '#core/outcome';
+import { invertOps, type PlannedChange } from '#core/runs/changes';
 import type { Refusal } from '#words/refusals.ts';
 import { openDeviceDatabase, type KeptSteps } from './device-database.ts';
 

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { accept, refuse } from '#core/outcome/result.ts';
-import type { PlannedChange } from '#core/runs/change.ts';
+import { accept, refuse } from '#core/outcome';
+import type { PlannedChange } from '#core/runs/changes';
 import type { Refusal } from '#words/refusals.ts';
 import { RunSteps } from './run-steps.svelte.ts';
 

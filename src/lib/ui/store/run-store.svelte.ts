@@ -1,20 +1,21 @@
 import { toWait } from './waits.ts';
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { findUnstorable } from '#core/formats/find-unstorable.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { applyOps, type Change, type PlannedChange } from '#core/runs/change.ts';
-import { checkRun } from '#core/checks/checks.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import { foldEvents, NO_FACTS } from '#core/runs/fold-events.ts';
-import { findFullness } from '#core/runs/fullness.ts';
-import { findFinish, type Job, type JobMilestone } from '#core/runs/job.ts';
-import { getStanding } from '#core/checks/standing.ts';
-import { drawThumbnail } from '#core/drawing/draw-thumbnail.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import type { Catalogue } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { findUnstorable, LIMITS } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
+import {
+  applyOps,
+  type Change,
+  type PlannedChange,
+  type RunEvent,
+  foldEvents,
+  NO_FACTS,
+} from '#core/runs/changes';
+import { checkRun, getStanding } from '#core/checks';
+import { findFullness, type RunDoc } from '#core/runs/document';
+import { findFinish, type Job, type JobMilestone } from '#core/jobs';
+import { drawThumbnail } from '#core/drawing';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
 import type { Refusal } from '#words/refusals.ts';
 import { isAboutWhatWasSent, isPassing } from './ask-server.ts';
 import { bench } from './bench.svelte.ts';

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { expect } from 'chai';
 import { mock } from 'node:test';
-import type { Change } from '#core/runs/change.ts';
+import type { Change } from '#core/runs/changes';
 import { planRandomCommand } from '#support/random-command.ts';
 import { DeviceTrouble } from '#support/device-trouble.ts';
 import { JOB, Trial } from '#support/run-trial.ts';

@@ -1,11 +1,11 @@
 import { expect } from 'chai';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import type { Change } from '#core/runs/change.ts';
-import { newRun } from '#core/runs/run.ts';
+import { standardCatalogue } from '#core/catalogue';
+import type { Change } from '#core/runs/changes';
+import { newRun } from '#core/runs/document';
 import { ServerInMemory } from '#support/server-in-memory.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { JOB } from '#support/run-trial.ts';
-import { ID } from '#core/formats/is-id.ts';
+import { ID } from '#core/formats';
 import { makeCopyIds, sendCopy } from './run-sync.ts';
 
 /** Runs of a job on a server whose answers are lost one after another, each after what was asked is done. */

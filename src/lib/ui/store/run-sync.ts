@@ -1,8 +1,8 @@
-import type { RunAnswer } from '#core/formats/wire.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { Change } from '#core/runs/change.ts';
-import { planCopyRun } from '#core/runs/commands/copy-run.ts';
-import type { RunDoc } from '#core/runs/run.ts';
+import type { RunAnswer } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Change } from '#core/runs/changes';
+import { planCopyRun } from '#core/runs/commands';
+import type { RunDoc } from '#core/runs/document';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer } from './ask-server.ts';
 import { getNow } from './get-now.ts';

@@ -1,5 +1,5 @@
-import type { ImportOutcome } from '#core/formats/job-file.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import type { ImportOutcome } from '#core/formats';
+import { accept, refuse, type Result } from '#core/outcome';
 import { loadModule } from './load-module.ts';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 

@@ -1,6 +1,6 @@
 import { toWait } from './waits.ts';
 import { threads } from '../threads.ts';
-import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify/specimen.ts';
+import { makeSpecimen, type Specimen, type SpecimenInput } from '#core/identify';
 import type { Refusal } from '#words/refusals.ts';
 import { askServer, isPassing } from './ask-server.ts';
 import { readAnswer } from './load-module.ts';

@@ -1,4 +1,4 @@
-import type { RunHeading } from '#core/runs/job.ts';
+import type { RunHeading } from '#core/jobs';
 import { askServer } from './ask-server.ts';
 import { readAnswer } from './load-module.ts';
 import { openDeviceDatabase, type KeptStanding } from './device-database.ts';

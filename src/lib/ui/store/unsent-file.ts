@@ -1,11 +1,10 @@
-import { CATALOGUE_VERSION } from '#core/catalogue/standard-catalogue.ts';
-import { APP_VERSION } from '#core/formats/app-version.ts';
-import { JOB_FILE_VERSION, type JobFile } from '#core/formats/job-file.ts';
-import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import { planCopyRun } from '#core/runs/commands/copy-run.ts';
-import type { RunEvent } from '#core/runs/event.ts';
-import type { Job } from '#core/runs/job.ts';
-import { newRun, type RunDoc } from '#core/runs/run.ts';
+import { CATALOGUE_VERSION } from '#core/catalogue';
+import { APP_VERSION, JOB_FILE_VERSION, type JobFile } from '#core/formats';
+import { RULE_PACK_VERSION } from '#core/house-rules';
+import { planCopyRun } from '#core/runs/commands';
+import type { RunEvent } from '#core/runs/changes';
+import type { Job } from '#core/jobs';
+import { newRun, type RunDoc } from '#core/runs/document';
 
 /** A run as this window has it, sent or not. */
 export interface RunInHand {

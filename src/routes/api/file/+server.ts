@@ -1,9 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
-import { filePartQuerySchema } from '#core/formats/file-part.schema.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import { readWith } from '#core/formats/read-with.ts';
-import type { WireRefusal } from '#core/formats/wire.ts';
-import { refuse } from '#core/outcome/result.ts';
+import { filePartQuerySchema, LIMITS, readWith, type WireRefusal } from '#core/formats';
+import { refuse } from '#core/outcome';
 import { resolveActor } from '#server/actor.ts';
 import { answer, answerRefusal } from '#server/http/answer.ts';
 import { answerPieces } from '#server/http/answer-file.ts';

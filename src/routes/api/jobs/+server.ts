@@ -1,6 +1,5 @@
-import { isId } from '#core/formats/is-id.ts';
-import { newJobSchema } from '#core/formats/job.schema.ts';
-import { refuse } from '#core/outcome/result.ts';
+import { isId, newJobSchema } from '#core/formats';
+import { refuse } from '#core/outcome';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

@@ -1,6 +1,4 @@
-import { LIMITS } from '#core/formats/limits.ts';
-import { isId } from '#core/formats/is-id.ts';
-import { shopPartEditsSchema } from '#core/formats/shop-part.schema.ts';
+import { LIMITS, isId, shopPartEditsSchema } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

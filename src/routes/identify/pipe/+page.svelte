@@ -1,9 +1,9 @@
 <script lang="ts">
-  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
-  import PipeLooks from '$lib/ui/screens/identify/PipeLooks.svelte';
-  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
-  import PrintLines from '$lib/ui/screens/identify/PrintLines.svelte';
-  import SizeNames from '$lib/ui/screens/identify/SizeNames.svelte';
+  import IdentifyNav from '../../../lib/ui/screens/identify/IdentifyNav.svelte';
+  import PipeLooks from '../../../lib/ui/screens/identify/PipeLooks.svelte';
+  import UnitSwitch from '../../../lib/ui/controls/UnitSwitch.svelte';
+  import PrintLines from '../../../lib/ui/screens/identify/PrintLines.svelte';
+  import SizeNames from '../../../lib/ui/screens/identify/SizeNames.svelte';
 </script>
 
 <svelte:head><title>Identify pipe and tube · Porthole</title></svelte:head>

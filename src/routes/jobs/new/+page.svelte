@@ -1,13 +1,13 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import type { InputRefusal } from '#core/formats/read-with.ts';
+  import type { InputRefusal } from '#core/formats';
   import type { Refusal } from '#words/refusals.ts';
-  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import JobFields from '$lib/ui/screens/jobs/JobFields.svelte';
-  import { JobForm } from '$lib/ui/screens/jobs/job-form.svelte.ts';
-  import { newId } from '$lib/ui/store/new-id.ts';
-  import { JobsStore } from '$lib/ui/store/jobs-store.svelte.ts';
+  import TroubleNote from '../../../lib/ui/controls/TroubleNote.svelte';
+  import JobFields from '../../../lib/ui/screens/jobs/JobFields.svelte';
+  import { JobForm } from '../../../lib/ui/screens/jobs/job-form.svelte.ts';
+  import { newId } from '../../../lib/ui/store/new-id.ts';
+  import { JobsStore } from '../../../lib/ui/store/jobs-store.svelte.ts';
 
   const form = new JobForm();
   const store = new JobsStore();

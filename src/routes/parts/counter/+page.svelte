@@ -1,6 +1,6 @@
 <script lang="ts">
-  import IdentifyNav from '$lib/ui/screens/identify/IdentifyNav.svelte';
-  import CounterListView from '$lib/ui/screens/parts/CounterListView.svelte';
+  import IdentifyNav from '../../../lib/ui/screens/identify/IdentifyNav.svelte';
+  import CounterListView from '../../../lib/ui/screens/parts/CounterListView.svelte';
 </script>
 
 <svelte:head><title>Counter list · Porthole</title></svelte:head>

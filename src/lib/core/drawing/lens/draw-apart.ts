@@ -1,6 +1,5 @@
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import type { FiguredEnd } from '../../catalogue/figured-end.ts';
-import { toMillimetres } from '../../units/length.ts';
+import type { Catalogue, FiguredEnd } from '#core/catalogue';
+import { toMillimetres } from '#core/units';
 import { makeThreadProfile } from '../thread-profile.ts';
 import { toForm } from './draw-thread-pair.ts';
 import {

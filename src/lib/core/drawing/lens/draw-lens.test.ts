@@ -1,10 +1,16 @@
 import { share } from '#support/share.ts';
 import { expect } from 'chai';
-import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
-import { standardThreads, standardTubes } from '../../catalogue/standard-threads.ts';
-import { checkJoint } from '../../joints/check-joint.ts';
-import type { FiguredEnd, FiguredThread } from '../../catalogue/figured-end.ts';
-import { listEnds, listTubeEnds, makeThreadEnd } from '../../catalogue/list-ends.ts';
+import {
+  standardCatalogue,
+  standardThreads,
+  standardTubes,
+  type FiguredEnd,
+  type FiguredThread,
+  listEnds,
+  listTubeEnds,
+  makeThreadEnd,
+} from '#core/catalogue';
+import { checkJoint } from '#core/joints';
 import { makeRandom } from '#support/random-run.ts';
 import { drawLens } from './draw-lens.ts';
 import type { LensPicture, LensRole } from './lens-picture.ts';

@@ -1,15 +1,22 @@
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import type { Seat } from '../../ends/seat.ts';
-import type { FiguredEnd, FiguredThread, FiguredTube } from '../../catalogue/figured-end.ts';
-import { getOwnSeat } from '../../catalogue/list-ends.ts';
-import { findTubeOutside } from '../../joints/nut-tube.ts';
-import { makePair, type Pair, type ThreadPair } from '../../joints/pair.ts';
-import type { Cause, JointKindId } from '../../joints/pair-verdict.ts';
-import type { PairVerdict } from '../../joints/check-joint.ts';
-import { getThreadStart } from '../../joints/thread-start.ts';
-import { toMillimetres } from '../../units/length.ts';
-import type { SocketKind } from '../../ends/end.ts';
-import type { NominalSize } from '../../ends/size.ts';
+import {
+  type Catalogue,
+  type FiguredEnd,
+  type FiguredThread,
+  type FiguredTube,
+  getOwnSeat,
+} from '#core/catalogue';
+import type { Seat, SocketKind, NominalSize } from '#core/ends';
+import {
+  findTubeOutside,
+  makePair,
+  type Pair,
+  type ThreadPair,
+  type Cause,
+  type JointKindId,
+  type PairVerdict,
+  getThreadStart,
+} from '#core/joints';
+import { toMillimetres } from '#core/units';
 import { drawApart } from './draw-apart.ts';
 import { drawFlanges } from './draw-flanges.ts';
 import { drawSeatPair } from './draw-seat-pair.ts';

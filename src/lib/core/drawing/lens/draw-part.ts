@@ -1,9 +1,8 @@
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import { findReach, type Part, type Port } from '../../catalogue/part.ts';
-import { goesIn } from '../../ends/end.ts';
-import type { Point } from '../../geometry/isometric.ts';
-import { findBore } from '../../transitions/chain-part.ts';
-import { inches, toMillimetres } from '../../units/length.ts';
+import { type Catalogue, findReach, type Part, type Port } from '#core/catalogue';
+import { goesIn } from '#core/ends';
+import type { Point } from '#core/geometry';
+import { findBore } from '#core/transitions';
+import { inches, toMillimetres } from '#core/units';
 import { BAND, getOutside, STUB, type StripPicture, type StripShape } from './draw-strip.ts';
 
 /** A way that was not measured is drawn so many times as long as it is wide. */

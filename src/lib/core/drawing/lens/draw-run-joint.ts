@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../units/length.ts';
+import { toMillimetres } from '#core/units';
 import { drawJoint, type JointToDraw } from '../draw-joint.ts';
 import { acrossAxis, type LensPicture } from './lens-picture.ts';
 

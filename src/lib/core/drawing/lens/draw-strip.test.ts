@@ -1,10 +1,8 @@
 import { expect } from 'chai';
 import { askAbout } from '#support/transition-question.ts';
-import { standardCatalogue } from '../../catalogue/standard-catalogue.ts';
-import { makeTaperEnd } from '../../catalogue/taper-end.ts';
-import { resolveRules } from '../../house-rules/house-rules.ts';
-import { findTransitions } from '../../transitions/find-transitions.ts';
-import { TransitionIndex } from '../../transitions/transition-index.ts';
+import { standardCatalogue, makeTaperEnd } from '#core/catalogue';
+import { resolveRules } from '#core/house-rules';
+import { findTransitions, TransitionIndex } from '#core/transitions';
 import { drawStrip } from './draw-strip.ts';
 
 const index = new TransitionIndex(standardCatalogue, resolveRules({}));

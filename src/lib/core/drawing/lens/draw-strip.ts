@@ -1,11 +1,8 @@
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import { getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '../../catalogue/tube-sizes.ts';
-import { goesIn, type End } from '../../ends/end.ts';
-import { isNominal, type LegSize } from '../../ends/size.ts';
-import type { Point } from '../../geometry/isometric.ts';
-import type { Chain } from '../../transitions/chain.ts';
-import { findBore } from '../../transitions/chain-part.ts';
-import { inches, toMillimetres, type Millimetres } from '../../units/length.ts';
+import { type Catalogue, getCopperOutside, getPeFigures, isCopperSize, isPeSize } from '#core/catalogue';
+import { goesIn, type End, isNominal, type LegSize } from '#core/ends';
+import type { Point } from '#core/geometry';
+import { type Chain, findBore } from '#core/transitions';
+import { inches, toMillimetres, type Millimetres } from '#core/units';
 
 /** A shape of a strip: of a given end, of a part, or what gas goes through. */
 export interface StripShape {

@@ -1,5 +1,5 @@
-import { getPitch, type ListedThread } from '../../catalogue/listed-thread.ts';
-import type { Point } from '../../geometry/isometric.ts';
+import { getPitch, type ListedThread } from '#core/catalogue';
+import type { Point } from '#core/geometry';
 import { makeThreadProfile, type ThreadForm } from '../thread-profile.ts';
 import { acrossAxis, type LensPicture } from './lens-picture.ts';
 

@@ -1,12 +1,9 @@
 import { expect } from 'chai';
-import { makeTrapped } from '#support/make-trap.ts';
-import { layOut } from '#support/make-run.ts';
-import { listDrops } from '../../traps/drop.ts';
-import { toMillimetres } from '../../units/length.ts';
-import { getTrapLengths } from '../../traps/trap-lengths.ts';
+import { makeTrapped, kiln, withParts } from '#support/make-trap.ts';
+import { layOut, makeRun, type TestLeg } from '#support/make-run.ts';
+import { listDrops, getTrapLengths } from '#core/traps';
+import { toMillimetres } from '#core/units';
 import { drawTrap, type TrapPicture } from './draw-trap.ts';
-import { kiln, withParts } from '#support/make-trap.ts';
-import { makeRun, type TestLeg } from '#support/make-run.ts';
 
 const draw = (legs: readonly TestLeg[]): TrapPicture => {
   const layout = layOut(withParts(makeRun(legs), [[1, 'valve', 0.5]]));

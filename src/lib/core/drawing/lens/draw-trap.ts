@@ -1,14 +1,11 @@
-import { isNominal } from '../../ends/size.ts';
-import { findReach } from '../../catalogue/part.ts';
-import type { Point } from '../../geometry/isometric.ts';
-import { cross, dot, magnitude, type Vector } from '../../geometry/vector.ts';
-import { getEndId } from '../../runs/read-end.ts';
-import { findEnd } from '../../runs/lay-out-run.ts';
-import type { LaidLeg, RunLayout } from '../../runs/layout.ts';
-import { INCH, toMillimetres, type Millimetres } from '../../units/length.ts';
-import type { Trap } from '../../traps/drop.ts';
-import { getTrapLengths } from '../../traps/trap-lengths.ts';
-import { looksDown, type TeePort, type TeeUse } from '../../traps/tee-use.ts';
+import { isNominal } from '#core/ends';
+import { findReach } from '#core/catalogue';
+import { type Point, cross, dot, magnitude, type Vector } from '#core/geometry';
+import { getEndId } from '#core/runs/measuring';
+import { findEnd, type RunLayout } from '#core/runs/layout';
+import type { LaidLeg } from '#core/runs/pieces';
+import { INCH, toMillimetres, type Millimetres } from '#core/units';
+import { type Trap, getTrapLengths, looksDown, type TeePort, type TeeUse } from '#core/traps';
 
 export type TrapRole = 'tee' | 'pipe' | 'cap' | 'plug' | 'void';
 

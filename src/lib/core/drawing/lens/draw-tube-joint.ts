@@ -1,4 +1,4 @@
-import type { Point } from '../../geometry/isometric.ts';
+import type { Point } from '#core/geometry';
 import { acrossAxis, box, type LensPicture, type LensShape } from './lens-picture.ts';
 
 /** A tube in what is made for tube, lengths in mm. */

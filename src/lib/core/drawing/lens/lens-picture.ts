@@ -1,5 +1,5 @@
-import type { Millimetres } from '../../units/length.ts';
-import type { Point } from '../../geometry/isometric.ts';
+import type { Millimetres } from '#core/units';
+import type { Point } from '#core/geometry';
 import type { Stretch } from '../draw-joint.ts';
 
 /** What a shape under the lens is of. */

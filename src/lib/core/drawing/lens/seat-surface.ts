@@ -1,5 +1,5 @@
-import type { Millimetres } from '../../units/length.ts';
-import type { Point } from '../../geometry/isometric.ts';
+import type { Millimetres } from '#core/units';
+import type { Point } from '#core/geometry';
 
 /** What an end seals with: a cone at so many degrees to the axis, a flat, the edge left by deburring, or nothing made for it. */
 export type SeatForm =

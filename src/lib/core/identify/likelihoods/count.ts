@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../units/length.ts';
+import { toMillimetres } from '#core/units';
 import { normalDensity } from '../chance.ts';
 import type { MeasuringInstrument } from '../observation.ts';
 import type { Likelihood } from './likelihood.ts';

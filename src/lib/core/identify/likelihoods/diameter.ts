@@ -1,10 +1,5 @@
-import {
-  getCrestRange,
-  getPlaceSpan,
-  type ListedThread,
-  type ThreadPlace,
-} from '../../catalogue/listed-thread.ts';
-import { toMillimetres } from '../../units/length.ts';
+import { getCrestRange, getPlaceSpan, type ListedThread, type ThreadPlace } from '#core/catalogue';
+import { toMillimetres } from '#core/units';
 import { normalDensity, smearedDensity } from '../chance.ts';
 import type { MeasuringInstrument } from '../observation.ts';
 import type { Candidate, Likelihood, ObservationOf } from './likelihood.ts';

@@ -1,7 +1,7 @@
-import { toMillimetres } from '../../units/length.ts';
+import { toMillimetres } from '#core/units';
 import { normalDensity } from '../chance.ts';
 import { getTells } from '../family-tells.ts';
-import { SEATS, type Seat } from '../../ends/seat.ts';
+import { SEATS, type Seat } from '#core/ends';
 import type { Likelihood } from './likelihood.ts';
 
 /** How often a seat is taken for another: by eye, and with the seat gauge. Angles blur into their neighbours. */

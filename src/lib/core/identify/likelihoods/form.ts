@@ -1,4 +1,4 @@
-import { isTaper } from '../../catalogue/listed-thread.ts';
+import { isTaper } from '#core/catalogue';
 import type { CrestForm, Flank } from '../observation.ts';
 import type { Candidate, Likelihood } from './likelihood.ts';
 

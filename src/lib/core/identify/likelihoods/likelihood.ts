@@ -1,4 +1,4 @@
-import type { ListedThread } from '../../catalogue/listed-thread.ts';
+import type { ListedThread } from '#core/catalogue';
 import type { Observation, ObservationKind } from '../observation.ts';
 
 /** A thread that stands in no list: it competes with every listed one, expecting nothing in particular. */

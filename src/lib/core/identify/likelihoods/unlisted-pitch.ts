@@ -1,4 +1,4 @@
-import { toMillimetres } from '../../units/length.ts';
+import { toMillimetres } from '#core/units';
 import type { Observation } from '../observation.ts';
 
 /**

@@ -1,5 +1,5 @@
 import type { JointKindId } from '../pair-verdict.ts';
-import type { TurnsWindow } from '../../house-rules/how-tight.ts';
+import type { TurnsWindow } from '#core/house-rules';
 
 /** The one place where a joint seals. */
 export const SEAL_PLACES = [

@@ -1,4 +1,4 @@
-import type { FiguredThread } from '../../catalogue/figured-end.ts';
+import type { FiguredThread } from '#core/catalogue';
 import { asThreads, familiesOf, isSameSize } from '../pair.ts';
 import { makes, neverSeals, type Ruling } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';

@@ -1,4 +1,4 @@
-import { FAMILY_TRAITS } from '../../ends/thread-family.ts';
+import { FAMILY_TRAITS } from '#core/ends';
 import { asThreads, familiesOf, isSameSize } from '../pair.ts';
 import { neverSeals } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';

@@ -1,5 +1,4 @@
-import type { ThreadFamily } from '../../ends/thread-family.ts';
-import type { Temper } from '../../ends/end.ts';
+import type { ThreadFamily, Temper } from '#core/ends';
 import { findTubeOutside } from '../nut-tube.ts';
 import type { Pair } from '../pair.ts';
 import {

@@ -1,5 +1,5 @@
-import { isTaper } from '../../catalogue/listed-thread.ts';
-import type { ThreadFamily } from '../../ends/thread-family.ts';
+import { isTaper } from '#core/catalogue';
+import type { ThreadFamily } from '#core/ends';
 import { asThreads, familiesOf, getSystem, isNutAndBody, isSameThread, type ThreadPair } from '../pair.ts';
 import { neverSeals } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';

@@ -1,6 +1,5 @@
-import type { SealedBy } from '../../catalogue/small-threads.ts';
-import type { ThreadFamily } from '../../ends/thread-family.ts';
-import type { FiguredThread } from '../../catalogue/figured-end.ts';
+import type { SealedBy, FiguredThread } from '#core/catalogue';
+import type { ThreadFamily } from '#core/ends';
 import { asThreads, isNutAndBody } from '../pair.ts';
 import {
   askFirst,

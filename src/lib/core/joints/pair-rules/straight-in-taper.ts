@@ -1,4 +1,4 @@
-import { isTaper } from '../../catalogue/listed-thread.ts';
+import { isTaper } from '#core/catalogue';
 import { asThreads, familiesOf, getSystem, isSameSize, type ThreadPair } from '../pair.ts';
 import { neverSeals } from '../pair-verdict.ts';
 import { ruleByStart } from './by-start.ts';

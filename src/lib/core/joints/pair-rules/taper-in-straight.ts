@@ -1,4 +1,4 @@
-import { isTaper } from '../../catalogue/listed-thread.ts';
+import { isTaper } from '#core/catalogue';
 import { asThreads, getSystem } from '../pair.ts';
 import { ruleByStart } from './by-start.ts';
 import type { PairRule } from './pair-rule.ts';

@@ -1,4 +1,4 @@
-import type { Millimetres } from '../../units/length.ts';
+import type { Millimetres } from '#core/units';
 /** How a tube lies in what is made for a tube of another size. */
 export type FitInSocket = 'same' | 'smaller' | 'larger' | 'lost';
 

@@ -1,6 +1,5 @@
-import type { SocketKind, TubeKind } from '../../ends/end.ts';
-import type { Condition, JointKindId } from '../pair-verdict.ts';
-import { doesNotStart, makes, neverSeals } from '../pair-verdict.ts';
+import type { SocketKind, TubeKind } from '#core/ends';
+import { type Condition, type JointKindId, doesNotStart, makes, neverSeals } from '../pair-verdict.ts';
 import type { PairRule } from './pair-rule.ts';
 import { judgeFit } from './tube-fit.ts';
 

@@ -1,10 +1,10 @@
 import { expect } from 'chai';
 import { getPiece, layOut, makeRun, type TestLeg } from '#support/make-run.ts';
-import { checkRun } from '../../checks/checks.ts';
-import { COPPER_SIZES, type CopperSize } from '../../ends/size.ts';
-import { resolveRules, type RuleChoices } from '../../house-rules/house-rules.ts';
-import { getCopperOutside } from '../../catalogue/tube-sizes.ts';
-import { millimetres } from '../../units/length.ts';
+import { checkRun } from '#core/checks';
+import { COPPER_SIZES, type CopperSize } from '#core/ends';
+import { resolveRules, type RuleChoices } from '#core/house-rules';
+import { getCopperOutside } from '#core/catalogue';
+import { millimetres } from '#core/units';
 import { findCopperBending } from './copper-bending.ts';
 
 const settings = (size: CopperSize, stock: 'coil' | 'length' | 'annealed') => ({ system: 'copper', material: 'copper-compression', size, stock }) as const; // prettier-ignore

@@ -1,8 +1,6 @@
-import { getCopperOutside, getFirstOfOutside } from '../../catalogue/tube-sizes.ts';
-import type { CopperSize } from '../../ends/size.ts';
-import { getLeastStraight } from '../../house-rules/bend-straight.ts';
-import { findBenderRadius } from '../../house-rules/bender-radius.ts';
-import type { HouseRules } from '../../house-rules/house-rules.ts';
+import { getCopperOutside, getFirstOfOutside } from '#core/catalogue';
+import type { CopperSize } from '#core/ends';
+import { getLeastStraight, findBenderRadius, type HouseRules } from '#core/house-rules';
 import type { Bending, Settings } from '../craft.ts';
 
 /** By hand or over a spring: under five outsides it is asked, under four refused. Ours. */

@@ -1,7 +1,11 @@
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import { getCopperName, getCopperOutside } from '../../catalogue/tube-sizes.ts';
-import { findCopperRow, getCopperWall } from '../../catalogue/tubes.ts';
-import type { CopperSize } from '../../ends/size.ts';
+import {
+  type Catalogue,
+  getCopperName,
+  getCopperOutside,
+  findCopperRow,
+  getCopperWall,
+} from '#core/catalogue';
+import type { CopperSize } from '#core/ends';
 import type { Settings } from '../craft.ts';
 import { DENSITIES, weighTube } from '../mass.ts';
 

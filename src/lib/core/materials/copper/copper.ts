@@ -1,9 +1,6 @@
-import type { TubeJoin } from '../../catalogue/part.ts';
-import type { Material } from '../../catalogue/pipe.ts';
-import { getCopperName, getCopperOutside } from '../../catalogue/tube-sizes.ts';
-import type { End, SocketKind, Temper } from '../../ends/end.ts';
-import { COPPER_SIZES, type CopperSize } from '../../ends/size.ts';
-import { FOOT, type Length } from '../../units/length.ts';
+import { type TubeJoin, type Material, getCopperName, getCopperOutside } from '#core/catalogue';
+import { type End, type SocketKind, type Temper, COPPER_SIZES, type CopperSize } from '#core/ends';
+import { FOOT, type Length } from '#core/units';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { findCopperMass } from './copper-mass.ts';

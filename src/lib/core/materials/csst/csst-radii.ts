@@ -1,4 +1,4 @@
-import type { NominalSize } from '../../ends/size.ts';
+import type { NominalSize } from '#core/ends';
 
 /**
  * Bend radii of corrugated stainless tubing, inches, to the centre line. Makers differ in the absolute minimum: the larger figure met is

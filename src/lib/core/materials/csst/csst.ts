@@ -1,10 +1,7 @@
-import { makePlainEnd } from '../../catalogue/tube-joins.ts';
-import { CSST_SIZES } from '../../catalogue/tube-sizes.ts';
-import type { End } from '../../ends/end.ts';
-import { rankSize } from '../../ends/size.ts';
-import { getSlack } from '../../house-rules/tube-slack.ts';
-import { inches } from '../../units/length.ts';
-import { onTapeOf, roundInches } from '../../units/round-figure.ts';
+import { makePlainEnd, CSST_SIZES } from '#core/catalogue';
+import { type End, rankSize } from '#core/ends';
+import { getSlack } from '#core/house-rules';
+import { inches, onTapeOf, roundInches } from '#core/units';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { CSST_RADII } from './csst-radii.ts';

@@ -1,12 +1,7 @@
-import type { TubeJoin } from '../../catalogue/part.ts';
-import { makePlainEnd } from '../../catalogue/tube-joins.ts';
-import { getPeFigures } from '../../catalogue/tube-sizes.ts';
-import type { End } from '../../ends/end.ts';
-import { PE_SIZES, type PeSize } from '../../ends/size.ts';
-import { getContraction, getTemperatures } from '../../house-rules/contraction.ts';
-import { getFusionLoss } from '../../house-rules/fusion-loss.ts';
-import { FOOT } from '../../units/length.ts';
-import { onTapeOf, roundInches } from '../../units/round-figure.ts';
+import { type TubeJoin, makePlainEnd, getPeFigures } from '#core/catalogue';
+import { type End, PE_SIZES, type PeSize } from '#core/ends';
+import { getContraction, getTemperatures, getFusionLoss } from '#core/house-rules';
+import { FOOT, onTapeOf, roundInches } from '#core/units';
 import { DENSITIES, weighTube } from '../mass.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';

@@ -1,5 +1,5 @@
-import { getPeFigures } from '../../catalogue/tube-sizes.ts';
-import type { PeSize } from '../../ends/size.ts';
+import { getPeFigures } from '#core/catalogue';
+import type { PeSize } from '#core/ends';
 import type { Bending, Settings } from '../craft.ts';
 
 /** Inside radius of a bend over the bore. Source: as commonly asked; editions differ, and near a fitting the maker's larger one goes before it. */

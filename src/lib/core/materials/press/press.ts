@@ -1,15 +1,13 @@
-import type { TubeJoin } from '../../catalogue/part.ts';
-import { makePlainEnd } from '../../catalogue/tube-joins.ts';
 import {
+  type TubeJoin,
+  makePlainEnd,
   getCopperName,
   getCopperOutside,
   isCopperSize,
   STEEL_PRESS_SIZES,
-} from '../../catalogue/tube-sizes.ts';
-import type { End } from '../../ends/end.ts';
-import { COPPER_SIZES, isNominal, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
-import { getPressSpacing } from '../../house-rules/press-spacing.ts';
-import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
+} from '#core/catalogue';
+import { type End, COPPER_SIZES, isNominal, NOMINAL_SIZES, type NominalSize } from '#core/ends';
+import { getPressSpacing, STOCK_LENGTHS } from '#core/house-rules';
 import type { Craft, Settings } from '../craft.ts';
 import { findCopperMass } from '../copper/copper-mass.ts';
 import { toKilogramsPerMetre } from '../mass.ts';

@@ -1,11 +1,7 @@
-import { findEngagement } from '../../allowances/find-engagement.ts';
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import { findReach, type Part, type Port } from '../../catalogue/part.ts';
-import { getHouseWindow } from '../../house-rules/how-tight.ts';
-import type { HouseRules } from '../../house-rules/house-rules.ts';
-import { getEngagementAt, getTurns } from '../../joints/clocking.ts';
-import { judgeEnds } from '../../joints/judge-ends.ts';
-import { getTightness } from '../../joints/tightness.ts';
+import { findEngagement } from '#core/allowances';
+import { type Catalogue, findReach, type Part, type Port } from '#core/catalogue';
+import { getHouseWindow, type HouseRules } from '#core/house-rules';
+import { getEngagementAt, getTurns, judgeEnds, getTightness } from '#core/joints';
 import type { EndUnknown, Settings, Turning, WorkedEnd } from '../craft.ts';
 import { getNominal, getPipeEnd, getThreadSystem } from './pipe-end.ts';
 

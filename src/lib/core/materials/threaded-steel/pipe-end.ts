@@ -1,7 +1,11 @@
-import { THREADED_MATERIALS, type ThreadedMaterial } from '../../catalogue/pipe.ts';
-import { makeTaperEnd, readTaperEnd, type TaperFamily } from '../../catalogue/taper-end.ts';
-import { isNominal, type NominalSize } from '../../ends/size.ts';
-import type { End, Gender, ThreadEnd } from '../../ends/end.ts';
+import {
+  THREADED_MATERIALS,
+  type ThreadedMaterial,
+  makeTaperEnd,
+  readTaperEnd,
+  type TaperFamily,
+} from '#core/catalogue';
+import { isNominal, type NominalSize, type End, type Gender, type ThreadEnd } from '#core/ends';
 import type { Settings } from '../craft.ts';
 
 /** The thread each material is made up with: black steel pipe with NPT, black steel tube with R. */

@@ -1,9 +1,6 @@
-import { THREADED_MATERIALS } from '../../catalogue/pipe.ts';
-import { isNominal, NOMINAL_SIZES, type NominalSize } from '../../ends/size.ts';
-import type { BoughtKind } from '../../catalogue/part.ts';
-import { getTaperEnd } from '../../catalogue/taper-end.ts';
-import { getFigureKey } from '../../house-rules/engagement-figure.ts';
-import { STOCK_LENGTHS } from '../../house-rules/stock-length.ts';
+import { THREADED_MATERIALS, type BoughtKind, getTaperEnd } from '#core/catalogue';
+import { isNominal, NOMINAL_SIZES, type NominalSize } from '#core/ends';
+import { getFigureKey, STOCK_LENGTHS } from '#core/house-rules';
 import type { Craft } from '../craft.ts';
 import { toKilogramsPerMetre } from '../mass.ts';
 import { workOut, workOutBare } from './make-up.ts';

@@ -1,9 +1,8 @@
-import { findNearestNipple, type NearestNipple } from '../../allowances/find-nipple.ts';
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import type { NominalSize } from '../../ends/size.ts';
-import type { HouseRules } from '../../house-rules/house-rules.ts';
-import { getGrip } from '../../house-rules/threading-grip.ts';
-import type { Length } from '../../units/length.ts';
+import { findNearestNipple, type NearestNipple } from '#core/allowances';
+import type { Catalogue } from '#core/catalogue';
+import type { NominalSize } from '#core/ends';
+import { type HouseRules, getGrip } from '#core/house-rules';
+import type { Length } from '#core/units';
 import type { PieceEnds } from '../craft.ts';
 
 /**

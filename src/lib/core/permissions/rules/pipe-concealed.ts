@@ -1,6 +1,5 @@
-import { allowed, allowedIf, type PermitRule } from '../permission.ts';
+import { allowed, allowedIf, type PermitRule, type PermitRuling } from '../permission.ts';
 import { getPipeFamily, type BodyPlaced, type PipeFamily } from '../placed.ts';
-import type { PermitRuling } from '../permission.ts';
 
 const IN_WALLS: Readonly<Record<Exclude<PipeFamily, 'polyethylene'>, PermitRuling>> = {
   steel: allowed,

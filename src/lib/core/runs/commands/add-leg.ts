@@ -1,10 +1,10 @@
-import { makeSettings } from '../../materials/crafts.ts';
+import { makeSettings } from '#core/materials';
 import { generateKeyBetween } from 'fractional-indexing';
-import type { Material, Stock } from '../../catalogue/pipe.ts';
-import type { LegSize } from '../../ends/size.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Length } from '../../units/length.ts';
-import { applyOps, type Op, type PlannedChange } from '../change.ts';
+import type { Material, Stock } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
+import { applyOps, type Op, type PlannedChange } from '#core/runs/changes';
 import {
   centreOf,
   findSource,
@@ -16,10 +16,10 @@ import {
   type RunDoc,
   type RunNode,
   type Terminal,
-} from '../run.ts';
-import { getLegsByNode } from '../legs.ts';
-import { idsOf } from '../lineage.ts';
-import { findStraightLine } from '../straight-line.ts';
+  getLegsByNode,
+  idsOf,
+  findStraightLine,
+} from '#core/runs/document';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';
 import { insertLeg, insertOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import { inches, type Length } from '../../units/length.ts';
-import type { RunLayout } from '../layout.ts';
-import type { RunDoc } from '../run.ts';
+import { inches, type Length } from '#core/units';
+import type { RunLayout } from '#core/runs/layout';
+import type { RunDoc } from '#core/runs/document';
 import { applyPlan, getLeg, layOut, makeIds, makeRun, mustBe, newLeg, offset } from '#support/make-run.ts';
 import { planBranchHere } from './branch-here.ts';
 import { planPutPart } from './put-part.ts';

@@ -1,9 +1,8 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Length } from '../../units/length.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { RunLayout } from '../layout.ts';
-import { applyOps } from '../change.ts';
-import { centreOf, type Leg, type RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
+import { type Op, type PlannedChange, applyOps } from '#core/runs/changes';
+import type { RunLayout } from '#core/runs/layout';
+import { centreOf, type Leg, type RunDoc } from '#core/runs/document';
 import {
   findNextTag,
   makeMeasure,

@@ -1,10 +1,9 @@
-import type { Catalogue } from '../../catalogue/catalogue.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import { getCraft } from '../../materials/crafts.ts';
-import { findShape, inferFitting } from '../infer-fitting.ts';
-import { findWayFrom } from '../leg-direction.ts';
-import type { Leg, RunDoc } from '../run.ts';
+import type { Catalogue } from '#core/catalogue';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import { getCraft } from '#core/materials';
+import { findShape, inferFitting } from '#core/runs/fittings';
+import { findWayFrom, type Leg, type RunDoc } from '#core/runs/document';
 import { findNextTag, makeNode } from './add-leg.ts';
 import { findLegsAt } from './leg-ways.ts';
 import { insertLeg, insertOp, setOp } from './make-op.ts';

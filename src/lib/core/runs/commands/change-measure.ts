@@ -1,8 +1,7 @@
-import { findLeg } from '../legs.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Length } from '../../units/length.ts';
-import type { PlannedChange } from '../change.ts';
-import type { RunDoc } from '../run.ts';
+import { findLeg, type RunDoc } from '#core/runs/document';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
+import type { PlannedChange } from '#core/runs/changes';
 import { centreToCentre, makeMeasure } from './add-leg.ts';
 import { findMeasures } from './find-own-measures.ts';
 import { insertOp, setOp } from './make-op.ts';

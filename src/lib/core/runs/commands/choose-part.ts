@@ -1,12 +1,9 @@
-import type { BoughtKind } from '../../catalogue/part.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Length } from '../../units/length.ts';
-import type { PlannedChange } from '../change.ts';
-import { findBendAt } from '../find-bend.ts';
-import { findShape } from '../infer-fitting.ts';
-import { listAdapterKinds } from '../join-by-adapters.ts';
-import { isMaleAt } from '../leg-direction.ts';
-import type { RunDoc } from '../run.ts';
+import type { BoughtKind } from '#core/catalogue';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
+import type { PlannedChange } from '#core/runs/changes';
+import { findBendAt, findShape, listAdapterKinds } from '#core/runs/fittings';
+import { isMaleAt, type RunDoc } from '#core/runs/document';
 import { findLegsAt } from './leg-ways.ts';
 import { setOp } from './make-op.ts';
 

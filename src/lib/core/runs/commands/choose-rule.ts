@@ -1,7 +1,7 @@
-import type { HouseRules, RuleId } from '../../house-rules/house-rules.ts';
-import type { PlannedChange } from '../change.ts';
-import type { Json } from '../../outcome/json.ts';
-import type { RunDoc } from '../run.ts';
+import type { HouseRules, RuleId } from '#core/house-rules';
+import type { PlannedChange } from '#core/runs/changes';
+import type { Json } from '#core/outcome';
+import type { RunDoc } from '#core/runs/document';
 
 /** Plans another choice of a house rule for this run. */
 export function planChooseRule<Id extends RuleId>(

@@ -1,8 +1,7 @@
-import { findLeg } from '../legs.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { LaidEnd } from '../layout.ts';
-import type { JointClocking, RunDoc } from '../run.ts';
+import { findLeg, type JointClocking, type RunDoc } from '#core/runs/document';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import type { LaidEnd } from '#core/runs/measuring';
 import type { UnknownLeg } from './change-measure.ts';
 import { insertOp, removeOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';

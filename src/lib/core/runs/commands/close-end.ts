@@ -1,7 +1,6 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { PlannedChange } from '../change.ts';
-import { isMaleAt } from '../leg-direction.ts';
-import type { RunDoc, Terminal } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { PlannedChange } from '#core/runs/changes';
+import { isMaleAt, type RunDoc, type Terminal } from '#core/runs/document';
 import { findLegsAt } from './leg-ways.ts';
 import { setOp } from './make-op.ts';
 

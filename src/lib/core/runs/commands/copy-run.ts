@@ -1,6 +1,6 @@
-import { COLLECTIONS, type Op, type PlannedChange } from '../change.ts';
-import { type Json } from '../../outcome/json.ts';
-import type { RunDoc } from '../run.ts';
+import { COLLECTIONS, type RunDoc } from '#core/runs/document';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import type { Json } from '#core/outcome';
 
 /**
  * Plans everything one document has into another that is empty but for its house rules: a whole run as one change.

@@ -1,5 +1,4 @@
-import { idsOf } from '../lineage.ts';
-import type { Leg, Measure, RunDoc } from '../run.ts';
+import { idsOf, type Leg, type Measure, type RunDoc } from '#core/runs/document';
 
 /** The measures taken between the two ends of a leg, whatever points of its fittings they refer to. */
 export function findMeasures({ measures }: RunDoc, leg: Leg): Measure[] {

@@ -1,8 +1,7 @@
-import { makeSettings } from '../../materials/crafts.ts';
-import { findLeg } from '../legs.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { Leg, RunDoc } from '../run.ts';
+import { makeSettings } from '#core/materials';
+import { findLeg, type Leg, type RunDoc } from '#core/runs/document';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
 import { findNextTag, findRank, makeMeasure, makeNode, type NewLeg } from './add-leg.ts';
 import type { UnknownLeg } from './change-measure.ts';
 import { findMeasures, repoint } from './find-own-measures.ts';

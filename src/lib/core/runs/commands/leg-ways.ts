@@ -1,8 +1,13 @@
-import { getCraft } from '../../materials/crafts.ts';
-import { getLegsByNode } from '../legs.ts';
-import { findWayFrom, getVectorFrom, isSameWay } from '../leg-direction.ts';
-import type { Way } from '../../geometry/way.ts';
-import type { Leg, RunDoc } from '../run.ts';
+import { getCraft } from '#core/materials';
+import {
+  getLegsByNode,
+  findWayFrom,
+  getVectorFrom,
+  isSameWay,
+  type Leg,
+  type RunDoc,
+} from '#core/runs/document';
+import type { Way } from '#core/geometry';
 
 /** Why a leg cannot leave a node the way it should. */
 export type WayRefusal =

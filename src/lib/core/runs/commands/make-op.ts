@@ -1,7 +1,16 @@
-import { CRAFTS } from '../../materials/crafts.ts';
-import type { Collection, Op } from '../change.ts';
-import { isSameJson, type Json } from '../../outcome/json.ts';
-import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from '../run.ts';
+import { SAID_OF, type SaidOf } from '#core/runs/document';
+import { CRAFTS } from '#core/materials';
+import {
+  type Collection,
+  getSpecId,
+  type InlinePart,
+  type Leg,
+  type LegEntry,
+  type LegSpec,
+  type RunDoc,
+} from '#core/runs/document';
+import type { Op } from '#core/runs/changes';
+import { isSameJson, type Json } from '#core/outcome';
 
 /** Documents are JSON by construction; their types say more than Json can. */
 export const asJson = (value: unknown): Json => value as Json;
@@ -85,16 +94,6 @@ export const removeNode = (doc: RunDoc, id: string): Op[] => [
   ...removeSaid(doc, id),
   removeOp('nodes', doc.nodes[id]!),
 ];
-
-/** What is said of a leg, a node or a part, each under the id of what it is said of. */
-export const SAID_OF = [
-  'zones',
-  'covers',
-  'bearings',
-  'prints',
-  'fished',
-] as const satisfies readonly Collection[];
-export type SaidOf = (typeof SAID_OF)[number];
 
 /** Takes back all that was said of something. */
 export const removeSaid = (doc: RunDoc, id: string): Op[] =>

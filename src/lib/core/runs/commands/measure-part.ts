@@ -1,10 +1,9 @@
-import type { Part, Port } from '../../catalogue/part.ts';
-import { dot } from '../../geometry/vector.ts';
-import { isSameJson } from '../../outcome/json.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Length } from '../../units/length.ts';
-import type { PlannedChange } from '../change.ts';
-import type { OwnPart, RunDoc } from '../run.ts';
+import type { Part, Port } from '#core/catalogue';
+import { dot } from '#core/geometry';
+import { isSameJson, accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
+import type { PlannedChange } from '#core/runs/changes';
+import type { OwnPart, RunDoc } from '#core/runs/document';
 import { asJson, insertOp, removeOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 

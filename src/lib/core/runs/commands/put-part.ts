@@ -1,11 +1,16 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { InlineKind, InlinePart, RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import {
+  type InlineKind,
+  type InlinePart,
+  type RunDoc,
+  centreOf,
+  hasPipe,
+  findLeg,
+  getLeg,
+} from '#core/runs/document';
 import type { PartingPlace } from './branch-here.ts';
 import type { UnknownLeg } from './change-measure.ts';
-import { centreOf } from '../run.ts';
-import { hasPipe } from '../leg-direction.ts';
-import { findLeg, getLeg } from '../legs.ts';
 import { insertOp, removeOp, removeSaid } from './make-op.ts';
 import type { NewId } from './new-ids.ts';
 

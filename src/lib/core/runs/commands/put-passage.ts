@@ -1,9 +1,7 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import { isPassedUpright, type Guard, type PassageKind } from '../../permissions/passage.ts';
-import type { PlannedChange } from '../change.ts';
-import { getLegVector, hasPipe } from '../leg-direction.ts';
-import { findLeg, getLeg } from '../legs.ts';
-import type { Passage, RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import { isPassedUpright, type Guard, type PassageKind } from '#core/permissions';
+import type { PlannedChange } from '#core/runs/changes';
+import { getLegVector, hasPipe, findLeg, getLeg, type Passage, type RunDoc } from '#core/runs/document';
 import type { UnknownLeg } from './change-measure.ts';
 import { insertOp, removeOp, setOp } from './make-op.ts';
 import type { NewId } from './new-ids.ts';

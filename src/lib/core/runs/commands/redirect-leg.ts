@@ -1,7 +1,6 @@
-import { findLeg } from '../legs.ts';
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { Leg, LegGeometry, RunDoc } from '../run.ts';
+import { findLeg, type Leg, type LegGeometry, type RunDoc } from '#core/runs/document';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
 import type { UnknownLeg } from './change-measure.ts';
 import { findMeasures } from './find-own-measures.ts';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';

@@ -1,9 +1,7 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { Measure, Ref, RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import { type Measure, type Ref, type RunDoc, findStraightLine, getLegsByNode } from '#core/runs/document';
 import { insertOp, removeOp, setOp } from './make-op.ts';
-import { findStraightLine } from '../straight-line.ts';
-import { getLegsByNode } from '../legs.ts';
 
 export type MeasureRefusal =
   | { readonly code: 'measure-unknown'; readonly measure: string }

@@ -1,7 +1,7 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { RunLayout } from '../layout.ts';
-import type { Ref } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import type { RunLayout } from '#core/runs/layout';
+import type { Ref } from '#core/runs/document';
 import type { UnknownLeg } from './change-measure.ts';
 import { removeLeg, removeNode, removeOp } from './make-op.ts';
 

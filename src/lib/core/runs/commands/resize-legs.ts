@@ -1,10 +1,8 @@
-import type { Material, Stock } from '../../catalogue/pipe.ts';
-import type { LegSize } from '../../ends/size.ts';
-import { findLikeSize } from '../../materials/craft-sizes.ts';
-import { getCraft, getCraftOf, makeSettings } from '../../materials/crafts.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import { getSpecId, type Leg, type RunDoc } from '../run.ts';
-import { getLegs } from '../legs.ts';
+import type { Material, Stock } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import { findLikeSize, getCraft, getCraftOf, makeSettings } from '#core/materials';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import { getSpecId, type Leg, type RunDoc, getLegs } from '#core/runs/document';
 import { insertOp, partLeg, setOp } from './make-op.ts';
 
 /** Another size, material or stock; a size with a material is one of that material. */

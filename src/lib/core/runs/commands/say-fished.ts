@@ -1,8 +1,7 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import { isCorrugated } from '../../permissions/placed.ts';
-import type { PlannedChange } from '../change.ts';
-import { findLeg } from '../legs.ts';
-import type { Fished, RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import { isCorrugated } from '#core/permissions';
+import type { PlannedChange } from '#core/runs/changes';
+import { findLeg, type Fished, type RunDoc } from '#core/runs/document';
 import type { UnknownLeg } from './change-measure.ts';
 import { sayOf } from './make-op.ts';
 

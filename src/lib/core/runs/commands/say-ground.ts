@@ -1,9 +1,7 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Length } from '../../units/length.ts';
-import type { ChangeLabel, PlannedChange } from '../change.ts';
-import { MOST_COVER } from '../cover.ts';
-import { findLeg } from '../legs.ts';
-import type { PrintedOn, RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Length } from '#core/units';
+import type { ChangeLabel, PlannedChange } from '#core/runs/changes';
+import { MOST_COVER, findLeg, type PrintedOn, type RunDoc } from '#core/runs/document';
 import type { UnknownLeg } from './change-measure.ts';
 import { sayOf } from './make-op.ts';
 

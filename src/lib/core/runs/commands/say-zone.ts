@@ -1,9 +1,9 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { ZoneId } from '../../permissions/zone.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { RunDoc } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { ZoneId } from '#core/permissions';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import { type RunDoc, SAID_OF } from '#core/runs/document';
 import type { UnknownLeg } from './change-measure.ts';
-import { insertOp, SAID_OF, sayOf } from './make-op.ts';
+import { insertOp, sayOf } from './make-op.ts';
 
 /** Plans where legs run; null: it is not said any more. Those that run there already are left. Refuses a leg the run does not have. */
 export function planSayZone(

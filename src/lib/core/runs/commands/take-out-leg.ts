@@ -1,7 +1,7 @@
-import { accept, refuse, type Result } from '../../outcome/result.ts';
-import type { Op, PlannedChange } from '../change.ts';
-import type { RunLayout } from '../layout.ts';
-import type { Leg } from '../run.ts';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import type { RunLayout } from '#core/runs/layout';
+import type { Leg } from '#core/runs/document';
 import type { UnknownLeg } from './change-measure.ts';
 import { findMeasures, repoint } from './find-own-measures.ts';
 import { checkWay, findLegsAt, type WayRefusal } from './leg-ways.ts';

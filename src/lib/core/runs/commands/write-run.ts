@@ -1,6 +1,6 @@
-import { COLLECTIONS, type Op, type PlannedChange } from '../change.ts';
-import { isSameJson, type Json } from '../../outcome/json.ts';
-import type { RunDoc } from '../run.ts';
+import { COLLECTIONS, type RunDoc } from '#core/runs/document';
+import type { Op, PlannedChange } from '#core/runs/changes';
+import { isSameJson, type Json } from '#core/outcome';
 
 /** Plans what makes one document into another of the same run: a whole run said anew, as one change. */
 export function planWriteRun(from: RunDoc, to: RunDoc): PlannedChange {

@@ -1,4 +1,4 @@
-import { isOutOfReach } from '../../permissions/zone.ts';
+import { isOutOfReach } from '#core/permissions';
 import { trapRule } from './trap-rule.ts';
 
 /** A cap that no hand gets at is never opened. Of a nipple of which nobody said it, it is where the pipe it hangs from is. */

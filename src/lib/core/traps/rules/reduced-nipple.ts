@@ -1,4 +1,4 @@
-import { rankSize } from '../../ends/size.ts';
+import { rankSize } from '#core/ends';
 import { getInletSize } from '../drop.ts';
 import { trapRule } from './trap-rule.ts';
 

@@ -1,5 +1,5 @@
-import { hasPipe } from '../../runs/leg-direction.ts';
-import { INCH, type Length } from '../../units/length.ts';
+import { hasPipe } from '#core/runs/document';
+import { INCH, type Length } from '#core/units';
 import { trapRule } from './trap-rule.ts';
 
 /** Pipe between a trap and the inlet over which it is asked whether it can be nearer, nm: ours, no code's. */

@@ -1,4 +1,4 @@
-import type { Severity } from '../../outcome/severity.ts';
+import type { Severity } from '#core/outcome';
 import type { Drop, Trap } from '../drop.ts';
 import type { TrapFault, TrapFaultCode } from '../trap-finding.ts';
 

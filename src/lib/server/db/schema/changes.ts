@@ -8,7 +8,7 @@ import {
   timestamp,
   unique,
 } from 'drizzle-orm/pg-core';
-import type { ChangeLabel, Op } from '#core/runs/change.ts';
+import type { ChangeLabel, Op } from '#core/runs/changes';
 import { runs } from './runs.ts';
 
 /** Every change of every run, in order: one revision each, never rewritten. */

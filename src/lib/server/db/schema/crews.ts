@@ -1,5 +1,5 @@
 import { jsonb, pgTable, text, timestamp } from 'drizzle-orm/pg-core';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
+import type { RuleChoices } from '#core/house-rules';
 
 /** A crew (a shop). Every other table's keys begin with it. `rule_choices` are the shop's own house rules. */
 export const crews = pgTable('crews', {

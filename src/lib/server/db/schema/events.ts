@@ -8,7 +8,7 @@ import {
   text,
   timestamp,
 } from 'drizzle-orm/pg-core';
-import type { RunEvent } from '#core/runs/event.ts';
+import type { RunEvent } from '#core/runs/changes';
 import { runs } from './runs.ts';
 
 /** What happened at the bench, in order of arrival. Append-only: a trigger refuses to rewrite it. */

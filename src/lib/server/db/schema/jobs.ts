@@ -1,7 +1,6 @@
 import { foreignKey, index, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { RuleChoices, Gas, Jurisdiction } from '#core/house-rules';
+import type { LengthUnit } from '#core/units';
 import { crews } from './crews.ts';
 
 /** A job: what is said once and holds for all its runs, with its copy of the shop's house rules. */

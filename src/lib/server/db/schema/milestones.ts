@@ -8,7 +8,7 @@ import {
   text,
   timestamp,
 } from 'drizzle-orm/pg-core';
-import type { JobMilestone } from '#core/runs/job.ts';
+import type { JobMilestone } from '#core/jobs';
 import { jobs } from './jobs.ts';
 
 /** When a job was finished and when it was opened again, in order. Append-only: a trigger refuses to rewrite it. */

@@ -1,5 +1,5 @@
 import { foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
-import type { RunDoc } from '#core/runs/run.ts';
+import type { RunDoc } from '#core/runs/document';
 import { jobs } from './jobs.ts';
 
 /** A run: the snapshot of its document at its newest revision. How it came about is in `changes`. */

@@ -1,5 +1,5 @@
 import { jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
+import type { ShopPart } from '#core/catalogue';
 
 /** Parts of the shop's own. Edited and retired, never taken away: runs that hold one have it as it was. */
 export const shopParts = pgTable(

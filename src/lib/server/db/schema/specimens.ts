@@ -1,5 +1,5 @@
 import { foreignKey, index, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
-import type { Specimen } from '#core/identify/specimen.ts';
+import type { Specimen } from '#core/identify';
 import { jobs } from './jobs.ts';
 
 /** What was identified on a job: readings and verdict. Append-only: a trigger refuses to rewrite it. */

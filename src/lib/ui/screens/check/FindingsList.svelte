@@ -2,8 +2,8 @@
   import CircleHelp from '@lucide/svelte/icons/circle-help';
   import Info from '@lucide/svelte/icons/info';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
-  import type { Finding } from '#core/checks/finding.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Finding } from '#core/checks';
+  import type { LengthUnit } from '#core/units';
   import TransitionLink from '../joints/TransitionLink.svelte';
   import type { FindingWay } from '../joints/transition-way.ts';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { judgePassages } from '#core/checks/passages-are-guarded.ts';
-  import { GUARDS, type Guard } from '#core/permissions/passage.ts';
-  import { planGuardPassage } from '#core/runs/commands/put-passage.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
+  import { judgePassages } from '#core/checks';
+  import { GUARDS, type Guard } from '#core/permissions';
+  import { planGuardPassage } from '#core/runs/commands';
+  import type { RunLayout } from '#core/runs/layout';
   import { GUARD_NAMES, PASSAGE_NAMES, PASSAGE_WANT_NAMES } from '#words/ground-findings.ts';
   import { sayJurisdiction, sayPermit } from '#words/places.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';

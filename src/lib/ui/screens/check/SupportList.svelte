@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { listBondings } from '#core/supports/bonding.ts';
-  import { countSupports, listSupports } from '#core/supports/list-supports.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
+  import { listBondings, countSupports, listSupports } from '#core/supports';
+  import type { RunLayout } from '#core/runs/layout';
   import { sayJurisdiction } from '#words/places.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import { nameLeg } from '#words/run-joints.ts';

@@ -1,11 +1,10 @@
 <script lang="ts">
-  import { getZoneOf } from '#core/runs/zone-of.ts';
-  import { listPlaced } from '#core/checks/legs-may-run.ts';
-  import { ZONE_LETTERS } from '#core/drawing/draw-zone.ts';
-  import { getWorst } from '#core/permissions/permissions.ts';
-  import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
-  import { planSayZone } from '#core/runs/commands/say-zone.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
+  import { getZoneOf } from '#core/runs/document';
+  import { listPlaced } from '#core/checks';
+  import { ZONE_LETTERS } from '#core/drawing';
+  import { getWorst, ZONES, type ZoneId } from '#core/permissions';
+  import { planSayZone } from '#core/runs/commands';
+  import type { RunLayout } from '#core/runs/layout';
   import { sayCount } from '#words/counts.ts';
   import { PERMIT_NAMES, sayJurisdiction, ZONE_NAMES } from '#words/places.ts';
   import { nameLeg } from '#words/run-joints.ts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Piece } from '#core/runs/layout.ts';
+  import type { Piece } from '#core/runs/pieces';
   import { sayTyped } from '#words/length-text.ts';
   import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';

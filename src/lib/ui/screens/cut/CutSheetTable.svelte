@@ -1,9 +1,8 @@
 <script lang="ts">
-  import type { CutSheet } from '#core/cutting/cut-sheet.ts';
-  import type { LaidEnd, Piece } from '#core/runs/layout.ts';
-  import type { TapeGraduation } from '#core/units/tape.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import { toMillimetres, type Length } from '#core/units/length.ts';
+  import type { CutSheet } from '#core/cutting';
+  import type { LaidEnd } from '#core/runs/measuring';
+  import type { Piece } from '#core/runs/pieces';
+  import { type TapeGraduation, getTapeFormat, toMillimetres, type Length } from '#core/units';
   import { DO_NOT_CUT } from '#words/findings.ts';
   import { sayExact, sayLength, sayTaped, sayNumber } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';

@@ -1,9 +1,7 @@
 <script lang="ts">
-  import type { CutSheet } from '#core/cutting/cut-sheet.ts';
-  import type { HouseRules } from '#core/house-rules/house-rules.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
-  import type { TapeGraduation } from '#core/units/tape.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
+  import type { CutSheet } from '#core/cutting';
+  import type { HouseRules } from '#core/house-rules';
+  import { type LengthUnit, type TapeGraduation, getTapeFormat } from '#core/units';
   import { MATERIAL_NAMES, namePart, sayRating } from '#words/parts.ts';
   import { sayConnector } from '#words/appliances.ts';
   import { sayCount } from '#words/counts.ts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Piece } from '#core/runs/layout.ts';
+  import type { Piece } from '#core/runs/pieces';
   import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { RunStore } from '../../store/run-store.svelte.ts';

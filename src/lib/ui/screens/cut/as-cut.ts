@@ -1,8 +1,8 @@
-import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import type { RunEvent, Said } from '#core/runs/event.ts';
-import type { Piece } from '#core/runs/layout.ts';
-import { parseMeasure } from '#core/units/check-measure.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
+import { RULE_PACK_VERSION } from '#core/house-rules';
+import type { RunEvent, Said } from '#core/runs/changes';
+import type { Piece } from '#core/runs/pieces';
+import { parseMeasure } from '#core/units';
+import { accept, refuse, type Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 import { bench } from '../../store/bench.svelte.ts';
 import { getNow } from '../../store/get-now.ts';

@@ -1,18 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { planBuildTrap } from '#core/build-in/build-trap.ts';
-  import { NO_WISH, type TrapWish } from '#core/build-in/trap-wish.ts';
-  import { planPutRight } from '#core/build-in/put-right.ts';
-  import { reportWork } from '#core/build-in/work-report.ts';
-  import type { Axis } from '#core/geometry/axis.ts';
-  import { findDrop, type Drop } from '#core/traps/drop.ts';
-  import { getTrapLengths } from '#core/traps/trap-lengths.ts';
+  import { planBuildTrap, NO_WISH, type TrapWish, planPutRight, reportWork } from '#core/build-in';
+  import type { Axis } from '#core/geometry';
+  import { findDrop, type Drop, getTrapLengths, findFloorPoint } from '#core/traps';
   import { CLOSING_WORDS, SHAPE_WORDS, sayBuildRefusal } from '#words/build-in.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { sayLength, sayTaped } from '#words/length-text.ts';
   import { namePart } from '#words/parts.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
-  import { findFloorPoint } from '#core/traps/room-under-cap.ts';
   import { FLOOR_LABELS } from '#words/traps.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';

@@ -2,10 +2,9 @@
   import CircleCheck from '@lucide/svelte/icons/circle-check';
   import CircleHelp from '@lucide/svelte/icons/circle-help';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
-  import { drawTrap } from '#core/drawing/lens/draw-trap.ts';
-  import type { RuleId } from '#core/house-rules/house-rules.ts';
-  import type { Drop } from '#core/traps/drop.ts';
-  import { judgeDrop } from '#core/traps/judge-drop.ts';
+  import { drawTrap } from '#core/drawing';
+  import type { RuleId } from '#core/house-rules';
+  import { type Drop, judgeDrop } from '#core/traps';
   import { nameKind, sayInput, GAS_NAMES } from '#words/appliances.ts';
   import { sayTrapSource } from '#words/build-in.ts';
   import { CAUTIONS } from '#words/cautions.ts';

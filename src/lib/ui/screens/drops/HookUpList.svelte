@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { listHookUpItems, type HookUpItem } from '#core/runs/hook-up.ts';
-  import type { Drop } from '#core/traps/drop.ts';
+  import { listHookUpItems, type HookUpItem } from '#core/runs/changes';
+  import type { Drop } from '#core/traps';
   import { HOOK_UP_NAMES } from '#words/hook-up.ts';
   import { sayBy } from '#words/people.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';

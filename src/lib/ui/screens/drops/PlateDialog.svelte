@@ -1,14 +1,12 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
-  import { APPLIANCE_KINDS } from '#core/catalogue/appliance-kinds.ts';
-  import { makeThreadEnd } from '#core/catalogue/list-ends.ts';
-  import type { End } from '#core/ends/end.ts';
-  import { GASES, type Gas } from '#core/house-rules/jurisdictions.ts';
-  import { readEndName } from '#core/joints/read-end-name.ts';
-  import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
-  import { newAppliance, type ApplianceEnd, type Plate } from '#core/runs/appliance.ts';
-  import { planCloseEnd } from '#core/runs/commands/close-end.ts';
+  import { APPLIANCE_KINDS, makeThreadEnd } from '#core/catalogue';
+  import type { End } from '#core/ends';
+  import { GASES, type Gas } from '#core/house-rules';
+  import { readEndName, getSpecimenEnd } from '#core/joints';
+  import { newAppliance, type ApplianceEnd, type Plate } from '#core/runs/document';
+  import { planCloseEnd } from '#core/runs/commands';
   import {
     INPUT_BASES,
     isBasisAsked,
@@ -16,13 +14,12 @@
     PRESSURE_UNITS,
     type GasInput,
     type PressureUnit,
-  } from '#core/units/gas-input.ts';
+  } from '#core/units';
   import { APPLIANCE_KIND_NAMES, GAS_NAMES, sayGasInputRefusal } from '#words/appliances.ts';
   import { nameFoundEnd, nameThread } from '#words/threads.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
-  import { findFloorPoint } from '#core/traps/room-under-cap.ts';
+  import { findFloorPoint, type Drop } from '#core/traps';
   import { FLOOR_LABELS } from '#words/traps.ts';
-  import type { Drop } from '#core/traps/drop.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';

@@ -1,7 +1,6 @@
 <script lang="ts">
-  import type { Trap } from '#core/traps/drop.ts';
-  import { getTrapLengths } from '#core/traps/trap-lengths.ts';
-  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { type Trap, getTrapLengths } from '#core/traps';
+  import type { Length, LengthUnit } from '#core/units';
   import { sayTaped } from '#words/length-text.ts';
   import WhyButton from '../reasons/WhyButton.svelte';
 

@@ -1,7 +1,6 @@
-import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import type { HookUpEvent } from '#core/runs/event.ts';
-import type { HookUpItem } from '#core/runs/hook-up.ts';
+import { RULE_PACK_VERSION } from '#core/house-rules';
+import { accept, refuse, type Result } from '#core/outcome';
+import type { HookUpEvent, HookUpItem } from '#core/runs/changes';
 import type { Refusal } from '#words/refusals.ts';
 import { bench } from '../../store/bench.svelte.ts';
 import { getNow } from '../../store/get-now.ts';

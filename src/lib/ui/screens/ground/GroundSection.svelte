@@ -1,19 +1,11 @@
 <script lang="ts">
-  import { drawRiser } from '#core/drawing/draw-trench.ts';
-  import { comparePrints, readPrint } from '#core/ground/compare-prints.ts';
-  import { listCovers } from '#core/ground/cover-wanted.ts';
-  import { listFusionSheets } from '#core/ground/fusion-sheet.ts';
-  import { listTrenches } from '#core/ground/trench.ts';
-  import type { RuleId } from '#core/house-rules/house-rules.ts';
-  import type { Result } from '#core/outcome/result.ts';
-  import type { PlannedChange } from '#core/runs/change.ts';
-  import {
-    planSayBearing,
-    planSayCover,
-    planSayPrint,
-    type TypedLength,
-  } from '#core/runs/commands/say-ground.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
+  import { drawRiser } from '#core/drawing';
+  import { comparePrints, readPrint, listCovers, listFusionSheets, listTrenches } from '#core/ground';
+  import type { RuleId } from '#core/house-rules';
+  import type { Result } from '#core/outcome';
+  import type { PlannedChange } from '#core/runs/changes';
+  import { planSayBearing, planSayCover, planSayPrint, type TypedLength } from '#core/runs/commands';
+  import type { RunLayout } from '#core/runs/layout';
   import { COVER_PLACE_NAMES } from '#words/ground-findings.ts';
   import {
     listFusionSteps,
@@ -28,7 +20,7 @@
   import { sayPeComparison } from '#words/pipes.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
-  import { getTapeUnit } from '#core/units/round-figure.ts';
+  import { getTapeUnit } from '#core/units';
   import RiserLens from '../../instruments/RiserLens.svelte';
   import TrenchPicture from '../../instruments/TrenchPicture.svelte';
   import type { RunStore } from '../../store/run-store.svelte.ts';

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { threads } from '../../threads.ts';
-  import { isPipeThread } from '#core/ends/thread-family.ts';
-  import { checkByHand, checkByHandAll } from '#core/identify/by-hand-check.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { isPipeThread } from '#core/ends';
+  import { checkByHand, checkByHandAll } from '#core/identify';
+  import type { LengthUnit } from '#core/units';
   import { sayReading } from '#words/length-text.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 

@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { getSupport } from '#core/identify/rank-candidates.ts';
-  import type { Observation } from '#core/identify/observation.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { getSupport, type Observation } from '#core/identify';
+  import type { LengthUnit } from '#core/units';
   import { OBSERVATION_NAMES, sayObservation } from '#words/identify.ts';
   import { FAMILY_NAMES, nameThread, sayPitch } from '#words/threads.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';

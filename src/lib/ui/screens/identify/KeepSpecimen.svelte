@@ -1,6 +1,6 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
-  import type { JobMilestone, Person } from '#core/runs/job.ts';
+  import type { JobMilestone, Person } from '#core/jobs';
   import BenchSelect from '../../controls/BenchSelect.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { bench as atBench } from '../../store/bench.svelte.ts';

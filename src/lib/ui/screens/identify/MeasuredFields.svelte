@@ -1,10 +1,10 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { MediaQuery } from 'svelte/reactivity';
-  import { THREAD_PLACES } from '#core/catalogue/listed-thread.ts';
-  import { LEAF_FITS, MEASURING_INSTRUMENTS } from '#core/identify/observation.ts';
-  import { GAUGE_LEAVES } from '#core/instruments/gauge-leaves.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { THREAD_PLACES } from '#core/catalogue';
+  import { LEAF_FITS, MEASURING_INSTRUMENTS } from '#core/identify';
+  import { GAUGE_LEAVES } from '#core/instruments';
+  import type { LengthUnit } from '#core/units';
   import { INSTRUMENT_NAMES, LEAF_FIT_NAMES, nameLeaf, PLACE_NAMES } from '#words/identify.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Outcome } from '#core/identify/find-next-measurement.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Outcome } from '#core/identify';
+  import type { LengthUnit } from '#core/units';
   import { sayOutcome } from '#words/identify.ts';
   import { nameThread } from '#words/threads.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';

@@ -2,10 +2,16 @@
   import Ban from '@lucide/svelte/icons/ban';
   import { catalogue } from '../../catalogue.ts';
   import { tubes } from '../../threads.ts';
-  import { checkDiameter } from '#core/identify/check-reading.ts';
-  import { findPipeKinds, findPipeSizes, rankPipeKinds } from '#core/identify/identify-pipe.ts';
-  import { PIPE_LOOKS, type PipeLook, type PipeLooks } from '#core/identify/pipe-kinds.ts';
-  import { parseLength } from '#core/units/parse-length.ts';
+  import {
+    checkDiameter,
+    findPipeKinds,
+    findPipeSizes,
+    rankPipeKinds,
+    PIPE_LOOKS,
+    type PipeLook,
+    type PipeLooks,
+  } from '#core/identify';
+  import { parseLength } from '#core/units';
   import {
     COPPER_BY_CALIPER,
     LOOK_NAMES,

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { tubes } from '../../threads.ts';
-  import { checkPrintLine, comparePe, findOutside, findWall } from '#core/identify/check-print-line.ts';
-  import { parsePrintLine } from '#core/identify/print-line.ts';
+  import { checkPrintLine, comparePe, findOutside, findWall, parsePrintLine } from '#core/identify';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import { sayExact } from '#words/length-text.ts';
   import { sayPeComparison, sayPrintLineFinding } from '#words/pipes.ts';

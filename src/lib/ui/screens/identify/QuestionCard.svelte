@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Observation } from '#core/identify/observation.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Observation } from '#core/identify';
+  import type { LengthUnit } from '#core/units';
   import { QUESTION_NAMES, QUESTIONS } from '#words/identify.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import SimulatedAnswer from './SimulatedAnswer.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Undo from '@lucide/svelte/icons/undo-2';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LengthUnit } from '#core/units';
   import { sayObservation } from '#words/identify.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 

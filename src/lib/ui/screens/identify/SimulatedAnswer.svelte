@@ -1,10 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { getSecondPlace } from '#core/identify/find-next-measurement.ts';
-  import type { Observation, Reading } from '#core/identify/observation.ts';
-  import { countThreads } from '#core/instruments/simulated-instruments.ts';
-  import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { getSecondPlace, type Observation, type Reading } from '#core/identify';
+  import { countThreads, type SimulatedSpecimen } from '#core/instruments';
+  import type { LengthUnit } from '#core/units';
   import { sayObservation } from '#words/identify.ts';
   import { getChoices } from './choices.ts';
   import type { BenchQuestion } from './identify-bench.svelte.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { threads, tubes } from '../../threads.ts';
-  import { convertSizeName, parseSizeName } from '#core/identify/convert-size-name.ts';
-  import { toMillimetres } from '#core/units/length.ts';
+  import { convertSizeName, parseSizeName } from '#core/identify';
+  import { toMillimetres } from '#core/units';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { FIT_WORDS, NAMING_TEXTS } from '#words/pipes.ts';
   import ReadField from '../../controls/ReadField.svelte';

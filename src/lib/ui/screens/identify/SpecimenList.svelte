@@ -2,8 +2,8 @@
   import { sayCount } from '#words/counts.ts';
   import { sayDay } from '#words/days.ts';
   import { threads } from '../../threads.ts';
-  import type { Specimen } from '#core/identify/specimen.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Specimen } from '#core/identify';
+  import type { LengthUnit } from '#core/units';
   import { sayObservation } from '#words/identify.ts';
   import { nameThread } from '#words/threads.ts';
   import { VERDICT_WORDS } from '#words/verdicts.ts';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack, type Snippet } from 'svelte';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LengthUnit } from '#core/units';
   import { CAUTIONS } from '#words/cautions.ts';
   import Lens from '../../instruments/Lens.svelte';
   import { listenForReadings } from '../../store/reading-channel.ts';

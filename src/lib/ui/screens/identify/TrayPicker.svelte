@@ -1,6 +1,6 @@
 <script lang="ts">
   import { threads } from '../../threads.ts';
-  import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
+  import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends';
   import { FAMILY_NAMES, nameThread } from '#words/threads.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';
 

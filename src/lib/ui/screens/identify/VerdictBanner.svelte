@@ -3,8 +3,8 @@
   import CircleHelp from '@lucide/svelte/icons/circle-question-mark';
   import CircleX from '@lucide/svelte/icons/circle-x';
   import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
-  import { findLookAlike } from '#core/identify/look-alikes.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { findLookAlike } from '#core/identify';
+  import type { LengthUnit } from '#core/units';
   import { CONTRADICTION_TEXTS, LOOK_ALIKE_WARNINGS, sayObservation } from '#words/identify.ts';
   import { sayGasUse, sayTakenAsRight, sayVerdict, VERDICT_WORDS } from '#words/verdicts.ts';
   import type { IdentifyBench } from './identify-bench.svelte.ts';

@@ -1,12 +1,5 @@
-import {
-  COLOURS,
-  COUNTRIES,
-  CREST_FORMS,
-  FLANKS,
-  THREAD_MATERIALS,
-  type Observation,
-} from '#core/identify/observation.ts';
-import { SEATS } from '#core/ends/seat.ts';
+import { COLOURS, COUNTRIES, CREST_FORMS, FLANKS, THREAD_MATERIALS, type Observation } from '#core/identify';
+import { SEATS } from '#core/ends';
 import {
   COLOUR_NAMES,
   COUNTRY_NAMES,

@@ -1,15 +1,26 @@
 import { threads } from '../../threads.ts';
-import type { ThreadFamily } from '#core/ends/thread-family.ts';
-import { findContradictions, type ReadingContradiction } from '#core/identify/check-reading.ts';
+import type { ThreadFamily } from '#core/ends';
 import {
-  findLeads, findNextMeasurements, type NextMeasurement, type Outcome, type Question,
-} from '#core/identify/find-next-measurement.ts'; // prettier-ignore
-import { judge, type Verdict } from '#core/identify/judge.ts';
-import { putReading, type Observation, type Reading } from '#core/identify/observation.ts';
-import {
-  beginWeighing, getRanking, weighObservation, type RankedThread, type Ranking, type Weights,
-} from '#core/identify/rank-candidates.ts'; // prettier-ignore
-import { drawSpecimen, type SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
+  findContradictions,
+  type ReadingContradiction,
+  findLeads,
+  findNextMeasurements,
+  type NextMeasurement,
+  type Outcome,
+  type Question,
+  judge,
+  type Verdict,
+  putReading,
+  type Observation,
+  type Reading,
+  beginWeighing,
+  getRanking,
+  weighObservation,
+  type RankedThread,
+  type Ranking,
+  type Weights,
+} from '#core/identify';
+import { drawSpecimen, type SimulatedSpecimen } from '#core/instruments';
 import type { Refusal } from '#words/refusals.ts';
 import { readSetting, writeSetting } from '../../store/bench.svelte.ts';
 import { newId } from '../../store/new-id.ts';

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import { inches } from '#core/units/length.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
-import { answerQuestion } from '#core/instruments/answer-question.ts';
-import { standardThreads } from '#core/catalogue/standard-threads.ts';
+import { inches } from '#core/units';
+import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends';
+import { answerQuestion } from '#core/instruments';
+import { standardThreads } from '#core/catalogue';
 import { grade, type Grade } from '#support/identify-trial.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { getChoices } from './choices.ts';

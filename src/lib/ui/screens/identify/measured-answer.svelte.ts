@@ -1,10 +1,14 @@
-import type { ThreadPlace } from '#core/catalogue/listed-thread.ts';
-import { checkDiameter, parseCount } from '#core/identify/check-reading.ts';
-import { getSecondPlace } from '#core/identify/find-next-measurement.ts';
-import type { LeafFit, MeasuringInstrument, Observation } from '#core/identify/observation.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { parseLength } from '#core/units/parse-length.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { ThreadPlace } from '#core/catalogue';
+import {
+  checkDiameter,
+  parseCount,
+  getSecondPlace,
+  type LeafFit,
+  type MeasuringInstrument,
+  type Observation,
+} from '#core/identify';
+import { accept, refuse, type Result } from '#core/outcome';
+import { parseLength, type LengthUnit } from '#core/units';
 import type { Refusal } from '#words/refusals.ts';
 import type { BenchQuestion, IdentifyBench } from './identify-bench.svelte.ts';
 

@@ -1,4 +1,4 @@
-import type { SimulatedSpecimen } from '#core/instruments/simulated-specimen.ts';
+import type { SimulatedSpecimen } from '#core/instruments';
 import { COUNTRY_NAMES, CREST_NAMES, MATERIAL_TEXTS } from '#words/identify.ts';
 import type { BenchQuestion } from './identify-bench.svelte.ts';
 

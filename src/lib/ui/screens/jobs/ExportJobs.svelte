@@ -4,8 +4,7 @@
   import { resolve } from '$app/paths';
   import Check from '@lucide/svelte/icons/check';
   import Download from '@lucide/svelte/icons/download';
-  import { namePart, type FilePart } from '#core/formats/cut-into-parts.ts';
-  import { LIMITS } from '#core/formats/limits.ts';
+  import { namePart, type FilePart, LIMITS } from '#core/formats';
   import { sayDay } from '#words/days.ts';
   import type { Refusal } from '#words/refusals.ts';
   import { sayFileSize } from '#words/sizes.ts';

@@ -3,11 +3,8 @@
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
   import Upload from '@lucide/svelte/icons/upload';
-  import type { ImportOutcome } from '#core/formats/job-file.ts';
-  import { LIMITS } from '#core/formats/limits.ts';
-  import type { FileSummary } from '#core/formats/read-job-file.ts';
+  import { type ImportOutcome, LIMITS, type FileSummary, type ReadJob } from '#core/formats';
   import { loadModule } from '../../store/load-module.ts';
-  import type { ReadJob } from '#core/formats/read-job-file.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { Progress } from '../../store/send-file.ts';
   import ExportJobs from './ExportJobs.svelte';
@@ -44,7 +41,7 @@
     if (file.size > LIMITS.file) trouble = { code: 'body-too-large', limit: LIMITS.file };
     else {
       text = await file.text();
-      const reader = await loadModule(() => import('#core/formats/read-job-file.ts'));
+      const reader = await loadModule(() => import('./read-file.ts'));
       const parsed = reader.ok ? reader.value.parseText(text) : reader;
       summary = reader.ok && parsed.ok ? reader.value.summariseFile(parsed.value) : null;
       const read = reader.ok ? reader.value.readJobs(text) : reader;

@@ -1,9 +1,8 @@
 <script lang="ts">
   import Lock from '@lucide/svelte/icons/lock';
   import LockOpen from '@lucide/svelte/icons/lock-open';
-  import { LIMITS } from '#core/formats/limits.ts';
-  import type { UndoneAnswer } from '#core/formats/wire.ts';
-  import { findFinish, isDone, PROOFS, type ClosedAs, type Job, type Proof } from '#core/runs/job.ts';
+  import { LIMITS, type UndoneAnswer } from '#core/formats';
+  import { findFinish, isDone, PROOFS, type ClosedAs, type Job, type Proof } from '#core/jobs';
   import { PROOF_WORDS, sayClosed, sayLeft } from '#words/closing.ts';
   import { sayDay } from '#words/days.ts';
   import type { Refusal } from '#words/refusals.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
-  import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-  import type { InputRefusal } from '#core/formats/read-with.ts';
+  import { GASES, JURISDICTIONS } from '#core/house-rules';
+  import type { InputRefusal } from '#core/formats';
   import { GAS_NAMES, JURISDICTION_NAMES, UNIT_NAMES } from '#words/job-words.ts';
   import { sayInputRefusal } from '#words/input-refusals.ts';
   import type { JobForm } from './job-form.svelte.ts';

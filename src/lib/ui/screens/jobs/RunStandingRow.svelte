@@ -1,8 +1,8 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import type { RunHeading } from '#core/runs/job.ts';
-  import { findNextStep, type NextStep } from '#core/checks/standing.ts';
+  import type { RunHeading } from '#core/jobs';
+  import { findNextStep, type NextStep } from '#core/checks';
   import { NEXT_STEPS, sayChecked, sayMade, sayMeasured } from '#words/standing.ts';
   import type { KeptStanding } from '../../store/device-database.ts';
   import type { StageWay } from '../run/stages.ts';

@@ -1,6 +1,6 @@
-import type { JobInput } from '#core/formats/job.schema.ts';
-import type { Result } from '#core/outcome/result.ts';
-import type { Job, JobDetails } from '#core/runs/job.ts';
+import type { JobInput } from '#core/formats';
+import type { Result } from '#core/outcome';
+import type { Job, JobDetails } from '#core/jobs';
 import type { Refusal } from '#words/refusals.ts';
 import { loadModule } from '../../store/load-module.ts';
 
@@ -35,11 +35,8 @@ export class JobForm {
     const people = names.filter((name, i) => name && names.indexOf(name) === i);
     const { units, gas, jurisdiction } = this;
     const [name, place, edition] = [this.name.trim(), this.place.trim(), this.edition.trim()];
-    const loaded = await loadModule(() =>
-      Promise.all([import('#core/formats/read-with.ts'), import('#core/formats/job.schema.ts')]),
-    );
+    const loaded = await loadModule(() => import('./read-job-input.ts'));
     if (!loaded.ok) return loaded;
-    const [{ readWith }, { jobInputSchema }] = loaded.value;
-    return readWith(jobInputSchema, { name, place, units, gas, jurisdiction, edition, people });
+    return loaded.value.readJobInput({ name, place, units, gas, jurisdiction, edition, people });
   }
 }

@@ -1,8 +1,8 @@
 <!-- What must be so before a chain is put in: each is asked. -->
 <script lang="ts">
-  import type { HouseRules } from '#core/house-rules/house-rules.ts';
-  import type { Condition } from '#core/joints/pair-verdict.ts';
-  import type { Chain } from '#core/transitions/chain.ts';
+  import type { HouseRules } from '#core/house-rules';
+  import type { Condition } from '#core/joints';
+  import type { Chain } from '#core/transitions';
   import { CAUTIONS } from '#words/cautions.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
   import { nameChain } from '#words/transitions.ts';

@@ -1,11 +1,10 @@
 <!-- A chain between two ends: its parts by name, cut open, what it comes to, and what goes on each joint. -->
 <script lang="ts">
-  import { drawStrip } from '#core/drawing/lens/draw-strip.ts';
-  import type { End } from '#core/ends/end.ts';
-  import type { HouseRules } from '#core/house-rules/house-rules.ts';
-  import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
-  import type { Chain } from '#core/transitions/chain.ts';
-  import type { Wish } from '#core/transitions/question.ts';
+  import { drawStrip } from '#core/drawing';
+  import type { End } from '#core/ends';
+  import type { HouseRules } from '#core/house-rules';
+  import { JOINTS } from '#core/joints';
+  import type { Chain, Wish } from '#core/transitions';
   import { JOINT_WORDS, sayTightening } from '#words/joints.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
   import {

@@ -1,9 +1,7 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity';
-  import { NOMINAL_SIZES } from '#core/ends/size.ts';
-  import { THREAD_FAMILIES } from '#core/ends/thread-family.ts';
-  import type { Specimen } from '#core/identify/specimen.ts';
-  import { METALS, TEMPERS, type Metal } from '#core/ends/end.ts';
+  import { NOMINAL_SIZES, THREAD_FAMILIES, METALS, TEMPERS, type Metal } from '#core/ends';
+  import type { Specimen } from '#core/identify';
   import { END_KIND_NAMES, METAL_NAMES, sayEnd, saySeat, TEMPER_NAMES } from '#words/pair-verdicts.ts';
   import { FAMILY_NAMES } from '#words/threads.ts';
   import {

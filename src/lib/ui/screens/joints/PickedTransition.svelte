@@ -1,13 +1,10 @@
 <!-- A transition that was put in: its parts, the dates on them, and the way to take it out. -->
 <script lang="ts">
-  import type { Catalogue } from '#core/catalogue/catalogue.ts';
-  import { getPartTraits } from '#core/catalogue/part-traits.ts';
-  import { readShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
-  import { LIMITS } from '#core/formats/limits.ts';
-  import type { Part } from '#core/catalogue/part.ts';
-  import type { PartMeasure } from '#core/runs/commands/measure-part.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
-  import type { Pick } from '#core/runs/run.ts';
+  import { type Catalogue, getPartTraits, readShopPartId, type ShopPart, type Part } from '#core/catalogue';
+  import { LIMITS } from '#core/formats';
+  import type { PartMeasure } from '#core/runs/commands';
+  import type { LengthUnit } from '#core/units';
+  import type { Pick } from '#core/runs/document';
   import { CONDITION_WORDS } from '#words/pair-verdicts.ts';
   import { namePart } from '#words/parts.ts';
   import PartLength from '../lay-out/PartLength.svelte';

@@ -2,18 +2,21 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-  import { drawLens } from '#core/drawing/lens/draw-lens.ts';
-  import { checkJoint } from '#core/joints/check-joint.ts';
-  import { judgeByHouse } from '#core/joints/house-ruling.ts';
-  import type { Condition } from '#core/joints/pair-verdict.ts';
-  import { planDatePart, planPickTransition, planTakeOutTransition } from '#core/runs/commands/pick-transition.ts'; // prettier-ignore
-  import { planMeasurePart, type PartMeasure } from '#core/runs/commands/measure-part.ts';
-  import type { Part } from '#core/catalogue/part.ts';
+  import { drawLens } from '#core/drawing';
+  import { checkJoint, judgeByHouse, type Condition } from '#core/joints';
+  import {
+    planDatePart,
+    planPickTransition,
+    planTakeOutTransition,
+    planMeasurePart,
+    type PartMeasure,
+  } from '#core/runs/commands';
+  import type { Part } from '#core/catalogue';
   import { bench } from '../../store/bench.svelte.ts';
-  import { findOpening } from '#core/runs/find-opening.ts';
-  import type { PlannedChange } from '#core/runs/change.ts';
-  import type { Result } from '#core/outcome/result.ts';
-  import type { Chain } from '#core/transitions/chain.ts';
+  import { findOpening } from '#core/runs/reading';
+  import type { PlannedChange } from '#core/runs/changes';
+  import type { Result } from '#core/outcome';
+  import type { Chain } from '#core/transitions';
   import { sayLens } from '#words/lens.ts';
   import { sayCause, sayEnd, sayVerdict } from '#words/pair-verdicts.ts';
   import type { Refusal } from '#words/refusals.ts';

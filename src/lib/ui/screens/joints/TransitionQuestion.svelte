@@ -1,10 +1,10 @@
 <!-- What is asked beside the two ends: what they are on, what may be moved, where it is. -->
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity';
-  import { SIDES } from '#core/catalogue/side.ts';
-  import { GASES } from '#core/house-rules/jurisdictions.ts';
-  import { ZONES } from '#core/permissions/zone.ts';
-  import { BEARERS, MOVEMENTS, WISHES, type Bearer } from '#core/transitions/question.ts';
+  import { SIDES } from '#core/catalogue';
+  import { GASES } from '#core/house-rules';
+  import { ZONES } from '#core/permissions';
+  import { BEARERS, MOVEMENTS, WISHES, type Bearer } from '#core/transitions';
   import { GAS_NAMES } from '#words/appliances.ts';
   import { ZONE_NAMES } from '#words/places.ts';
   import { BEARER_NAMES, MOVEMENT_NAMES, SIDE_NAMES, WISH_NAMES } from '#words/transitions.ts';

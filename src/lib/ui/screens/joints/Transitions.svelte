@@ -1,14 +1,9 @@
 <script lang="ts">
   import { onDestroy, untrack } from 'svelte';
-  import { toPlainEnd, type FiguredEnd } from '#core/catalogue/figured-end.ts';
-  import { getShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
-  import type { RuleChoices, HouseRules } from '#core/house-rules/house-rules.ts';
-  import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-  import { judgeEnds } from '#core/joints/judge-ends.ts';
-  import type { Condition } from '#core/joints/pair-verdict.ts';
-  import type { Chain } from '#core/transitions/chain.ts';
-  import type { Bearer } from '#core/transitions/question.ts';
-  import { listRefusedWays } from '#core/transitions/refused-ways.ts';
+  import { toPlainEnd, type FiguredEnd, getShopPartId, type ShopPart } from '#core/catalogue';
+  import type { RuleChoices, HouseRules, Gas, Jurisdiction } from '#core/house-rules';
+  import { judgeEnds, type Condition } from '#core/joints';
+  import { type Chain, type Bearer, listRefusedWays } from '#core/transitions';
   import { CAUTIONS } from '#words/cautions.ts';
   import { listConditions } from '#words/pair-verdicts.ts';
   import { REFUSED_WAY_WORDS, sayNoTransition, USUAL_TO_APPLIANCE } from '#words/transitions.ts';

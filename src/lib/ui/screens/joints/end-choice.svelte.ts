@@ -1,26 +1,32 @@
-import { UNKNOWN_END } from '#core/ends/end.ts';
+import {
+  UNKNOWN_END,
+  NOMINAL_SIZES,
+  type NominalSize,
+  isPipeThread,
+  THREAD_FAMILIES,
+  type ThreadFamily,
+  type Gender,
+  type Seat,
+  type Metal,
+  type Temper,
+} from '#core/ends';
 import { catalogue } from '../../catalogue.ts';
 import { threads } from '../../threads.ts';
-import { NOMINAL_SIZES, type NominalSize } from '#core/ends/size.ts';
-import { isPipeThread, THREAD_FAMILIES, type ThreadFamily } from '#core/ends/thread-family.ts';
-import type { ListedThread } from '#core/catalogue/listed-thread.ts';
-import type { Gender } from '#core/ends/end.ts';
-import type { Specimen } from '#core/identify/specimen.ts';
-import type { Seat } from '#core/ends/seat.ts';
-import type { Metal, Temper } from '#core/ends/end.ts';
-import type { FiguredEnd, FiguredTube } from '#core/catalogue/figured-end.ts';
 import {
+  type ListedThread,
+  type FiguredEnd,
+  type FiguredTube,
   getOwnSeat,
   listSeats,
   listSockets,
   listFlanges,
   listUnionHalves,
   makeThreadEnd,
-} from '#core/catalogue/list-ends.ts';
-import { readEndName, type EndReading } from '#core/joints/read-end-name.ts';
+} from '#core/catalogue';
+import type { Specimen } from '#core/identify';
+import { readEndName, type EndReading, getSpecimenEnd } from '#core/joints';
 import { sayEnd } from '#words/pair-verdicts.ts';
 import { nameThread } from '#words/threads.ts';
-import { getSpecimenEnd } from '#core/joints/specimen-end.ts';
 
 export const TUBE_ENDS = catalogue.ends.tubes;
 export const SOCKETS = listSockets(TUBE_ENDS);

@@ -1,9 +1,8 @@
-import { isOfCylinder, type Side } from '#core/catalogue/side.ts';
-import type { End } from '#core/ends/end.ts';
-import type { Gas, Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { ZoneId } from '#core/permissions/zone.ts';
-import type { Bearer, Movement, Wish } from '#core/transitions/question.ts';
-import { nameOf } from '#core/transitions/transition-index.ts';
+import { isOfCylinder, type Side } from '#core/catalogue';
+import type { End } from '#core/ends';
+import type { Gas, Jurisdiction } from '#core/house-rules';
+import type { ZoneId } from '#core/permissions';
+import { type Bearer, type Movement, type Wish, nameOf } from '#core/transitions';
 import type { TransitionAsked } from './transition-message.ts';
 
 /** What is usually the case of an end nobody has said it of: a cylinder's own is on a cylinder, a connector's nut on a connector. */

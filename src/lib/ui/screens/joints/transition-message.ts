@@ -1,8 +1,6 @@
-import type { RuleChoices } from '#core/house-rules/house-rules.ts';
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import type { Where } from '#core/transitions/transition-index.ts';
-import type { TransitionAnswer } from '#core/transitions/find-transitions.ts';
-import type { TransitionQuestion } from '#core/transitions/question.ts';
+import type { RuleChoices } from '#core/house-rules';
+import type { ShopPart } from '#core/catalogue';
+import type { Where, TransitionAnswer, TransitionQuestion } from '#core/transitions';
 
 /** What is asked of the thread that looks for chains. The last question counts: older answers are let go of. */
 export interface TransitionAsked extends Omit<TransitionQuestion, 'leastBore'> {

@@ -1,4 +1,4 @@
-import type { TransitionAnswer } from '#core/transitions/find-transitions.ts';
+import type { TransitionAnswer } from '#core/transitions';
 import { beginTransitionThread } from './transition-thread.ts';
 import type { TransitionAsked, TransitionTold } from './transition-message.ts';
 

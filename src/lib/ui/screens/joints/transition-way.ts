@@ -1,6 +1,6 @@
-import type { Finding } from '#core/checks/finding.ts';
-import { findOpening, findOpeningAt, type OpeningToJoin } from '#core/runs/find-opening.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
+import type { Finding } from '#core/checks';
+import { findOpening, findOpeningAt, type OpeningToJoin } from '#core/runs/reading';
+import type { RunLayout } from '#core/runs/layout';
 
 /** The opening that a finding is about, where something may go between; null where it is about nothing of the kind. */
 function findOpeningOf(finding: Finding, layout: RunLayout): OpeningToJoin | null {

@@ -1,16 +1,17 @@
 import Joi from 'joi';
-import { endSchema } from '#core/formats/end.schema.ts';
-import { shopPartsSchema } from '#core/formats/shop-part.schema.ts';
-import { oneOf } from '#core/formats/one-of.ts';
-import { ruleChoicesSchema } from '#core/formats/rule-choices.schema.ts';
-import { GASES, JURISDICTIONS } from '#core/house-rules/jurisdictions.ts';
-import { resolveRules } from '#core/house-rules/house-rules.ts';
-import { SIDES } from '#core/catalogue/side.ts';
-import { ZONES } from '#core/permissions/zone.ts';
-import { findBore, listChainParts } from '#core/transitions/chain-part.ts';
-import { findTransitions } from '#core/transitions/find-transitions.ts';
-import { BEARERS, MOVEMENTS, WISHES } from '#core/transitions/question.ts';
-import { TransitionIndex } from '#core/transitions/transition-index.ts';
+import { endSchema, shopPartsSchema, oneOf, ruleChoicesSchema } from '#core/formats';
+import { GASES, JURISDICTIONS, resolveRules } from '#core/house-rules';
+import { SIDES } from '#core/catalogue';
+import { ZONES } from '#core/permissions';
+import {
+  findBore,
+  listChainParts,
+  findTransitions,
+  BEARERS,
+  MOVEMENTS,
+  WISHES,
+  TransitionIndex,
+} from '#core/transitions';
 import { catalogue } from '../../catalogue.ts';
 import type { TransitionAsked, TransitionTold } from './transition-message.ts';
 

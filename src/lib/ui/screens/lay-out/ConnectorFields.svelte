@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LengthUnit } from '#core/units';
   import MeasureField from '../../controls/MeasureField.svelte';
   import type { ConnectorEntry } from './connector-entry.svelte.ts';
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
+  import type { LaidLeg } from '#core/runs/pieces';
+  import type { RunLayout } from '#core/runs/layout';
   import { nameFitting } from '#words/parts.ts';
 
   interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { INLINE_KINDS, type InlineKind } from '#core/runs/run.ts';
-  import { getCraft } from '#core/materials/crafts.ts';
-  import type { LaidInline, LaidLeg } from '#core/runs/layout.ts';
+  import { INLINE_KINDS, type InlineKind } from '#core/runs/document';
+  import { getCraft } from '#core/materials';
+  import type { LaidInline, LaidLeg } from '#core/runs/pieces';
   import { sayLength } from '#words/length-text.ts';
   import { nameFitting, PART_KIND_NAMES } from '#words/parts.ts';
   import MeasureField from '../../controls/MeasureField.svelte';

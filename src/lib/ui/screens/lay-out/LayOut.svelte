@@ -3,7 +3,7 @@
   import { resolve } from '$app/paths';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import Scale from '@lucide/svelte/icons/scale';
-  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
+  import { findPiecesThrough } from '#core/runs/layout';
   import { sayRefusal } from '#words/refusals.ts';
   import BenchSelect from '../../controls/BenchSelect.svelte';
   import GloveSwitch from '../../controls/GloveSwitch.svelte';

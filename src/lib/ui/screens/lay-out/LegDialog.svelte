@@ -1,15 +1,13 @@
 <script lang="ts">
-  import { getZoneOf } from '#core/runs/zone-of.ts';
+  import { getZoneOf, findWayFrom, hasPipe } from '#core/runs/document';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { MATERIALS, type Material, type Stock } from '#core/catalogue/pipe.ts';
-  import { getCraft } from '#core/materials/crafts.ts';
-  import type { LegSize } from '#core/ends/size.ts';
-  import type { Axis } from '#core/geometry/axis.ts';
-  import { findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry/way.ts';
-  import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
-  import type { LaidLeg } from '#core/runs/layout.ts';
-  import { ZONES, type ZoneId } from '#core/permissions/zone.ts';
+  import { MATERIALS, type Material, type Stock } from '#core/catalogue';
+  import { getCraft } from '#core/materials';
+  import type { LegSize } from '#core/ends';
+  import { type Axis, findDiagonal, getOppositeWay, isAxis, type Way } from '#core/geometry';
+  import type { LaidLeg } from '#core/runs/pieces';
+  import { ZONES, type ZoneId } from '#core/permissions';
   import { ZONE_NAMES } from '#words/places.ts';
   import { MATERIAL_NAMES, STOCK_NAMES } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { MATERIALS } from '#core/catalogue/pipe.ts';
-  import type { LegSize } from '#core/ends/size.ts';
+  import { MATERIALS } from '#core/catalogue';
+  import type { LegSize } from '#core/ends';
   import { MATERIAL_NAMES } from '#words/parts.ts';
   import DirectionRose from '../../instruments/DirectionRose.svelte';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';

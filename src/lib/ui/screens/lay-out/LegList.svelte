@@ -1,15 +1,14 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
-  import { findForbidden } from '#core/checks/pieces-can-be-made.ts';
+  import { findForbidden } from '#core/checks';
   import { DO_NOT_CUT } from '#words/findings.ts';
   import { nameFitting, PART_KIND_NAMES, SHORT_MATERIALS } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
-  import type { LaidLeg, RunLayout } from '#core/runs/layout.ts';
-  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
-  import { findHolder } from '#core/runs/lay-tube.ts';
-  import { findWayFrom, hasPipe } from '#core/runs/leg-direction.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import type { Length } from '#core/units/length.ts';
+  import type { LaidLeg } from '#core/runs/pieces';
+  import { type RunLayout, findPiecesThrough } from '#core/runs/layout';
+  import { findHolder } from '#core/runs/tube';
+  import { findWayFrom, hasPipe } from '#core/runs/document';
+  import { getTapeFormat, type Length } from '#core/units';
   import { makeKeeper } from '../../controls/keep-same.ts';
   import LengthText from '../../controls/LengthText.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';

@@ -1,9 +1,7 @@
 <script lang="ts">
-  import { AXES, type Axis } from '#core/geometry/axis.ts';
-  import type { LaidLeg } from '#core/runs/layout.ts';
-  import { centreOf, type Measure, type Ref } from '#core/runs/run.ts';
-  import { getLegsByNode } from '#core/runs/legs.ts';
-  import { findStraightLine } from '#core/runs/straight-line.ts';
+  import { AXES, type Axis } from '#core/geometry';
+  import type { LaidLeg } from '#core/runs/pieces';
+  import { centreOf, type Measure, type Ref, getLegsByNode, findStraightLine } from '#core/runs/document';
   import MeasureField from '../../controls/MeasureField.svelte';
   import PointSelect from '../../controls/PointSelect.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import type { RunLayout } from '#core/runs/layout.ts';
+  import type { RunLayout } from '#core/runs/layout';
   import { CAUTIONS } from '#words/cautions.ts';
   import { NOTHING_TO_TURN } from '#words/changes.ts';
   import LineDrawing from '../../instruments/LineDrawing.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { RefPoint } from '#core/runs/run.ts';
+  import type { RefPoint } from '#core/runs/document';
   import Dialog from '../../controls/Dialog.svelte';
   import PointSelect from '../../controls/PointSelect.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { AXES, type Axis } from '#core/geometry/axis.ts';
+  import { AXES, type Axis } from '#core/geometry';
   import { sayExact, sayLength } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LengthUnit } from '#core/units';
   import { isSquareTo, OFFSET_PARTS, type OffsetEntry } from './offset-entry.svelte.ts';
 
   let { offset, unit }: { offset: OffsetEntry; unit: LengthUnit } = $props();

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { getEndSize, goesIn } from '#core/ends/end.ts';
-  import { findReach, type Part, type Port } from '#core/catalogue/part.ts';
-  import { isMeasuredEndToEnd, type PartMeasure } from '#core/runs/commands/measure-part.ts';
-  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { getEndSize, goesIn } from '#core/ends';
+  import { findReach, type Part, type Port } from '#core/catalogue';
+  import { isMeasuredEndToEnd, type PartMeasure } from '#core/runs/commands';
+  import type { Length, LengthUnit } from '#core/units';
   import { sayReading } from '#words/length-text.ts';
   import { STANDING_NAMES } from '#words/parts.ts';
   import MeasureField from '../../controls/MeasureField.svelte';

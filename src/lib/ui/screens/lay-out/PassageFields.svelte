@@ -1,9 +1,7 @@
 <script lang="ts">
-  import { isCorrugated } from '#core/permissions/placed.ts';
-  import { GUARDS, PASSAGES, type Guard, type PassageKind } from '#core/permissions/passage.ts';
-  import { planGuardPassage, planPutPassage, planTakeOutPassage } from '#core/runs/commands/put-passage.ts';
-  import { planSayFished } from '#core/runs/commands/say-fished.ts';
-  import type { LaidLeg } from '#core/runs/layout.ts';
+  import { isCorrugated, GUARDS, PASSAGES, type Guard, type PassageKind } from '#core/permissions';
+  import { planGuardPassage, planPutPassage, planTakeOutPassage, planSayFished } from '#core/runs/commands';
+  import type { LaidLeg } from '#core/runs/pieces';
   import { GUARD_NAMES, PASSAGE_NAMES } from '#words/ground-findings.ts';
   import { newId } from '../../store/new-id.ts';
   import type { LegEntry } from './leg-entry.svelte.ts';

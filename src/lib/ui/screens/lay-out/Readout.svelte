@@ -1,14 +1,15 @@
 <script lang="ts">
   import Ruler from '@lucide/svelte/icons/ruler';
-  import type { LaidEnd, LaidLeg, LaidNode, Piece, RunLayout } from '#core/runs/layout.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import { findForbidden } from '#core/checks/pieces-can-be-made.ts';
+  import type { LaidEnd } from '#core/runs/measuring';
+  import type { LaidLeg, LaidNode, Piece } from '#core/runs/pieces';
+  import { type RunLayout, findPiecesThrough } from '#core/runs/layout';
+  import { getTapeFormat } from '#core/units';
+  import { findForbidden } from '#core/checks';
   import { DO_NOT_CUT, sayFinding } from '#words/findings.ts';
   import { sayError, sayExact, sayLength } from '#words/length-text.ts';
   import { sayTightness } from '#words/tightness.ts';
-  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
-  import { findArriving } from '#core/runs/name-ref.ts';
+  import { findArriving } from '#core/runs/reading';
   import { sayAt } from '#words/refs.ts';
   import { nameFitting, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';

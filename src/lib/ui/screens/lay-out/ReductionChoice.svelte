@@ -1,7 +1,7 @@
 <!-- How legs of several sizes are brought together where they meet: with what, how many places to leak, how long. -->
 <script lang="ts">
-  import type { Reduction } from '#core/runs/reductions.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Reduction } from '#core/runs/commands';
+  import type { LengthUnit } from '#core/units';
   import { sayExact } from '#words/length-text.ts';
   import { REDUCTION_WORDS } from '#words/transitions.ts';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { AXES } from '#core/geometry/axis.ts';
+  import { AXES } from '#core/geometry';
   import { AXIS_NAMES } from '#words/ways.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import { AXIS_KEYS } from '../../instruments/axis-keys.ts';

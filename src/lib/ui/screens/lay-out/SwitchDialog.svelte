@@ -1,17 +1,19 @@
 <script lang="ts">
-  import { MATERIALS, type Material } from '#core/catalogue/pipe.ts';
+  import { MATERIALS, type Material } from '#core/catalogue';
   import {
     compareFindings,
     listOtherSizes,
     tallyRun,
     trySwitch,
     type RunTally,
-  } from '#core/switching/compare-switch.ts';
-  import { findScope, SCOPES, type Scope } from '#core/switching/stretch.ts';
+    findScope,
+    SCOPES,
+    type Scope,
+  } from '#core/switching';
   import { sayFinding, SEVERITY_NAMES } from '#words/findings.ts';
   import { sayMass } from '#words/length-text.ts';
   import { MATERIAL_NAMES } from '#words/parts.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
+  import { getTapeFormat } from '#core/units';
   import Dialog from '../../controls/Dialog.svelte';
   import LengthText from '../../controls/LengthText.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';

@@ -1,10 +1,9 @@
-import type { Material } from '#core/catalogue/pipe.ts';
-import type { Gender, ThreadEnd } from '#core/ends/end.ts';
-import type { LegSize } from '#core/ends/size.ts';
-import type { Way } from '#core/geometry/way.ts';
-import { getCraft, makeSettings } from '#core/materials/crafts.ts';
-import type { ConnectorGeometry } from '#core/runs/run.ts';
-import type { Length } from '#core/units/length.ts';
+import type { Material } from '#core/catalogue';
+import type { Gender, ThreadEnd, LegSize } from '#core/ends';
+import type { Way } from '#core/geometry';
+import { getCraft, makeSettings } from '#core/materials';
+import type { ConnectorGeometry } from '#core/runs/document';
+import type { Length } from '#core/units';
 
 /** What is said of a flexible connector before it is put in. */
 export class ConnectorEntry {

@@ -1,24 +1,23 @@
-import { findLikeSize } from '#core/materials/craft-sizes.ts';
-import { FIRST_MATERIAL, getCraftOf, makeSettings } from '#core/materials/crafts.ts';
-import type { Catalogue } from '#core/catalogue/catalogue.ts';
-import type { Material } from '#core/catalogue/pipe.ts';
-import type { LegSize } from '#core/ends/size.ts';
-import type { Axis } from '#core/geometry/axis.ts';
-import type { Quarters } from '#core/geometry/isometric.ts';
-import { findDiagonal, isAxis, type Way } from '#core/geometry/way.ts';
-import type { HouseRules } from '#core/house-rules/house-rules.ts';
-import { accept, refuse, type Result } from '#core/outcome/result.ts';
-import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { planAddLeg, type NewLeg, type NewMeasure } from '#core/runs/commands/add-leg.ts';
-import { planChangeMeasure } from '#core/runs/commands/change-measure.ts';
-import { planInsertLeg } from '#core/runs/commands/insert-leg.ts';
-import { planMoveLeg } from '#core/runs/commands/move-leg.ts';
-import { findOnward, findSizeAt, findTakenWays, findTip } from '#core/runs/growing-point.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
-import type { LaidLeg, LaidNode, RunLayout } from '#core/runs/layout.ts';
-import { type LegGeometry, type Ref, type RefPoint, type RunDoc, type Terminal } from '#core/runs/run.ts';
-import { parseMeasure } from '#core/units/check-measure.ts';
-import type { Length, LengthUnit } from '#core/units/length.ts';
+import { findLikeSize, FIRST_MATERIAL, getCraftOf, makeSettings } from '#core/materials';
+import type { Catalogue, Material } from '#core/catalogue';
+import type { LegSize } from '#core/ends';
+import { type Axis, type Quarters, findDiagonal, isAxis, type Way } from '#core/geometry';
+import type { HouseRules } from '#core/house-rules';
+import { accept, refuse, type Result } from '#core/outcome';
+import { applyOps, type PlannedChange } from '#core/runs/changes';
+import {
+  planAddLeg,
+  type NewLeg,
+  type NewMeasure,
+  planChangeMeasure,
+  planInsertLeg,
+  planMoveLeg,
+} from '#core/runs/commands';
+import { findOnward, findSizeAt, findTakenWays, findTip } from '#core/runs/reading';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
+import type { LaidLeg, LaidNode } from '#core/runs/pieces';
+import type { LegGeometry, Ref, RefPoint, RunDoc, Terminal } from '#core/runs/document';
+import { parseMeasure, type Length, type LengthUnit } from '#core/units';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
 import { ConnectorEntry } from './connector-entry.svelte.ts';

@@ -1,7 +1,7 @@
-import { getLegs } from '#core/runs/legs.ts';
+import { getLegs } from '#core/runs/document';
 import { expect } from 'chai';
-import type { Axis } from '#core/geometry/axis.ts';
-import { inches } from '#core/units/length.ts';
+import type { Axis } from '#core/geometry';
+import { inches } from '#core/units';
 import { RunInMemory } from '#support/run-in-memory.svelte.ts';
 import { RunEditor } from './run-editor.ts';
 import { LegEntry, type EntryStore } from './leg-entry.svelte.ts';

@@ -1,10 +1,8 @@
-import { solveOffset, type Offset, type OffsetPart, type OffsetRefusal } from '#core/allowances/offset.ts';
-import { getOpposite, type Axis } from '#core/geometry/axis.ts';
-import type { Result } from '#core/outcome/result.ts';
-import type { LengthRefusal } from '#core/units/length-refusal.ts';
-import type { OffsetGeometry } from '#core/runs/run.ts';
-import { parseMeasure } from '#core/units/check-measure.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import { solveOffset, type Offset, type OffsetPart, type OffsetRefusal } from '#core/allowances';
+import { getOpposite, type Axis } from '#core/geometry';
+import type { Result } from '#core/outcome';
+import { type LengthRefusal, parseMeasure, type LengthUnit } from '#core/units';
+import type { OffsetGeometry } from '#core/runs/document';
 
 export const OFFSET_PARTS: readonly OffsetPart[] = ['set', 'roll', 'run', 'travel'];
 

@@ -1,7 +1,7 @@
-import { newAppliance } from '#core/runs/appliance.ts';
+import { newAppliance } from '#core/runs/document';
 import { expect } from 'chai';
-import { inches } from '#core/units/length.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
+import { inches } from '#core/units';
+import { standardCatalogue } from '#core/catalogue';
 import { RunInMemory } from '#support/run-in-memory.svelte.ts';
 import { LegEntry, type EntryStore } from './leg-entry.svelte.ts';
 import { RunEditor } from './run-editor.ts';

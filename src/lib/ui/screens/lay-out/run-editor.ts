@@ -1,22 +1,31 @@
-import type { BoughtKind, Part } from '#core/catalogue/part.ts';
-import type { Length } from '#core/units/length.ts';
-import type { Material, Stock } from '#core/catalogue/pipe.ts';
-import type { LegSize } from '#core/ends/size.ts';
-import { accept } from '#core/outcome/result.ts';
-import { planBranchHere, type PartingPlace } from '#core/runs/commands/branch-here.ts';
-import { planBushDown } from '#core/runs/commands/bush-down.ts';
-import { planChoosePart, planSetBend } from '#core/runs/commands/choose-part.ts';
-import { planCloseEnd } from '#core/runs/commands/close-end.ts';
-import { planMeasurePart, type PartMeasure } from '#core/runs/commands/measure-part.ts';
-import { planPutPart, planTakeOutPart, type PartPlace } from '#core/runs/commands/put-part.ts';
-import { planRedirectLeg } from '#core/runs/commands/redirect-leg.ts';
-import { planAddMeasure, planReferMeasure, planRemoveMeasure } from '#core/runs/commands/refer-measure.ts';
-import { findLegsBeyond, planRemoveLegs } from '#core/runs/commands/remove-legs.ts';
-import { planResizeLegs } from '#core/runs/commands/resize-legs.ts';
-import { planSayZone } from '#core/runs/commands/say-zone.ts';
-import { planTakeOutLeg } from '#core/runs/commands/take-out-leg.ts';
-import type { ZoneId } from '#core/permissions/zone.ts';
-import type { InlineKind, LegGeometry, Measure, Terminal } from '#core/runs/run.ts';
+import type { BoughtKind, Part, Material, Stock } from '#core/catalogue';
+import type { Length } from '#core/units';
+import type { LegSize } from '#core/ends';
+import { accept } from '#core/outcome';
+import {
+  planBranchHere,
+  type PartingPlace,
+  planBushDown,
+  planChoosePart,
+  planSetBend,
+  planCloseEnd,
+  planMeasurePart,
+  type PartMeasure,
+  planPutPart,
+  planTakeOutPart,
+  type PartPlace,
+  planRedirectLeg,
+  planAddMeasure,
+  planReferMeasure,
+  planRemoveMeasure,
+  findLegsBeyond,
+  planRemoveLegs,
+  planResizeLegs,
+  planSayZone,
+  planTakeOutLeg,
+} from '#core/runs/commands';
+import type { ZoneId } from '#core/permissions';
+import type { InlineKind, LegGeometry, Measure, Terminal } from '#core/runs/document';
 import { bench } from '../../store/bench.svelte.ts';
 import { newId } from '../../store/new-id.ts';
 import type { LegEntry } from './leg-entry.svelte.ts';

@@ -1,4 +1,4 @@
-import type { PlannedChange } from '#core/runs/change.ts';
+import type { PlannedChange } from '#core/runs/changes';
 import { sayChange } from '#words/changes.ts';
 import { afterPaint } from '../../controls/after-paint.svelte.ts';
 import type { RunStore } from '../../store/run-store.svelte.ts';

@@ -1,5 +1,5 @@
-import { nameRef } from '#core/runs/name-ref.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
+import { nameRef } from '#core/runs/reading';
+import type { RunLayout } from '#core/runs/layout';
 import { PART_KIND_NAMES } from '#words/parts.ts';
 import { sayAt } from '#words/refs.ts';
 

@@ -1,8 +1,8 @@
 <!-- A part of the shop's own: what it joins, how long it is, what it costs. -->
 <script lang="ts">
   import { tick } from 'svelte';
-  import { SHOP_PART_KINDS, SHOP_PART_MATERIALS } from '#core/catalogue/shop-part.ts';
-  import { LIMITS } from '#core/formats/limits.ts';
+  import { SHOP_PART_KINDS, SHOP_PART_MATERIALS } from '#core/catalogue';
+  import { LIMITS } from '#core/formats';
   import { MATERIAL_OF_PART, PART_KIND_NAMES } from '#words/parts.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';

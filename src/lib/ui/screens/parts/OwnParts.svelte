@@ -5,8 +5,8 @@
   import Download from '@lucide/svelte/icons/download';
   import Plus from '@lucide/svelte/icons/plus';
   import Upload from '@lucide/svelte/icons/upload';
-  import { toPart, type ShopPart } from '#core/catalogue/shop-part.ts';
-  import { LIMITS } from '#core/formats/limits.ts';
+  import { toPart, type ShopPart } from '#core/catalogue';
+  import { LIMITS } from '#core/formats';
   import { namePart } from '#words/parts.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';

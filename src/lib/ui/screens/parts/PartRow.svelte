@@ -1,8 +1,7 @@
 <!-- A part as it is known at a counter: its picture, its name, what is known of it. -->
 <script lang="ts">
-  import { drawPart } from '#core/drawing/lens/draw-part.ts';
-  import { findReach, type Part } from '#core/catalogue/part.ts';
-  import { getPartTraits } from '#core/catalogue/part-traits.ts';
+  import { drawPart } from '#core/drawing';
+  import { findReach, type Part, getPartTraits } from '#core/catalogue';
   import { sayPartFacts } from '#words/parts-at-counter.ts';
   import { namePart } from '#words/parts.ts';
   import { catalogue } from '../../catalogue.ts';

@@ -1,7 +1,7 @@
 <!-- Parts by their name at the counter, and by what they join. -->
 <script lang="ts">
   import { sayCount } from '#words/counts.ts';
-  import { getShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
+  import { getShopPartId, type ShopPart } from '#core/catalogue';
   import { END_CLASS_NAMES } from '#words/end-classes.ts';
   import { REFUSED_WAY_WORDS } from '#words/transitions.ts';
   import { MOST_SHOWN, PartSearch } from './part-search.svelte.ts';

@@ -1,4 +1,4 @@
-import type { CounterLine } from '#core/formats/counter-list.schema.ts';
+import type { CounterLine } from '#core/formats';
 import type { Refusal } from '#words/refusals.ts';
 import { loadModule } from '../../store/load-module.ts';
 

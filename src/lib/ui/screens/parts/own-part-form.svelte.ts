@@ -1,6 +1,5 @@
-import { toPlainEnd } from '#core/catalogue/figured-end.ts';
-import type { ShopPart, ShopPartKind } from '#core/catalogue/shop-part.ts';
-import type { Length } from '#core/units/length.ts';
+import { toPlainEnd, type ShopPart, type ShopPartKind } from '#core/catalogue';
+import type { Length } from '#core/units';
 import { catalogue } from '../../catalogue.ts';
 import { newId } from '../../store/new-id.ts';
 import { EndChoice } from '../joints/end-choice.svelte.ts';

@@ -1,7 +1,6 @@
-import type { Part } from '#core/catalogue/part.ts';
-import { getEndSize } from '#core/ends/end.ts';
-import { END_CLASSES, findEndClass, type EndClass } from '#core/transitions/end-class.ts';
-import { getEndFigure, readCounterSize } from '#core/transitions/counter-words.ts';
+import type { Part } from '#core/catalogue';
+import { getEndSize } from '#core/ends';
+import { END_CLASSES, findEndClass, type EndClass, getEndFigure, readCounterSize } from '#core/transitions';
 
 /** A part with what it joins, worked out once. */
 export interface ListedPart {

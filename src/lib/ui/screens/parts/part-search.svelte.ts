@@ -1,7 +1,5 @@
-import { getShopPartId, type ShopPart } from '#core/catalogue/shop-part.ts';
-import type { EndClass } from '#core/transitions/end-class.ts';
-import { listCounterParts } from '#core/transitions/list-counter-parts.ts';
-import { Counter, type CounterReading } from '#core/transitions/read-counter-name.ts';
+import { getShopPartId, type ShopPart } from '#core/catalogue';
+import { type EndClass, listCounterParts, Counter, type CounterReading } from '#core/transitions';
 import { catalogue } from '../../catalogue.ts';
 import { filterParts, listClassesOf, listPart, listSizesOf } from './part-list.ts';
 

@@ -1,13 +1,16 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { stringify } from 'csv-stringify/browser/esm/sync';
-import { toPlainEnd } from '#core/catalogue/figured-end.ts';
-import { listEnds } from '#core/catalogue/list-ends.ts';
-import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '#core/catalogue/shop-part.ts';
-import { standardCatalogue } from '#core/catalogue/standard-catalogue.ts';
-import { makeShopPartsTable } from '#core/formats/shop-parts-csv.ts';
-import { shopPartSchema } from '#core/formats/shop-part.schema.ts';
-import type { Length } from '#core/units/length.ts';
+import {
+  toPlainEnd,
+  listEnds,
+  SHOP_PART_KINDS,
+  SHOP_PART_MATERIALS,
+  type ShopPart,
+  standardCatalogue,
+} from '#core/catalogue';
+import { makeShopPartsTable, shopPartSchema } from '#core/formats';
+import type { Length } from '#core/units';
 import { writeTable } from '../../controls/write-table.ts';
 import { readPartsFile } from './read-parts-file.ts';
 

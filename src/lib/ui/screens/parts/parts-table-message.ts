@@ -1,5 +1,5 @@
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import type { Result } from '#core/outcome/result.ts';
+import type { ShopPart } from '#core/catalogue';
+import type { Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 
 /** The text of a table of parts, as it goes to the thread that reads it. */

@@ -1,5 +1,4 @@
-import { counterListSchema, type CounterLine } from '#core/formats/counter-list.schema.ts';
-import { readWith } from '#core/formats/read-with.ts';
+import { counterListSchema, type CounterLine, readWith } from '#core/formats';
 
 /** Reads the list this device has kept; what cannot be read of it is let go. */
 export function readCounterList(text: string | null): readonly CounterLine[] {

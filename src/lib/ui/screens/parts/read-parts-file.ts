@@ -1,8 +1,7 @@
 import { parse } from 'csv-parse/browser/esm/sync';
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { unguardCell } from '#core/formats/csv-cell.ts';
-import { readShopPartsTable } from '#core/formats/shop-parts-csv.ts';
-import { refuse, type Result } from '#core/outcome/result.ts';
+import type { ShopPart } from '#core/catalogue';
+import { unguardCell, readShopPartsTable } from '#core/formats';
+import { refuse, type Result } from '#core/outcome';
 import type { Refusal } from '#words/refusals.ts';
 
 const DELIMITERS = [',', ';', '\t'] as const;

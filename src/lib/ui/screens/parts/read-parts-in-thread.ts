@@ -1,5 +1,5 @@
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { refuse, type Result } from '#core/outcome/result.ts';
+import type { ShopPart } from '#core/catalogue';
+import { refuse, type Result } from '#core/outcome';
 import { isKnownRefusal, type Refusal } from '#words/refusals.ts';
 import { loadModule } from '../../store/load-module.ts';
 import type { PartsTableAsked } from './parts-table-message.ts';

@@ -1,5 +1,5 @@
-import type { ShopPart } from '#core/catalogue/shop-part.ts';
-import { makeShopPartsTable } from '#core/formats/shop-parts-csv.ts';
+import type { ShopPart } from '#core/catalogue';
+import { makeShopPartsTable } from '#core/formats';
 import { handOverTable } from '../../controls/hand-over-table.ts';
 
 /** Hands the shop's own parts over as a table. */

@@ -1,8 +1,8 @@
 <script lang="ts">
   import Ruler from '@lucide/svelte/icons/ruler';
-  import { groupAlike } from '#core/cutting/quick-cut.ts';
-  import type { Piece } from '#core/runs/layout.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
+  import { groupAlike } from '#core/cutting';
+  import type { Piece } from '#core/runs/pieces';
+  import { getTapeFormat } from '#core/units';
   import { sayOfOnePiece, SEVERITY_NAMES } from '#words/findings.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { sayError, sayExact, sayLength, sayTaped } from '#words/length-text.ts';

@@ -3,7 +3,7 @@
   import { untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { getTapeFormat } from '#core/units/format-length.ts';
+  import { getTapeFormat } from '#core/units';
   import { CAUTIONS } from '#words/cautions.ts';
   import { DO_NOT_CUT } from '#words/findings.ts';
   import { sayBetween, sayQuickCut } from '#words/quick-cut.ts';

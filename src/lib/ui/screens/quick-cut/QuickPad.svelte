@@ -1,11 +1,10 @@
 <script lang="ts">
-  import { THREADED_MATERIALS, type ThreadedMaterial } from '#core/catalogue/pipe.ts';
-  import type { NominalSize } from '#core/ends/size.ts';
-  import { QUICK_MATERIALS } from '#words/quick-cut.ts';
-  import { getCraft, makeSettings } from '#core/materials/crafts.ts';
+  import { THREADED_MATERIALS, type ThreadedMaterial } from '#core/catalogue';
+  import type { NominalSize } from '#core/ends';
+  import { QUICK_MATERIALS, QUICK_KIND_NAMES, QUICK_POINT_NAMES, sayQuickSize } from '#words/quick-cut.ts';
+  import { getCraft, makeSettings } from '#core/materials';
   import { catalogue } from '../../catalogue.ts';
-  import { QUICK_KINDS, QUICK_POINTS } from '#core/cutting/quick-cut.ts';
-  import { QUICK_KIND_NAMES, QUICK_POINT_NAMES, sayQuickSize } from '#words/quick-cut.ts';
+  import { QUICK_KINDS, QUICK_POINTS } from '#core/cutting';
   import { REF_POINT_NAMES } from '#words/refs.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import FractionKeypad from '../../instruments/FractionKeypad.svelte';

@@ -1,6 +1,6 @@
-import { getMaterialTraits } from '#core/materials/crafts.ts';
-import type { ThreadedMaterial } from '#core/catalogue/pipe.ts';
-import type { NominalSize } from '#core/ends/size.ts';
+import { getMaterialTraits } from '#core/materials';
+import type { ThreadedMaterial } from '#core/catalogue';
+import type { NominalSize } from '#core/ends';
 import { catalogue } from '../../catalogue.ts';
 import {
   FIRST_QUICK_CUT,
@@ -17,23 +17,16 @@ import {
   type QuickKind,
   type QuickPoint,
   type QuickRun,
-} from '#core/cutting/quick-cut.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import { resolveRules, type RuleChoices } from '#core/house-rules/house-rules.ts';
-import { METRIC_CHOICES } from '#core/house-rules/rule-packs.ts';
-import { tapeRoundingRule } from '#core/house-rules/tape-rounding.ts';
-import { accept, type Result } from '#core/outcome/result.ts';
-import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { checkRun } from '#core/checks/checks.ts';
-import { findForbidden } from '#core/checks/pieces-can-be-made.ts';
-import type { Finding } from '#core/checks/finding.ts';
-import { NO_FACTS } from '#core/runs/fold-events.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
-import type { Piece, RunLayout } from '#core/runs/layout.ts';
-import type { Ref, RunDoc } from '#core/runs/run.ts';
-import { isBeyondHope, parseMeasure } from '#core/units/check-measure.ts';
-import type { TapeGraduation } from '#core/units/tape.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+} from '#core/cutting';
+import { LIMITS } from '#core/formats';
+import { resolveRules, type RuleChoices, METRIC_CHOICES, tapeRoundingRule } from '#core/house-rules';
+import { accept, type Result } from '#core/outcome';
+import { applyOps, type PlannedChange, NO_FACTS } from '#core/runs/changes';
+import { checkRun, findForbidden, type Finding } from '#core/checks';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
+import type { Piece } from '#core/runs/pieces';
+import type { Ref, RunDoc } from '#core/runs/document';
+import { isBeyondHope, parseMeasure, type TapeGraduation, type LengthUnit } from '#core/units';
 import { sayTyped } from '#words/length-text.ts';
 import type { Refusal } from '#words/refusals.ts';
 import { getNow } from '../../store/get-now.ts';

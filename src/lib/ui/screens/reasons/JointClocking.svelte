@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Result } from '#core/outcome/result.ts';
-  import type { PlannedChange } from '#core/runs/change.ts';
-  import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { Result } from '#core/outcome';
+  import type { PlannedChange } from '#core/runs/changes';
+  import type { LaidEnd } from '#core/runs/measuring';
+  import type { RunLayout } from '#core/runs/layout';
+  import { getTapeFormat, type LengthUnit } from '#core/units';
   import { sayNoStop, sayTurned } from '#words/joints.ts';
   import { sayTurns } from '#words/tightness.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';

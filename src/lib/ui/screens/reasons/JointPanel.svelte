@@ -1,14 +1,11 @@
 <script lang="ts">
-  import { getFigureKey } from '#core/house-rules/engagement-figure.ts';
-  import { getWraps } from '#core/house-rules/tape-wraps.ts';
-  import { findPractice } from '#core/joints/joint-practice.ts';
-  import { JOINTS } from '#core/joints/kinds/joint-kinds.ts';
-  import { getSealant } from '#core/joints/sealant.ts';
-  import { findAsked, findFaceGap, getTightness } from '#core/joints/tightness.ts';
-  import type { Result } from '#core/outcome/result.ts';
-  import type { PlannedChange } from '#core/runs/change.ts';
-  import type { LaidEnd, RunLayout } from '#core/runs/layout.ts';
-  import type { Length, LengthUnit } from '#core/units/length.ts';
+  import { getFigureKey, getWraps } from '#core/house-rules';
+  import { findPractice, JOINTS, getSealant, findAsked, findFaceGap, getTightness } from '#core/joints';
+  import type { Result } from '#core/outcome';
+  import type { PlannedChange } from '#core/runs/changes';
+  import type { LaidEnd } from '#core/runs/measuring';
+  import type { RunLayout } from '#core/runs/layout';
+  import type { Length, LengthUnit } from '#core/units';
   import { CAUTIONS } from '#words/cautions.ts';
   import {
     JOINT_WORDS,

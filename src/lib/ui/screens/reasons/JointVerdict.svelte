@@ -1,8 +1,8 @@
 <script lang="ts">
   import CircleCheck from '@lucide/svelte/icons/circle-check';
   import OctagonAlert from '@lucide/svelte/icons/octagon-alert';
-  import type { HouseRules } from '#core/house-rules/house-rules.ts';
-  import { isForbidden, type JudgedJoint } from '#core/joints/house-ruling.ts';
+  import type { HouseRules } from '#core/house-rules';
+  import { isForbidden, type JudgedJoint } from '#core/joints';
   import { CONDITION_WORDS, listConditions, sayCause, sayVerdict } from '#words/pair-verdicts.ts';
 
   // What becomes of two ends, and what the house says of it.

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { RuleId } from '#core/house-rules/house-rules.ts';
+  import type { RuleId } from '#core/house-rules';
   import { LaterPanel } from '../../controls/later.svelte.ts';
   import type { RunStore } from '../../store/run-store.svelte.ts';
 

@@ -1,14 +1,12 @@
 <script lang="ts">
-  import type { RuleId } from '#core/house-rules/house-rules.ts';
-  import type { Result } from '#core/outcome/result.ts';
-  import type { PlannedChange } from '#core/runs/change.ts';
+  import type { RuleId } from '#core/house-rules';
+  import type { Result } from '#core/outcome';
+  import type { PlannedChange } from '#core/runs/changes';
   import type { Refusal } from '#words/refusals.ts';
-  import { explain } from '#core/runs/explain.ts';
-  import type { Term, Working } from '#core/runs/explanation.ts';
-  import { nameRef } from '#core/runs/name-ref.ts';
-  import { findEnd, findPiece } from '#core/runs/lay-out-run.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { explain, type Term, type Working } from '#core/runs/explaining';
+  import { nameRef } from '#core/runs/reading';
+  import { findEnd, findPiece, type RunLayout } from '#core/runs/layout';
+  import type { LengthUnit } from '#core/units';
   import { FORMULAS, QUANTITY_NAMES, saySource, sayTerm, sayValues } from '#words/formulas.ts';
   import { getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayRef } from '#words/refs.ts';

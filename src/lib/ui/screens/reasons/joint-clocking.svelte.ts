@@ -1,13 +1,13 @@
-import { getHouseWindow } from '#core/house-rules/how-tight.ts';
-import { findStops, getTurns, type ClockingStop } from '#core/joints/clocking.ts';
-import type { Result } from '#core/outcome/result.ts';
-import { applyOps, type PlannedChange } from '#core/runs/change.ts';
-import { findClocking, planClockJoint } from '#core/runs/commands/clock-joint.ts';
-import { findPiece, layOutRun } from '#core/runs/lay-out-run.ts';
-import type { LaidEnd, Piece, RunLayout } from '#core/runs/layout.ts';
-import { findTurned } from '#core/runs/find-turned.ts';
-import { findPointing, type Pointing } from '#core/runs/pointing.ts';
-import type { Length } from '#core/units/length.ts';
+import { getHouseWindow } from '#core/house-rules';
+import { findStops, getTurns, type ClockingStop } from '#core/joints';
+import type { Result } from '#core/outcome';
+import { applyOps, type PlannedChange } from '#core/runs/changes';
+import { findClocking, planClockJoint } from '#core/runs/commands';
+import { findPiece, layOutRun, type RunLayout } from '#core/runs/layout';
+import type { LaidEnd } from '#core/runs/measuring';
+import type { Piece } from '#core/runs/pieces';
+import { findTurned, findPointing, type Pointing } from '#core/runs/reading';
+import type { Length } from '#core/units';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { getCraft } from '#core/materials/crafts.ts';
-  import { getLegs } from '#core/runs/legs.ts';
-  import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
+  import { getCraft } from '#core/materials';
+  import { getLegs } from '#core/runs/document';
+  import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules';
   import { RULE_TOPIC_NAMES } from '#words/house-rules.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import Dialog from '../../controls/Dialog.svelte';

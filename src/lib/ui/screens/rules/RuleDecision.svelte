@@ -1,8 +1,6 @@
 <script lang="ts" generics="Id extends RuleId">
-  import type { FigureKey } from '#core/house-rules/engagement-figure.ts';
-  import { HOUSE_RULES, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
-  import { makeChoice } from '#core/house-rules/make-choice.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { type FigureKey, HOUSE_RULES, type HouseRules, type RuleId, makeChoice } from '#core/house-rules';
+  import type { LengthUnit } from '#core/units';
   import { getRuleWords, sayOutranks } from '#words/house-rules.ts';
   import OwnWay from './OwnWay.svelte';
   import RuleFigures from './RuleFigures.svelte';

@@ -1,24 +1,24 @@
 <script lang="ts">
   // The figures that an option of a house rule needs, each refused at its place.
-  import { judgeOwnEngagement, type EngagementDoubt } from '#core/allowances/judge-own-engagement.ts';
-  import { APPLIANCE_KINDS } from '#core/catalogue/appliance-kinds.ts';
+  import { judgeOwnEngagement, type EngagementDoubt } from '#core/allowances';
+  import { APPLIANCE_KINDS } from '#core/catalogue';
   import { catalogue } from '../../catalogue.ts';
   import {
     readFigureKey,
     type EngagementChoice,
     type FigureKey,
-  } from '#core/house-rules/engagement-figure.ts';
-  import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
-  import type { TurnsWindows } from '#core/house-rules/how-tight.ts';
-  import type { CopperSize } from '#core/ends/size.ts';
-  import { accept } from '#core/outcome/result.ts';
-  import { parseMeasure } from '#core/units/check-measure.ts';
-  import { INCH, type Length, type LengthUnit } from '#core/units/length.ts';
+    type HouseRules,
+    type RuleId,
+    type TurnsWindows,
+  } from '#core/house-rules';
+  import type { CopperSize } from '#core/ends';
+  import { accept } from '#core/outcome';
+  import { parseMeasure, INCH, type Length, type LengthUnit } from '#core/units';
   import { APPLIANCE_KIND_NAMES } from '#words/appliances.ts';
   import { sayEngagementDoubt } from '#words/findings.ts';
   import { sayLength, sayTyped } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
-  import type { ShoeMark } from '#core/bending/bender.ts';
+  import type { ShoeMark } from '#core/bending';
   import MeasureField from '../../controls/MeasureField.svelte';
   import BenderMarkPicture from '../../instruments/BenderMarkPicture.svelte';
 

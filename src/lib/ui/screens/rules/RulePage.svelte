@@ -1,8 +1,7 @@
 <script lang="ts">
-  import { NOMINAL_SIZES } from '#core/ends/size.ts';
-  import { RULE_TOPICS } from '#core/house-rules/house-rule.ts';
-  import { findDepartures, HOUSE_RULES } from '#core/house-rules/house-rules.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { NOMINAL_SIZES } from '#core/ends';
+  import { RULE_TOPICS, findDepartures, HOUSE_RULES } from '#core/house-rules';
+  import type { LengthUnit } from '#core/units';
   import { RULE_TOPIC_NAMES, getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayRefusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';

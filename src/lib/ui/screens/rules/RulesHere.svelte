@@ -1,10 +1,9 @@
 <script lang="ts">
-  import type { FigureKey } from '#core/house-rules/engagement-figure.ts';
-  import type { HouseRules, RuleId } from '#core/house-rules/house-rules.ts';
-  import type { Result } from '#core/outcome/result.ts';
-  import type { PlannedChange } from '#core/runs/change.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { FigureKey, HouseRules, RuleId } from '#core/house-rules';
+  import type { Result } from '#core/outcome';
+  import type { PlannedChange } from '#core/runs/changes';
+  import type { RunLayout } from '#core/runs/layout';
+  import type { LengthUnit } from '#core/units';
   import { getRuleTitle, sayChoice } from '#words/house-rules.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import { decideAnew } from './decide-anew.ts';

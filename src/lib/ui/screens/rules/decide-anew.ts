@@ -1,9 +1,8 @@
-import { resolveRules, type HouseRules, type RuleId } from '#core/house-rules/house-rules.ts';
-import type { PlannedChange } from '#core/runs/change.ts';
-import { compareRuns } from '#core/runs/compare-runs.ts';
-import { planChooseRule } from '#core/runs/commands/choose-rule.ts';
-import { layOutRun } from '#core/runs/lay-out-run.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
+import { resolveRules, type HouseRules, type RuleId } from '#core/house-rules';
+import type { PlannedChange } from '#core/runs/changes';
+import { compareRuns } from '#core/runs/reading';
+import { planChooseRule } from '#core/runs/commands';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
 import { countDifference } from '#words/run-difference.ts';
 
 /** Another choice of a house rule of a run: the change, and in words what it decides anew. */

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { resolveRules } from '#core/house-rules/house-rules.ts';
-  import { compareRuns } from '#core/runs/compare-runs.ts';
-  import { layOutRun } from '#core/runs/lay-out-run.ts';
+  import { resolveRules } from '#core/house-rules';
+  import { compareRuns } from '#core/runs/reading';
+  import { layOutRun } from '#core/runs/layout';
   import { sayWholeChange } from '#words/change-details.ts';
   import { sayChange } from '#words/changes.ts';
   import { sayBy } from '#words/people.ts';

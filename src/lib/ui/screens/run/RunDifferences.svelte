@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { RunDifference } from '#core/runs/compare-runs.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { RunDifference } from '#core/runs/reading';
+  import type { LengthUnit } from '#core/units';
   import { getRuleTitle } from '#words/house-rules.ts';
   import { LEG_FIELD_NAMES, sayLegField } from '#words/run-difference.ts';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { asset, resolve } from '$app/paths';
-  import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
-  import { APP_VERSION } from '#core/formats/app-version.ts';
-  import { RULE_PACK_VERSION } from '#core/house-rules/house-rules.ts';
+  import { makeCutSheet } from '#core/cutting';
+  import { APP_VERSION } from '#core/formats';
+  import { RULE_PACK_VERSION } from '#core/house-rules';
   import type { Refusal } from '#words/refusals.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';

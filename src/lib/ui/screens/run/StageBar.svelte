@@ -1,7 +1,7 @@
 <script lang="ts">
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { getStanding, type RunStanding } from '#core/checks/standing.ts';
+  import { getStanding, type RunStanding } from '#core/checks';
   import { sayChecked, sayMade, sayMeasured } from '#words/standing.ts';
   import { afterPaint } from '../../controls/after-paint.svelte.ts';
   import type { RunStore } from '../../store/run-store.svelte.ts';

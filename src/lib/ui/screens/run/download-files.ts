@@ -1,8 +1,8 @@
-import type { CutSheet } from '#core/cutting/cut-sheet.ts';
-import type { SheetVersions } from '#core/formats/cut-sheet-csv.ts';
-import type { Jurisdiction } from '#core/house-rules/jurisdictions.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
-import type { LengthUnit } from '#core/units/length.ts';
+import type { CutSheet } from '#core/cutting';
+import type { SheetVersions } from '#core/formats';
+import type { Jurisdiction } from '#core/house-rules';
+import type { RunLayout } from '#core/runs/layout';
+import type { LengthUnit } from '#core/units';
 import { handOverFile, toFileName } from '../../controls/hand-over.ts';
 import { handOverTable } from '../../controls/hand-over-table.ts';
 
@@ -31,7 +31,7 @@ const handOverRunTable = (table: string[][], kind: string, { run, revision }: Sh
   handOverTable(table, `${kind}-${toFileName(run)}-r${revision}.csv`);
 
 export async function downloadCutSheet({ sheet, layout, versions }: RunToWrite): Promise<void> {
-  const { makeCutSheetTable } = await import('#core/formats/cut-sheet-csv.ts');
+  const { makeCutSheetTable } = await import('./file-writers.ts');
   const graduation = layout.rules['tape-rounding'].option;
   await handOverRunTable(makeCutSheetTable(sheet, graduation, versions), 'cut-sheet', versions);
 }
@@ -42,13 +42,13 @@ export async function downloadPurchaseList({
   jurisdiction,
   versions,
 }: RunToWrite): Promise<void> {
-  const { listBesidePipe, makePurchaseTable } = await import('#core/formats/purchase-csv.ts');
+  const { listBesidePipe, makePurchaseTable } = await import('./file-writers.ts');
   const beside = listBesidePipe(layout, jurisdiction);
   await handOverRunTable(makePurchaseTable(sheet, layout.rules, versions, beside), 'purchase-list', versions);
 }
 
 export async function downloadSvg({ layout, unit, job, versions }: RunToWrite): Promise<void> {
-  const { writeSvg } = await import('#core/drawing/write-svg.ts');
+  const { writeSvg } = await import('./file-writers.ts');
   const says = `Not to scale. Porthole ${versions.app}, catalogue ${versions.catalogue}, house rules ${versions.rulePack}.`;
   const title = `${job}: ${versions.run}, revision ${versions.revision}`;
   handOver(writeSvg(layout, unit, title, says), 'image/svg+xml', 'line', versions, 'svg');
@@ -56,7 +56,7 @@ export async function downloadSvg({ layout, unit, job, versions }: RunToWrite): 
 
 /** Gives the marks of legs that have no length and are therefore not in the file. */
 export async function downloadDxf({ layout, unit, versions }: RunToWrite): Promise<readonly number[]> {
-  const { writeRunDxf } = await import('#core/formats/run-dxf.ts');
+  const { writeRunDxf } = await import('./file-writers.ts');
   const { text, missing } = writeRunDxf(layout, unit);
   const by = `999\nPorthole ${versions.app}, catalogue ${versions.catalogue}, house rules ${versions.rulePack}\n`;
   handOver(by + text, 'image/vnd.dxf', 'centre-lines', versions, 'dxf');

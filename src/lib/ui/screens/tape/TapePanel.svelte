@@ -3,9 +3,9 @@
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
   import X from '@lucide/svelte/icons/x';
-  import type { RunLayout } from '#core/runs/layout.ts';
-  import { getMarks, type TapeMark } from '#core/tape/lay-tape.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
+  import type { RunLayout } from '#core/runs/layout';
+  import { getMarks, type TapeMark } from '#core/tape';
+  import { getTapeFormat } from '#core/units';
   import { sayRefusal } from '#words/refusals.ts';
   import { listMark, sayMark } from '#words/tape.ts';
   import LengthText from '../../controls/LengthText.svelte';

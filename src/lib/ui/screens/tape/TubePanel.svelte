@@ -1,11 +1,9 @@
 <!-- The tape along a tube, unrolled: what is marked on it before it is bent. -->
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
-  import { makeTubeSheet } from '#core/cutting/tube-sheet.ts';
-  import { findPiecesThrough } from '#core/runs/lay-out-run.ts';
-  import type { RunLayout } from '#core/runs/layout.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import { makeTubeSheet } from '#core/cutting';
+  import { findPiecesThrough, type RunLayout } from '#core/runs/layout';
+  import { getTapeFormat, type LengthUnit } from '#core/units';
   import { sayAdds } from '#words/tube.ts';
   import LengthText from '../../controls/LengthText.svelte';
   import TubeTape from '../../instruments/TubeTape.svelte';

@@ -1,9 +1,16 @@
-import { refuse, type Result } from '#core/outcome/result.ts';
-import type { RunLayout } from '#core/runs/layout.ts';
-import { getFarCentre, planDrag, planReading, type MarkMove } from '#core/tape/move-mark.ts';
-import { getMarks, layTape, type Tape, type TapeMark } from '#core/tape/lay-tape.ts';
-import { TAPE_GRADUATIONS } from '#core/units/tape.ts';
-import type { Length } from '#core/units/length.ts';
+import { refuse, type Result } from '#core/outcome';
+import type { RunLayout } from '#core/runs/layout';
+import {
+  getFarCentre,
+  planDrag,
+  planReading,
+  type MarkMove,
+  getMarks,
+  layTape,
+  type Tape,
+  type TapeMark,
+} from '#core/tape';
+import { TAPE_GRADUATIONS, type Length } from '#core/units';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
 import type { LegEntry } from '../lay-out/leg-entry.svelte.ts';

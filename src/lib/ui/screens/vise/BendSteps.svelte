@@ -2,14 +2,11 @@
 <script lang="ts">
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import type { ShoeMark } from '#core/bending/bender.ts';
-  import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
-  import { getTurnOfTube } from '#core/bending/turn-of-tube.ts';
-  import { drawBending } from '#core/drawing/draw-bending.ts';
-  import type { Point } from '#core/geometry/isometric.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
-  import type { TapeGraduation } from '#core/units/tape.ts';
+  import { type ShoeMark, getTurnOfTube } from '#core/bending';
+  import type { TubeSheet } from '#core/cutting';
+  import { drawBending } from '#core/drawing';
+  import type { Point } from '#core/geometry';
+  import { getTapeFormat, type LengthUnit, type TapeGraduation } from '#core/units';
   import { BENDER_MARK_NAMES, sayRotation } from '#words/tube.ts';
   import LengthText from '../../controls/LengthText.svelte';
 

@@ -1,12 +1,10 @@
 <!-- The bends of a tube, one a line: where the mark is, how far round, and how far the tube is turned about itself before. -->
 <script lang="ts">
-  import type { TubeSheet } from '#core/cutting/tube-sheet.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
-  import type { TapeGraduation } from '#core/units/tape.ts';
+  import type { TubeSheet } from '#core/cutting';
+  import { getTapeFormat, type LengthUnit, type TapeGraduation } from '#core/units';
   import { sayLength, sayTaped } from '#words/length-text.ts';
   import { BENDER_MARK_NAMES, sayTurn } from '#words/tube.ts';
-  import type { ShoeMark } from '#core/bending/bender.ts';
+  import type { ShoeMark } from '#core/bending';
   import LengthText from '../../controls/LengthText.svelte';
 
   interface Props {

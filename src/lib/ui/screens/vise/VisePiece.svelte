@@ -1,16 +1,13 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity';
-  import type { CutSheetRow } from '#core/cutting/cut-sheet.ts';
-  import { getPieceMarks, type PieceMark } from '#core/cutting/piece-marks.ts';
-  import { getKerf } from '#core/house-rules/saw-kerf.ts';
-  import { makeTubeSheet } from '#core/cutting/tube-sheet.ts';
+  import { type CutSheetRow, getPieceMarks, type PieceMark, makeTubeSheet } from '#core/cutting';
+  import { getKerf } from '#core/house-rules';
   import TubeTape from '../../instruments/TubeTape.svelte';
   import BendSteps from './BendSteps.svelte';
   import BendTable from './BendTable.svelte';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
-  import type { LaidEnd } from '#core/runs/layout.ts';
-  import { getTapeFormat } from '#core/units/format-length.ts';
-  import type { LengthUnit } from '#core/units/length.ts';
+  import type { LaidEnd } from '#core/runs/measuring';
+  import { getTapeFormat, type LengthUnit } from '#core/units';
   import { DO_NOT_CUT, sayFinding } from '#words/findings.ts';
   import { sayExact, sayLength, sayTaped } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';

@@ -1,4 +1,4 @@
-import { jobEditSchema } from '#core/formats/job.schema.ts';
+import { jobEditSchema } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

@@ -2,11 +2,11 @@
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import UnitSwitch from '$lib/ui/controls/UnitSwitch.svelte';
-  import TwoEnds from '$lib/ui/screens/joints/TwoEnds.svelte';
-  import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
-  import { SpecimensStore } from '$lib/ui/store/specimens-store.svelte.ts';
+  import TroubleNote from '../../../../lib/ui/controls/TroubleNote.svelte';
+  import UnitSwitch from '../../../../lib/ui/controls/UnitSwitch.svelte';
+  import TwoEnds from '../../../../lib/ui/screens/joints/TwoEnds.svelte';
+  import { RulesStore } from '../../../../lib/ui/store/rules-store.svelte.ts';
+  import { SpecimensStore } from '../../../../lib/ui/store/specimens-store.svelte.ts';
 
   const id = untrack(() => page.params['job'] ?? '');
   const store = new SpecimensStore(id);

@@ -2,9 +2,9 @@
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import RulePage from '$lib/ui/screens/rules/RulePage.svelte';
-  import { JobStore } from '$lib/ui/store/job-store.svelte.ts';
-  import { RulesStore } from '$lib/ui/store/rules-store.svelte.ts';
+  import RulePage from '../../../../lib/ui/screens/rules/RulePage.svelte';
+  import { JobStore } from '../../../../lib/ui/store/job-store.svelte.ts';
+  import { RulesStore } from '../../../../lib/ui/store/rules-store.svelte.ts';
 
   const id = untrack(() => page.params['job'] ?? '');
   const store = new RulesStore(id);

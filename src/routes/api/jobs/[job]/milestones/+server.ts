@@ -1,6 +1,5 @@
-import { milestoneInputSchema } from '#core/formats/milestone.schema.ts';
-import type { UndoneAnswer } from '#core/formats/wire.ts';
-import { accept } from '#core/outcome/result.ts';
+import { milestoneInputSchema, type UndoneAnswer } from '#core/formats';
+import { accept } from '#core/outcome';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

@@ -1,4 +1,4 @@
-import { rulesEditSchema } from '#core/formats/rule-choices.schema.ts';
+import { rulesEditSchema } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

@@ -1,4 +1,4 @@
-import { specimenInputSchema } from '#core/formats/specimen.schema.ts';
+import { specimenInputSchema } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

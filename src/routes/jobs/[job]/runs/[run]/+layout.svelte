@@ -1,10 +1,10 @@
 <script lang="ts">
   import { page } from '$app/state';
-  import Fetched from '$lib/ui/screens/run/Fetched.svelte';
+  import Fetched from '../../../../../lib/ui/screens/run/Fetched.svelte';
 
   let { children } = $props();
   /** The page is painted before what a run is worked out with has come. */
-  const frame = import('$lib/ui/screens/run/RunFrame.svelte');
+  const frame = import('../../../../../lib/ui/screens/run/RunFrame.svelte');
 </script>
 
 <Fetched what={frame}>

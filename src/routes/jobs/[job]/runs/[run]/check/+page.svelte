@@ -2,23 +2,22 @@
   import { resolve } from '$app/paths';
   import CircleCheck from '@lucide/svelte/icons/circle-check';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
-  import { isForbidden } from '#core/joints/house-ruling.ts';
-  import { assemble, type LaidJoint } from '#core/runs/bodies.ts';
-  import { findEnd } from '#core/runs/lay-out-run.ts';
+  import { isForbidden } from '#core/joints';
+  import { assemble, type LaidJoint, findEnd } from '#core/runs/layout';
   import { CAUTIONS } from '#words/cautions.ts';
   import { JOINT_WORDS } from '#words/joints.ts';
   import { sayTightness } from '#words/tightness.ts';
   import { listConditions, sayVerdict } from '#words/pair-verdicts.ts';
   import { nameJoint, nameLeg } from '#words/run-joints.ts';
-  import { isInTrench } from '#core/ground/trench.ts';
-  import PassageList from '$lib/ui/screens/check/PassageList.svelte';
-  import SupportList from '$lib/ui/screens/check/SupportList.svelte';
-  import WhereItRuns from '$lib/ui/screens/check/WhereItRuns.svelte';
-  import { findTransitionWay } from '$lib/ui/screens/joints/transition-way.ts';
-  import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
-  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
-  import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
-  import { getRunStore } from '$lib/ui/store/run-context.ts';
+  import { isInTrench } from '#core/ground';
+  import PassageList from '../../../../../../lib/ui/screens/check/PassageList.svelte';
+  import SupportList from '../../../../../../lib/ui/screens/check/SupportList.svelte';
+  import WhereItRuns from '../../../../../../lib/ui/screens/check/WhereItRuns.svelte';
+  import { findTransitionWay } from '../../../../../../lib/ui/screens/joints/transition-way.ts';
+  import FindingsList from '../../../../../../lib/ui/screens/check/FindingsList.svelte';
+  import ReasonDialogs from '../../../../../../lib/ui/screens/reasons/ReasonDialogs.svelte';
+  import NothingYet from '../../../../../../lib/ui/screens/run/NothingYet.svelte';
+  import { getRunStore } from '../../../../../../lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   let reasons = $state<ReasonDialogs>();
@@ -88,7 +87,7 @@
       {/if}
     </section>
     {#if [...layout.legs.values()].some(isInTrench)}
-      {#await import('$lib/ui/screens/ground/GroundSection.svelte') then { default: GroundSection }}
+      {#await import('../../../../../../lib/ui/screens/ground/GroundSection.svelte') then { default: GroundSection }}
         <GroundSection {store} {layout} />
       {/await}
     {/if}

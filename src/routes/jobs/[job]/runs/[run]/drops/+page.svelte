@@ -3,20 +3,23 @@
   import { page } from '$app/state';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import { isId } from '#core/formats/is-id.ts';
-  import { listDrops } from '#core/traps/drop.ts';
-  import { judgeDrop } from '#core/traps/judge-drop.ts';
+  import { isId } from '#core/formats';
+  import { listDrops, judgeDrop } from '#core/traps';
   import { TRAP_NAMES } from '#words/traps.ts';
-  import { LaterPanel } from '$lib/ui/controls/later.svelte.ts';
-  import DropView from '$lib/ui/screens/drops/DropView.svelte';
-  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
-  import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
-  import { getRunStore } from '$lib/ui/store/run-context.ts';
+  import { LaterPanel } from '../../../../../../lib/ui/controls/later.svelte.ts';
+  import DropView from '../../../../../../lib/ui/screens/drops/DropView.svelte';
+  import ReasonDialogs from '../../../../../../lib/ui/screens/reasons/ReasonDialogs.svelte';
+  import NothingYet from '../../../../../../lib/ui/screens/run/NothingYet.svelte';
+  import { getRunStore } from '../../../../../../lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   let reasons = $state<ReasonDialogs>();
-  const buildPanel = new LaterPanel(() => import('$lib/ui/screens/drops/BuildDialog.svelte'));
-  const platePanel = new LaterPanel(() => import('$lib/ui/screens/drops/PlateDialog.svelte'));
+  const buildPanel = new LaterPanel(
+    () => import('../../../../../../lib/ui/screens/drops/BuildDialog.svelte'),
+  );
+  const platePanel = new LaterPanel(
+    () => import('../../../../../../lib/ui/screens/drops/PlateDialog.svelte'),
+  );
   /** Back from the bench: the appliance whose inlet was identified, and the specimen. What is no id is left unread. */
   const readId = (name: string): string | null => {
     const value = page.url.searchParams.get(name);

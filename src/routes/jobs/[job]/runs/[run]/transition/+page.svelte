@@ -2,8 +2,8 @@
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import RunTransition from '$lib/ui/screens/joints/RunTransition.svelte';
-  import { getRunStore } from '$lib/ui/store/run-context.ts';
+  import RunTransition from '../../../../../../lib/ui/screens/joints/RunTransition.svelte';
+  import { getRunStore } from '../../../../../../lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   const station = $derived(page.url.searchParams.get('station') ?? '');

@@ -2,15 +2,15 @@
   import { resolve } from '$app/paths';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import { makeCutSheet } from '#core/cutting/cut-sheet.ts';
+  import { makeCutSheet } from '#core/cutting';
   import { CAUTIONS } from '#words/cautions.ts';
-  import GloveSwitch from '$lib/ui/controls/GloveSwitch.svelte';
-  import BenchSelect from '$lib/ui/controls/BenchSelect.svelte';
-  import ReasonDialogs from '$lib/ui/screens/reasons/ReasonDialogs.svelte';
-  import TickBox from '$lib/ui/screens/cut/TickBox.svelte';
-  import VisePiece from '$lib/ui/screens/vise/VisePiece.svelte';
-  import NothingYet from '$lib/ui/screens/run/NothingYet.svelte';
-  import { getRunStore } from '$lib/ui/store/run-context.ts';
+  import GloveSwitch from '../../../../../../lib/ui/controls/GloveSwitch.svelte';
+  import BenchSelect from '../../../../../../lib/ui/controls/BenchSelect.svelte';
+  import ReasonDialogs from '../../../../../../lib/ui/screens/reasons/ReasonDialogs.svelte';
+  import TickBox from '../../../../../../lib/ui/screens/cut/TickBox.svelte';
+  import VisePiece from '../../../../../../lib/ui/screens/vise/VisePiece.svelte';
+  import NothingYet from '../../../../../../lib/ui/screens/run/NothingYet.svelte';
+  import { getRunStore } from '../../../../../../lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   let reasons = $state<ReasonDialogs>();

@@ -3,15 +3,15 @@
   import Check from '@lucide/svelte/icons/check';
   import Copy from '@lucide/svelte/icons/copy';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import { checkRun } from '#core/checks/checks.ts';
-  import { MOST_CHARACTERS } from '#core/shorthand/read-shorthand.ts';
-  import { afterPaint } from '$lib/ui/controls/after-paint.svelte.ts';
-  import ShorthandEditor from '$lib/ui/controls/ShorthandEditor.svelte';
-  import TroubleNote from '$lib/ui/controls/TroubleNote.svelte';
-  import LineDrawing from '$lib/ui/instruments/LineDrawing.svelte';
-  import FindingsList from '$lib/ui/screens/check/FindingsList.svelte';
-  import { WrittenRun } from '$lib/ui/screens/write/written-run.svelte.ts';
-  import { getRunStore } from '$lib/ui/store/run-context.ts';
+  import { checkRun } from '#core/checks';
+  import { MOST_CHARACTERS } from '#core/shorthand';
+  import { afterPaint } from '../../../../../../lib/ui/controls/after-paint.svelte.ts';
+  import ShorthandEditor from '../../../../../../lib/ui/controls/ShorthandEditor.svelte';
+  import TroubleNote from '../../../../../../lib/ui/controls/TroubleNote.svelte';
+  import LineDrawing from '../../../../../../lib/ui/instruments/LineDrawing.svelte';
+  import FindingsList from '../../../../../../lib/ui/screens/check/FindingsList.svelte';
+  import { WrittenRun } from '../../../../../../lib/ui/screens/write/written-run.svelte.ts';
+  import { getRunStore } from '../../../../../../lib/ui/store/run-context.ts';
 
   const store = getRunStore();
   const written = new WrittenRun(store, store.run);

@@ -1,6 +1,4 @@
-import { historyQuerySchema } from '#core/formats/change.schema.ts';
-import { LIMITS } from '#core/formats/limits.ts';
-import { readWith } from '#core/formats/read-with.ts';
+import { historyQuerySchema, LIMITS, readWith } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readBody } from '#server/http/read-body.ts';

@@ -1,4 +1,4 @@
-import { eventSchema } from '#core/formats/event.schema.ts';
+import { eventSchema } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

@@ -1,4 +1,4 @@
-import { refuse } from '#core/outcome/result.ts';
+import { refuse } from '#core/outcome';
 import { resolveActor } from '#server/actor.ts';
 import { answerFile } from '#server/http/answer-file.ts';
 import { getDatabaseUrl } from '#server/service.ts';

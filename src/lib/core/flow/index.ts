@@ -1,0 +1,1 @@
+export { findSources, listUsedPorts, traceFlow } from './flow.ts';

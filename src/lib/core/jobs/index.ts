@@ -1,0 +1,15 @@
+export {
+  type ClosedAs,
+  type Job,
+  type JobDetails,
+  type JobMilestone,
+  PROOFS,
+  type Person,
+  type Proof,
+  type RunHeading,
+  type Undone,
+  type Versions,
+  findFinish,
+  isDone,
+  pickDetails,
+} from './job.ts';

@@ -1,0 +1,1 @@
+export { TubeLayer, findHolder } from './lay-tube.ts';
