@@ -1,6 +1,7 @@
 import { building } from '$app/environment';
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { isId, type WireRefusal } from '#core/formats';
+import { isId } from '#core/shapes';
+import type { WireRefusal } from '#core/formats';
 import { answerRefusal } from '#server/http/answer.ts';
 import { checkOrigin } from '#server/http/check-origin.ts';
 import { headEveryAnswer } from '#server/http/head-every-answer.ts';

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
-import { APP_VERSION, LIMITS } from '#core/formats';
+import { APP_VERSION } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { BODY_LIMIT } from '../../scripts/system/body-limit.mjs';
 
 describe('what is said in two places', () => {

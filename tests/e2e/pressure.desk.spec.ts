@@ -1,6 +1,6 @@
 import { Agent, request as httpRequest } from 'node:http';
 import { connect, type Socket } from 'node:net';
-import { LIMITS } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { ask as askDatabase } from '#support/test-database.ts';
 import { makeJobsText } from '#support/make-jobs-text.ts';
 import { expect, makeJob, test, type TestApp } from '#support/e2e.ts';

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { type ShopPart, makeTaperEnd } from '#core/catalogue';
-import { type ShopPartsPage, LIMITS } from '#core/formats';
+import type { ShopPartsPage } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { connect, type Connection } from '#server/db/database.ts';
 import { keepShopParts, readShopParts } from '#server/use-cases/keep-shop-parts.ts';
 import { mustBe } from '#support/make-run.ts';

@@ -52,12 +52,14 @@ export {
   type Material,
   type Pipe,
   STOCKS,
+  SYSTEMS,
   type Stock,
   type SystemId,
   THREADED_MATERIALS,
   type ThreadedMaterial,
 } from './pipe.ts';
 export {
+  SHOP_PART,
   SHOP_PART_KINDS,
   SHOP_PART_MATERIALS,
   type ShopPart,

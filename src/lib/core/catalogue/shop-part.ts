@@ -1,6 +1,21 @@
-import { type End, isNominal, NOMINAL_SIZES } from '#core/ends';
+import { type End, endOfKinds, isNominal, NOMINAL_SIZES } from '#core/ends';
+import {
+  fields,
+  flag,
+  ID,
+  length,
+  LIMITS,
+  nameLine,
+  oneOf,
+  orNull,
+  pair,
+  pattern,
+  textOrNone,
+  whole,
+  type Shape,
+  type TypeOf,
+} from '#core/shapes';
 import type { EndRegistry } from './end-registry.ts';
-import type { Length } from '#core/units';
 import { getPortWay } from './part-shapes.ts';
 import type { BoughtKind, Part, PartLength } from './part.ts';
 
@@ -13,23 +28,26 @@ export type ShopPartKind = (typeof SHOP_PART_KINDS)[number];
 
 export const SHOP_PART_MATERIALS = ['black-malleable', 'steel', 'brass', 'copper', 'polyethylene', 'as-found'] as const satisfies readonly Part['material'][]; // prettier-ignore
 
+const SHOP_PART_END: Shape<End> = endOfKinds('thread', 'tube', 'socket', 'flange', 'fusion-face');
+
 /** A part of the shop's own between two ends. */
-export interface ShopPart {
-  readonly id: string;
+export const SHOP_PART = fields({
+  id: pattern(ID),
   /** As the shop calls it, and as it is read out at the counter. */
-  readonly name: string;
-  readonly kind: ShopPartKind;
-  readonly material: (typeof SHOP_PART_MATERIALS)[number];
+  name: nameLine(LIMITS.name),
+  kind: oneOf(SHOP_PART_KINDS),
+  material: oneOf(SHOP_PART_MATERIALS),
   /** Gas comes in at the first where that matters. */
-  readonly ends: readonly [End, End];
+  ends: pair(SHOP_PART_END),
   /** Over all, nm; null while not measured. */
-  readonly length: Length | null;
+  length: orNull(length),
   /** In hundredths of whatever the shop reckons in; null while not said. */
-  readonly price: number | null;
-  readonly note: string;
+  price: orNull(whole(0, LIMITS.price)),
+  note: textOrNone(LIMITS.reason),
   /** No longer bought: it joins no search, and stands where it stands. */
-  readonly retired: boolean;
-}
+  retired: flag,
+});
+export type ShopPart = TypeOf<typeof SHOP_PART>;
 
 const OWN = 'own/';
 /** The id of a shop's own part among parts. */

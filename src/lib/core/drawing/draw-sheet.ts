@@ -2,18 +2,18 @@ import type { RunLayout } from '#core/runs/layout';
 import type { LengthUnit } from '#core/units';
 import { drawLine } from './draw-line.ts';
 import { findDrawingFrame, type Frame } from './find-drawing-frame.ts';
-import { makeRecordingSink, type Shape } from './sink.ts';
+import { makeRecordingSink, type InkShape } from './sink.ts';
 
 export interface DrawnSheet {
   /** In the order in which they are laid on the paper: strokes, marks, lettering. */
-  readonly shapes: readonly Shape[];
+  readonly shapes: readonly InkShape[];
   readonly frame: Frame;
   /** Height of lettering, sheet units. */
   readonly letter: number;
 }
 
 /** A bare end's ring lies over the point it stands on. */
-const getOrder = (shape: Shape): number =>
+const getOrder = (shape: InkShape): number =>
   shape.kind === 'stroke' ? 0 : shape.kind === 'text' ? 3 : shape.role === 'node' ? 1 : 2;
 
 /** The line drawn for a sheet of so many units; null when there is nothing to draw. The same routine as on the screen. */

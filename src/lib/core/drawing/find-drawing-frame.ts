@@ -1,7 +1,7 @@
 import type { Point } from '#core/geometry';
 import { getTextWidth } from './draw-labels.ts';
 import { coverLabel } from './place-label.ts';
-import type { Shape } from './sink.ts';
+import type { InkShape } from './sink.ts';
 
 /** An upright frame, by its upper left corner. */
 export interface Frame {
@@ -12,7 +12,7 @@ export interface Frame {
 }
 
 /** The least frame that holds everything drawn, lettering (of the given height) and marks included; null when nothing is. */
-export function findDrawingFrame(shapes: readonly Shape[], letter: number): Frame | null {
+export function findDrawingFrame(shapes: readonly InkShape[], letter: number): Frame | null {
   let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
   const hold = ({ x, y }: Point, around: number) => {
     left = Math.min(left, x - around);

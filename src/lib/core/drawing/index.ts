@@ -22,6 +22,6 @@ export type { LensDimension, LensPicture, LensRole } from './lens/lens-picture.t
 export { PAPER, PAPER_LOOKS, TEXT_LOOKS, TONES } from './paper-look.ts';
 export type { Sheet } from './place-line.ts';
 export { type ReadingHandle, placeReadings } from './place-readings.ts';
-export { type Shape, type TextShape, makeRecordingSink } from './sink.ts';
+export { type InkShape, type TextShape, makeRecordingSink } from './sink.ts';
 export { type ThreadForm, getCrestDiameter, makeThreadProfile } from './thread-profile.ts';
 export { writeSvg } from './write-svg.ts';

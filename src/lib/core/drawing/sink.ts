@@ -36,11 +36,11 @@ export interface TextShape {
   readonly text: string;
   readonly subject: string;
 }
-export type Shape = StrokeShape | MarkShape | TextShape;
+export type InkShape = StrokeShape | MarkShape | TextShape;
 
 /** A sink that keeps what is drawn as a list of shapes, in the order in which it was drawn. */
-export function makeRecordingSink(): Sink & { readonly shapes: Shape[] } {
-  const shapes: Shape[] = [];
+export function makeRecordingSink(): Sink & { readonly shapes: InkShape[] } {
+  const shapes: InkShape[] = [];
   return {
     shapes,
     stroke: (role, points, subject) => shapes.push({ kind: 'stroke', role, points, subject }),

@@ -2,7 +2,7 @@ import type { RunLayout } from '#core/runs/layout';
 import type { LengthUnit } from '#core/units';
 import { drawSheet, type DrawnSheet } from './draw-sheet.ts';
 import { PAPER_LOOKS, PAPER, TEXT_LOOKS, TONES } from './paper-look.ts';
-import type { Shape } from './sink.ts';
+import type { InkShape } from './sink.ts';
 
 const SIZE = { width: 1100, height: 780 };
 const MARGIN = 14;
@@ -26,7 +26,7 @@ export function writeSvg(layout: RunLayout, unit: LengthUnit, title: string, say
   ].join('\n');
 }
 
-function writeShape(shape: Shape, { letter }: DrawnSheet): string {
+function writeShape(shape: InkShape, { letter }: DrawnSheet): string {
   const subject = ` data-subject="${escape(shape.subject)}"`;
   if (shape.kind === 'text') {
     const { bold, tone } = TEXT_LOOKS[shape.role];

@@ -1,6 +1,18 @@
-import type { Seat } from './seat.ts';
-import type { NominalSize } from './size.ts';
-import { THREAD_FAMILIES, type ThreadFamily } from './thread-family.ts';
+import {
+  by,
+  fields,
+  LIMITS,
+  list,
+  oneOf,
+  orNull,
+  pattern,
+  text,
+  type Shape,
+  type TypeOf,
+} from '#core/shapes';
+import { SEATS } from './seat.ts';
+import { NOMINAL_SIZES } from './size.ts';
+import { THREAD_FAMILIES } from './thread-family.ts';
 
 /*
  * The one vocabulary of ends: ports of parts, what was found in place, specimens, what a leg ends in, two ends held together. Plain
@@ -21,27 +33,27 @@ export type Metal = (typeof METALS)[number];
 export const USUAL_METAL: Metal = 'black-iron';
 
 /** A threaded end. The seat is what the end has to seal against: a cone, a flat for a washer, nothing, or not looked at yet. */
-export interface ThreadEnd {
-  readonly kind: 'thread';
-  readonly family: ThreadFamily;
+const THREAD_END = fields({
+  kind: oneOf(['thread']),
+  family: oneOf(THREAD_FAMILIES),
   /** As the family names it: an old bore, a tube, a designation. */
-  readonly size: string;
-  readonly gender: Gender;
+  size: text(LIMITS.name),
+  gender: oneOf(GENDERS),
   /** Null: as its list has it. */
-  readonly hand: Hand | null;
-  readonly seat: Seat | 'unknown';
-  readonly metal: Metal;
-}
+  hand: orNull(oneOf(HANDS)),
+  seat: oneOf([...SEATS, 'unknown']),
+  metal: oneOf(METALS),
+});
+export type ThreadEnd = TypeOf<typeof THREAD_END>;
 
 /** Kinds of tube. Copper of the water and of the refrigeration trade is named differently, not made so. */
 export const TUBE_KINDS = ['copper', 'polyethylene', 'csst', 'steel'] as const;
 export type TubeKind = (typeof TUBE_KINDS)[number];
 
 /** A tube of the lists, by what it is and what it is called: `1/2 L`, `8 mm`, `1 IPS SDR 11`. */
-export interface TubeName {
-  readonly of: TubeKind;
-  readonly name: string;
-}
+const tubeName = { of: oneOf(TUBE_KINDS), name: text(LIMITS.name) };
+const TUBE_NAME = fields(tubeName);
+export type TubeName = TypeOf<typeof TUBE_NAME>;
 
 /** How copper is drawn: what is bought in a coil is soft, what is bought straight is mostly hard. */
 export const TEMPERS = ['soft', 'hard', 'unknown'] as const;
@@ -51,12 +63,14 @@ export type Temper = (typeof TEMPERS)[number];
 export const PREPARATIONS = ['plain', 'flared', 'faced'] as const;
 export type Preparation = (typeof PREPARATIONS)[number];
 
-export interface TubeEnd extends TubeName {
-  readonly kind: 'tube';
-  readonly prepared: Preparation;
+const TUBE_END = fields({
+  kind: oneOf(['tube']),
+  ...tubeName,
+  prepared: oneOf(PREPARATIONS),
   /** Of copper; null where there is no such thing. */
-  readonly temper: Temper | null;
-}
+  temper: orNull(oneOf(TEMPERS)),
+});
+export type TubeEnd = TypeOf<typeof TUBE_END>;
 
 /**
  * What a tube is put into: an O-ring stab coupling, a press coupling with its sealing ring (steel, copper), a CSST end fitting, the
@@ -67,45 +81,68 @@ export const SOCKET_KINDS = [
 ] as const; // prettier-ignore
 export type SocketKind = (typeof SOCKET_KINDS)[number];
 
-export interface SocketEnd {
-  readonly kind: 'socket';
-  readonly how: SocketKind;
+const SOCKET_END = fields({
+  kind: oneOf(['socket']),
+  how: oneOf(SOCKET_KINDS),
   /** The tube it is made for. */
-  readonly takes: TubeName;
-}
+  takes: TUBE_NAME,
+});
+export type SocketEnd = TypeOf<typeof SOCKET_END>;
 
 /** Drillings of flanges; two of one drilling and size bolt together. */
 export const FLANGE_DRILLINGS = ['class-150', 'pn-16'] as const;
 export type FlangeDrilling = (typeof FLANGE_DRILLINGS)[number];
 
-export interface FlangeEnd {
-  readonly kind: 'flange';
-  readonly size: NominalSize;
-  readonly drilling: FlangeDrilling;
-}
+const FLANGE_END = fields({
+  kind: oneOf(['flange']),
+  size: oneOf(NOMINAL_SIZES),
+  drilling: oneOf(FLANGE_DRILLINGS),
+});
+export type FlangeEnd = TypeOf<typeof FLANGE_END>;
 
 /** One half of a ground-joint union: the one with the cone and the nut, or the one with the socket and the thread. */
-export interface UnionHalf {
-  readonly kind: 'union-half';
-  readonly size: NominalSize;
-  readonly half: 'cone' | 'socket';
-}
+const UNION_HALF = fields({
+  kind: oneOf(['union-half']),
+  size: oneOf(NOMINAL_SIZES),
+  half: oneOf(['cone', 'socket']),
+});
+export type UnionHalf = TypeOf<typeof UNION_HALF>;
 
 /** The spigot of a fitting that is melted to a polyethylene pipe, end to end. */
-export interface FusionFace {
-  readonly kind: 'fusion-face';
-  readonly takes: TubeName;
-}
+const FUSION_FACE = fields({ kind: oneOf(['fusion-face']), takes: TUBE_NAME });
+export type FusionFace = TypeOf<typeof FUSION_FACE>;
 
 /** Not told apart: between these threads, by their ids, the likeliest first; `among` is empty where nothing is known of it. */
-export interface UnknownEnd {
-  readonly kind: 'unknown';
-  readonly among: readonly string[];
-  readonly certainty: 'likely' | 'tie';
-}
+const UNKNOWN = fields({
+  kind: oneOf(['unknown']),
+  among: list(pattern(/^[a-z][A-Za-z0-9 ./:()_,-]{2,119}$/), 0, 40),
+  certainty: oneOf(['likely', 'tie']),
+});
+export type UnknownEnd = TypeOf<typeof UNKNOWN>;
 
 /** Anything that two things can be joined at. */
 export type End = ThreadEnd | TubeEnd | SocketEnd | FlangeEnd | UnionHalf | FusionFace | UnknownEnd;
+
+const KINDS = {
+  thread: THREAD_END,
+  tube: TUBE_END,
+  socket: SOCKET_END,
+  flange: FLANGE_END,
+  'union-half': UNION_HALF,
+  'fusion-face': FUSION_FACE,
+  unknown: UNKNOWN,
+} satisfies { readonly [Kind in End['kind']]: Shape<Extract<End, { kind: Kind }>> };
+
+/** What documents hold of an end: what it is called, never its figures. */
+export const END: Shape<End> = by('kind', KINDS);
+
+/** An end of some kinds only. */
+export const endOfKinds = <Kind extends End['kind']>(
+  ...among: readonly Kind[]
+): Shape<Extract<End, { readonly kind: Kind }>> =>
+  by('kind', Object.fromEntries(among.map((kind): [string, Shape<unknown>] => [kind, KINDS[kind]]))) as Shape<
+    Extract<End, { readonly kind: Kind }>
+  >;
 
 export const UNKNOWN_END: UnknownEnd = { kind: 'unknown', among: [], certainty: 'tie' };
 

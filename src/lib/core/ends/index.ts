@@ -1,4 +1,5 @@
 export {
+  END,
   type End,
   FLANGE_DRILLINGS,
   type FlangeDrilling,
@@ -24,6 +25,7 @@ export {
   USUAL_METAL,
   type UnionHalf,
   type UnknownEnd,
+  endOfKinds,
   getEndSize,
   getOppositeGender,
   getThreadId,

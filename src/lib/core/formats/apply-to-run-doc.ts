@@ -2,18 +2,16 @@ import { accept, refuse, type Result } from '#core/outcome';
 import { applyOps, type ChangeRefusal, type Op } from '#core/runs/changes';
 import {
   COLLECTIONS,
-  type Collection,
   findBrokenReference,
   RUN_SCHEMA,
   type RunDoc,
-  findOverfullLeg,
-  MOST_IN,
-  MOST_PARTS_IN_LEG,
+  type RecordName,
+  getRecordKind,
 } from '#core/runs/document';
 import { readRunDoc, type DocumentRefusal } from './read-run-doc.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
 import { ruleChoicesSchema } from './rule-choices.schema.ts';
-import { ENTITY_SCHEMAS } from './run-doc.schema.ts';
+import { getEntrySchema } from './run-doc.schema.ts';
 
 /**
  * Applies the operations of a change to a document that was sound, and gives the document after it: the same as reading the
@@ -64,32 +62,22 @@ function findWrongChoice(doc: RunDoc): InputRefusal | null {
   return read.ok ? null : within('ruleChoices', read.refusal);
 }
 
-function findWrongAt(
-  doc: RunDoc,
-  collection: Exclude<Collection, 'ruleChoices'>,
-  id: string,
-): InputRefusal | null {
+function findWrongAt(doc: RunDoc, collection: RecordName, id: string): InputRefusal | null {
   const entries: Readonly<Record<string, unknown>> = doc[collection];
   if (!Object.hasOwn(entries, id)) return null;
-  const read = readWith(ENTITY_SCHEMAS[collection], entries[id]);
+  const read = readWith(getEntrySchema(collection), entries[id]);
   if (!read.ok) return within(`${collection}.${id}`, read.refusal);
   const { id: own } = read.value as { readonly id: string };
   return own === id ? null : { code: 'input-invalid', path: '', rule: 'any.invalid', limit: null };
 }
 
 function findOverfull(doc: RunDoc, ops: readonly Op[]): InputRefusal | null {
-  for (const collection of new Set(ops.map((op) => op.in))) {
-    if (collection === 'ruleChoices') continue;
-    const most = MOST_IN[collection];
-    if (Object.keys(doc[collection]).length > most)
-      return { code: 'input-invalid', path: collection, rule: 'object.max', limit: String(most) };
-    if (collection === 'parts' && findOverfullLeg(doc.parts) !== null)
-      return {
-        code: 'input-invalid',
-        path: collection,
-        rule: 'object.max',
-        limit: String(MOST_PARTS_IN_LEG),
-      };
+  for (const name of new Set(ops.map((op) => op.in))) {
+    if (name === 'ruleChoices') continue;
+    const kind = getRecordKind(name);
+    const limit = Object.keys(doc[name]).length > kind.most ? kind.most : kind.findOverfull?.(doc[name]);
+    if (typeof limit === 'number')
+      return { code: 'input-invalid', path: name, rule: 'object.max', limit: String(limit) };
   }
   return null;
 }

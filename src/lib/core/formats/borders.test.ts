@@ -3,9 +3,9 @@ import fc from 'fast-check';
 import type Joi from 'joi';
 import { findUnstorable } from './find-unstorable.ts';
 import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
-import { isId } from './is-id.ts';
+import { isId } from '#core/shapes';
+import { nameLineSchema, textSchema, lineSchema } from './text.schema.ts';
 import { JsonGate } from './json-gate.ts';
-import { line, nameLine, text } from './text.schema.ts';
 
 const takes = (schema: Joi.Schema, value: unknown): boolean =>
   !schema.validate(value, { convert: false }).error;
@@ -16,12 +16,12 @@ describe('texts, ids, moments and revisions at every border', () => {
   for (const [name, schema, taken, refused] of [
     [
       'text',
-      text(9),
+      textSchema(9),
       ['a', 'a\tb', 'ÄöÜ', '😀', '⅜'],
       [NUL, HALF, '\udc00', '', 'longer than nine', 7, null],
     ],
-    ['line', line(9), ['a', ' ', '😀'], [NUL, HALF, 'a\tb', 'a\nb', 'a\u0085', 'longer than nine']],
-    ['name', nameLine(9), ['a', ' a'], [NUL, HALF, ' ', '']],
+    ['line', lineSchema(9), ['a', ' ', '😀'], [NUL, HALF, 'a\tb', 'a\nb', 'a\u0085', 'longer than nine']],
+    ['name', nameLineSchema(9), ['a', ' a'], [NUL, HALF, ' ', '']],
     [
       'id',
       idSchema,

@@ -5,7 +5,8 @@ import { applyOps, invertOps, type PlannedChange } from '#core/runs/changes';
 import { isSameJson, type Json } from '#core/outcome';
 import { findPiece } from '#core/runs/layout';
 import { RUN_SCHEMA, type RunDoc } from '#core/runs/document';
-import { carryUpOps, STEPS } from './carry-up.ts';
+import { carryUpOps } from './carry-up.ts';
+import { STEPS } from './versions/steps.ts';
 import { checkHistory } from './check-history.ts';
 import { readRunDoc } from './read-run-doc.ts';
 

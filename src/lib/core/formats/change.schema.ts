@@ -4,9 +4,8 @@ import { COLLECTIONS } from '#core/runs/document';
 import { COMMAND_NAMES, type Change, type Op } from '#core/runs/changes';
 import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
 import { carryUpOps } from './carry-up.ts';
-import { SPEC_ID } from './is-id.ts';
-import { LIMITS } from './limits.ts';
-import { text } from './text.schema.ts';
+import { SPEC_ID, LIMITS } from '#core/shapes';
+import { textSchema } from './text.schema.ts';
 
 const json = Joi.alternatives()
   .try(
@@ -46,7 +45,7 @@ const opSchema = Joi.alternatives().conditional('.op', {
 export const changeSchema: Joi.ObjectSchema<Change> = Joi.object<Change>({
   id: idSchema,
   base: revisionSchema,
-  by: text(LIMITS.name),
+  by: textSchema(LIMITS.name),
   at: momentSchema,
   label: Joi.object({
     command: Joi.string()

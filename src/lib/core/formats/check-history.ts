@@ -1,18 +1,11 @@
 import { applyOps, invertOps, type Change, type Op } from '#core/runs/changes';
-import { COLLECTIONS, type Collection, type RunDoc } from '#core/runs/document';
+import { type RunDoc, RECORD_NAMES, getRecordKind } from '#core/runs/document';
 import { carryUpOps } from './carry-up.ts';
 
 /** The history does not lead to the run: the revision at which it breaks off. */
 export interface BrokenHistory {
   readonly revision: number;
 }
-
-/** A run is begun with the house rules of its job, and may be begun at something found in place: a node and its anchor. */
-const BEGINS_WITH: Readonly<Partial<Record<Collection, number>>> = {
-  ruleChoices: Infinity,
-  nodes: 1,
-  anchors: 1,
-};
 
 /**
  * Holds a run against the history that came with it: every revision is there once and follows the one before, and taken back
@@ -39,8 +32,9 @@ export function checkHistory(
   }
   const begun = applyOps(doc, back);
   if (!begun.ok) return { revision: from[begun.refusal.op] ?? 1 };
-  const isBegun = COLLECTIONS.every(
-    (each) => Object.keys(begun.value[each]).length <= (BEGINS_WITH[each] ?? 0),
+  // A run is begun with the house rules of its job, and with no more records than its kinds may begin with.
+  const isBegun = RECORD_NAMES.every(
+    (name) => Object.keys(begun.value[name]).length <= getRecordKind(name).beginsWith,
   );
   return isBegun ? null : { revision: 0 };
 }

@@ -1,6 +1,6 @@
 import Joi from 'joi';
-import { LIMITS } from './limits.ts';
-import { text } from './text.schema.ts';
+import { LIMITS } from '#core/shapes';
+import { textSchema } from './text.schema.ts';
 
 /** A line of a list that is read out at a counter. */
 export interface CounterLine {
@@ -16,8 +16,8 @@ export interface CounterLine {
 export const counterListSchema = Joi.array<CounterLine[]>()
   .items(
     Joi.object<CounterLine>({
-      part: text(LIMITS.print),
-      name: text(LIMITS.name).allow(null),
+      part: textSchema(LIMITS.print),
+      name: textSchema(LIMITS.name).allow(null),
       count: Joi.number().integer().min(1).max(10_000).required(),
       isTicked: Joi.boolean().required(),
     }).optional(),

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { makeRandom } from '#support/random-run.ts';
 import { cutIntoParts, namePart, type WeighedJob } from './cut-into-parts.ts';
-import { LIMITS } from './limits.ts';
+import { LIMITS } from '#core/shapes';
 
 const SEED = 20_290;
 const random = makeRandom(SEED);

@@ -1,4 +1,4 @@
-import { LIMITS } from './limits.ts';
+import { LIMITS } from '#core/shapes';
 
 /** A job as far as it must be known to say in which file it goes out: its moment (ISO 8601, UTC) and about how many bytes it takes. */
 export interface WeighedJob {

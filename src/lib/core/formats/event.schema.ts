@@ -3,8 +3,8 @@ import { NOMINAL_SIZES } from '#core/ends';
 import { HOOK_UP_ITEMS, type RunEvent } from '#core/runs/changes';
 import { LONGEST_MEASURE } from '#core/units';
 import { idSchema, momentSchema, revisionSchema, subjectSchema } from './id.schema.ts';
-import { LIMITS } from './limits.ts';
-import { text } from './text.schema.ts';
+import { LIMITS } from '#core/shapes';
+import { textSchema } from './text.schema.ts';
 
 const length = Joi.number().integer().min(1).max(LONGEST_MEASURE);
 const isCorrection = { is: 'correction' };
@@ -14,20 +14,20 @@ const mayBeSilent = { is: Joi.valid('correction', 'ticked') };
 const recorded = {
   id: idSchema,
   runRevision: revisionSchema,
-  instrument: text(LIMITS.name),
+  instrument: textSchema(LIMITS.name),
   simulated: Joi.boolean().required(),
-  by: text(LIMITS.name),
+  by: textSchema(LIMITS.name),
   atDevice: momentSchema,
   atServer: momentSchema.allow(null),
 };
-const versions = { catalogueVersion: text(LIMITS.name), rulePackVersion: text(LIMITS.name) };
+const versions = { catalogueVersion: textSchema(LIMITS.name), rulePackVersion: textSchema(LIMITS.name) };
 
 const pieceEventSchema = Joi.object({
   ...recorded,
   kind: Joi.string().valid('as-cut', 'ticked', 'correction').required(),
   subject: subjectSchema,
   asked: Joi.object({
-    mark: text(LIMITS.name),
+    mark: textSchema(LIMITS.name),
     size: Joi.string()
       .valid(...NOMINAL_SIZES)
       .required(),
@@ -37,7 +37,7 @@ const pieceEventSchema = Joi.object({
   }).required(),
   said: Joi.object({
     length: length.when('...kind', { ...mayBeSilent, then: Joi.allow(null) }).required(),
-    typed: text(LIMITS.typed).allow(''),
+    typed: textSchema(LIMITS.typed).allow(''),
   }).required(),
   corrects: idSchema
     .allow(null)
@@ -48,7 +48,7 @@ const hookUpSchema = Joi.object({
   ...recorded,
   kind: Joi.string().valid('hook-up').required(),
   subject: idSchema,
-  asked: Joi.object({ name: text(LIMITS.name), ...versions }).required(),
+  asked: Joi.object({ name: textSchema(LIMITS.name), ...versions }).required(),
   said: Joi.object({
     item: Joi.string()
       .valid(...HOOK_UP_ITEMS)

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { ID } from './is-id.ts';
+import { ID } from '#core/shapes';
 import { isMoment } from '#core/units';
 
 /** A client-made id. */

@@ -12,7 +12,6 @@ export { eventSchema } from './event.schema.ts';
 export { filePartQuerySchema, filePartSchema } from './file-part.schema.ts';
 export { findUnstorable } from './find-unstorable.ts';
 export { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
-export { ID, isId } from './is-id.ts';
 export { jobFileSchema } from './job-file.schema.ts';
 export {
   type ChangeInFile,
@@ -35,9 +34,8 @@ export {
   newRunSchema,
 } from './job.schema.ts';
 export { JsonGate } from './json-gate.ts';
-export { LIMITS } from './limits.ts';
 export { type MilestoneInput, milestoneInputSchema, milestoneSchema } from './milestone.schema.ts';
-export { oneOf } from './one-of.ts';
+export { oneOfSchema } from './one-of.ts';
 export { listBesidePipe, makePurchaseTable } from './purchase-csv.ts';
 export { quickBenchSchema } from './quick-cut.schema.ts';
 export {
@@ -72,7 +70,7 @@ export {
   readShopPartsTable,
 } from './shop-parts-csv.ts';
 export { specimenInputSchema, specimenSchema } from './specimen.schema.ts';
-export { text } from './text.schema.ts';
+export { textSchema } from './text.schema.ts';
 export type {
   ChangeAnswer,
   JobsPage,

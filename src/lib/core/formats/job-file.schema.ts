@@ -4,14 +4,14 @@ import { arrivedEventSchema } from './event.schema.ts';
 import { idSchema, momentSchema, revisionSchema as revision } from './id.schema.ts';
 import { JOB_FILE_VERSION, type JobFile, type JobsFile } from './job-file.ts';
 import { newJobSchema } from './job.schema.ts';
-import { LIMITS } from './limits.ts';
+import { LIMITS } from '#core/shapes';
+import { textSchema } from './text.schema.ts';
 import { milestoneSchema, versionsSchema } from './milestone.schema.ts';
 import { ruleChoicesSchema } from './rule-choices.schema.ts';
 import { specimenSchema } from './specimen.schema.ts';
-import { text } from './text.schema.ts';
 
 const version = Joi.number().valid(JOB_FILE_VERSION).required();
-const name = text(LIMITS.name);
+const name = textSchema(LIMITS.name);
 
 const runSchema = Joi.object({
   id: idSchema,

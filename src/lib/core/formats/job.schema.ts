@@ -2,14 +2,14 @@ import Joi from 'joi';
 import { GASES, JURISDICTIONS } from '#core/house-rules';
 import type { JobDetails } from '#core/jobs';
 import { idSchema } from './id.schema.ts';
-import { LIMITS } from './limits.ts';
-import { line, nameLine } from './text.schema.ts';
+import { LIMITS } from '#core/shapes';
+import { nameLineSchema, lineSchema } from './text.schema.ts';
 
-const name = nameLine(LIMITS.name);
+const name = nameLineSchema(LIMITS.name);
 
 const details = {
   name,
-  place: line(LIMITS.place).allow(''),
+  place: lineSchema(LIMITS.place).allow(''),
   units: Joi.string().valid('in', 'mm').required(),
   gas: Joi.string()
     .valid(...GASES)
@@ -17,7 +17,7 @@ const details = {
   jurisdiction: Joi.string()
     .valid(...JURISDICTIONS)
     .required(),
-  edition: line(LIMITS.edition).allow(''),
+  edition: lineSchema(LIMITS.edition).allow(''),
   people: Joi.array().items(name.optional()).max(LIMITS.people).unique().required(),
 };
 

@@ -1,9 +1,9 @@
 import Joi from 'joi';
 import { isDone, PROOFS, type ClosedAs, type JobMilestone, type Undone } from '#core/jobs';
-import { oneOf } from './one-of.ts';
+import { oneOfSchema } from './one-of.ts';
+import { LIMITS } from '#core/shapes';
+import { nameLineSchema, textSchema, lineSchema } from './text.schema.ts';
 import { idSchema, momentSchema } from './id.schema.ts';
-import { LIMITS } from './limits.ts';
-import { line, nameLine, text } from './text.schema.ts';
 
 /** What a device says when a job is finished or opened again: what it was written with is the server's to add. */
 export type MilestoneInput = Omit<JobMilestone, 'written'>;
@@ -11,15 +11,15 @@ export type MilestoneInput = Omit<JobMilestone, 'written'>;
 const count = Joi.number().integer().min(0).required();
 const undone = Joi.object<Undone>({
   run: idSchema,
-  name: text(LIMITS.name),
+  name: textSchema(LIMITS.name),
   stops: count,
   asks: count,
   unmeasured: count,
   uncut: count,
 });
 const closed = Joi.object<ClosedAs>({
-  proof: oneOf(PROOFS),
-  safe: line(LIMITS.reason).allow(''),
+  proof: oneOfSchema(PROOFS),
+  safe: lineSchema(LIMITS.reason).allow(''),
   undone: Joi.array().items(undone).max(2_000).required(),
 }).custom((value: ClosedAs, helpers) =>
   isDone(value) || /\S.*\S.*\S/.test(value.safe) ? value : helpers.error('any.required'),
@@ -28,9 +28,9 @@ const closed = Joi.object<ClosedAs>({
 const said = {
   id: idSchema,
   kind: Joi.string().valid('finished', 'reopened').required(),
-  by: nameLine(LIMITS.name),
+  by: nameLineSchema(LIMITS.name),
   /** A job is not opened again without saying why. */
-  reason: line(LIMITS.reason)
+  reason: lineSchema(LIMITS.reason)
     .when('kind', { is: 'reopened', then: Joi.string().pattern(/\S.*\S.*\S/), otherwise: Joi.valid('') })
     .required(),
   at: momentSchema,
@@ -44,7 +44,7 @@ const said = {
 export const milestoneInputSchema: Joi.ObjectSchema<MilestoneInput> =
   Joi.object<MilestoneInput>(said).required();
 
-const name = text(LIMITS.name);
+const name = textSchema(LIMITS.name);
 
 /** With what something was worked out. */
 export const versionsSchema = Joi.object({ app: name, catalogue: name, rulePack: name }).required();

@@ -4,25 +4,25 @@ import { NOMINAL_SIZES } from '#core/ends';
 import { QUICK_KINDS, QUICK_POINTS, type KeptQuickCut, type QuickBench } from '#core/cutting';
 import { LONGEST_MEASURE } from '#core/units';
 import { idSchema, momentSchema } from './id.schema.ts';
-import { LIMITS } from './limits.ts';
-import { line } from './text.schema.ts';
-import { oneOf } from './one-of.ts';
+import { LIMITS } from '#core/shapes';
+import { oneOfSchema } from './one-of.ts';
+import { lineSchema } from './text.schema.ts';
 
 const length = Joi.number().integer().min(1).max(LONGEST_MEASURE).required();
-const measured = Joi.object({ value: length, typed: line(LIMITS.typed) });
+const measured = Joi.object({ value: length, typed: lineSchema(LIMITS.typed) });
 const own = Joi.object()
-  .pattern(Joi.string().max(80), Joi.object({ length, typed: line(LIMITS.typed) }))
+  .pattern(Joi.string().max(80), Joi.object({ length, typed: lineSchema(LIMITS.typed) }))
   .max(40)
   .required();
-const end = Joi.object({ kind: oneOf(QUICK_KINDS), at: oneOf(QUICK_POINTS) }).required();
+const end = Joi.object({ kind: oneOfSchema(QUICK_KINDS), at: oneOfSchema(QUICK_POINTS) }).required();
 const cut = Joi.object({
-  material: oneOf(THREADED_MATERIALS),
-  size: oneOf(NOMINAL_SIZES),
+  material: oneOfSchema(THREADED_MATERIALS),
+  size: oneOfSchema(NOMINAL_SIZES),
   ends: Joi.array().ordered(end, end).length(2).required(),
   own,
   measure: measured.allow(null).required(),
 }).required();
-const unit = oneOf(['in', 'mm']);
+const unit = oneOfSchema(['in', 'mm']);
 
 const keptSchema: Joi.ObjectSchema<KeptQuickCut> = Joi.object<KeptQuickCut>({
   id: idSchema,

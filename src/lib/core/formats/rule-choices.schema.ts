@@ -13,17 +13,17 @@ import {
   tapeRoundingRule,
 } from '#core/house-rules';
 import { INCH } from '#core/units';
-import { bendRadius, short } from './length.schema.ts';
-import { LIMITS } from './limits.ts';
-import { oneOf } from './one-of.ts';
-import { text } from './text.schema.ts';
+import { bendRadiusSchema, shortSchema } from './length.schema.ts';
+import { LIMITS } from '#core/shapes';
+import { oneOfSchema } from './one-of.ts';
+import { textSchema } from './text.schema.ts';
 
 const turns = Joi.number().min(0).max(6).required();
 const engagementChoice = Joi.alternatives().try(
-  Joi.object({ option: oneOf([engagementFigureRule.options[0]!]) }),
-  Joi.object({ option: oneOf([engagementFigureRule.options[1]!]), upTo2in: turns, above2in: turns }),
+  Joi.object({ option: oneOfSchema([engagementFigureRule.options[0]!]) }),
+  Joi.object({ option: oneOfSchema([engagementFigureRule.options[1]!]), upTo2in: turns, above2in: turns }),
   Joi.object({
-    option: oneOf([engagementFigureRule.options[2]!]),
+    option: oneOfSchema([engagementFigureRule.options[2]!]),
     figures: Joi.object(
       Object.fromEntries(
         NOMINAL_SIZES.flatMap((size) => [size, `R ${size}`]).map((key) => [
@@ -44,11 +44,11 @@ const fahrenheit = Joi.number().min(-60).max(160).required();
 /** A school of a rule; where a shop may add one of its own, it says what and why. */
 const plainChoices = Object.fromEntries(
   PLAIN_RULES.map(({ id, options, mayAdd }) => {
-    const school = Joi.object({ option: oneOf(options) });
+    const school = Joi.object({ option: oneOfSchema(options) });
     const own = Joi.object({
-      option: oneOf(['own']),
-      name: text(LIMITS.name).trim().min(1),
-      reason: text(LIMITS.reason).trim().min(3),
+      option: oneOfSchema(['own']),
+      name: textSchema(LIMITS.name).trim().min(1),
+      reason: textSchema(LIMITS.reason).trim().min(3),
     });
     return [id, mayAdd ? Joi.alternatives().try(school, own) : school];
   }),
@@ -66,31 +66,31 @@ const turnsWindow = Joi.object({
 /** Which house rules were chosen, and how. */
 export const ruleChoicesSchema = Joi.object({
   'engagement-figure': engagementChoice,
-  'tape-rounding': Joi.object({ option: oneOf(tapeRoundingRule.options) }),
-  'length-method': Joi.object({ option: oneOf(lengthMethodRule.options) }),
-  nipples: Joi.object({ option: oneOf(nipplesRule.options), tolerance: short.max(INCH) }),
+  'tape-rounding': Joi.object({ option: oneOfSchema(tapeRoundingRule.options) }),
+  'length-method': Joi.object({ option: oneOfSchema(lengthMethodRule.options) }),
+  nipples: Joi.object({ option: oneOfSchema(nipplesRule.options), tolerance: shortSchema.max(INCH) }),
   'threading-grip': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['one-inch']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
+    Joi.object({ option: oneOfSchema(['one-inch']) }),
+    Joi.object({ option: oneOfSchema(['own']), length: shortSchema }),
   ),
   'saw-kerf': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['wheel-cutter']) }),
-    Joi.object({ option: oneOf(['saw']), width: short.max(INCH) }),
+    Joi.object({ option: oneOfSchema(['wheel-cutter']) }),
+    Joi.object({ option: oneOfSchema(['saw']), width: shortSchema.max(INCH) }),
   ),
-  'stock-length': Joi.object({ option: oneOf(stockLengthRule.options) }),
+  'stock-length': Joi.object({ option: oneOfSchema(stockLengthRule.options) }),
   'how-tight': Joi.alternatives().try(
-    Joi.object({ option: oneOf(howTightRule.options.filter((option) => option !== 'own-window')) }),
+    Joi.object({ option: oneOfSchema(howTightRule.options.filter((option) => option !== 'own-window')) }),
     Joi.object({
-      option: oneOf(['own-window']),
+      option: oneOfSchema(['own-window']),
       upTo2in: turnsWindow,
       above2in: turnsWindow,
       british: turnsWindow,
     }),
   ),
   'trap-kinds': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['model']) }),
+    Joi.object({ option: oneOfSchema(['model']) }),
     Joi.object({
-      option: oneOf(['own-list']),
+      option: oneOfSchema(['own-list']),
       kinds: Joi.array()
         .items(Joi.string().valid(...APPLIANCE_KINDS))
         .unique()
@@ -98,39 +98,39 @@ export const ruleChoicesSchema = Joi.object({
     }),
   ),
   'trap-room': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['two-inch']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
+    Joi.object({ option: oneOfSchema(['two-inch']) }),
+    Joi.object({ option: oneOfSchema(['own']), length: shortSchema }),
   ),
   'bender-radius': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['usual']) }),
+    Joi.object({ option: oneOfSchema(['usual']) }),
     Joi.object({
-      option: oneOf(['own']),
-      radii: Joi.object(Object.fromEntries(COPPER_SIZES.map((size) => [size, bendRadius]))).required(),
+      option: oneOfSchema(['own']),
+      radii: Joi.object(Object.fromEntries(COPPER_SIZES.map((size) => [size, bendRadiusSchema]))).required(),
     }),
   ),
   'bender-mark': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['start', 'centre']) }),
-    Joi.object({ option: oneOf(['shoe-front']), length: short }),
+    Joi.object({ option: oneOfSchema(['start', 'centre']) }),
+    Joi.object({ option: oneOfSchema(['shoe-front']), length: shortSchema }),
   ),
   'bend-straight': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['one-diameter']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
+    Joi.object({ option: oneOfSchema(['one-diameter']) }),
+    Joi.object({ option: oneOfSchema(['own']), length: shortSchema }),
   ),
   'press-spacing': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['two-inches']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
+    Joi.object({ option: oneOfSchema(['two-inches']) }),
+    Joi.object({ option: oneOfSchema(['own']), length: shortSchema }),
   ),
   'support-ends': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['twelve-inches']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
+    Joi.object({ option: oneOfSchema(['twelve-inches']) }),
+    Joi.object({ option: oneOfSchema(['own']), length: shortSchema }),
   ),
   'fusion-loss': Joi.alternatives().try(
-    Joi.object({ option: oneOf(['three-quarters']) }),
-    Joi.object({ option: oneOf(['own']), length: short }),
+    Joi.object({ option: oneOfSchema(['three-quarters']) }),
+    Joi.object({ option: oneOfSchema(['own']), length: shortSchema }),
   ),
   contraction: Joi.alternatives().try(
-    Joi.object({ option: oneOf(['summer-to-frost']) }),
-    Joi.object({ option: oneOf(['own']), laying: fahrenheit, coldest: fahrenheit }),
+    Joi.object({ option: oneOfSchema(['summer-to-frost']) }),
+    Joi.object({ option: oneOfSchema(['own']), laying: fahrenheit, coldest: fahrenheit }),
   ),
   ...plainChoices,
 }).required();

@@ -1,27 +1,11 @@
 import Joi from 'joi';
-import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '#core/catalogue';
-import { endOf } from './end.schema.ts';
+import { SHOP_PART, type ShopPart } from '#core/catalogue';
+import { toJoi } from './to-joi.ts';
 import { idSchema } from './id.schema.ts';
-import { length } from './length.schema.ts';
-import { LIMITS } from './limits.ts';
-import { oneOf } from './one-of.ts';
-import { nameLine, text } from './text.schema.ts';
+import { LIMITS } from '#core/shapes';
 
 /** A part of the shop's own, as it is stored, sent and put in files. */
-export const shopPartSchema = Joi.object<ShopPart>({
-  id: idSchema,
-  name: nameLine(LIMITS.name),
-  kind: oneOf(SHOP_PART_KINDS),
-  material: oneOf(SHOP_PART_MATERIALS),
-  ends: Joi.array()
-    .items(endOf(['thread', 'tube', 'socket', 'flange', 'fusion-face']))
-    .length(2)
-    .required(),
-  length: length.allow(null),
-  price: Joi.number().integer().min(0).max(LIMITS.price).allow(null).required(),
-  note: text(LIMITS.reason).allow(''),
-  retired: Joi.boolean().required(),
-}).required();
+export const shopPartSchema = toJoi(SHOP_PART);
 
 /** All parts of a shop. */
 export const shopPartsSchema = Joi.array().items(shopPartSchema.optional()).max(LIMITS.shopParts).required();

@@ -2,7 +2,7 @@ import { SHOP_PART_KINDS, SHOP_PART_MATERIALS, type ShopPart } from '#core/catal
 import { accept, refuse, type Result } from '#core/outcome';
 import { toMillimetres, type Length, millimetres } from '#core/units';
 import { readEndCode, writeEndCode } from './end-code.ts';
-import { LIMITS } from './limits.ts';
+import { LIMITS } from '#core/shapes';
 import { shopPartSchema } from './shop-part.schema.ts';
 import { readWith, type InputRefusal } from './read-with.ts';
 

@@ -18,62 +18,62 @@ import {
 } from '#core/identify';
 import { METRE, MILLIMETRE } from '#core/units';
 import { idSchema, momentSchema } from './id.schema.ts';
-import { LIMITS } from './limits.ts';
-import { line, nameLine, text } from './text.schema.ts';
-import { oneOf } from './one-of.ts';
+import { LIMITS } from '#core/shapes';
+import { nameLineSchema, textSchema, lineSchema } from './text.schema.ts';
+import { oneOfSchema } from './one-of.ts';
 
 /** Any length a thread is read by, nm. */
 const length = Joi.number().integer().min(1).max(METRE).required();
-const threadId = text(120);
+const threadId = textSchema(120);
 const genders = ['male', 'female'] as const;
 
 const observationSchema: Joi.AlternativesSchema<Observation> = Joi.alternatives<Observation>().try(
-  Joi.object({ kind: oneOf(['gender']), value: oneOf(genders) }),
+  Joi.object({ kind: oneOfSchema(['gender']), value: oneOfSchema(genders) }),
   Joi.object({
-    kind: oneOf(['diameter']),
-    side: oneOf(['outside', 'inside']),
+    kind: oneOfSchema(['diameter']),
+    side: oneOfSchema(['outside', 'inside']),
     length,
-    instrument: oneOf(MEASURING_INSTRUMENTS),
-    place: oneOf(THREAD_PLACES),
+    instrument: oneOfSchema(MEASURING_INSTRUMENTS),
+    place: oneOfSchema(THREAD_PLACES),
   }),
   Joi.object({
-    kind: oneOf(['count']),
+    kind: oneOfSchema(['count']),
     threads: Joi.number().min(1).max(100).required(),
     over: length.min(MILLIMETRE),
-    instrument: oneOf(MEASURING_INSTRUMENTS),
+    instrument: oneOfSchema(MEASURING_INSTRUMENTS),
   }),
   Joi.object({
-    kind: oneOf(['leaf']),
+    kind: oneOfSchema(['leaf']),
     perInch: Joi.number().min(2).max(80).required(),
-    fit: oneOf(LEAF_FITS),
+    fit: oneOfSchema(LEAF_FITS),
   }),
-  Joi.object({ kind: oneOf(['taper']), value: oneOf(['taper', 'parallel']) }),
-  Joi.object({ kind: oneOf(['flank']), value: oneOf(FLANKS) }),
-  Joi.object({ kind: oneOf(['crest']), value: oneOf(CREST_FORMS) }),
-  Joi.object({ kind: oneOf(['seat']), value: oneOf(SEATS), by: oneOf(['eye', 'gauge']) }),
-  Joi.object({ kind: oneOf(['swivel']), value: Joi.boolean().required() }),
-  Joi.object({ kind: oneOf(['hand']), value: oneOf(['right', 'left']) }),
-  Joi.object({ kind: oneOf(['collar']), acrossFlats: length }),
-  Joi.object({ kind: oneOf(['material']), value: oneOf(THREAD_MATERIALS) }),
-  Joi.object({ kind: oneOf(['colour']), value: oneOf(COLOURS) }),
-  Joi.object({ kind: oneOf(['marking']), text: line(LIMITS.typed) }),
-  Joi.object({ kind: oneOf(['country']), value: oneOf(COUNTRIES) }),
+  Joi.object({ kind: oneOfSchema(['taper']), value: oneOfSchema(['taper', 'parallel']) }),
+  Joi.object({ kind: oneOfSchema(['flank']), value: oneOfSchema(FLANKS) }),
+  Joi.object({ kind: oneOfSchema(['crest']), value: oneOfSchema(CREST_FORMS) }),
+  Joi.object({ kind: oneOfSchema(['seat']), value: oneOfSchema(SEATS), by: oneOfSchema(['eye', 'gauge']) }),
+  Joi.object({ kind: oneOfSchema(['swivel']), value: Joi.boolean().required() }),
+  Joi.object({ kind: oneOfSchema(['hand']), value: oneOfSchema(['right', 'left']) }),
+  Joi.object({ kind: oneOfSchema(['collar']), acrossFlats: length }),
+  Joi.object({ kind: oneOfSchema(['material']), value: oneOfSchema(THREAD_MATERIALS) }),
+  Joi.object({ kind: oneOfSchema(['colour']), value: oneOfSchema(COLOURS) }),
+  Joi.object({ kind: oneOfSchema(['marking']), text: lineSchema(LIMITS.typed) }),
+  Joi.object({ kind: oneOfSchema(['country']), value: oneOfSchema(COUNTRIES) }),
 );
 
 /** One reading: also what an instrument sends (docs/reading-message.md). */
 export const readingSchema: Joi.ObjectSchema<Reading> = Joi.object<Reading>({
   id: idSchema,
   observation: observationSchema.required(),
-  instrument: line(LIMITS.name).allow(null),
+  instrument: lineSchema(LIMITS.name).allow(null),
   simulated: Joi.boolean().required(),
 });
 
 const inputFields = {
   id: idSchema,
-  name: nameLine(LIMITS.name),
-  note: line(LIMITS.place).allow(''),
+  name: nameLineSchema(LIMITS.name),
+  note: lineSchema(LIMITS.place).allow(''),
   readings: Joi.array().items(readingSchema.optional()).max(LIMITS.readings).unique('id').required(),
-  by: nameLine(LIMITS.name),
+  by: nameLineSchema(LIMITS.name),
   at: momentSchema,
 };
 
@@ -83,17 +83,17 @@ export const specimenInputSchema: Joi.ObjectSchema<SpecimenInput> =
 
 export const specimenEndSchema: Joi.ObjectSchema<SpecimenEnd> = Joi.object<SpecimenEnd>({
   thread: threadId,
-  family: oneOf(THREAD_FAMILIES),
-  size: text(LIMITS.name),
-  gender: oneOf(genders),
-  certainty: oneOf(['certain', 'likely', 'tie']),
+  family: oneOfSchema(THREAD_FAMILIES),
+  size: textSchema(LIMITS.name),
+  gender: oneOfSchema(genders),
+  certainty: oneOfSchema(['certain', 'likely', 'tie']),
   orElse: Joi.array().items(threadId.optional()).max(12).required(),
 }).required();
 
 const verdictSchema = Joi.object<KeptVerdict>({
-  kind: oneOf(['empty', 'open', 'certain', 'likely', 'tie', 'none']),
+  kind: oneOfSchema(['empty', 'open', 'certain', 'likely', 'tie', 'none']),
   threads: Joi.array().items(threadId.optional()).max(12).required(),
-  catalogueVersion: text(LIMITS.name),
+  catalogueVersion: textSchema(LIMITS.name),
 }).required();
 
 /** A specimen as it is stored and answered. */

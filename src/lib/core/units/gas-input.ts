@@ -20,12 +20,6 @@ export interface GasInput {
 export const PRESSURE_UNITS = ['in wc', 'mbar', 'kPa'] as const;
 export type PressureUnit = (typeof PRESSURE_UNITS)[number];
 
-export interface PressureRange {
-  readonly least: number;
-  readonly greatest: number;
-  readonly unit: PressureUnit;
-}
-
 export type GasInputRefusal =
   | { readonly code: 'input-not-read'; readonly read: string }
   /** A figure without its unit could be one of four things. */

@@ -6,7 +6,6 @@ export {
   INPUT_BASES,
   INPUT_UNITS,
   PRESSURE_UNITS,
-  type PressureRange,
   type PressureUnit,
   isBasisAsked,
   parseGasInput,

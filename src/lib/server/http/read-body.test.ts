@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { LIMITS } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { readBody } from './read-body.ts';
 
 /** A request whose body comes in these pieces; null: nothing more comes, and it does not end. */

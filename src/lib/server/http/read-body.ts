@@ -1,4 +1,5 @@
-import { JsonGate, LIMITS, type WireRefusal } from '#core/formats';
+import { JsonGate, type WireRefusal } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { accept, refuse, type Result } from '#core/outcome';
 import { Room } from '../work/room.ts';
 

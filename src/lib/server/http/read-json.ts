@@ -1,5 +1,6 @@
 import type { Schema } from 'joi';
-import { LIMITS, type WireRefusal } from '#core/formats';
+import { LIMITS } from '#core/shapes';
+import type { WireRefusal } from '#core/formats';
 import type { Result } from '#core/outcome';
 import { readText } from '../work/read-text.ts';
 import { readBody } from './read-body.ts';

@@ -1,5 +1,6 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
-import { type JobFile, LIMITS } from '#core/formats';
+import type { JobFile } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import type { RuleChoices } from '#core/house-rules';
 import { pickDetails, type Job, type JobDetails } from '#core/jobs';
 import type { Queryable } from '../db/database.ts';

@@ -1,7 +1,8 @@
 import { threads } from '../catalogue.ts';
 import { getSpecimenEnd } from '#core/joints';
 import { CATALOGUE_VERSION } from '#core/catalogue';
-import { LIMITS, type NewRunInput, type WireRefusal } from '#core/formats';
+import { LIMITS } from '#core/shapes';
+import type { NewRunInput, WireRefusal } from '#core/formats';
 import { accept, refuse, type Result } from '#core/outcome';
 import { newRun, newRunFromSpecimen, type RunDoc } from '#core/runs/document';
 import type { Actor } from '../actor.ts';

@@ -1,5 +1,6 @@
 import { isListedEnd, refuseShopPart, ShopPartNames, type ShopPart } from '#core/catalogue';
-import { LIMITS, type ShopPartEdit, type ShopPartsPage, type WireRefusal } from '#core/formats';
+import { LIMITS } from '#core/shapes';
+import type { ShopPartEdit, ShopPartsPage, WireRefusal } from '#core/formats';
 import { isSameJson, type Json, mergeEdit, accept, refuse, type Result } from '#core/outcome';
 import type { Actor } from '../actor.ts';
 import { catalogue } from '../catalogue.ts';

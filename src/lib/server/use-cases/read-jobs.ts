@@ -1,5 +1,6 @@
 import { accept, refuse, type Result } from '#core/outcome';
-import { LIMITS, type JobsPage, type RunsPage, type WireRefusal } from '#core/formats';
+import { LIMITS } from '#core/shapes';
+import type { JobsPage, RunsPage, WireRefusal } from '#core/formats';
 import type { Job } from '#core/jobs';
 import type { Actor } from '../actor.ts';
 import type { Database } from '../db/database.ts';

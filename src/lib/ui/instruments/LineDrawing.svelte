@@ -10,8 +10,8 @@
     findDrawingFrame,
     type Sheet,
     makeRecordingSink,
-    type Shape,
     type TextShape,
+    type InkShape,
   } from '#core/drawing';
   import type { Point, Quarters } from '#core/geometry';
   import type { LengthUnit } from '#core/units';
@@ -72,7 +72,7 @@
     const placed = drawLine(layout, sink, sheet, unit);
     return { placed, shapes: sink.shapes, frame: findDrawingFrame(sink.shapes, sheet.letter) };
   });
-  const shapes = $derived<readonly Shape[]>(drawing?.shapes ?? []);
+  const shapes = $derived<readonly InkShape[]>(drawing?.shapes ?? []);
   const inks = $derived(collectInk(shapes));
   const keepTexts = makeKeeper<TextShape>(({ role, subject }) => `${role} ${subject}`);
   const allTexts = $derived(keepTexts(collectTexts(shapes)));
@@ -89,7 +89,7 @@
     const [left, top, right, bottom] = inSight.split(' ').map(Number) as [number, number, number, number];
     return allTexts.filter(({ at }) => at.x > left && at.x < right && at.y > top && at.y < bottom);
   });
-  const tried = $derived.by((): readonly Shape[] => {
+  const tried = $derived.by((): readonly InkShape[] => {
     if (!draft || !drawing) return [];
     const sink = makeRecordingSink();
     drawDraft(draft.layout, draft.leg, drawing.placed, sink, sheet, unit);

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import type { Shape } from '#core/drawing';
+import type { InkShape } from '#core/drawing';
 import { collectInk, collectTexts, findSubjectAt } from './line-ink.ts';
 
-const pipe = (subject: string, x: number): Shape => ({
+const pipe = (subject: string, x: number): InkShape => ({
   kind: 'stroke',
   role: 'pipe',
   points: [
@@ -11,14 +11,21 @@ const pipe = (subject: string, x: number): Shape => ({
   ],
   subject,
 });
-const node = (subject: string, x: number): Shape => ({
+const node = (subject: string, x: number): InkShape => ({
   kind: 'mark',
   role: 'node',
   at: { x, y: 0 },
   radius: 4,
   subject,
 });
-const text: Shape = { kind: 'text', role: 'tag', at: { x: 50, y: 0 }, turn: 0, text: '1', subject: 'leg1' };
+const text: InkShape = {
+  kind: 'text',
+  role: 'tag',
+  at: { x: 50, y: 0 },
+  turn: 0,
+  text: '1',
+  subject: 'leg1',
+};
 const shapes = [node('end', 0), pipe('leg1', 0), pipe('leg2', 100), node('tee', 100), text];
 
 describe('the ink of the line', () => {

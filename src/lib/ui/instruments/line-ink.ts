@@ -1,5 +1,5 @@
 import type { Point } from '#core/geometry';
-import type { Shape, TextShape } from '#core/drawing';
+import type { InkShape, TextShape } from '#core/drawing';
 
 /** Everything drawn in one manner, as one path: a run of hundreds of legs stays a handful of elements. */
 export interface Ink {
@@ -9,14 +9,14 @@ export interface Ink {
 
 const write = ({ x, y }: Point): string => `${x.toFixed(1)} ${y.toFixed(1)}`;
 
-const writeShape = (shape: Exclude<Shape, TextShape>): string => {
+const writeShape = (shape: Exclude<InkShape, TextShape>): string => {
   if (shape.kind === 'stroke') return `M${shape.points.map(write).join('L')}`;
   const { at, radius: r } = shape;
   return `M${write({ x: at.x - r, y: at.y })}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0`;
 };
 
 /** Paths by role, in the order in which the roles were first drawn, marks after strokes. */
-export function collectInk(shapes: readonly Shape[]): Ink[] {
+export function collectInk(shapes: readonly InkShape[]): Ink[] {
   const strokes = new Map<string, string[]>();
   const marks = new Map<string, string[]>();
   for (const shape of shapes) {
@@ -29,7 +29,7 @@ export function collectInk(shapes: readonly Shape[]): Ink[] {
   return [...strokes, ...marks].map(([role, paths]) => ({ role, path: paths.join('') }));
 }
 
-export const collectTexts = (shapes: readonly Shape[]): TextShape[] =>
+export const collectTexts = (shapes: readonly InkShape[]): TextShape[] =>
   shapes.filter((shape) => shape.kind === 'text');
 
 /** Distance of a point from a drawn line. */
@@ -65,7 +65,7 @@ const PICKED_FIRST = [
  * smaller thing is the harder to hit. Null where nothing is near.
  */
 export function findSubjectAt(
-  shapes: readonly Shape[],
+  shapes: readonly InkShape[],
   point: Point,
   reach: number,
   isPicked: (subject: string) => boolean,

@@ -9,17 +9,17 @@ import {
   revisionSchema as revision,
   type ChangeInFile,
   type ImportOutcome,
-  LIMITS,
   milestoneSchema,
   readRunDoc,
   readWith,
   ruleChoicesSchema,
-  text as anyText,
   type RunAnswer,
   type RunsPage,
   type StandingAnswer,
   type UndoneAnswer,
+  textSchema as anyText,
 } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { type RuleChoices, GASES, JURISDICTIONS } from '#core/house-rules';
 import { accept, refuse, type Result } from '#core/outcome';
 import type { Job } from '#core/jobs';

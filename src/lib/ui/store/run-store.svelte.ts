@@ -1,7 +1,8 @@
 import { toWait } from './waits.ts';
 import type { Catalogue } from '#core/catalogue';
 import { resolveRules } from '#core/house-rules';
-import { findUnstorable, LIMITS } from '#core/formats';
+import { findUnstorable } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { accept, refuse, type Result } from '#core/outcome';
 import {
   applyOps,

@@ -5,7 +5,7 @@ import { newRun } from '#core/runs/document';
 import { ServerInMemory } from '#support/server-in-memory.ts';
 import { makeRandomRun } from '#support/random-run.ts';
 import { JOB } from '#support/run-trial.ts';
-import { ID } from '#core/formats';
+import { ID } from '#core/shapes';
 import { makeCopyIds, sendCopy } from './run-sync.ts';
 
 /** Runs of a job on a server whose answers are lost one after another, each after what was asked is done. */

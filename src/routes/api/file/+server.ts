@@ -1,5 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
-import { filePartQuerySchema, LIMITS, readWith, type WireRefusal } from '#core/formats';
+import { filePartQuerySchema, readWith, type WireRefusal } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { refuse } from '#core/outcome';
 import { resolveActor } from '#server/actor.ts';
 import { answer, answerRefusal } from '#server/http/answer.ts';

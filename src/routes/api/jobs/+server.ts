@@ -1,4 +1,5 @@
-import { isId, newJobSchema } from '#core/formats';
+import { isId } from '#core/shapes';
+import { newJobSchema } from '#core/formats';
 import { refuse } from '#core/outcome';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';

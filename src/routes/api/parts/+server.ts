@@ -1,4 +1,5 @@
-import { LIMITS, isId, shopPartEditsSchema } from '#core/formats';
+import { LIMITS, isId } from '#core/shapes';
+import { shopPartEditsSchema } from '#core/formats';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readJson } from '#server/http/read-json.ts';

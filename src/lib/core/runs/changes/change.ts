@@ -1,6 +1,5 @@
-import type { Collection } from '#core/runs/document';
+import { type Collection, copyCollection, noteCopy, type RunDoc } from '#core/runs/document';
 import { isSameJson, type Json, accept, refuse, type Result } from '#core/outcome';
-import { copyCollection, noteCopy, type RunDoc } from '#core/runs/document';
 
 /** The four operations. Each carries the value it expects to find, so that inverting is proved once. */
 export type Op =

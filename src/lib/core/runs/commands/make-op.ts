@@ -1,6 +1,6 @@
-import { SAID_OF, type SaidOf } from '#core/runs/document';
-import { CRAFTS } from '#core/materials';
 import {
+  SAID_OF,
+  type SaidOf,
   type Collection,
   getSpecId,
   type InlinePart,
@@ -8,6 +8,8 @@ import {
   type LegEntry,
   type LegSpec,
   type RunDoc,
+  type RecordRef,
+  listHangingOn,
 } from '#core/runs/document';
 import type { Op } from '#core/runs/changes';
 import { isSameJson, type Json } from '#core/outcome';
@@ -64,36 +66,19 @@ export function insertLeg(leg: Leg): Op[] {
   ];
 }
 
+/** Takes out a record with all that hangs on it, or was said of it: those first. */
+const removeWithHanging = (doc: RunDoc, from: RecordRef): Op[] => [
+  ...listHangingOn(doc, from).flatMap(({ in: name, record }) =>
+    name === 'parts' ? removeWithHanging(doc, { to: name, id: record.id }) : [removeOp(name, record)],
+  ),
+  removeOp(from.to, doc[from.to][from.id]!),
+];
+
 /** Takes out a leg with its settings in every material, its parts, the transitions chosen for it, and where it runs. */
-export function removeLeg(doc: RunDoc, id: string): Op[] {
-  const isOfIt = ({ leg }: { readonly leg: string }): boolean => leg === id;
-  return [
-    ...Object.values(doc.picks)
-      .filter(isOfIt)
-      .map((pick) => removeOp('picks', pick)),
-    ...Object.values(doc.parts)
-      .filter(isOfIt)
-      .map((part) => removeOp('parts', part)),
-    ...Object.values(CRAFTS).flatMap(({ system }) => {
-      const spec = doc.specs[getSpecId(id, system)];
-      return spec ? [removeOp('specs', spec)] : [];
-    }),
-    ...Object.values(doc.passages)
-      .filter(isOfIt)
-      .map((passage) => removeOp('passages', passage)),
-    ...Object.values(doc.parts)
-      .filter(isOfIt)
-      .flatMap((part) => removeSaid(doc, part.id)),
-    ...removeSaid(doc, id),
-    removeOp('legs', doc.legs[id]!),
-  ];
-}
+export const removeLeg = (doc: RunDoc, id: string): Op[] => removeWithHanging(doc, { to: 'legs', id });
 
 /** Takes out a node with what was said of it. What meets there, and measures to it, are another matter. */
-export const removeNode = (doc: RunDoc, id: string): Op[] => [
-  ...removeSaid(doc, id),
-  removeOp('nodes', doc.nodes[id]!),
-];
+export const removeNode = (doc: RunDoc, id: string): Op[] => removeWithHanging(doc, { to: 'nodes', id });
 
 /** Takes back all that was said of something. */
 export const removeSaid = (doc: RunDoc, id: string): Op[] =>

@@ -11,7 +11,8 @@ import {
   WAYS,
   type Way,
 } from '#core/geometry';
-import type { Leg, LegGeometry, OffsetGeometry } from './run.ts';
+import type { Leg } from './run.ts';
+import type { LegGeometry, OffsetGeometry } from './records/leg.ts';
 
 /** Directions of offsets, each worked out once. */
 const OFFSET_VECTORS = new WeakMap<LegGeometry, Vector>();

@@ -1,6 +1,9 @@
 import { findCarried, findTouched, idsOf, noteOrigin } from './lineage.ts';
 import { getOrThrow } from '#core/outcome';
-import { getSpecId, type InlinePart, type Leg, type LegEntry, type LegSpec, type RunDoc } from './run.ts';
+import { getSpecId, type LegSpec } from './records/spec.ts';
+import type { InlinePart } from './records/part.ts';
+import type { Leg, RunDoc } from './run.ts';
+import type { LegEntry } from './records/leg.ts';
 
 const NO_PARTS: Readonly<Record<string, InlinePart>> = {};
 /** Entries → the leg they were put together to: an edit elsewhere leaves it the very same. */

@@ -1,7 +1,8 @@
 import { findLeg } from './legs.ts';
 import type { Vector } from '#core/geometry';
 import { getVectorFrom, isSameWay } from './leg-direction.ts';
-import type { Leg, Ref, RunDoc } from './run.ts';
+import type { Leg, RunDoc } from './run.ts';
+import type { Ref } from './records/measure.ts';
 
 /** Legs one after another on a straight line, and the unit vector along it. */
 export interface StraightLine {

@@ -4,7 +4,8 @@
   import { resolve } from '$app/paths';
   import Check from '@lucide/svelte/icons/check';
   import Download from '@lucide/svelte/icons/download';
-  import { namePart, type FilePart, LIMITS } from '#core/formats';
+  import { namePart, type FilePart } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
   import { sayDay } from '#words/days.ts';
   import type { Refusal } from '#words/refusals.ts';
   import { sayFileSize } from '#words/sizes.ts';

@@ -3,7 +3,8 @@
   import { untrack } from 'svelte';
   import { resolve } from '$app/paths';
   import Upload from '@lucide/svelte/icons/upload';
-  import { type ImportOutcome, LIMITS, type FileSummary, type ReadJob } from '#core/formats';
+  import type { ImportOutcome, FileSummary, ReadJob } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
   import { loadModule } from '../../store/load-module.ts';
   import { sayRefusal, type Refusal } from '#words/refusals.ts';
   import type { Progress } from '../../store/send-file.ts';

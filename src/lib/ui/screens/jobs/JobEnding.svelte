@@ -1,7 +1,8 @@
 <script lang="ts">
   import Lock from '@lucide/svelte/icons/lock';
   import LockOpen from '@lucide/svelte/icons/lock-open';
-  import { LIMITS, type UndoneAnswer } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
+  import type { UndoneAnswer } from '#core/formats';
   import { findFinish, isDone, PROOFS, type ClosedAs, type Job, type Proof } from '#core/jobs';
   import { PROOF_WORDS, sayClosed, sayLeft } from '#words/closing.ts';
   import { sayDay } from '#words/days.ts';

@@ -1,7 +1,7 @@
 <!-- A transition that was put in: its parts, the dates on them, and the way to take it out. -->
 <script lang="ts">
   import { type Catalogue, getPartTraits, readShopPartId, type ShopPart, type Part } from '#core/catalogue';
-  import { LIMITS } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
   import type { PartMeasure } from '#core/runs/commands';
   import type { LengthUnit } from '#core/units';
   import type { Pick } from '#core/runs/document';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { endSchema, shopPartsSchema, oneOf, ruleChoicesSchema } from '#core/formats';
+import { endSchema, shopPartsSchema, ruleChoicesSchema, oneOfSchema } from '#core/formats';
 import { GASES, JURISDICTIONS, resolveRules } from '#core/house-rules';
 import { SIDES } from '#core/catalogue';
 import { ZONES } from '#core/permissions';
@@ -19,18 +19,18 @@ const schema = Joi.object<TransitionAsked>({
   id: Joi.number().integer().min(0).required(),
   from: endSchema,
   to: endSchema,
-  moves: Joi.array().items(oneOf(MOVEMENTS)).length(2).required(),
-  bearers: Joi.array().items(oneOf(BEARERS)).length(2).required(),
-  sides: Joi.array().items(oneOf(SIDES)).length(2).required(),
-  gas: oneOf(GASES).allow(null),
+  moves: Joi.array().items(oneOfSchema(MOVEMENTS)).length(2).required(),
+  bearers: Joi.array().items(oneOfSchema(BEARERS)).length(2).required(),
+  sides: Joi.array().items(oneOfSchema(SIDES)).length(2).required(),
+  gas: oneOfSchema(GASES).allow(null),
   insulates: Joi.boolean().required(),
   mayNarrow: Joi.boolean().required(),
-  wish: oneOf(WISHES),
+  wish: oneOfSchema(WISHES),
   rules: ruleChoicesSchema,
   shopParts: shopPartsSchema,
   where: Joi.object({
-    zone: oneOf(ZONES).allow(null),
-    jurisdiction: oneOf(JURISDICTIONS),
+    zone: oneOfSchema(ZONES).allow(null),
+    jurisdiction: oneOfSchema(JURISDICTIONS),
     ammonia: Joi.boolean().required(),
   }).required(),
 }).required();

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { SHOP_PART_KINDS, SHOP_PART_MATERIALS } from '#core/catalogue';
-  import { LIMITS } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
   import { MATERIAL_OF_PART, PART_KIND_NAMES } from '#words/parts.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';

@@ -6,7 +6,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import Upload from '@lucide/svelte/icons/upload';
   import { toPart, type ShopPart } from '#core/catalogue';
-  import { LIMITS } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
   import { namePart } from '#words/parts.ts';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';

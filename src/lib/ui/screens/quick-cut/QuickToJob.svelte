@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import { goto } from '$app/navigation';
   import { resolve } from '$app/paths';
-  import { LIMITS } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
   import { nameQuickRun, sayQuickCut } from '#words/quick-cut.ts';
   import type { Refusal } from '#words/refusals.ts';
   import Dialog from '../../controls/Dialog.svelte';

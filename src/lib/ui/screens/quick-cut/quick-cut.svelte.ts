@@ -18,7 +18,7 @@ import {
   type QuickPoint,
   type QuickRun,
 } from '#core/cutting';
-import { LIMITS } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { resolveRules, type RuleChoices, METRIC_CHOICES, tapeRoundingRule } from '#core/house-rules';
 import { accept, type Result } from '#core/outcome';
 import { applyOps, type PlannedChange, NO_FACTS } from '#core/runs/changes';

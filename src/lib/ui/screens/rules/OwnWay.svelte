@@ -1,6 +1,6 @@
 <script lang="ts">
   // A way of the shop's own, with its reason: the next one must be able to judge it.
-  import { LIMITS } from '#core/formats';
+  import { LIMITS } from '#core/shapes';
 
   let { onadd }: { onadd: (own: { name: string; reason: string }) => void } = $props();
   let own = $state<{ name: string; reason: string } | null>(null);

@@ -3,7 +3,7 @@
   import { beforeNavigate, goto } from '$app/navigation';
   import { resolve } from '$app/paths';
   import { page } from '$app/state';
-  import { isId } from '#core/formats';
+  import { isId } from '#core/shapes';
   import type { Specimen } from '#core/identify';
   import { findFinish } from '#core/jobs';
   import type { Refusal } from '#words/refusals.ts';

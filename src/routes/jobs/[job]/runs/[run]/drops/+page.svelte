@@ -3,7 +3,7 @@
   import { page } from '$app/state';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import { isId } from '#core/formats';
+  import { isId } from '#core/shapes';
   import { listDrops, judgeDrop } from '#core/traps';
   import { TRAP_NAMES } from '#words/traps.ts';
   import { LaterPanel } from '../../../../../../lib/ui/controls/later.svelte.ts';

@@ -1,4 +1,5 @@
-import { historyQuerySchema, LIMITS, readWith } from '#core/formats';
+import { historyQuerySchema, readWith } from '#core/formats';
+import { LIMITS } from '#core/shapes';
 import { resolveActor } from '#server/actor.ts';
 import { answer } from '#server/http/answer.ts';
 import { readBody } from '#server/http/read-body.ts';
