@@ -8,10 +8,11 @@ import {
   type PartKind,
   type PartLength,
   type Port,
-  type TubeJoin,
   type Confidence,
   type Material,
   type Stock,
+  JOINS,
+  type Join,
 } from '#core/catalogue';
 import type { Fitting } from '#core/runs/fittings';
 import { sayNumber } from './length-text.ts';
@@ -140,7 +141,7 @@ const nameTaper = (end: End): string =>
 export function namePart(part: Part): string {
   const [{ end }] = part.ports as [Part['ports'][0]];
   if (part.kind === 'existing') return `${nameTaper(end)} found in place`;
-  if (part.join !== null) return nameTubePart(part, part.join);
+  if (part.join !== null) return nameTubePart(part, JOINS[part.join]);
   if (part.kind === 'appliance') return `appliance inlet, ${nameTaper(end)}`;
   if (isCalledByBothEnds(part)) return nameBetween(part);
   const material = MATERIAL_OF_PART[part.material];
@@ -195,43 +196,24 @@ function nameOpening(end: End): string {
   }
 }
 
-const JOIN_NAMES: Readonly<Record<TubeJoin, string>> = {
-  flare: 'flare',
-  compression: 'compression',
-  capillary: 'solder',
-  brazed: 'brazing',
-  'press-copper': 'press',
-  'press-steel': 'press',
-  csst: 'CSST',
-  stab: 'stab',
-  fusion: 'fusion',
-};
-
 /** `3/8 ACR brass flare 90° elbow`, `1/2 CSST × 1/2 male NPT adapter`: what closes a flared tube is a plug in its nut. */
-function nameTubePart(part: Part, join: TubeJoin): string {
+function nameTubePart(part: Part, { name, kindNames, saysMetal }: Join): string {
+  const kind = kindNames[part.kind] ?? PART_KIND_NAMES[part.kind];
   const openings = part.ports.map((port) => nameTubePort(port, part));
   const sizes = part.kind === 'manifold' && new Set(openings).size > 1 ? openings : [...new Set(openings)];
   if (isAdapterKind(part.kind)) {
     const [tube, thread] = sizes;
     const coupled = part.seats.length > 0 ? ' with a coupling on its head' : '';
-    const kind = join === 'flare' ? (FLARE_NAMES[part.kind] ?? PART_KIND_NAMES[part.kind]) : PART_KIND_NAMES[part.kind]; // prettier-ignore
-    return `${tube} ${JOIN_NAMES[join]} × ${thread} ${kind}${coupled}`;
+    return `${tube} ${name} × ${thread} ${kind}${coupled}`;
   }
   if (part.kind === 'reducing-set') {
     const [small, large] = sizes;
-    return `${large} × ${small} ${JOIN_NAMES[join]} reducing set`;
+    return `${large} × ${small} ${name} reducing set`;
   }
-  const kind = join === 'flare' ? (FLARE_NAMES[part.kind] ?? PART_KIND_NAMES[part.kind]) : PART_KIND_NAMES[part.kind]; // prettier-ignore
   if (isButtJoint(part)) return `${sizes[0]} butt joint`;
-  const material = join === 'csst' ? '' : `${MATERIAL_OF_PART[part.material]} `;
-  return `${sizes.join(' × ')} ${material}${JOIN_NAMES[join]} ${kind}`;
+  const material = saysMetal ? `${MATERIAL_OF_PART[part.material]} ` : '';
+  return `${sizes.join(' × ')} ${material}${name} ${kind}`;
 }
-const FLARE_NAMES: Readonly<Partial<Record<PartKind, string>>> = {
-  adapter: 'half union',
-  cap: 'plug',
-  coupling: 'union',
-};
-
 /** The size of a tube as its fitting is called, or the thread of an adapter. */
 function nameTubePort({ end }: Port, { size, join }: Part): string {
   if (readTaperEnd(end)) return nameTaper(end);

@@ -23,7 +23,8 @@ import { getTaperEnd, type TaperFamily } from './taper-end.ts';
 import type { BspRow } from './pipe-threads.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
 import type { ThreadList } from './thread-list.ts';
-import { makeTubeParts, type TubeParts, type TubeTables } from './tube-parts.ts';
+import type { TubeTables } from './joins/depths.ts';
+import { makeTubeParts, type TubeParts } from './tube-parts.ts';
 import type { TubeList } from './tubes.ts';
 import type { NominalSize } from '#core/ends';
 import {

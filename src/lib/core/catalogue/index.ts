@@ -11,6 +11,8 @@ export {
   toPlainEnd,
 } from './figured-end.ts';
 export type { BeadRow, CoverPlace, CoverRow, OpenTimeRow } from './ground-tables.ts';
+export type { Join } from './joins/join.ts';
+export { JOINS, getTubeSocket } from './joins/joins.ts';
 export {
   getOwnSeat,
   listEnds,
@@ -85,7 +87,7 @@ export { steelPipeTable } from './tables/steel-pipe.table.ts';
 export { type TaperEnd, type TaperFamily, getTaperEnd, makeTaperEnd, readTaperEnd } from './taper-end.ts';
 export type { TaperFigures, ThreadList } from './thread-list.ts';
 export type { TaperThread } from './thread.ts';
-export { JOIN_ADAPTERS, KINDS_BY_JOIN, getWidth, makePlainEnd, makeTubeOpening } from './tube-joins.ts';
+export { getWidth, makePlainEnd, makeTubeOpening } from './tube-joins.ts';
 export type { ManifoldOpening } from './tube-part-ids.ts';
 export { type TubeParts, isButtJoint } from './tube-parts.ts';
 export {

@@ -1,14 +1,15 @@
+import { getTubeSocket } from './joins/joins.ts';
 import {
   FLANGE_DRILLINGS,
   UNKNOWN_END,
   type FlangeEnd,
-  type SocketKind,
   type Temper,
   type TubeKind,
   type UnionHalf,
   type Seat,
   NOMINAL_SIZES,
   type ThreadFamily,
+  SOCKET_KINDS,
 } from '#core/ends';
 import { toMillimetres } from '#core/units';
 import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from './figured-end.ts';
@@ -95,17 +96,16 @@ export function listTubeEnds(tubes: TubeList, pipes: Iterable<Pipe>): FiguredTub
   ];
 }
 
-/** What each kind of tube may be put into. */
-const SOCKETS_FOR: Readonly<Record<TubeKind, readonly SocketKind[]>> = {
-  polyethylene: ['stab'],
-  steel: ['press'],
-  csst: ['csst-fitting'],
-  copper: ['press-copper', 'compression-body', 'capillary', 'brazed'],
-};
-
 /** The sockets made for a tube. */
 export const listSocketsFor = ({ tube, name, outside, sdr }: FiguredTube): FiguredSocket[] =>
-  SOCKETS_FOR[tube].map((socket) => ({ kind: 'socket', socket, name, of: tube, takes: outside, sdr }));
+  SOCKET_KINDS.filter((socket) => getTubeSocket(socket).tube === tube).map((socket) => ({
+    kind: 'socket',
+    socket,
+    name,
+    of: tube,
+    takes: outside,
+    sdr,
+  }));
 
 /**
  * Every socket there is. Copper tube of one outside diameter has several names, and what takes one takes all of them: a socket goes

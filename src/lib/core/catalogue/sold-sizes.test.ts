@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { type PE_SIZES, LEG_SIZES, type LegSize } from '#core/ends';
 import { TUBE_JOINS, type BoughtKind, type TubeJoin } from './part.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
-import { JOIN_SIZES, KINDS_BY_JOIN } from './tube-joins.ts';
+import { JOINS } from './joins/joins.ts';
 import { getPeFigures } from './tube-sizes.ts';
 
 const { tubes } = standardCatalogue;
@@ -53,8 +53,8 @@ describe('sizes that are sold together', () => {
     for (const join of TUBE_JOINS) {
       const pairs = new Set(listPairs(join, 'coupling').map((pair) => pair.join()));
       for (const pair of pairs) expect(pairs.has(pair.split(',').reverse().join()), pair).to.equal(true);
-      for (const size of LEG_SIZES.filter(JOIN_SIZES[join]))
-        if (KINDS_BY_JOIN[join].includes('coupling'))
+      for (const size of LEG_SIZES.filter(JOINS[join].isMadeIn))
+        if (JOINS[join].kinds.includes('coupling'))
           expect(tubes.find('coupling', join, [size])).not.to.equal(null);
     }
   });
@@ -71,7 +71,7 @@ describe('sizes that are sold together', () => {
   });
 
   it('press fittings for copper go by the nominal size, and never by that of air-conditioning tube', () => {
-    for (const size of LEG_SIZES.filter(JOIN_SIZES['press-copper'])) {
+    for (const size of LEG_SIZES.filter(JOINS['press-copper'].isMadeIn)) {
       const [port] = tubes.find('coupling', 'press-copper', [size])!.ports;
       expect(port!.end.kind === 'socket' && port!.end.takes.name, size).to.match(/ (?:L|mm)$/);
     }

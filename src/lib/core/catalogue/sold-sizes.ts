@@ -1,4 +1,5 @@
 import type { CopperSize, LegSize } from '#core/ends';
+import { JOINS } from './joins/joins.ts';
 import type { BoughtKind, TubeJoin } from './part.ts';
 import {
   CSST_SIZES,
@@ -22,21 +23,6 @@ const LADDERS: readonly (readonly (LegSize | readonly LegSize[])[])[] = [
   STEEL_PRESS_SIZES,
 ]; // prettier-ignore
 
-/** How many steps the openings of a reducing fitting are apart at the most; a kind that is not named is sold equal only. */
-type Steps = Readonly<Partial<Record<BoughtKind, number>>>;
-const SOLDERED: Steps = { coupling: 3, 'elbow-90': 1, tee: 3 };
-const STEPS: Readonly<Record<TubeJoin, Steps>> = {
-  flare: { coupling: 2, tee: 2 },
-  compression: { coupling: 3, 'elbow-90': 1, tee: 3, 'reducing-set': 3 },
-  capillary: SOLDERED,
-  brazed: SOLDERED,
-  'press-copper': { coupling: 2, tee: 3 },
-  'press-steel': { coupling: 2, tee: 3 },
-  csst: { coupling: 1, tee: 2, manifold: 2 },
-  stab: { coupling: 1, tee: 1 },
-  fusion: { coupling: 2, tee: 2 },
-};
-
 /** The wall each size of polyethylene is sold in everywhere: fittings that reduce are made from one of these to another. */
 const COMMON_WALLS: ReadonlySet<LegSize> = new Set([
   '1/2 CTS SDR 7', '3/4 CTS SDR 9.7', '1 CTS SDR 11.4', '1-1/4 CTS SDR 11.4', '1/2 IPS SDR 9.3', '3/4 IPS SDR 11', '1 IPS SDR 11',
@@ -47,7 +33,7 @@ const PE_LADDER = ['1/2', '3/4', '1', '1-1/4', '1-1/2', '2'] as const;
 /** Whether a fitting of a kind that takes these sizes is sold. Equal ones are: what is made in a size at all is no matter of this. */
 export function isSoldTogether(join: TubeJoin, kind: BoughtKind, sizes: readonly LegSize[]): boolean {
   if (new Set(sizes).size === 1) return true;
-  const most = STEPS[join][kind];
+  const most = JOINS[join].steps[kind];
   if (most === undefined) return false;
   const steps = sizes.every(isPeSize) ? findPeSteps(join, sizes) : findSteps(sizes);
   return steps !== null && steps <= most;
@@ -71,7 +57,7 @@ function findSteps(sizes: readonly LegSize[]): number | null {
 function findPeSteps(join: TubeJoin, sizes: readonly LegSize[]): number | null {
   const figures = sizes.filter(isPeSize).map(getPeFigures);
   const isAlike = new Set(figures.map(({ system, sdr }) => `${system} ${sdr}`)).size === 1;
-  if (!sizes.every((size) => COMMON_WALLS.has(size)) || (join === 'fusion' && !isAlike)) return null;
+  if (!sizes.every((size) => COMMON_WALLS.has(size)) || (JOINS[join].isOfOneRatio && !isAlike)) return null;
   const places = figures.map(({ nominal }) => (PE_LADDER as readonly string[]).indexOf(nominal));
   return places.includes(-1) ? null : Math.max(...places) - Math.min(...places);
 }

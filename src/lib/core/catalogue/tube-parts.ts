@@ -1,58 +1,13 @@
-import {
-  getEndSize,
-  getOppositeGender,
-  type TubeKind,
-  type CopperSize,
-  type LegSize,
-  type NominalSize,
-} from '#core/ends';
-import { inches, millimetres, type Length } from '#core/units';
-import type { Provenance } from './confidence.ts';
+import { getEndSize, getOppositeGender, type LegSize, type NominalSize } from '#core/ends';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';
 import type { AdapterKind, BoughtKind, Part, PartLength, Port, TubeJoin } from './part.ts';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
-import {
-  getWidth,
-  JOIN_ADAPTERS,
-  JOIN_METALS,
-  JOIN_SIZES,
-  makePlainEnd,
-  makeTubeOpening,
-  TUBE_KIND_OF,
-  KINDS_BY_JOIN,
-} from './tube-joins.ts';
+import { getWidth, makePlainEnd, makeTubeOpening } from './tube-joins.ts';
+import { JOINS } from './joins/joins.ts';
+import type { TubeTables } from './joins/depths.ts';
 import { isSoldTogether } from './sold-sizes.ts';
 import { readTubePartId, toOpeningSlug, toSlug, type ManifoldOpening } from './tube-part-ids.ts';
-import { getCopperOutside, getFirstOfOutside, isCopperSize } from './tube-sizes.ts';
-
-/** What a counter carries between a tube and pipe threads, the usual thread first. */
-export interface AdapterRow {
-  readonly of: TubeKind;
-  readonly system: TaperFamily;
-  readonly size: LegSize;
-  readonly threads: readonly NominalSize[];
-}
-
-/** Outside of a finished flare, inches. */
-export interface FlareShape extends Provenance {
-  readonly size: CopperSize;
-  readonly least: number;
-  readonly most: number;
-}
-
-export interface SocketDepthRow extends Provenance {
-  readonly join: TubeJoin;
-  readonly size: LegSize;
-  readonly least: number;
-  readonly most: number;
-  readonly unit: 'in' | 'mm';
-}
-
-export interface TubeTables {
-  readonly adapters: readonly AdapterRow[];
-  readonly flares: readonly FlareShape[];
-  readonly depths: readonly SocketDepthRow[];
-}
+import { getFirstOfOutside, isCopperSize } from './tube-sizes.ts';
 
 /** Fittings made for tube. They are many and each is simple: made when first asked for, found again by what they are. */
 export interface TubeParts {
@@ -75,7 +30,10 @@ const NOTHING: PartLength = { standing: 'published', length: 0, source: 'two pip
 
 /** Two pipes melted together end to end: nothing is bought for it, it is no longer than a plane, and it is one joint. */
 export const isButtJoint = ({ kind, join, ports }: Pick<Part, 'kind' | 'join' | 'ports'>): boolean =>
-  kind === 'coupling' && join === 'fusion' && new Set(ports.map(({ end }) => getEndSize(end))).size === 1;
+  kind === 'coupling' &&
+  join !== null &&
+  JOINS[join].isButt &&
+  new Set(ports.map(({ end }) => getEndSize(end))).size === 1;
 
 /** Builds the fittings for tube from what is published of them. */
 export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubeParts {
@@ -96,12 +54,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     // No standard fixes how long these fittings are: each is measured before anything is cut into it.
     reach: UNKNOWN,
     // What a fused joint takes is the shop's to say, not the fitting's.
-    depth:
-      join === 'flare'
-        ? findFlareExtra(flares, size)
-        : join === 'fusion'
-          ? null
-          : findDepth(depths, join, size),
+    depth: JOINS[join].findDepth({ flares, depths }, size),
   });
   const asked = new Map<string, Part | null>();
   const find: TubeParts['find'] = (kind, join, sizes) => {
@@ -113,10 +66,10 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return found;
   };
   const make: TubeParts['find'] = (kind, join, sizes) => {
-    if (!KINDS_BY_JOIN[join].includes(kind)) return null;
+    if (!JOINS[join].kinds.includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
     const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
-    if (own.length !== ports.length || !own.every(JOIN_SIZES[join]) || !isSoldSo(join, kind, own))
+    if (own.length !== ports.length || !own.every(JOINS[join].isMadeIn) || !isSoldSo(join, kind, own))
       return null;
     const id = `tube/${join}/${kind}/${[...new Set(own)].length === 1 ? toSlug(own[0]!) : own.map(toSlug).join('x')}`;
     const before = made.get(id);
@@ -133,8 +86,8 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return known;
   };
   const readThreads: TubeParts['listThreads'] = (join, size) => {
-    const row = JOIN_SIZES[join](first(size))
-      ? adapters.find((each) => each.of === TUBE_KIND_OF[join] && each.size === first(size))
+    const row = JOINS[join].isMadeIn(first(size))
+      ? adapters.find((each) => each.of === JOINS[join].tube && each.size === first(size))
       : undefined;
     return (row?.threads ?? []).map((thread) => ({ system: row!.system, size: thread }));
   };
@@ -144,12 +97,12 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     size: LegSize,
     { system, size: thread, gender }: TaperEnd,
   ): Part | null => {
-    if (!JOIN_ADAPTERS[join].includes(kind)) return null;
+    if (!JOINS[join].adapters.includes(kind)) return null;
     if (!listThreads(join, size).some((each) => each.system === system && each.size === thread)) return null;
     const id = `tube/${join}/${kind}/${toSlug(first(size))}/${system}-${toSlug(thread)}-${gender}`;
     const before = made.get(id);
     if (before) return before;
-    const metal = JOIN_METALS[join] === 'polyethylene' ? 'steel' : 'brass';
+    const metal = JOINS[join].adapterMetal;
     const end = makeTaperEnd(system, thread, gender, metal);
     const part = makePart(id, join, kind, [first(size)], [
       makePort(kind, 'tube', join, first(size)),
@@ -163,9 +116,9 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
   const findManifold: TubeParts['findManifold'] = (join, openings) => {
     const { ports } = PART_SHAPES.manifold;
     const sizes = openings.filter((each) => typeof each === 'string');
-    if (!KINDS_BY_JOIN[join].includes('manifold') || openings.length !== ports.length || sizes.length === 0)
+    if (!JOINS[join].kinds.includes('manifold') || openings.length !== ports.length || sizes.length === 0)
       return null;
-    if (!sizes.every(JOIN_SIZES[join]) || !isSoldTogether(join, 'manifold', sizes)) return null;
+    if (!sizes.every(JOINS[join].isMadeIn) || !isSoldTogether(join, 'manifold', sizes)) return null;
     const id = `tube/${join}/manifold/${openings.map(toOpeningSlug).join('x')}`;
     const before = made.get(id);
     if (before) return before;
@@ -195,7 +148,7 @@ const makePart = (
   id,
   kind,
   size: sizes.reduce((a, b) => (getWidth(a) >= getWidth(b) ? a : b)),
-  material: JOIN_METALS[join],
+  material: JOINS[join].metal,
   join,
   ports,
   seats: [],
@@ -219,27 +172,4 @@ function readId(id: string, { find, findAdapter, findManifold }: Omit<TubeParts,
   const sizes = openings.filter((each): each is LegSize => typeof each === 'string');
   if (sizes.length < openings.length) return null;
   return thread ? findAdapter(thread.kind, join, sizes[0]!, thread.end) : find(kind, join, sizes);
-}
-
-const findDepth = (rows: readonly SocketDepthRow[], join: TubeJoin, size: LegSize): PartLength => {
-  const row = rows.find((each) => each.join === join && each.size === size);
-  if (!row) return UNKNOWN;
-  const measure = row.unit === 'in' ? inches : millimetres;
-  const [least, most] = [measure(row.least), measure(row.most)];
-  const { source, confidence } = row;
-  return { standing: 'typical', length: Math.round((least + most) / 2), plusMinus: Math.max(Math.ceil((most - least) / 2), millimetres(0.5)), source, confidence }; // prettier-ignore
-};
-
-/**
- * How much more tube a flare takes than reaches to the plane of its rim: (F − d)/2·(√2 − 1), F the outside of the flare, d that of the tube.
- * The wall slants outward at 45° and is that much longer than it reaches. Of sizes without a figure it is shown as about nothing.
- */
-function findFlareExtra(flares: readonly FlareShape[], size: LegSize): PartLength {
-  const row = flares.find((each) => each.size === size);
-  if (!row) return { standing: 'typical', length: 0, plusMinus: millimetres(0.8), source: 'no figure for this flare', confidence: 'approximate' }; // prettier-ignore
-  const tube = getCopperOutside(row.size);
-  const extra = (flare: number): Length => Math.round(((inches(flare) - tube) / 2) * (Math.SQRT2 - 1));
-  const [least, most] = [extra(row.least), extra(row.most)];
-  const { source, confidence } = row;
-  return { standing: 'typical', length: Math.round((least + most) / 2), plusMinus: Math.ceil((most - least) / 2), source, confidence }; // prettier-ignore
 }

@@ -7,9 +7,8 @@ import {
   type Part,
   type Port,
   type TubeJoin,
-  JOIN_ADAPTERS,
   makeTubeOpening,
-  KINDS_BY_JOIN,
+  JOINS,
 } from '#core/catalogue';
 import type { End, TubeEnd, LegSize } from '#core/ends';
 import { judgeEnds } from '#core/joints';
@@ -60,8 +59,8 @@ export function makeTubeCraft({
     ...trade,
     screws: false,
     isForGround,
-    listKinds: (settings) => KINDS_BY_JOIN[getJoin(settings)],
-    listAdapterKinds: (settings) => JOIN_ADAPTERS[getJoin(settings)],
+    listKinds: (settings) => JOINS[getJoin(settings)].kinds,
+    listAdapterKinds: (settings) => JOINS[getJoin(settings)].adapters,
     listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),
     getEnd: (settings, gender) => (gender === 'male' ? getTubeEnd(settings) : opening(settings)),
     goTogether: (a, b) => a.material === b.material,

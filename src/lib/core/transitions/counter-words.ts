@@ -1,11 +1,4 @@
-import {
-  findReach,
-  type BoughtKind,
-  type Part,
-  type PartKind,
-  type TubeJoin,
-  readTaperEnd,
-} from '#core/catalogue';
+import { findReach, type BoughtKind, type Part, type PartKind, readTaperEnd, JOINS } from '#core/catalogue';
 import { splitLength } from '#core/units';
 import { SPOKEN_SIZES } from '#core/joints';
 import { getEndSize, type End, type Gender, type ThreadFamily } from '#core/ends';
@@ -61,29 +54,10 @@ const MATERIALS: Readonly<Record<Part['material'], readonly string[]>> = {
   'as-found': [],
 };
 
-const JOINS: Readonly<Record<TubeJoin, readonly string[]>> = {
-  flare: split('flare flared sae od copper tube'),
-  compression: split('compression olive ferrule od copper tube'),
-  capillary: split('solder sweat capillary soldered copper tube'),
-  brazed: split('brazing braze brazed copper tube'),
-  'press-copper': split('press pressed copper tube nominal'),
-  'press-steel': split('press pressed steel pipe'),
-  csst: split('csst corrugated tubing'),
-  stab: split('stab pe poly polyethylene plastic'),
-  fusion: split('fusion fused pe poly polyethylene plastic'),
-};
-
 const OF_REDUCING: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
   coupling: split('reducing reducer bell'),
   nipple: split('reducing swage swaged'),
   adapter: [],
-};
-
-/** Of flared copper a coupling is called a union, an adapter half of one, and what closes a nut a plug. */
-const OF_FLARE: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
-  coupling: split('union reducing'),
-  adapter: split('half union'),
-  cap: split('plug'),
 };
 
 const GENDERS: Readonly<Record<Gender, readonly string[]>> = { male: split('male m external'), female: split('female f internal') }; // prettier-ignore
@@ -155,16 +129,17 @@ export function listKindWords({ kind, join, material, ports }: Part): readonly s
   if (kind === 'existing' || kind === 'appliance') return [];
   const sizes = ports.map(({ end }) => getEndFigure(getEndSize(end)));
   const reduces = new Set(sizes).size > 1 ? (OF_REDUCING[kind] ?? split('reducing')) : [];
+  const row = join === null ? null : JOINS[join];
   const isBull = kind === 'tee' && isBullhead(sizes);
   const isAlike = ports.length === 2 && sizes[0] === sizes[1];
   return [
     ...KINDS[kind],
     ...MATERIALS[material],
-    ...(join === null ? [] : JOINS[join]),
-    ...(join === 'flare' ? (OF_FLARE[kind] ?? []) : []),
+    ...(row ? split(row.counterWords) : []),
+    ...(row?.kindWords[kind] ? split(row.kindWords[kind]) : []),
     ...reduces,
     ...(isBull ? split('bullhead bull head') : []),
-    ...(isAlike && join === 'fusion' ? split('butt joint') : []),
+    ...(isAlike && row?.alikeWords ? split(row.alikeWords) : []),
     ...(isAlike ? split('at both ends equal') : []),
     ...(kind === 'nipple' && findNippleLength(ports) !== null ? split('long close') : []),
   ];

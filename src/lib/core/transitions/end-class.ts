@@ -1,4 +1,4 @@
-import { isOfCylinder } from '#core/catalogue';
+import { getTubeSocket, isOfCylinder } from '#core/catalogue';
 import type { End, ThreadFamily } from '#core/ends';
 
 /** Classes of ends, whatever their size: what is asked for, and what the table of transitions is by. */
@@ -32,10 +32,6 @@ const THREADS: Readonly<Record<ThreadFamily, Threaded>> = {
   thermocouple: 'thermocouple',
 };
 
-const SOCKETS = {
-  stab: 'stab-socket', press: 'press-socket', 'press-copper': 'press-socket', 'csst-fitting': 'csst-socket', 'compression-body': 'compression-body',
-  capillary: 'capillary-socket', brazed: 'brazed-socket',
-} as const; // prettier-ignore
 const TUBES = { csst: 'csst', polyethylene: 'polyethylene', steel: 'steel-tube' } as const;
 
 /** The class of an end; null for one that is not known. */
@@ -50,7 +46,7 @@ export function findEndClass(end: End): EndClass | null {
       if (end.of === 'copper') return end.prepared === 'flared' ? 'flared-copper' : 'copper';
       return TUBES[end.of];
     case 'socket':
-      return SOCKETS[end.how];
+      return getTubeSocket(end.how).endClass;
     case 'fusion-face':
     case 'flange':
     case 'union-half':

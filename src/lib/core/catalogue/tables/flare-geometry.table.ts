@@ -1,4 +1,4 @@
-import type { FlareShape } from '../tube-parts.ts';
+import type { FlareShape } from '../joins/depths.ts';
 
 /** Outside of a finished 45° flare by the tube it is made on, inches. */
 export const flareGeometryTable: readonly FlareShape[] = [

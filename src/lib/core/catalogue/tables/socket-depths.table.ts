@@ -1,4 +1,4 @@
-import type { SocketDepthRow } from '../tube-parts.ts';
+import type { SocketDepthRow } from '../joins/depths.ts';
 
 /** How deep a socket takes its tube, inches or mm: typical, makers differ. What is not listed is not known. */
 export const socketDepthsTable: readonly SocketDepthRow[] = [

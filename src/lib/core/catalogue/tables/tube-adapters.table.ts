@@ -1,4 +1,4 @@
-import type { AdapterRow } from '../tube-parts.ts';
+import type { AdapterRow } from '../joins/depths.ts';
 
 /**
  * What a counter carries between tube and pipe thread: the thread that goes with a tube of this size, the usual one first. Source: ours,

@@ -4,8 +4,9 @@ import {
   type FiguredThread,
   type FiguredTube,
   getOwnSeat,
+  getTubeSocket,
 } from '#core/catalogue';
-import type { Seat, SocketKind, NominalSize } from '#core/ends';
+import type { Seat, NominalSize } from '#core/ends';
 import {
   findTubeOutside,
   makePair,
@@ -71,7 +72,9 @@ export function drawLens(
     case 'tubes':
       return drawFusion(toWall(pair.a), toWall(pair.b), verdict.joint !== null);
     case 'tube-socket':
-      return drawTubeJoint(toTubeJoint(DRAWN_AS[pair.socket.socket], pair.tube, pair.socket.takes, verdict));
+      return drawTubeJoint(
+        toTubeJoint(getTubeSocket(pair.socket.socket).drawnAs, pair.tube, pair.socket.takes, verdict),
+      );
     case 'tube-thread': {
       if (verdict.joint === 'flare-45' || verdict.joint === 'flare-37')
         return drawFlareToBe(pair.thread, verdict.joint);
@@ -83,17 +86,6 @@ export function drawLens(
       return drawTwoApart(a, b, pair, catalogue);
   }
 }
-
-/** How each socket is drawn: what differs between capillary and brazed is the heat, not the shape. */
-const DRAWN_AS: Readonly<Record<SocketKind, TubeJoint['how']>> = {
-  stab: 'stab',
-  press: 'press',
-  'press-copper': 'press',
-  'csst-fitting': 'csst',
-  'compression-body': 'olive',
-  capillary: 'solder',
-  brazed: 'solder',
-};
 
 /** A nut on its tube is drawn as it will be: the tube flared, on a body of the same thread. So is a flared tube on a body, with its nut. */
 function drawFlareToBe({ thread }: FiguredThread, joint: 'flare-45' | 'flare-37'): LensPicture {
