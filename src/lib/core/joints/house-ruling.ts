@@ -1,3 +1,4 @@
+import { JOINTS } from './kinds/joint-kinds.ts';
 import type { HouseRules, PlainRuleId } from '#core/house-rules';
 import type { FiguredEnd } from '#core/catalogue';
 import type { JointKindId } from './pair-verdict.ts';
@@ -17,11 +18,6 @@ export interface HouseRuling {
 const ALLOWS = { ruling: 'allows', condition: null } as const;
 const FORBIDS = { ruling: 'forbids', condition: null } as const;
 const onlyIf = (condition: HouseCondition) => ({ ruling: 'only-if', condition }) as const;
-
-/** Joints that can work loose, and so stay out of walls and floors in most codes. */
-const NOT_CONCEALED: ReadonlySet<JointKindId> = new Set([
-  'union', 'flare-45', 'flare-37', 'inverted-flare', 'connector-flare', 'compression', 'cutting-ring',
-]); // prettier-ignore
 
 /** Rules that allow or forbid a joint: what each of their schools says of it, and which joints are their business. */
 type Says<Id extends PlainRuleId> = Readonly<
@@ -47,7 +43,7 @@ const PERMITS: {
     }),
   },
   concealed: {
-    concerns: (joint) => NOT_CONCEALED.has(joint),
+    concerns: (joint) => JOINTS[joint].worksLoose,
     says: () => ({ forbidden: onlyIf('accessible'), repairs: onlyIf('accessible'), allowed: ALLOWS }),
   },
   'joining-pe': {

@@ -1,5 +1,5 @@
 import { JURISDICTIONS, type Jurisdiction } from '#core/house-rules';
-import { type JointKindId, ruleByHouse, type HouseRuling } from '#core/joints';
+import { ruleByHouse, type HouseRuling } from '#core/joints';
 import {
   ask,
   forbidden,
@@ -10,7 +10,14 @@ import {
   type PermitRuling,
   type PlaceQuestion,
 } from './permission.ts';
-import { getPipeFamily, isOfCopper, type BodyPlaced, type JointPlaced, type PartPlaced } from './placed.ts';
+import {
+  getPipeFamily,
+  isOfCopper,
+  type BodyPlaced,
+  type JointPlaced,
+  type PartPlaced,
+  toJoint,
+} from './placed.ts';
 import { ducts } from './rules/ducts.ts';
 import { flexiblePart } from './rules/flexible-part.ts';
 import { jointConcealed } from './rules/joint-concealed.ts';
@@ -92,12 +99,9 @@ export const mayRun = (question: PlaceQuestion<BodyPlaced>): Permission =>
 export const mayJoin = (question: PlaceQuestion<JointPlaced>): Permission =>
   strictest(question, (asked) => {
     const placed = decide(JOINT_RULES, asked);
-    const housed = ruleByHouse(toKind(asked.what), asked.rules).reduce(underHouse, placed);
+    const housed = ruleByHouse(toJoint(asked.what), asked.rules).reduce(underHouse, placed);
     return isOfCopper(asked.what) ? underGas(housed, asked) : housed;
   });
-
-const toKind = (joint: JointPlaced): JointKindId =>
-  joint === 'press-steel' || joint === 'press-copper' ? 'press' : joint;
 
 /** Whether a part may stand in a place; otherwise as `mayRun`. */
 export const mayStand = (question: PlaceQuestion<PartPlaced>): Permission => {

@@ -1,5 +1,5 @@
 import { type PartKind, MATERIALS, type Material } from '#core/catalogue';
-import { JOINT_KINDS, type JointKindId } from '#core/joints';
+import { JOINT_KINDS, type JointKindId, JOINTS, type JointFamily } from '#core/joints';
 
 /** What may run somewhere: what legs are made of. */
 export const PLACED_MATERIALS = MATERIALS;
@@ -65,44 +65,13 @@ export const isCorrugated = (material: BodyPlaced): boolean => getPipeFamily(mat
 export const isRigid = (material: BodyPlaced): boolean =>
   getPipeFamily(material) === 'steel' || getPipeFamily(material) === 'pressed-steel';
 
-/** What places care about in a joint: whether it comes apart, is made once for all, or is of tubing or plastic. */
-export type JointFamily = 'taper' | 'comes-apart' | 'made-for-good' | 'tubing-end' | 'polyethylene';
+/** The kind of joint, whatever it is on. */
+export const toJoint = (joint: JointPlaced): JointKindId =>
+  joint === 'press-steel' || joint === 'press-copper' ? 'press' : joint;
 
-const JOINT_FAMILIES: Readonly<Record<JointPlaced, JointFamily>> = {
-  'npt-in-npt': 'taper',
-  'nptf-in-nptf': 'taper',
-  'npt-with-nptf': 'taper',
-  'r-in-rp': 'taper',
-  'npsm-swivel': 'comes-apart',
-  'flare-45': 'comes-apart',
-  'connector-flare': 'comes-apart',
-  'flare-37': 'comes-apart',
-  union: 'comes-apart',
-  compression: 'comes-apart',
-  'inverted-flare': 'comes-apart',
-  'cutting-ring': 'comes-apart',
-  contact: 'comes-apart',
-  valve: 'comes-apart',
-  'g-washer': 'comes-apart',
-  flange: 'comes-apart',
-  'press-steel': 'made-for-good',
-  'press-copper': 'made-for-good',
-  capillary: 'made-for-good',
-  brazed: 'made-for-good',
-  csst: 'tubing-end',
-  'pe-stab': 'polyethylene',
-  'pe-fusion': 'polyethylene',
-};
-/** Joints of copper tube and of the brass that is made for it. */
-const OF_COPPER: ReadonlySet<JointPlaced> = new Set([
-  'flare-45',
-  'compression',
-  'capillary',
-  'brazed',
-  'press-copper',
-]);
 /** Whether a joint is of copper tube or its brass, which corrosive gas eats. */
-export const isOfCopper = (joint: JointPlaced): boolean => OF_COPPER.has(joint);
+export const isOfCopper = (joint: JointPlaced): boolean =>
+  joint === 'press-copper' || JOINTS[toJoint(joint)].isOfCopper;
 
 /** The family of a joint. */
-export const getJointFamily = (joint: JointPlaced): JointFamily => JOINT_FAMILIES[joint];
+export const getJointFamily = (joint: JointPlaced): JointFamily => JOINTS[toJoint(joint)].family;

@@ -1,3 +1,4 @@
+import { JOINTS } from '#core/joints';
 import { type PartKind, SIDES } from '#core/catalogue';
 import type { End } from '#core/ends';
 import type { JudgedJoint, JointKindId } from '#core/joints';
@@ -9,18 +10,9 @@ import type { Turned, TransitionIndex } from './transition-index.ts';
 /** What leaks this much oftener than the best is no other way, only a worse one. */
 export const SLACK = 2;
 
-/** Joints that are made without turning either body: a nut or a clamp draws them together. */
-const BY_NUT: ReadonlySet<JointKindId> = new Set([
-  'union', 'flare-45', 'flare-37', 'connector-flare', 'npsm-swivel', 'g-washer', 'contact', 'flange', 'csst', 'inverted-flare',
-]); // prettier-ignore
-/** Joints that want no turning, but that one body moves along. */
-const BY_PUSH: ReadonlySet<JointKindId> = new Set([
-  'compression', 'press', 'pe-stab', 'pe-fusion', 'cutting-ring', 'valve', 'capillary', 'brazed',
-]); // prettier-ignore
-
 /** Whether a joint can be made last between bodies that do not turn. */
 export const closes = (joint: JointKindId, slides: boolean): boolean =>
-  BY_NUT.has(joint) || (slides && BY_PUSH.has(joint));
+  JOINTS[joint].closes === 'nut' || (slides && JOINTS[joint].closes === 'push');
 
 /*
  * Where a chain has come to: an open end, and beside it
@@ -43,9 +35,6 @@ const fromState = (state: number): State => {
   const [rest, side] = [Math.floor(state / SIDES.length), state % SIDES.length];
   return { end: Math.floor(rest / (WANTS * MASKS)), wanted: Math.floor(rest / MASKS) % WANTS, spent: rest % MASKS, side }; // prettier-ignore
 };
-
-/** Parts meet parts by threads, cones and nuts: nothing is melted, soldered or pushed together between two of them. */
-const isBetweenParts = (joint: JointKindId): boolean => !BY_PUSH.has(joint) || joint === 'compression';
 
 /** The exact search for the chains between two ends: backward for what is left at the least, then forward, led by it. */
 export class Search {
@@ -132,7 +121,7 @@ export class Search {
     take: (turned: Turned, next: number, leaks: number) => void,
   ): void {
     for (const { at, joint } of this.#index.listMates(end)) {
-      if (!isFirst && !isBetweenParts(joint)) continue;
+      if (!isFirst && !JOINTS[joint].joinsParts) continue;
       const byNut = closes(joint, this.#slides);
       for (const turned of this.#index.listTurned(at)) {
         const { seats } = turned.chainPart;
@@ -211,7 +200,7 @@ export class Search {
           const before = near ?? side;
           if (!isBetween(before, side, this.#sides[0])) continue;
           for (const mate of this.#index.listMates(turned.outerAt)) {
-            if (!isBetweenParts(mate.joint)) continue;
+            if (!JOINTS[mate.joint].joinsParts) continue;
             const has = wanted | this.#gives(turned, closes(mate.joint, this.#slides));
             put(mate.at, has, ~spent | uses, before, leaks + chainPart.seats + 1);
           }

@@ -13,9 +13,9 @@ import {
   type Pair,
   type ThreadPair,
   type Cause,
-  type JointKindId,
   type PairVerdict,
   getThreadStart,
+  JOINTS,
 } from '#core/joints';
 import { toMillimetres } from '#core/units';
 import { drawApart } from './draw-apart.ts';
@@ -26,12 +26,10 @@ import { drawFusion, drawTubeJoint, type TubeJoint } from './draw-tube-joint.ts'
 import type { LensPicture } from './lens-picture.ts';
 import type { SeatForm } from './seat-surface.ts';
 
-/** Joints that a nut pulls together, and ways in which such a pair fails. */
-const SEATED: ReadonlySet<JointKindId | Cause> = new Set<JointKindId | Cause>([
-  'npsm-swivel', 'flare-45', 'connector-flare', 'flare-37', 'g-washer', 'inverted-flare', 'contact', 'valve',
-  'cutting-ring', 'compression', 'no-seat', 'deburr-edge', 'nothing-between', 'cones-differ', 'other-seat', 'seal-missing',
-  'not-for-gas',
-]); // prettier-ignore
+/** Ways in which a pair that a nut would pull together fails: drawn as seats all the same. */
+const SEATS_THAT_FAIL: ReadonlySet<Cause> = new Set([
+  'no-seat', 'deburr-edge', 'nothing-between', 'cones-differ', 'other-seat', 'seal-missing', 'not-for-gas',
+] as const); // prettier-ignore
 
 /** Turns past hand-tight at which a taper joint is drawn: the middle of the usual window. */
 const SNUG_TURNS = 2.75;
@@ -128,10 +126,10 @@ function drawTwoApart(a: FiguredEnd, b: FiguredEnd, pair: Pair, catalogue: Catal
 
 function drawThreads({ male, female }: ThreadPair, { joint, cause, turns }: PairVerdict): LensPicture {
   const makes = joint !== null;
-  const why = joint ?? cause;
+  const isSeated = joint ? JOINTS[joint].isSeated : cause !== null && SEATS_THAT_FAIL.has(cause);
   const tube = findTubeOutside(female.thread) ?? findTubeOutside(male.thread);
   if (joint === 'compression' && tube !== null) return drawRing(tube);
-  if (why && SEATED.has(why)) {
+  if (isSeated) {
     const isWasher = joint === 'g-washer' || joint === 'npsm-swivel' ? hasWasher(male, female) : false;
     return drawSeatPair({
       male: isWasher ? { kind: 'flat' } : toSeatForm(male),

@@ -9,5 +9,12 @@ export const connectorFlare: JointKind = {
   tightening: { by: 'maker' },
   turnedBy: 'spanner',
   secondWrench: true,
+  closes: 'nut',
+  nut: 'female',
+  joinsParts: true,
+  family: 'comes-apart',
+  worksLoose: true,
+  isOfCopper: false,
+  isSeated: true,
   madeAgain: 'new-connector',
 };

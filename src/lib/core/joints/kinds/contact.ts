@@ -9,5 +9,12 @@ export const contact: JointKind = {
   tightening: { by: 'turns', from: 'contact', window: { least: 0.125, most: 0.25 } },
   turnedBy: 'hands',
   secondWrench: false,
+  closes: 'nut',
+  nut: 'female',
+  joinsParts: true,
+  family: 'comes-apart',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: true,
   madeAgain: 'clean-seat',
 };

@@ -9,5 +9,12 @@ export const csstJoint: JointKind = {
   tightening: { by: 'maker' },
   turnedBy: 'spanner',
   secondWrench: true,
+  closes: 'nut',
+  nut: 'fitting',
+  joinsParts: true,
+  family: 'tubing-end',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'new-parts',
 };

@@ -9,5 +9,12 @@ export const cuttingRing: JointKind = {
   tightening: { by: 'maker' },
   turnedBy: 'spanner',
   secondWrench: true,
+  closes: 'push',
+  nut: 'female',
+  joinsParts: false,
+  family: 'comes-apart',
+  worksLoose: true,
+  isOfCopper: false,
+  isSeated: true,
   madeAgain: 'new-parts',
 };

@@ -9,5 +9,12 @@ export const flange: JointKind = {
   tightening: { by: 'maker' },
   turnedBy: 'spanner',
   secondWrench: false,
+  closes: 'nut',
+  nut: null,
+  joinsParts: true,
+  family: 'comes-apart',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'new-gasket',
 };

@@ -9,5 +9,12 @@ export const flare45: JointKind = {
   tightening: { by: 'turns', from: 'hand-tight', window: { least: 0.25, most: 0.5 } },
   turnedBy: 'spanner',
   secondWrench: true,
+  closes: 'nut',
+  nut: 'female',
+  joinsParts: true,
+  family: 'comes-apart',
+  worksLoose: true,
+  isOfCopper: true,
+  isSeated: true,
   madeAgain: 'flare-again',
 };

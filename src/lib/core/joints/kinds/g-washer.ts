@@ -9,5 +9,12 @@ export const gWasher: JointKind = {
   tightening: { by: 'snug' },
   turnedBy: 'spanner',
   secondWrench: true,
+  closes: 'nut',
+  nut: 'female',
+  joinsParts: true,
+  family: 'comes-apart',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: true,
   madeAgain: 'new-washer',
 };

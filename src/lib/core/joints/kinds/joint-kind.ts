@@ -1,4 +1,4 @@
-import type { JointKindId } from '../pair-verdict.ts';
+import type { JointKindId, NutSide } from '../pair-verdict.ts';
 import type { TurnsWindow } from '#core/house-rules';
 
 /** The one place where a joint seals. */
@@ -24,6 +24,9 @@ export type MadeAgain =
 /** Tools that turn it. */
 export type Turner = 'pipe-wrench' | 'spanner' | 'press-tool' | 'hands' | 'iron' | 'torch';
 
+/** What places care about in a joint: whether it comes apart, is made once for all, or is of tubing or plastic. */
+export type JointFamily = 'taper' | 'comes-apart' | 'made-for-good' | 'tubing-end' | 'polyethylene';
+
 /** Where a joint seals and what goes on it. A joint seals in one place: know the place and the sealant follows. */
 export interface JointKind {
   readonly id: JointKindId;
@@ -35,5 +38,18 @@ export interface JointKind {
   readonly turnedBy: Turner;
   /** Whether what is already made must be held while this one is turned. */
   readonly secondWrench: boolean;
+  /** How it is made last: a nut or a clamp draws it together and neither body turns; one body moves along; or one must be turned. */
+  readonly closes: 'nut' | 'push' | 'turn';
+  /** Who brings the nut, where the rule of the pair does not say otherwise; a cylinder's connection has it on either side, by its row. */
+  readonly nut: NutSide | null;
+  /** Whether parts meet parts by it: nothing is melted, soldered or pushed together between two of them. */
+  readonly joinsParts: boolean;
+  readonly family: JointFamily;
+  /** Whether it can work loose, and so stays out of walls and floors in most codes. */
+  readonly worksLoose: boolean;
+  /** Whether it is of copper tube or the brass made for it, which corrosive gas eats; pressed ones are by their tube. */
+  readonly isOfCopper: boolean;
+  /** Whether it is drawn as two seats that a nut pulls together. */
+  readonly isSeated: boolean;
   readonly madeAgain: MadeAgain;
 }

@@ -1,7 +1,7 @@
 import type { JointKindId } from '../pair-verdict.ts';
-import { brazed } from './brazed.ts';
-import { capillary } from './capillary.ts';
-import { compression } from './compression.ts';
+import { brazedJoint } from './brazed.ts';
+import { capillaryJoint } from './capillary.ts';
+import { compressionJoint } from './compression.ts';
 import { connectorFlare } from './connector-flare.ts';
 import { contact } from './contact.ts';
 import { csstJoint } from './csst.ts';
@@ -33,7 +33,7 @@ export const JOINTS: Readonly<Record<JointKindId, JointKind>> = {
   'connector-flare': connectorFlare,
   'flare-37': flare37,
   union,
-  compression,
+  compression: compressionJoint,
   'inverted-flare': invertedFlare,
   'cutting-ring': cuttingRing,
   contact,
@@ -45,6 +45,6 @@ export const JOINTS: Readonly<Record<JointKindId, JointKind>> = {
   'r-in-rp': rInRp,
   'g-washer': gWasher,
   flange,
-  capillary,
-  brazed,
+  capillary: capillaryJoint,
+  brazed: brazedJoint,
 };

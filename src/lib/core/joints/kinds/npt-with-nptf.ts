@@ -9,5 +9,12 @@ export const nptWithNptfJoint: JointKind = {
   tightening: { by: 'engagement' },
   turnedBy: 'pipe-wrench',
   secondWrench: true,
+  closes: 'turn',
+  nut: null,
+  joinsParts: true,
+  family: 'taper',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'clean-once',
 };

@@ -9,5 +9,12 @@ export const nptfInNptf: JointKind = {
   tightening: { by: 'turns', from: 'hand-tight', window: { least: 1.5, most: 3 } },
   turnedBy: 'pipe-wrench',
   secondWrench: true,
+  closes: 'turn',
+  nut: null,
+  joinsParts: true,
+  family: 'taper',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'never',
 };

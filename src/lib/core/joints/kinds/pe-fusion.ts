@@ -9,5 +9,12 @@ export const peFusionJoint: JointKind = {
   tightening: { by: 'heat' },
   turnedBy: 'iron',
   secondWrench: false,
+  closes: 'push',
+  nut: null,
+  joinsParts: false,
+  family: 'polyethylene',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'cut-out',
 };

@@ -9,5 +9,12 @@ export const peStab: JointKind = {
   tightening: { by: 'depth-mark' },
   turnedBy: 'hands',
   secondWrench: false,
+  closes: 'push',
+  nut: null,
+  joinsParts: false,
+  family: 'polyethylene',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'never',
 };

@@ -9,5 +9,12 @@ export const pressJoint: JointKind = {
   tightening: { by: 'press-tool' },
   turnedBy: 'press-tool',
   secondWrench: false,
+  closes: 'push',
+  nut: null,
+  joinsParts: false,
+  family: 'made-for-good',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'never',
 };

@@ -9,5 +9,12 @@ export const union: JointKind = {
   tightening: { by: 'snug' },
   turnedBy: 'pipe-wrench',
   secondWrench: true,
+  closes: 'nut',
+  nut: 'half',
+  joinsParts: true,
+  family: 'comes-apart',
+  worksLoose: true,
+  isOfCopper: false,
+  isSeated: false,
   madeAgain: 'clean-seat',
 };

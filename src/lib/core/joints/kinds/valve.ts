@@ -9,5 +9,12 @@ export const valve: JointKind = {
   tightening: { by: 'maker' },
   turnedBy: 'spanner',
   secondWrench: false,
+  closes: 'push',
+  nut: null,
+  joinsParts: false,
+  family: 'comes-apart',
+  worksLoose: false,
+  isOfCopper: false,
+  isSeated: true,
   madeAgain: 'clean-seat',
 };
