@@ -1,3 +1,5 @@
+import { getMaterialTraits } from '#core/materials';
+import type { MaterialTraits } from '#core/materials';
 import { findNippleLength, isBullhead } from '#core/transitions';
 import { getEndSize, type End } from '#core/ends';
 import {
@@ -13,6 +15,7 @@ import {
   type Stock,
   JOINS,
   type Join,
+  MATERIALS,
 } from '#core/catalogue';
 import type { Fitting } from '#core/runs/fittings';
 import { sayNumber } from './length-text.ts';
@@ -54,52 +57,20 @@ export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
   appliance: 'appliance inlet',
 };
 
-/** What is bought by the length. */
-export const BOUGHT_PIPE: Readonly<Record<Material, string>> = {
-  'black-iron': 'black pipe',
-  'steel-r': 'steel tube',
-  csst: 'corrugated tubing',
-  'csst-arc': 'arc-resistant corrugated tubing',
-  'copper-flared': 'copper tube',
-  'copper-compression': 'copper tube',
-  'copper-capillary': 'copper tube',
-  'copper-brazed': 'copper tube',
-  'steel-pressed': 'steel pipe for pressing',
-  'copper-pressed': 'copper tube for pressing',
-  'pe-stabbed': 'polyethylene gas pipe',
-  'pe-fused': 'polyethylene gas pipe',
-};
+/** A word for each material, from what there is to say of it. */
+const nameMaterials = (say: (traits: MaterialTraits) => string): Readonly<Record<Material, string>> =>
+  Object.fromEntries(MATERIALS.map((material) => [material, say(getMaterialTraits(material))])) as Record<
+    Material,
+    string
+  >;
 
-export const MATERIAL_NAMES: Readonly<Record<Material, string>> = {
-  'black-iron': 'black iron',
-  'steel-r': 'steel tube, R thread',
-  csst: 'CSST',
-  'csst-arc': 'CSST, arc-resistant',
-  'copper-flared': 'copper, flared',
-  'copper-compression': 'copper, compression',
-  'copper-capillary': 'copper, soldered',
-  'copper-brazed': 'copper, brazed',
-  'steel-pressed': 'steel, pressed',
-  'copper-pressed': 'copper, pressed',
-  'pe-stabbed': 'polyethylene, stabbed',
-  'pe-fused': 'polyethylene, fused',
-};
+/** What is bought by the length. */
+export const BOUGHT_PIPE = nameMaterials(({ names }) => names.bought);
+
+export const MATERIAL_NAMES = nameMaterials(({ names }) => names.whole);
 
 /** What tells a leg of it in a list, beside its size; empty for what needs no telling. */
-export const SHORT_MATERIALS: Readonly<Record<Material, string>> = {
-  'black-iron': '',
-  'steel-r': 'R',
-  csst: 'CSST',
-  'csst-arc': 'CSST',
-  'copper-flared': 'flared',
-  'copper-compression': 'with olives',
-  'copper-capillary': 'soldered',
-  'copper-brazed': 'brazed',
-  'steel-pressed': 'pressed',
-  'copper-pressed': 'pressed',
-  'pe-stabbed': 'stabbed',
-  'pe-fused': 'fused',
-};
+export const SHORT_MATERIALS = nameMaterials(({ names }) => names.short);
 
 export const STOCK_NAMES: Readonly<Record<Stock, string>> = {
   coil: 'a coil, soft',

@@ -1,6 +1,5 @@
 import { getPlateDistance, type HouseRules } from '#core/house-rules';
-import { getCraft } from '#core/materials';
-import type { Material } from '#core/catalogue';
+import { getCraft, getMaterialTraits } from '#core/materials';
 import type { LaidLeg } from '#core/runs/pieces';
 import type { RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
@@ -19,17 +18,11 @@ export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
   ];
 }
 
-/** Which jacket each material comes in. */
-const JACKETS: Readonly<Partial<Record<Material, 'yellow' | 'black'>>> = {
-  csst: 'yellow',
-  'csst-arc': 'black',
-};
-
 /** Tubing in another jacket than the house uses. */
 function findStrangeJackets(tubes: readonly LaidLeg[], rules: HouseRules): Finding[] {
   const wanted = rules['csst-jacket'].option;
   if (wanted !== 'yellow' && wanted !== 'black') return [];
-  const strange = tubes.filter(({ leg }) => (JACKETS[leg.material] ?? wanted) !== wanted);
+  const strange = tubes.filter(({ leg }) => (getMaterialTraits(leg.material).jacket ?? wanted) !== wanted);
   const marks = strange.map(({ leg }) => String(leg.tag));
   const [first] = strange;
   return first ? [{ code: 'other-jacket', severity: 'ask', subject: first.id, marks, wanted }] : [];

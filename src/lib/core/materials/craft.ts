@@ -1,3 +1,4 @@
+import type { MaterialTraits } from './material-traits.ts';
 import type {
   Catalogue,
   AdapterKind,
@@ -15,7 +16,7 @@ import type {
 import type { End, Gender, LegSize, NominalSize } from '#core/ends';
 import type { FigureKey, HouseRules } from '#core/house-rules';
 import type { JudgedJoint, Tightness } from '#core/joints';
-import type { Length, LengthUnit } from '#core/units';
+import type { Length } from '#core/units';
 
 /** What a leg is made of, as far as its craft cares. */
 export interface Settings {
@@ -80,13 +81,6 @@ export interface Bending {
 
 /** Where tube may be cut over an end whose fitting was not measured: left longer, marked and trimmed in place. */
 export type Trimming = 'never' | 'last-end' | 'any-end';
-
-/** How a material is shown: the unit its trade measures in, the ink of its line, the number of its colour in a DXF file. */
-export interface MaterialTraits {
-  readonly unit: LengthUnit;
-  readonly ink: 'pipe' | 'pipe-r' | 'corrugated' | 'copper' | 'pressed' | 'plastic';
-  readonly colour: number;
-}
 
 /**
  * What one who works in a material system knows. Every system answers the same questions in a folder of its own, and stands in one

@@ -1,6 +1,6 @@
 import { MATERIALS, type Material, type Stock, type SystemId } from '#core/catalogue';
 import type { End, LegSize } from '#core/ends';
-import type { Craft, MaterialTraits, Settings } from './craft.ts';
+import type { Craft, Settings } from './craft.ts';
 import { copper } from './copper/copper.ts';
 import { csst } from './csst/csst.ts';
 import { polyethylene } from './polyethylene/polyethylene.ts';
@@ -35,10 +35,6 @@ export function makeSettings(material: Material, size: LegSize, stock?: Stock): 
 /** Whether two are made of the very same. */
 export const areAlike = (a: Settings, b: Settings): boolean =>
   a.system === b.system && a.material === b.material && a.size === b.size && a.stock === b.stock;
-
-/** How a material is shown. */
-export const getMaterialTraits = (material: Material): MaterialTraits =>
-  getCraftOf(material).materials[material]!;
 
 /** What a run begins with where nothing is said. */
 export const FIRST_MATERIAL: Material = MATERIALS[0];

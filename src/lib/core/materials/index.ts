@@ -1,13 +1,15 @@
 export { findLikeSize } from './craft-sizes.ts';
-export type { Bending, Craft, EndUnknown, MadeJoint, MaterialTraits, Settings, WorkedEnd } from './craft.ts';
+export type { Bending, Craft, EndUnknown, MadeJoint, Settings, WorkedEnd } from './craft.ts';
 export {
   CRAFTS,
   FIRST_MATERIAL,
   areAlike,
   getCraft,
   getCraftOf,
-  getMaterialTraits,
   makeSettings,
   readSettings,
 } from './crafts.ts';
+export type { MaterialTraits, PipeFamily } from './material-traits.ts';
+export { getMaterialTraits } from './materials.ts';
+export type { SupportFigures } from './support-figures.ts';
 export { getThreadSystem } from './threaded-steel/pipe-end.ts';

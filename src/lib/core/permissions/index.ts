@@ -17,10 +17,8 @@ export {
   PLACED_MATERIALS,
   PLACED_PARTS,
   type PartPlaced,
-  type PipeFamily,
   getJointPlaced,
   getPartPlaced,
-  getPipeFamily,
   isCorrugated,
   isRigid,
 } from './placed.ts';

@@ -1,8 +1,9 @@
+import type { PipeFamily } from '#core/materials';
 import type { Jurisdiction } from '#core/house-rules';
 import { ask, allowed, allowedIf, forbidden, type PermitRuling } from './permission.ts';
 import { strictest } from './permissions.ts';
 import type { Guard, PassageKind } from './passage.ts';
-import { getPipeFamily, type BodyPlaced, type PipeFamily } from './placed.ts';
+import { getPipeFamily, type BodyPlaced } from './placed.ts';
 
 /** What a passage still asks for, the worst first. */
 export const PASSAGE_WANTS = [

@@ -1,3 +1,5 @@
+import { getMaterialTraits } from '#core/materials';
+import type { PipeFamily } from '#core/materials';
 import { type PartKind, MATERIALS, type Material } from '#core/catalogue';
 import { JOINT_KINDS, type JointKindId, JOINTS, type JointFamily } from '#core/joints';
 
@@ -39,25 +41,8 @@ const PLACED_KINDS: Readonly<Partial<Record<PartKind, PartPlaced>>> = {
 /** What places care about in a part of a kind; null where its pipe and its joints say all. */
 export const getPartPlaced = (kind: PartKind): PartPlaced | null => PLACED_KINDS[kind] ?? null;
 
-/** What places care about in a pipe. */
-export type PipeFamily = 'steel' | 'pressed-steel' | 'csst' | 'copper' | 'polyethylene';
-
-const FAMILIES: Readonly<Record<BodyPlaced, PipeFamily>> = {
-  'black-iron': 'steel',
-  'steel-r': 'steel',
-  csst: 'csst',
-  'csst-arc': 'csst',
-  'copper-flared': 'copper',
-  'copper-compression': 'copper',
-  'copper-capillary': 'copper',
-  'copper-brazed': 'copper',
-  'steel-pressed': 'pressed-steel',
-  'copper-pressed': 'copper',
-  'pe-stabbed': 'polyethylene',
-  'pe-fused': 'polyethylene',
-};
 /** The family of what a leg is made of. */
-export const getPipeFamily = (material: BodyPlaced): PipeFamily => FAMILIES[material];
+export const getPipeFamily = (material: BodyPlaced): PipeFamily => getMaterialTraits(material).family;
 
 /** Corrugated tubing: it alone is bonded, and it alone is fished. */
 export const isCorrugated = (material: BodyPlaced): boolean => getPipeFamily(material) === 'csst';

@@ -1,3 +1,4 @@
+import { getMaterialTraits } from '#core/materials';
 import {
   isPeSize,
   APPLIANCE_KINDS,
@@ -5,6 +6,7 @@ import {
   type BoughtKind,
   type Material,
   type Stock,
+  MATERIALS,
 } from '#core/catalogue';
 import { GASES } from '#core/house-rules';
 import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '#core/ends';
@@ -104,20 +106,9 @@ const POINT_WORDS: Readonly<Record<RefPoint, readonly string[]>> = {
   wall: ['wall'],
 };
 
-const MATERIAL_WORDS: Readonly<Record<Material, readonly string[]>> = {
-  'black-iron': ['black', 'iron', 'black-iron', 'bi'],
-  'steel-r': ['steel-r', 'steel', 'tube'],
-  csst: ['csst', 'corrugated'],
-  'csst-arc': ['csst-arc', 'csst-black'],
-  'copper-flared': ['copper', 'copper-flared', 'flared', 'cu'],
-  'copper-compression': ['copper-compression', 'compression', 'olives'],
-  'copper-capillary': ['copper-soldered', 'soldered', 'copper-capillary', 'capillary'],
-  'copper-brazed': ['copper-brazed', 'brazed'],
-  'steel-pressed': ['steel-pressed', 'press', 'pressed'],
-  'copper-pressed': ['copper-pressed', 'copper-press'],
-  'pe-stabbed': ['pe', 'pe-stabbed', 'stabbed', 'poly'],
-  'pe-fused': ['pe-fused', 'fused'],
-};
+const MATERIAL_WORDS = Object.fromEntries(
+  MATERIALS.map((material) => [material, getMaterialTraits(material).writtenAs]),
+) as Readonly<Record<Material, readonly string[]>>;
 
 const KIND_WORDS: Readonly<Partial<Record<BoughtKind, readonly string[]>>> = {
   'elbow-90': ['elbow', 'ell', 'el', '90'],

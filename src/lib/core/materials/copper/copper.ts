@@ -5,6 +5,7 @@ import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { findCopperMass } from './copper-mass.ts';
 import { findCopperBending } from './copper-bending.ts';
+import { copperMaterials } from './copper-materials.ts';
 
 /** How each is joined. */
 const JOINS: Readonly<Partial<Record<Material, TubeJoin>>> = {
@@ -28,12 +29,7 @@ const LONGEST_COIL: Length = 100 * FOOT;
 /** Copper tube: bent, and joined by flares, olives, solder or brazing. */
 export const copper: Craft = makeTubeCraft({
   system: 'copper',
-  materials: {
-    'copper-flared': { unit: 'in', ink: 'copper', colour: 30 },
-    'copper-compression': { unit: 'mm', ink: 'copper', colour: 32 },
-    'copper-capillary': { unit: 'mm', ink: 'copper', colour: 34 },
-    'copper-brazed': { unit: 'in', ink: 'copper', colour: 36 },
-  },
+  materials: copperMaterials,
   fields: { material: MATERIALS, size: COPPER_SIZES, stock: ['coil', 'length', 'annealed'] },
   turnsBy: 'bend',
   findBending: findCopperBending,

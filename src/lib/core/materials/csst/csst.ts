@@ -5,6 +5,7 @@ import { inches, onTapeOf, roundInches } from '#core/units';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { CSST_RADII } from './csst-radii.ts';
+import { csstMaterials } from './csst-materials.ts';
 
 /** A coil has no length a way is joined at: no joint may lie between its two end fittings. */
 const COIL = inches(12 * 1000);
@@ -15,10 +16,7 @@ const LEAST = roundInches(4);
 /** Corrugated stainless tubing: from coil, in one piece from end fitting to end fitting, the maker's own. */
 export const csst: Craft = makeTubeCraft({
   system: 'csst',
-  materials: {
-    csst: { unit: 'in', ink: 'corrugated', colour: 2 },
-    'csst-arc': { unit: 'in', ink: 'corrugated', colour: 8 },
-  },
+  materials: csstMaterials,
   fields: { material: ['csst', 'csst-arc'], size: CSST_SIZES, stock: ['coil'] },
   turnsBy: 'bend',
   findBending: ({ size }) => {

@@ -6,6 +6,7 @@ import { DENSITIES, weighTube } from '../mass.ts';
 import type { Craft, Settings } from '../craft.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
 import { findTrenchBending } from './trench-bending.ts';
+import { polyethyleneMaterials } from './polyethylene-materials.ts';
 
 const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
   material === 'pe-fused' ? 'fusion' : 'stab';
@@ -19,10 +20,7 @@ const LEAST = roundInches(6);
 /** Polyethylene gas pipe, in the ground only: pushed into stab fittings to a depth mark, or fused end to end. */
 export const polyethylene: Craft = makeTubeCraft({
   system: 'polyethylene',
-  materials: {
-    'pe-stabbed': { unit: 'in', ink: 'plastic', colour: 52 },
-    'pe-fused': { unit: 'in', ink: 'plastic', colour: 54 },
-  },
+  materials: polyethyleneMaterials,
   fields: { material: ['pe-stabbed', 'pe-fused'], size: PE_SIZES, stock: ['coil', 'length'] },
   turnsBy: 'bend',
   isForGround: true,

@@ -12,6 +12,7 @@ import type { Craft, Settings } from '../craft.ts';
 import { findCopperMass } from '../copper/copper-mass.ts';
 import { toKilogramsPerMetre } from '../mass.ts';
 import { makeTubeCraft } from '../tube-craft.ts';
+import { pressMaterials } from './press-materials.ts';
 
 const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
   material === 'steel-pressed' ? 'press-steel' : 'press-copper';
@@ -19,10 +20,7 @@ const getJoin = ({ material }: Pick<Settings, 'material'>): TubeJoin =>
 /** Press fittings with a sealing ring, on black steel pipe and on hard copper: pushed in to a depth mark, pressed once. */
 export const press: Craft = makeTubeCraft({
   system: 'press',
-  materials: {
-    'steel-pressed': { unit: 'in', ink: 'pressed', colour: 4 },
-    'copper-pressed': { unit: 'in', ink: 'pressed', colour: 6 },
-  },
+  materials: pressMaterials,
   fields: {
     material: ['steel-pressed', 'copper-pressed'],
     size: [...STEEL_PRESS_SIZES, ...COPPER_SIZES],

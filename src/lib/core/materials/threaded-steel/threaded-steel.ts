@@ -6,6 +6,7 @@ import { toKilogramsPerMetre } from '../mass.ts';
 import { workOut, workOutBare } from './make-up.ts';
 import { getNominal, getPipeEnd, getThreadSystem, readPipeEnd } from './pipe-end.ts';
 import { findNearest, findNipple, getThreadingNeed } from './threading-need.ts';
+import { threadedMaterials } from './threaded-steel-materials.ts';
 
 const KINDS: readonly BoughtKind[] = [
   'coupling', 'union', 'valve', 'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'hex-bushing', 'face-bushing', 'plug', 'cap',
@@ -15,10 +16,7 @@ const KINDS: readonly BoughtKind[] = [
 export const threadedSteel: Craft = {
   system: 'threaded-steel',
   // In a DXF file white is black on paper.
-  materials: {
-    'black-iron': { unit: 'in', ink: 'pipe', colour: 7 },
-    'steel-r': { unit: 'mm', ink: 'pipe-r', colour: 5 },
-  },
+  materials: threadedMaterials,
   fields: { material: THREADED_MATERIALS, size: NOMINAL_SIZES, stock: ['length'] },
   listSizes: () => NOMINAL_SIZES,
   screws: true,

@@ -1,5 +1,6 @@
+import type { PipeFamily } from '#core/materials';
 import { allowed, allowedIf, type PermitRule, type PermitRuling } from '../permission.ts';
-import { getPipeFamily, type BodyPlaced, type PipeFamily } from '../placed.ts';
+import { getPipeFamily, type BodyPlaced } from '../placed.ts';
 
 type Family = Exclude<PipeFamily, 'polyethylene'>;
 

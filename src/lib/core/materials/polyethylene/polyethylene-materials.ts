@@ -1,0 +1,27 @@
+import type { MaterialTraits } from '../material-traits.ts';
+
+/** Plastic for the ground, by how it is joined. */
+export const polyethyleneMaterials = {
+  'pe-stabbed': {
+    unit: 'in',
+    ink: 'plastic',
+    colour: 52,
+    family: 'polyethylene',
+    // It lies in the ground, bedded.
+    findSupports: () => null,
+    jacket: null,
+    names: { whole: 'polyethylene, stabbed', short: 'stabbed', bought: 'polyethylene gas pipe' },
+    writtenAs: ['pe', 'pe-stabbed', 'stabbed', 'poly'],
+  },
+  'pe-fused': {
+    unit: 'in',
+    ink: 'plastic',
+    colour: 54,
+    family: 'polyethylene',
+    // It lies in the ground, bedded.
+    findSupports: () => null,
+    jacket: null,
+    names: { whole: 'polyethylene, fused', short: 'fused', bought: 'polyethylene gas pipe' },
+    writtenAs: ['pe-fused', 'fused'],
+  },
+} as const satisfies Readonly<Record<string, MaterialTraits>>;
