@@ -24,12 +24,22 @@ async function measure(what: string, work: () => Promise<Response>, limit = WANT
   const { held } = await server.look();
   const isGood = held <= limit;
   if (!isGood) failed = true;
-  console.log(`event loop: ${what}: ${response.status}, ${Math.round(took)} ms, ${(bytes / 1e6).toFixed(1)} MB, loop held ${held.toFixed(0)} ms at most (${limit} wanted)${isGood ? '' : '  MISSED'}`); // prettier-ignore
+  console.log(
+    `event loop: ${what}: ${response.status}, ${Math.round(took)} ms, ${(bytes / 1e6).toFixed(1)} MB, loop held ${held.toFixed(0)} ms at most (${limit} wanted)${isGood ? '' : '  MISSED'}`,
+  );
   return response;
 }
 
 try {
-  const details = { name: 'Loop', place: '', units: 'in', gas: 'natural', jurisdiction: 'us-model', edition: '', people: [] }; // prettier-ignore
+  const details = {
+    name: 'Loop',
+    place: '',
+    units: 'in',
+    gas: 'natural',
+    jurisdiction: 'us-model',
+    edition: '',
+    people: [],
+  };
   await server.ask('/api/jobs', { method: 'POST', body: JSON.stringify({ id: job, ...details }) });
   await server.ask(`/api/jobs/${job}/runs`, {
     method: 'POST',

@@ -34,7 +34,9 @@ for (let i = 0; i < COUNT; i++) {
     bad.push(`crash: ${String(error)} at ${text.slice(0, 80)}`);
   }
 }
-console.log(`fuzz: seed ${SEED}, ${COUNT} files: ${read} still sound, ${refused} refused, ${Math.round(performance.now() - began)} ms`); // prettier-ignore
+console.log(
+  `fuzz: seed ${SEED}, ${COUNT} files: ${read} still sound, ${refused} refused, ${Math.round(performance.now() - began)} ms`,
+);
 
 began = performance.now();
 let problems = 0;

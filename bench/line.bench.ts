@@ -79,7 +79,13 @@ async function openLongRun(page: Page): Promise<void> {
   const runs = `${app.url}/api/jobs/${JOB}/runs`;
   await page.request.post(runs, { headers, data: { id: RUN, name: 'Long' } });
   const into = newRun(RUN, standardCatalogue.version, {});
-  const change = { id: 'benchchange1', base: 0, by: 'A', at: new Date().toISOString(), ...planCopyRun(makeRandomRun(LEGS, SEED), into) }; // prettier-ignore
+  const change = {
+    id: 'benchchange1',
+    base: 0,
+    by: 'A',
+    at: new Date().toISOString(),
+    ...planCopyRun(makeRandomRun(LEGS, SEED), into),
+  };
   const answer = await page.request.post(`${runs}/${RUN}/changes`, { headers, data: change });
   if (!answer.ok()) throw new Error(`the run was refused: ${await answer.text()}`);
   await page.goto(`${app.url}/jobs/${JOB}/runs/${RUN}/lay-out`);
@@ -117,7 +123,11 @@ async function press(page: Page): Promise<{ kind: string; ms: number; whole: num
       // A finger stays on a key for some 80 ms.
       await page.keyboard.press(key, { delay: 80 });
       await page.waitForTimeout(350);
-      const told = await page.evaluate(() => (globalThis as unknown as { told: { name: string; ms: number }[] }).told.filter(({ name }) => /^(?:keydown|keypress|input|beforeinput)$/.test(name))); // prettier-ignore
+      const told = await page.evaluate(() =>
+        (globalThis as unknown as { told: { name: string; ms: number }[] }).told.filter(({ name }) =>
+          /^(?:keydown|keypress|input|beforeinput)$/.test(name),
+        ),
+      );
       // Nothing told: painted within the 16 ms below which the browser keeps silent. The first round warms up.
       const whole = await page.evaluate(
         () => (globalThis as unknown as { whole: { from: number; to: number } }).whole,

@@ -27,7 +27,15 @@ export function makeHttpServer(
   const pathOf = (run: string): string => `/api/jobs/${job}/runs/${run}`;
   return {
     async make(run) {
-      const details = { name: 'Job', place: '', units: 'in', gas: 'natural', jurisdiction: 'us-model', edition: '', people: [] }; // prettier-ignore
+      const details = {
+        name: 'Job',
+        place: '',
+        units: 'in',
+        gas: 'natural',
+        jurisdiction: 'us-model',
+        edition: '',
+        people: [],
+      };
       await ask('/api/jobs', 'POST', { id: job, ...details });
       await ask(`/api/jobs/${job}/runs`, 'POST', { id: run, name: run });
     },

@@ -63,7 +63,18 @@ const ask = (agent: Agent, method: string, path: string, body: string | null): P
 
 async function refusedBodies(): Promise<void> {
   const large = `"${'x'.repeat(200 * 1024)}"`;
-  const places = ['/api/jobs', '/api/file', '/api/none', '/api/jobs/%00/runs', `/api/jobs/${JOB}/runs/${RUN}/changes`, '/jobs', '/healthz', '/', '/api/rules', '/_app/none.js']; // prettier-ignore
+  const places = [
+    '/api/jobs',
+    '/api/file',
+    '/api/none',
+    '/api/jobs/%00/runs',
+    `/api/jobs/${JOB}/runs/${RUN}/changes`,
+    '/jobs',
+    '/healthz',
+    '/',
+    '/api/rules',
+    '/_app/none.js',
+  ];
   let [spoilt, asked] = [0, 0];
   const times: number[] = [];
   const answers = new Set<string>();

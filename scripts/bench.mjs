@@ -36,7 +36,10 @@ async function runMutations() {
   const told = [];
   for (const room of wanted ? [wanted] : Object.keys(MUTATION_ROOMS)) {
     const args = ['node_modules/@stryker-mutator/core/bin/stryker.js', 'run', 'bench/mutation.config.mjs'];
-    const { code } = await runCommand(process.execPath, args, { env: { ...process.env, PORTHOLE_ROOM: room }, show: true }); // prettier-ignore
+    const { code } = await runCommand(process.execPath, args, {
+      env: { ...process.env, PORTHOLE_ROOM: room },
+      show: true,
+    });
     if (code !== 0) process.exitCode = 1;
     else told.push(tellScore(room));
   }

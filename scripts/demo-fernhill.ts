@@ -120,7 +120,13 @@ export const TUBING: readonly DemoLeg[] = [
   straight(1, 'up', '2-9', CSST),
   straight(2, 'right', '11-4', CSST),
   straight(3, 'back', '3-2', CSST),
-  straight(4, 'down', '2-8', { ...HALF, parts: [['valve', '10'], ['union', '1-8']] }), // prettier-ignore
+  straight(4, 'down', '2-8', {
+    ...HALF,
+    parts: [
+      ['valve', '10'],
+      ['union', '1-8'],
+    ],
+  }),
   straight(5, 'back', '9', {
     ...HALF,
     terminal: newAppliance(

@@ -14,7 +14,9 @@ describe('the look at whether the database keeps what is written', () => {
     try {
       await makeCrew(first.db, FIRST_CREW);
       await writeOnce(first.db);
-      expect(await execute(first.db, sql`select name from crews where id = ${FIRST_CREW}`)).to.deep.equal([{ name: 'The shop' }]); // prettier-ignore
+      expect(await execute(first.db, sql`select name from crews where id = ${FIRST_CREW}`)).to.deep.equal([
+        { name: 'The shop' },
+      ]);
       await execute(first.db, sql.raw(`alter database "${name}" set temp_file_limit = '100kB'`));
       // A row that finds its room in a page that is there is still taken: what is asked must take more.
       const full = connect(database.url, 1);
@@ -22,7 +24,12 @@ describe('the look at whether the database keeps what is written', () => {
         await full.db.transaction(async (tx) => {
           await tx.execute(sql`update crews set name = name where id = ${FIRST_CREW}`);
         });
-        expect(await writeOnce(full.db).then(() => 'taken', () => 'refused')).to.equal('refused'); // prettier-ignore
+        expect(
+          await writeOnce(full.db).then(
+            () => 'taken',
+            () => 'refused',
+          ),
+        ).to.equal('refused');
       } finally {
         await full.close();
       }

@@ -28,7 +28,11 @@ const getPaper = (pdf: Uint8Array): string | undefined =>
 
 describe('the PDF of a run', () => {
   it('is on the paper asked for, one page for a short run', async () => {
-    const doc = makeRun([[0, 'up', 48], [1, 'right', 30], [2, 'out', 20]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'up', 48],
+      [1, 'right', 30],
+      [2, 'out', 20],
+    ]);
     expect(getPaper(await print(doc))).to.equal('0 0 595.28 841.89');
     expect(getPaper(await print(doc, 'LETTER'))).to.equal('0 0 612 792');
     expect(countPages(await print(doc))).to.equal(1);

@@ -82,7 +82,12 @@ describe('the length of a piece on paper and in the demo', () => {
     const kinds = new Set<string>();
     for (const job of [DEMO_JOB, DEMO_CIDER, DEMO_BAKERY])
       for (const { id: run } of mustBe(await readJob(connection.db, actor, job)).runs) {
-        const { layout, findings, job: details, run: heading } = mustBe(await layOutKeptRun(connection.db, actor, job, run)); // prettier-ignore
+        const {
+          layout,
+          findings,
+          job: details,
+          run: heading,
+        } = mustBe(await layOutKeptRun(connection.db, actor, job, run));
         for (const kind of expectOneLength(layout, run)) kinds.add(kind);
         const { name, place, units: unit, jurisdiction } = details;
         await expectPaper({ job: name, place, run: heading.name, revision: heading.revision, layout, findings, unit, jurisdiction }, run); // prettier-ignore

@@ -11,7 +11,17 @@ import { makeTestDatabase } from '#support/test-database.ts';
 const ACTOR = { crew: 'crewone00' };
 const OTHER = { crew: 'crewtwo00' };
 const MANY = { crew: 'crewmany0' };
-const PART: ShopPart = { id: 'shoppart000', name: 'meter nut', kind: 'swivel', material: 'brass', ends: [makeTaperEnd('NPT', '3/4', 'female'), makeTaperEnd('R', '3/4', 'male')], length: 40_000_000, price: 1250, note: '', retired: false }; // prettier-ignore
+const PART: ShopPart = {
+  id: 'shoppart000',
+  name: 'meter nut',
+  kind: 'swivel',
+  material: 'brass',
+  ends: [makeTaperEnd('NPT', '3/4', 'female'), makeTaperEnd('R', '3/4', 'male')],
+  length: 40_000_000,
+  price: 1250,
+  note: '',
+  retired: false,
+};
 
 describe('parts of the shop on a real PostgreSQL', () => {
   let database: { url: string; drop: () => Promise<void> };

@@ -42,7 +42,11 @@ async function findViolations([theme, hasColours]: readonly [string, boolean]): 
   const { run } = (window as unknown as { axe: typeof axe }).axe;
   // Behind a dialog the page is out of reach; it has looks of its own.
   const place = [...document.querySelectorAll('dialog:modal')].at(-1) ?? document;
-  const { violations } = await run(place, { resultTypes: ['violations'], iframes: false, rules: { 'color-contrast': { enabled: hasColours } } }); // prettier-ignore
+  const { violations } = await run(place, {
+    resultTypes: ['violations'],
+    iframes: false,
+    rules: { 'color-contrast': { enabled: hasColours } },
+  });
   if (before !== undefined) dataset['theme'] = before;
   return violations.map(
     ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,

@@ -220,7 +220,9 @@ export async function readLegs(page: Page): Promise<string[]> {
 
 /** Words may stand there still from before an edit: they count once nothing waits any more. */
 export const onServer = (page: Page) =>
-  page.locator('[role=status][aria-label="Where your edits are"][aria-busy=false]').getByText('on the server', { exact: true }); // prettier-ignore
+  page
+    .locator('[role=status][aria-label="Where your edits are"][aria-busy=false]')
+    .getByText('on the server', { exact: true });
 export const onDevice = (page: Page) =>
   page.getByRole('status', { name: 'Where your edits are' }).getByText('on this device', { exact: true });
 

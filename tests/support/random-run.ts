@@ -120,7 +120,13 @@ export function makeMixedRun(count: number, seed: number): RunDoc {
   const specs = { ...doc.specs };
   let tube: Settings | null = null;
   for (const [id, leg] of Object.entries(doc.legs)) {
-    if (random() < 0.3) tube = random() < 0.35 ? (random() < 0.7 ? makeSettings('csst', '1/2') : makeSettings('copper-flared', '3/8 ACR')) : null; // prettier-ignore
+    if (random() < 0.3)
+      tube =
+        random() < 0.35
+          ? random() < 0.7
+            ? makeSettings('csst', '1/2')
+            : makeSettings('copper-flared', '3/8 ACR')
+          : null;
     if (!tube) continue;
     legs[id] = { ...leg, system: tube.system };
     const spec = { id: getSpecId(id, tube.system), leg: id, ...tube };

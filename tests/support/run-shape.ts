@@ -11,7 +11,10 @@ export function getShape(doc: RunDoc): unknown {
   // A rank is the order among the legs that leave a point.
   const nameNode = (id: string): string => {
     const meeting = byNode.get(id) ?? [];
-    const ends = meeting.filter(({ to }) => to === id).map(({ tag }) => tag).sort((a, b) => a - b); // prettier-ignore
+    const ends = meeting
+      .filter(({ to }) => to === id)
+      .map(({ tag }) => tag)
+      .sort((a, b) => a - b);
     const begins = meeting.filter(({ from }) => from === id).map(({ tag }) => tag);
     return `ends ${ends.join(' ')}, begins ${begins.join(' ')}`;
   };

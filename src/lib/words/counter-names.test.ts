@@ -89,7 +89,11 @@ describe('names at the counter', () => {
 
   it('says what it read, and what it did not', () => {
     const { sizes, words, unknown, parts: found } = read('3/4 zzyzx coupling');
-    expect({ sizes, words, unknown }).to.deep.equal({ sizes: ['3/4'], words: ['coupling'], unknown: ['zzyzx'] }); // prettier-ignore
+    expect({ sizes, words, unknown }).to.deep.equal({
+      sizes: ['3/4'],
+      words: ['coupling'],
+      unknown: ['zzyzx'],
+    });
     expect(found.length).to.be.greaterThan(0);
     expect(read('').parts).to.deep.equal([]);
     expect(read('zzyzx').parts).to.deep.equal([]);

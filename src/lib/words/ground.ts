@@ -56,14 +56,23 @@ export function listTrenchLengths(trench: Trench, unit: LengthUnit): readonly (r
   return [
     ['along the trench', sayTaped(length, unit)],
     ['slack for contraction', `${about(slack!, unit)}, from ${laying} as laid to ${coldest}`], // prettier-ignore
-    ...(wire === null ? [] : ([['tracer wire', `${about(wire, unit)}, up each riser and ${sayFigure(WIRE_TAIL, unit)} out of the ground; insulated, near the pipe and never on it`]] as const)), // prettier-ignore
+    ...(wire === null
+      ? []
+      : ([
+          [
+            'tracer wire',
+            `${about(wire, unit)}, up each riser and ${sayFigure(WIRE_TAIL, unit)} out of the ground; insulated, near the pipe and never on it`,
+          ],
+        ] as const)),
     ...(tape === null ? [] : ([['warning tape', `${about(tape, unit)}, above the pipe`]] as const)),
   ];
 }
 
 /** What a section shows, in words. */
 export function sayTrench(trench: Trench, unit: LengthUnit): string {
-  const covers = trench.points.map(({ cover }) => (cover === null ? 'cover not said' : `${about(cover, unit)} of cover`)); // prettier-ignore
+  const covers = trench.points.map(({ cover }) =>
+    cover === null ? 'cover not said' : `${about(cover, unit)} of cover`,
+  );
   const places = trench.points.map((point, i) => `${TRENCH_MARK_NAMES[point.mark]}: ${covers[i]}`);
   const long = trench.length === null ? 'of a length not measured' : `${sayTaped(trench.length, unit)} long`;
   return `A trench ${long}. ${places.join('; ')}.`;
@@ -73,9 +82,20 @@ export function sayTrench(trench: Trench, unit: LengthUnit): string {
 export function sayRiser({ riser, cover }: TrenchPoint, unit: LengthUnit): string {
   if (!riser) return '';
   const { bury, buried, head } = riser;
-  const deep = cover === null ? 'Cover not said' : `${about(cover, unit)} of cover; with the pipe ${sayTaped(buried!, unit)} deep`; // prettier-ignore
-  const most = bury === null ? 'how deep it may be is not read: it stands on it' : `it may be ${sayTaped(bury, unit)} deep${buried !== null && buried > bury ? ': too short' : ''}`; // prettier-ignore
-  const above = head === null ? 'how far its head stands out is not measured' : head > 0 ? `its head stands ${about(head, unit)} above the ground` : 'its head is not above the ground'; // prettier-ignore
+  const deep =
+    cover === null
+      ? 'Cover not said'
+      : `${about(cover, unit)} of cover; with the pipe ${sayTaped(buried!, unit)} deep`;
+  const most =
+    bury === null
+      ? 'how deep it may be is not read: it stands on it'
+      : `it may be ${sayTaped(bury, unit)} deep${buried !== null && buried > bury ? ': too short' : ''}`;
+  const above =
+    head === null
+      ? 'how far its head stands out is not measured'
+      : head > 0
+        ? `its head stands ${about(head, unit)} above the ground`
+        : 'its head is not above the ground';
   return `${deep}; ${most}; ${above}.`;
 }
 

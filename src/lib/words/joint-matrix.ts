@@ -83,7 +83,15 @@ function writeFamilies(list: ThreadList): string {
 }
 
 function writeSystems(list: ThreadList): string {
-  const PAIRS = [['r', 'npt'], ['r', 'npsm'], ['g', 'npt'], ['npt', 'rc'], ['npt', 'rp'], ['npt', 'g'], ['npsm', 'g']] as const; // prettier-ignore
+  const PAIRS = [
+    ['r', 'npt'],
+    ['r', 'npsm'],
+    ['g', 'npt'],
+    ['npt', 'rc'],
+    ['npt', 'rp'],
+    ['npt', 'g'],
+    ['npsm', 'g'],
+  ] as const;
   const head = ['size', ...PAIRS.map(([male, female]) => `${male} male in ${female}`)];
   const rows = NOMINAL_SIZES.map((size) => [
     size,

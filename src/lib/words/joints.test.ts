@@ -66,7 +66,13 @@ describe('joints in words', () => {
   });
 
   it('a rule that asks for less than the usual window is said to make an under-made joint', () => {
-    const asked = (left: number) => findAsked({ option: 'threads-left' }, thread, thread.normalEngagement, thread.cutLength - inches(left))!; // prettier-ignore
+    const asked = (left: number) =>
+      findAsked(
+        { option: 'threads-left' },
+        thread,
+        thread.normalEngagement,
+        thread.cutLength - inches(left),
+      )!;
     expect(sayAsked(asked(0), 'in')).to.include('less far in than is worked with here');
     expect(sayAsked(asked(0.05), 'in')).to.include('an under-made joint on a thread as short as this');
   });

@@ -38,7 +38,11 @@ export function sayTaped(length: Length, unit: LengthUnit, round: 'near' | 'up' 
   const step = TAPE_STEPS[unit];
   if (length < 0) return `−${sayTaped(-length, unit, round)}`;
   if (length > 0 && length < step && round === 'near') return `less than ${sayLength(step, unit)}`;
-  const marks = { near: () => roundToStep(length, step), up: () => Math.ceil(length / step) * step, down: () => Math.floor(length / step) * step }; // prettier-ignore
+  const marks = {
+    near: () => roundToStep(length, step),
+    up: () => Math.ceil(length / step) * step,
+    down: () => Math.floor(length / step) * step,
+  };
   return sayLength(marks[round](), unit);
 }
 

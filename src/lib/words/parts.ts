@@ -117,7 +117,13 @@ export function namePart(part: Part): string {
   if (isCalledByBothEnds(part)) return nameBetween(part);
   const material = MATERIAL_OF_PART[part.material];
   const isBritish = readTaperEnd(end)?.system === 'R';
-  const rating = !isBritish ? '' : part.kind === 'nipple' ? ', R threads' : part.material === 'black-malleable' ? ', Rp threads' : ''; // prettier-ignore
+  const rating = !isBritish
+    ? ''
+    : part.kind === 'nipple'
+      ? ', R threads'
+      : part.material === 'black-malleable'
+        ? ', Rp threads'
+        : '';
   const long = part.kind === 'nipple' ? findNippleLength(part.ports) : null;
   if (long !== null)
     return `${part.size} × ${long} in ${isClose(part) ? 'close' : 'long'} ${material} nipple${rating}`;
@@ -147,7 +153,8 @@ function nameBetween({ kind, material, ports }: Part): string {
 /** `3/8 female flare`, `5/8 OD connector nut, 15/16-16 UN`, `1/2 class 150 flange`. */
 function nameOpening(end: End): string {
   if (end.kind === 'flange') return `${end.size} ${end.drilling === 'class-150' ? 'class 150' : 'PN 16'}`;
-  if (end.kind === 'thread' && end.seat === '30' && readTaperEnd(end)) return `${nameTaper(end)} with 30° seat`; // prettier-ignore
+  if (end.kind === 'thread' && end.seat === '30' && readTaperEnd(end))
+    return `${nameTaper(end)} with 30° seat`;
   if (end.kind !== 'thread' || readTaperEnd(end)) return nameTaper(end);
   const { family, size, gender } = end;
   const tube = size.replace(/ tube.*$/, '');

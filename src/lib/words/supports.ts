@@ -31,7 +31,8 @@ export function sayBonding(
   { tubing, metal, clampOn, side, conductor, longest }: Bonding,
   unit: LengthUnit,
 ): string {
-  const legs = (laid: Bonding['tubing']): string => `${laid.length === 1 ? 'leg' : 'legs'} ${laid.map(({ leg }) => leg.tag).join(', ')}`; // prettier-ignore
+  const legs = (laid: Bonding['tubing']): string =>
+    `${laid.length === 1 ? 'leg' : 'legs'} ${laid.map(({ leg }) => leg.tag).join(', ')}`;
   const what =
     tubing.length > 0
       ? `Corrugated tubing, ${legs(tubing)}`

@@ -15,4 +15,6 @@ export function sayMark(layout: RunLayout, mark: TapeMark, station: TapeStation 
 
 /** The same for a list to pick from: `face, elbow at leg 3`. */
 export const listMark = (...said: Parameters<typeof sayMark>): string =>
-  sayMark(...said).replace(/^the /, '').replace(' of the ', ', '); // prettier-ignore
+  sayMark(...said)
+    .replace(/^the /, '')
+    .replace(' of the ', ', ');

@@ -105,17 +105,31 @@ export function sayCost(
   { leaks, parts, bore, unmeasured, length, unpriced, price }: ChainCost,
   unit: LengthUnit,
 ): string {
-  const long = unmeasured > 0 ? `${unmeasured === parts ? '' : `${sayExact(length, unit)} and `}${unmeasured === 1 ? 'one part' : `${unmeasured} parts`} to measure` : `${sayExact(length, unit)} from end to end`; // prettier-ignore
-  const costs = unpriced === parts ? '' : `, ${(price / 100).toFixed(2)} by the shop’s prices${unpriced > 0 ? ' for what has one' : ''}`; // prettier-ignore
+  const long =
+    unmeasured > 0
+      ? `${unmeasured === parts ? '' : `${sayExact(length, unit)} and `}${unmeasured === 1 ? 'one part' : `${unmeasured} parts`} to measure`
+      : `${sayExact(length, unit)} from end to end`;
+  const costs =
+    unpriced === parts
+      ? ''
+      : `, ${(price / 100).toFixed(2)} by the shop’s prices${unpriced > 0 ? ' for what has one' : ''}`;
   return `${sayCount(leaks, 'leak point')}, ${parts === 1 ? 'one part' : sayCount(parts, 'part')}, narrowest bore ${bore === 0 ? 'not known' : sayExact(bore, unit)}, ${long}${costs}`;
 }
 
 /** Why a chain stands where it does beside the best. */
 export function sayWhyNot(chain: Chain, best: Chain, wish: Wish): string {
-  if (chain === best) return wish === 'leaks' ? 'First: nothing that is sold leaks in fewer places.' : `First by what was asked: ${WISH_NAMES[wish]}.`; // prettier-ignore
+  if (chain === best)
+    return wish === 'leaks'
+      ? 'First: nothing that is sold leaks in fewer places.'
+      : `First by what was asked: ${WISH_NAMES[wish]}.`;
   const more = chain.cost.leaks - best.cost.leaks;
   const wider = chain.cost.bore > best.cost.bore;
-  const leaks = more < 0 ? 'Fewer leak points than the first' : more === 0 ? 'As many leak points as the first' : `${more === 1 ? 'One leak point' : `${more} leak points`} more than the first`; // prettier-ignore
+  const leaks =
+    more < 0
+      ? 'Fewer leak points than the first'
+      : more === 0
+        ? 'As many leak points as the first'
+        : `${more === 1 ? 'One leak point' : `${more} leak points`} more than the first`;
   return `${leaks}${wider ? ', and wider inside' : ''}: other parts, where those are not at hand or one end is to come apart.`;
 }
 

@@ -96,7 +96,14 @@ function makeTube(random: () => number): readonly TestLeg[] {
   }
   return legs;
 }
-const OPPOSITE: Readonly<Record<Axis, Axis>> = { up: 'down', down: 'up', left: 'right', right: 'left', back: 'out', out: 'back' }; // prettier-ignore
+const OPPOSITE: Readonly<Record<Axis, Axis>> = {
+  up: 'down',
+  down: 'up',
+  left: 'right',
+  right: 'left',
+  back: 'out',
+  out: 'back',
+};
 
 describe('a tube bent by the printed words', () => {
   const SEED = 13_012;
@@ -119,7 +126,11 @@ describe('a tube bent by the printed words', () => {
         degrees,
         turn: readTurn(sayRotation(at, rotation)),
       }));
-      const { far, mirrored } = sameShape(bend(printed, toInches(piece.cut!.onTape.length), radius(sheet)), belongs, 5); // prettier-ignore
+      const { far, mirrored } = sameShape(
+        bend(printed, toInches(piece.cut!.onTape.length), radius(sheet)),
+        belongs,
+        5,
+      );
       expect(mirrored, `seed ${SEED + i}`).to.equal(false);
       // A sixteenth of a mark, and half a degree over the longest legs.
       expect(far, `seed ${SEED + i}`).to.be.lessThan(0.6);
@@ -128,7 +139,11 @@ describe('a tube bent by the printed words', () => {
 
   it('says the far end to be off by what the tube of the printed cut is off by', () => {
     for (const { i, sheet, piece, belongs } of cases) {
-      const printed = sheet.bends.map(({ mark, degrees, rotation }, at) => ({ mark: toInches(mark), degrees, turn: readTurn(sayTurn(at, rotation)) })); // prettier-ignore
+      const printed = sheet.bends.map(({ mark, degrees, rotation }, at) => ({
+        mark: toInches(mark),
+        degrees,
+        turn: readTurn(sayTurn(at, rotation)),
+      }));
       const made = bend(printed, toInches(piece.cut!.onTape.length), radius(sheet));
       // Laid on what belongs there by its first straight and the plane of its first bend, as the sheet reckons.
       const off = measureOff(made, belongs);
@@ -139,9 +154,21 @@ describe('a tube bent by the printed words', () => {
   it('by the sentence of paper and by the table of the cut list alike', () => {
     for (const { sheet, piece, layout, belongs } of cases.slice(0, 60)) {
       const said = sayTubeSheet(sheet, piece.cut!.onTape.length, 'in', '1/16');
-      const bySentence = [...said.matchAll(/bend \d+, mark at ([^,]+), (\d+)°(?:, the tube turned (not|half round|\d+° (?:anti)?clockwise))?/g)].map(([, mark, degrees, turn]) => ({ mark: readLength(mark!), degrees: Number(degrees), turn: turn ? readTurn(turn) : 0 })); // prettier-ignore
+      const bySentence = [
+        ...said.matchAll(
+          /bend \d+, mark at ([^,]+), (\d+)°(?:, the tube turned (not|half round|\d+° (?:anti)?clockwise))?/g,
+        ),
+      ].map(([, mark, degrees, turn]) => ({
+        mark: readLength(mark!),
+        degrees: Number(degrees),
+        turn: turn ? readTurn(turn) : 0,
+      }));
       const cut = readLength(/cut at ([^;,]+)/.exec(said)![1]!);
-      const [headings, row] = makeCutSheetTable(makeCutSheet(layout), '1/16', { app: '1', catalogue: standardCatalogue.version, rulePack: '1' } as never) as [string[], string[]]; // prettier-ignore
+      const [headings, row] = makeCutSheetTable(makeCutSheet(layout), '1/16', {
+        app: '1',
+        catalogue: standardCatalogue.version,
+        rulePack: '1',
+      } as never) as [string[], string[]];
       const cells = (heading: string): string[] => row[headings.indexOf(heading)]!.split('; ');
       const turns = cells('tube turned before each (degrees, seen from end A)');
       const byTable = cells('bend marks on the tape').map((mark, at) => ({

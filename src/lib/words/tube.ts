@@ -52,7 +52,10 @@ export function sayTubeSheet(
 /** How far a tube goes into what it is joined to; of a flare, how much more tube the flare takes. */
 export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit): string {
   if (engagement === null) return 'how far the tube goes in is not known: measure this part';
-  if (port.end.kind === 'thread') return engagement === 0 ? 'flared, the nut on first' : `flared, the nut on first: the flare takes ${sayTaped(engagement, unit)} more`; // prettier-ignore
+  if (port.end.kind === 'thread')
+    return engagement === 0
+      ? 'flared, the nut on first'
+      : `flared, the nut on first: the flare takes ${sayTaped(engagement, unit)} more`;
   if (port.end.kind === 'fusion-face')
     return engagement === 0
       ? 'melted end to end'

@@ -47,7 +47,10 @@ const readOn = (doc: RunDoc, unit: LengthUnit): RunDoc => ({
   ...doc,
   measures: Object.fromEntries(
     Object.entries(doc.measures).map(([id, measure]) => {
-      const value = unit === 'in' ? measure.value : Math.max(MILLIMETRE, Math.round(measure.value / MILLIMETRE) * MILLIMETRE); // prettier-ignore
+      const value =
+        unit === 'in'
+          ? measure.value
+          : Math.max(MILLIMETRE, Math.round(measure.value / MILLIMETRE) * MILLIMETRE);
       return [id, { ...measure, value }];
     }),
   ),
@@ -56,7 +59,7 @@ const readOn = (doc: RunDoc, unit: LengthUnit): RunDoc => ({
 /** Steel into the ground, plastic along, steel up; said as somebody with that tape says it. */
 function makeBuried(unit: LengthUnit, choices: RuleChoices, cover: number, material: 'pe-stabbed' | 'pe-fused'): RunDoc {
   const pipe = { material, size: '1 IPS SDR 11' } as const;
-  let doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 744, pipe], [2, 'up', 24, { size: '1' }]], '1', choices); // prettier-ignore
+  let doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 744, pipe], [2, 'up', 24, { size: '1' }]], '1', choices);
   const length = (inch: number) => ({ length: unit === 'in' ? inches(inch) : millimetres(inch * 25), typed: '' });
   doc = readOn(doc, unit);
   for (const node of [getLeg(doc, 2).from, getLeg(doc, 2).to]) {
@@ -103,7 +106,12 @@ for (const unit of ['in', 'mm'] as const)
           for (const option of ['any', 'three-inch', 'four-inch'] as const)
             for (const measured of ['nipple', 'exposed', 'pocket'] as const) {
               const doc = readOn(makeTrapped({ nipple }), unit);
-              const ruleChoices: RuleChoices = { ...getOpeningChoices(unit, jurisdiction), 'trap-nipple': { option }, 'trap-measured': { option: measured }, 'trap-needed': { option: 'every-appliance' } }; // prettier-ignore
+              const ruleChoices: RuleChoices = {
+                ...getOpeningChoices(unit, jurisdiction),
+                'trap-nipple': { option },
+                'trap-measured': { option: measured },
+                'trap-needed': { option: 'every-appliance' },
+              };
               expectRight(sayRun(layOut({ ...doc, ruleChoices }), jurisdiction, unit));
             }
       }
@@ -118,7 +126,13 @@ for (const unit of ['in', 'mm'] as const)
         { code: 'offset-cannot-be', part: 'run', length, within: 'travel', most },
       ];
       // What was worked out is the mark before it: more is not to be had.
-      const worked = { code: 'offset-cannot-be', part: 'set', length: inches(20), within: 'travel', most: Math.round(inches(15) * Math.SQRT1_2) } as const; // prettier-ignore
+      const worked = {
+        code: 'offset-cannot-be',
+        part: 'set',
+        length: inches(20),
+        within: 'travel',
+        most: Math.round(inches(15) * Math.SQRT1_2),
+      } as const;
       expect(sayRefusal(worked, unit)).to.include(
         unit === 'in' ? 'at most 10 9/16 in for' : 'at most 269 mm for',
       );

@@ -87,9 +87,16 @@ describe('a run in words', () => {
   it('speaks of the one piece there is without the number of a leg', () => {
     const [finding] = checkRun(layout);
     expect(sayOfOnePiece(finding!, 'in')).to.match(/^Less than 1\/16 in is too short to thread \(two/);
-    const longer = { code: 'longer-than-stock', severity: 'note', subject: 'leg', mark: '1', stock: inches(252), couplings: 1 } as unknown as Finding; // prettier-ignore
+    const longer = {
+      code: 'longer-than-stock',
+      severity: 'note',
+      subject: 'leg',
+      mark: '1',
+      stock: inches(252),
+      couplings: 1,
+    } as unknown as Finding;
     expect(sayOfOnePiece(longer, 'in')).to.match(/^The piece is longer than a stock length \(21 ft\)/);
-    const union = layOut(withParts(makeRun([[0, 'right', 30]]), [[1, 'union', 0.5]])); // prettier-ignore
+    const union = layOut(withParts(makeRun([[0, 'right', 30]]), [[1, 'union', 0.5]]));
     const said = checkRun(union).map((each) => sayOfOnePiece(each, 'in'));
     expect(said.some((text) => text.includes('typical only'))).to.equal(true);
     for (const text of said) expect(text).to.not.match(/\b[Ll]egs? \d/);

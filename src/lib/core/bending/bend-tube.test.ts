@@ -173,7 +173,11 @@ describe('a bent tube', () => {
         const sheet = makeBendSheet(points, radii, takeOffs, { tick, dial: 1, bender: bender(mark) })!;
         const along = unit(points[1]!);
         const normal = unit(cross(along, subtract(points[2]!, points[1]!)));
-        const end = bendByHand(sheet, radii[0]!, bender(mark), { at: addScaled(ORIGIN, along, takeOffs[0]), along, normal }); // prettier-ignore
+        const end = bendByHand(sheet, radii[0]!, bender(mark), {
+          at: addScaled(ORIGIN, along, takeOffs[0]),
+          along,
+          normal,
+        });
         const last = unit(subtract(points.at(-1)!, points.at(-2)!));
         const belongs = addScaled(points.at(-1)!, last, -takeOffs[1]);
         expect(magnitude(subtract(end, belongs)), `seed ${seed}`).to.be.closeTo(
@@ -201,7 +205,8 @@ describe('a bent tube', () => {
     expect(findPath(back, [INCH, INCH])!.turns.map(({ rotation }) => rotation)).to.deep.equal([0, 270]);
     for (let seed = 1; seed <= 200; seed++) {
       const { points, radii } = makeRoute(makeRandom(seed), 6, seed % 2 === 0);
-      for (const { rotation } of findPath(points, radii)!.turns) expect(rotation, `seed ${seed}`).to.be.within(0, 359.9999999); // prettier-ignore
+      for (const { rotation } of findPath(points, radii)!.turns)
+        expect(rotation, `seed ${seed}`).to.be.within(0, 359.9999999);
     }
   });
 
@@ -253,13 +258,17 @@ describe('a bent tube', () => {
       );
       expect(magnitude(subtract(arc.at(-1)!, addScaled(corner, onward, setback)))).to.be.lessThan(10);
       for (let i = 1; i < arc.length; i++)
-        expect(magnitude(subtract(arc[i]!, arc[i - 1]!))).to.be.closeTo(2 * radius * Math.sin(turn / 2 / steps), 10); // prettier-ignore
+        expect(magnitude(subtract(arc[i]!, arc[i - 1]!))).to.be.closeTo(
+          2 * radius * Math.sin(turn / 2 / steps),
+          10,
+        );
       // It bulges toward the corner, by what the circle stands short of it.
       const middle = roundCorner(before, corner, after, radius, 2)[1]!;
       expect(magnitude(subtract(middle, corner))).to.be.closeTo(radius / Math.cos(turn / 2) - radius, 10);
     }
     const straight = roundCorner(ORIGIN, { x: 1e9, y: 0, z: 0 }, { x: 2e9, y: 0, z: 0 }, INCH, 4);
-    for (const { x, y, z } of straight) expect([x - 1e9, y, z].every((each) => Math.abs(each) < 10)).to.equal(true); // prettier-ignore
+    for (const { x, y, z } of straight)
+      expect([x - 1e9, y, z].every((each) => Math.abs(each) < 10)).to.equal(true);
   });
 
   for (const [rotation, degrees, lies] of [
@@ -292,7 +301,12 @@ describe('a bent tube', () => {
 
   it('the sheet: marks from the end of the tube, the rotation between the planes clockwise', () => {
     // Right, then back, then up: seen along the tube going back, “up” lies a quarter turn from where “right” came from.
-    const points = [ORIGIN, { x: inches(10), y: 0, z: 0 }, { x: inches(10), y: inches(10), z: 0 }, { x: inches(10), y: inches(10), z: inches(10) }]; // prettier-ignore
+    const points = [
+      ORIGIN,
+      { x: inches(10), y: 0, z: 0 },
+      { x: inches(10), y: inches(10), z: 0 },
+      { x: inches(10), y: inches(10), z: inches(10) },
+    ];
     const sheet = makeBendSheet(points, [inches(1.5), inches(1.5)], [inches(1), inches(0.5)], {
       tick: inches(1 / 16),
       dial: 1,
@@ -340,8 +354,13 @@ describe('a bent tube', () => {
     expect(findPath([ORIGIN], [])).to.equal(null);
     // 149.6° is a bend; on a dial of whole degrees it is one no more.
     const angle = ((180 - 149.6) * Math.PI) / 180;
-    const sharp = [ORIGIN, { x: 1e9, y: 0, z: 0 }, { x: 1e9 - 1e9 * Math.cos(angle), y: 1e9 * Math.sin(angle), z: 0 }]; // prettier-ignore
-    const made = (dial: number) => makeBendSheet(sharp, [INCH], [0, 0], { tick: inches(1 / 16), dial, bender: bender('start') }); // prettier-ignore
+    const sharp = [
+      ORIGIN,
+      { x: 1e9, y: 0, z: 0 },
+      { x: 1e9 - 1e9 * Math.cos(angle), y: 1e9 * Math.sin(angle), z: 0 },
+    ];
+    const made = (dial: number) =>
+      makeBendSheet(sharp, [INCH], [0, 0], { tick: inches(1 / 16), dial, bender: bender('start') });
     expect([made(0.5) === null, made(1)]).to.deep.equal([false, null]);
     const there = { x: INCH, y: 0, z: 0 };
     const steps = { tick: inches(1 / 16), dial: 1, bender: bender('start') };

@@ -39,7 +39,12 @@ describe('building in respects places', () => {
       for (let tag = 1; tag <= legs.length; tag++)
         if (random() < 0.6)
           doc = applyPlan(doc, mustBe(planSayZone(doc, [getLeg(doc, tag).id], random() < 0.4 ? pick(['indoors', 'outdoors'] as const) : pick(ZONES)))); // prettier-ignore
-      const wall = planPutPassage(doc, getLeg(doc, pick([1, 2])).id, { kind: pick(['floor', 'wall'] as const), share: random(), guard: 'sleeve' }, newId); // prettier-ignore
+      const wall = planPutPassage(
+        doc,
+        getLeg(doc, pick([1, 2])).id,
+        { kind: pick(['floor', 'wall'] as const), share: random(), guard: 'sleeve' },
+        newId,
+      );
       if (wall.ok && random() < 0.4) doc = applyPlan(doc, wall.value);
       const before = layOut(doc);
       const site = { gas: 'natural', jurisdiction } as const;
@@ -48,7 +53,11 @@ describe('building in respects places', () => {
       const planned = plan(before, drop.node.id, NO_WISH, newId, site);
       if (!planned.ok) {
         met.refused++;
-        if (planned.refusal.code === 'trap-stopped' || (planned.refusal.code === 'trap-still-wrong' && planned.refusal.verdict === 'out-of-reach')) met.stopped++; // prettier-ignore
+        if (
+          planned.refusal.code === 'trap-stopped' ||
+          (planned.refusal.code === 'trap-still-wrong' && planned.refusal.verdict === 'out-of-reach')
+        )
+          met.stopped++;
         continue;
       }
       met.built++;
@@ -56,7 +65,15 @@ describe('building in respects places', () => {
       const name = `seed ${SEED + i}, ${jurisdiction}`;
       // Each stop by what it is about, with its place; marks and lengths may have changed.
       const stops = (layout: typeof before) =>
-        checkRun(layout, site).filter(({ severity }) => severity === 'stop').map((stop) => (stop.code === 'place' ? `${stop.zone} ${JSON.stringify(stop.what)}` : stop.code === 'trap' ? stop.finding.code : stop.code)); // prettier-ignore
+        checkRun(layout, site)
+          .filter(({ severity }) => severity === 'stop')
+          .map((stop) =>
+            stop.code === 'place'
+              ? `${stop.zone} ${JSON.stringify(stop.what)}`
+              : stop.code === 'trap'
+                ? stop.finding.code
+                : stop.code,
+          );
       const were = new Set(stops(before));
       for (const stop of stops(after)) expect(were.has(stop), `${name}: ${stop}`).to.equal(true);
       expect(judgeDrop(listDrops(after)[0]!).headline.severity, name).not.to.equal('stop');
@@ -77,7 +94,13 @@ describe('building in respects places', () => {
   });
 
   it('at the corner of any drop, not only of its last two legs, with the fewest new parts', () => {
-    const doc = makeRun([[0, 'right', 30], [1, 'down', 60], [2, 'right', 20], [3, 'back', 20], [4, 'right', 15, { terminal: kiln() }]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'down', 60],
+      [2, 'right', 20],
+      [3, 'back', 20],
+      [4, 'right', 15, { terminal: kiln() }],
+    ]);
     const layout = layOut(doc);
     const planned = mustBe(planBuildTrap(layout, listDrops(layout)[0]!.node.id, NO_WISH, makeIds('corner')));
     expect(planned.shape).to.equal('side-inlet');
@@ -86,7 +109,7 @@ describe('building in respects places', () => {
   });
 
   it('a union before the valve goes behind it, a second valve after the trap before it', () => {
-    const legs: readonly TestLeg[] = [[0, 'right', 60], [1, 'down', 60], [2, 'right', 16, { terminal: kiln() }], [2, 'down', 5.155, { cap: true }]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [[0, 'right', 60], [1, 'down', 60], [2, 'right', 16, { terminal: kiln() }], [2, 'down', 5.155, { cap: true }]];
     for (const [name, parts] of [
       ['union first', [[2, 'union', 0.2], [2, 'valve', 0.6]]],
       ['valve after', [[3, 'valve', 0.5]]],

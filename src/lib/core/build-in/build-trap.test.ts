@@ -61,7 +61,12 @@ describe('building a trap in', () => {
     };
     expect(count([])).to.equal('union valve');
     expect(count([[2, 'valve', 0.2]])).to.equal('union valve');
-    expect(count([[2, 'valve', 0.2], [2, 'union', 0.5]])).to.equal('union valve'); // prettier-ignore
+    expect(
+      count([
+        [2, 'valve', 0.2],
+        [2, 'union', 0.5],
+      ]),
+    ).to.equal('union valve');
   });
 
   it('refuses with what is in the way, and by how much', () => {
@@ -70,9 +75,23 @@ describe('building a trap in', () => {
       return built.ok ? 'built' : built.refusal.code;
     };
     expect(code([[0, 'up', 60, { terminal: kiln() }]])).to.equal('trap-inlet-looks-down');
-    expect(code([[0, 'right', 60], [1, 'down-right', 60, { terminal: kiln() }]])).to.equal('trap-leg-not-square'); // prettier-ignore
-    expect(code([[0, 'down', 60], [1, 'right', 12, { terminal: kiln({ hasTrap: true }) }]])).to.equal('trap-built-in'); // prettier-ignore
-    const drop: readonly TestLeg[] = [[0, 'right', 20], [1, 'down', 60], [2, 'right', 12, { terminal: kiln() }]]; // prettier-ignore
+    expect(
+      code([
+        [0, 'right', 60],
+        [1, 'down-right', 60, { terminal: kiln() }],
+      ]),
+    ).to.equal('trap-leg-not-square');
+    expect(
+      code([
+        [0, 'down', 60],
+        [1, 'right', 12, { terminal: kiln({ hasTrap: true }) }],
+      ]),
+    ).to.equal('trap-built-in');
+    const drop: readonly TestLeg[] = [
+      [0, 'right', 20],
+      [1, 'down', 60],
+      [2, 'right', 12, { terminal: kiln() }],
+    ];
     const floor = { from: 'inlet', length: inches(6), typed: '6' } as const;
     expect(code(drop, { floor })).to.equal('trap-no-room');
     const short = build(layOut(makeRun(drop)), { floor });
@@ -81,7 +100,14 @@ describe('building a trap in', () => {
     expect(code(drop, { floor: { from: 'inlet', length: inches(8), typed: '8' } })).to.equal('built');
     expect(code(drop, { nipple: { length: inches(30), typed: '30' } })).to.equal('trap-nipple-wrong');
     expect(code(drop, { nipple: { length: inches(2), typed: '2' } })).to.equal('trap-still-wrong');
-    const tight = build(layOut(makeRun([[0, 'down', 5], [1, 'right', 5, { terminal: kiln() }]]))); // prettier-ignore
+    const tight = build(
+      layOut(
+        makeRun([
+          [0, 'down', 5],
+          [1, 'right', 5, { terminal: kiln() }],
+        ]),
+      ),
+    );
     expect(tight.ok ? null : tight.refusal).to.include({ code: 'trap-no-length' });
     expect((tight as unknown as { refusal: { by: number } }).refusal.by).to.be.greaterThan(0);
   });
@@ -95,7 +121,15 @@ describe('building a trap in', () => {
       ['nipple', 'three-inch', 3],
     ] as const) {
       const rules = { 'trap-measured': { option }, 'trap-nipple': { option: least } } as const;
-      const run = makeRun([[0, 'right', 20], [1, 'down', 60], [2, 'right', 12, { terminal: kiln() }]], '3/4', rules); // prettier-ignore
+      const run = makeRun(
+        [
+          [0, 'right', 20],
+          [1, 'down', 60],
+          [2, 'right', 12, { terminal: kiln() }],
+        ],
+        '3/4',
+        rules,
+      );
       const built = build(layOut(run));
       expect(built.ok && built.value.nipple / INCH, `${option} ${least}`).to.equal(nipple);
     }

@@ -161,7 +161,13 @@ function tryBuild(
   const isHosted = addShutOff(draft, drop, tee, host, isUnionAfter, gap);
   if (!isHosted) return { code: 'trap-no-length', mark: String(shape.inlet.leg.tag), by: Infinity };
   const cap = draft.addNode({ kind: 'cap' });
-  draft.addLeg(tee.tee, cap, 'down', { ...getNippleSettings(shape), size }, { value: nipple.length, typed: nipple.typed, at: 'end' }); // prettier-ignore
+  draft.addLeg(
+    tee.tee,
+    cap,
+    'down',
+    { ...getNippleSettings(shape), size },
+    { value: nipple.length, typed: nipple.typed, at: 'end' },
+  );
   if (wish.floor) {
     const { node } = drop.node;
     const plate = { ...drop.appliance.plate, floor: wish.floor };

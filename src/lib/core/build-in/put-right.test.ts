@@ -16,7 +16,10 @@ const right = (legs: readonly TestLeg[], parts: Parameters<typeof withParts>[1] 
   if (!result.ok) return { code: result.refusal.code, doc, before, refusal: result.refusal };
   return { code: 'right', doc, before, ...result.value };
 };
-const VALVE = [[1, 'valve', 0.4], [1, 'union', 0.7]] as const; // prettier-ignore
+const VALVE = [
+  [1, 'valve', 0.4],
+  [1, 'union', 0.7],
+] as const;
 
 /** Traps that are wrong, and how many bought parts are new when they are right. */
 const WRONG: readonly (readonly [
@@ -115,11 +118,21 @@ describe('putting a trap right', () => {
     };
     expect(close([])).to.equal('nothing');
     expect(close([[6, 'union', 0.5]])).to.equal('nothing');
-    expect(close([[3, 'union', 0.5], [6, 'union', 0.5]])).to.equal('union'); // prettier-ignore
+    expect(
+      close([
+        [3, 'union', 0.5],
+        [6, 'union', 0.5],
+      ]),
+    ).to.equal('union');
   });
 
   it('is refused where nothing is wrong, where there is none, and where it does not fit', () => {
-    expect(right([[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }]]).code).to.equal('trap-missing'); // prettier-ignore
+    expect(
+      right([
+        [0, 'down', 40],
+        [1, 'right', 10, { terminal: kiln() }],
+      ]).code,
+    ).to.equal('trap-missing');
     const works: readonly TestLeg[] = [
       [0, 'down', 40],
       [1, 'right', 10, { terminal: kiln() }],

@@ -63,7 +63,15 @@ const makePart = (
 }); // prettier-ignore
 
 /** A brass part whose openings are put to it. */
-const makeBare = (id: string, kind: BoughtKind, size: NominalSize): Omit<Part, 'ports'> => ({ id, kind, size, material: 'brass', join: null, seats: [], outside: null }); // prettier-ignore
+const makeBare = (id: string, kind: BoughtKind, size: NominalSize): Omit<Part, 'ports'> => ({
+  id,
+  kind,
+  size,
+  material: 'brass',
+  join: null,
+  seats: [],
+  outside: null,
+});
 
 const slug = (size: NominalSize): string => size.replace('/', '-');
 
@@ -74,7 +82,12 @@ function makeNipples(rows: readonly NippleRow[]): Part[] {
     return [close, ...standard].map((long) => {
       const half: Length = Math.round(inches(long) / 2);
       const id = `counter/nipple/${slug(size)}${long === close ? '' : `-by-${String(long).replace('.', '-')}`}`;
-      return makePart(id, 'nipple', size, 'steel', [end, end], { standing: 'published', length: half, source, confidence }); // prettier-ignore
+      return makePart(id, 'nipple', size, 'steel', [end, end], {
+        standing: 'published',
+        length: half,
+        source,
+        confidence,
+      });
     });
   });
 }
@@ -103,8 +116,17 @@ const makeConverters = (): Part[] =>
   from('1/4', '2').flatMap((size) =>
     (['male', 'female'] as const).flatMap((american) =>
       (['male', 'female'] as const).map((british) => {
-        const ends = [makeTaperEnd('NPT', size, american, 'brass'), makeTaperEnd('R', size, british, 'brass')] as const; // prettier-ignore
-        return makePart(`counter/converter/${slug(size)}/NPT-${american}-R-${british}`, 'converter', size, 'brass', ends); // prettier-ignore
+        const ends = [
+          makeTaperEnd('NPT', size, american, 'brass'),
+          makeTaperEnd('R', size, british, 'brass'),
+        ] as const;
+        return makePart(
+          `counter/converter/${slug(size)}/NPT-${american}-R-${british}`,
+          'converter',
+          size,
+          'brass',
+          ends,
+        );
       }),
     ),
   );
@@ -174,7 +196,10 @@ const makeDielectricUnions = (): Part[] =>
   from('1/2', '2').map((size) => {
     const end = makeTaperEnd('NPT', size, 'female');
     const half = (which: 'cone' | 'socket') => ({ kind: 'union-half', size, half: which }) as const;
-    const part = makePart(`counter/dielectric-union/${slug(size)}`, 'dielectric-union', size, 'steel', [end, end]); // prettier-ignore
+    const part = makePart(`counter/dielectric-union/${slug(size)}`, 'dielectric-union', size, 'steel', [
+      end,
+      end,
+    ]);
     return { ...part, seats: [[half('cone'), half('socket')] as const] };
   });
 
@@ -209,12 +234,20 @@ function makeListedEnd(id: string, metal: ThreadEnd['metal']): ThreadEnd {
 
 function makeListed({ kind, material, ends, length, source, confidence }: CounterRow): Part {
   const [a, b] = ends.map((id) => makeListedEnd(id, 'brass')) as [ThreadEnd, ThreadEnd];
-  const size = [b.size, a.size].find(isNominal) ?? NOMINAL_SIZES.find((each) => a.size.startsWith(`${each} `)) ?? '1/4'; // prettier-ignore
+  const size =
+    [b.size, a.size].find(isNominal) ?? NOMINAL_SIZES.find((each) => a.size.startsWith(`${each} `)) ?? '1/4';
   const half: PartLength =
     length === null
       ? UNKNOWN
       : { standing: 'typical', length: Math.round(inches(length) / 2), plusMinus: inches(1 / 8), source, confidence }; // prettier-ignore
-  const part = makePart(`counter/${kind}/${slugThread(ends[0])}/${slugThread(ends[1])}`, kind, size, material, [a, b], half); // prettier-ignore
+  const part = makePart(
+    `counter/${kind}/${slugThread(ends[0])}/${slugThread(ends[1])}`,
+    kind,
+    size,
+    material,
+    [a, b],
+    half,
+  );
   if (kind !== 'cooker-hose') return part;
   // Its plug in its socket is one more place to leak, and comes apart without turning either end: as the seat of a union.
   const seat = (which: 'cone' | 'socket') => ({ kind: 'union-half', size, half: which }) as const;

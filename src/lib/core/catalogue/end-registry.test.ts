@@ -17,7 +17,15 @@ describe('the registry of ends', () => {
   });
 
   it('a hand that is said goes before the list', () => {
-    const end: End = { kind: 'thread', family: 'npt', size: '1/2', gender: 'female', hand: 'left', seat: 'none', metal: 'black-iron' }; // prettier-ignore
+    const end: End = {
+      kind: 'thread',
+      family: 'npt',
+      size: '1/2',
+      gender: 'female',
+      hand: 'left',
+      seat: 'none',
+      metal: 'black-iron',
+    };
     const figured = ends.figure(end);
     expect(figured.kind === 'thread' && [figured.thread.id, figured.thread.hand]).to.deep.equal([
       'npt-1/2-female',

@@ -16,7 +16,13 @@ export interface PartTraits {
   readonly isDated: boolean;
 }
 
-const PLAIN: PartTraits = { lowers: null, isFlexible: false, converts: false, insulates: false, isDated: false }; // prettier-ignore
+const PLAIN: PartTraits = {
+  lowers: null,
+  isFlexible: false,
+  converts: false,
+  insulates: false,
+  isDated: false,
+};
 const TRAITS: Readonly<Partial<Record<PartKind, Partial<PartTraits>>>> = {
   converter: { converts: true },
   'dielectric-union': { insulates: true },

@@ -26,7 +26,14 @@ export const SHOP_PART_KINDS = [
 ] as const satisfies readonly BoughtKind[]; // prettier-ignore
 export type ShopPartKind = (typeof SHOP_PART_KINDS)[number];
 
-export const SHOP_PART_MATERIALS = ['black-malleable', 'steel', 'brass', 'copper', 'polyethylene', 'as-found'] as const satisfies readonly Part['material'][]; // prettier-ignore
+export const SHOP_PART_MATERIALS = [
+  'black-malleable',
+  'steel',
+  'brass',
+  'copper',
+  'polyethylene',
+  'as-found',
+] as const satisfies readonly Part['material'][];
 
 const SHOP_PART_END: Shape<End> = endOfKinds('thread', 'tube', 'socket', 'flange', 'fusion-face');
 

@@ -7,7 +7,9 @@ import { getPeFigures } from './tube-sizes.ts';
 
 const { tubes } = standardCatalogue;
 const listPairs = (join: TubeJoin, kind: BoughtKind) =>
-  LEG_SIZES.flatMap((a) => LEG_SIZES.flatMap((b) => (a !== b && tubes.find(kind, join, [a, b]) ? [[a, b] as const] : []))); // prettier-ignore
+  LEG_SIZES.flatMap((a) =>
+    LEG_SIZES.flatMap((b) => (a !== b && tubes.find(kind, join, [a, b]) ? [[a, b] as const] : [])),
+  );
 
 describe('sizes that are sold together', () => {
   it('no coupling is made by crossing sizes: few of all pairs are', () => {
@@ -33,7 +35,8 @@ describe('sizes that are sold together', () => {
       ['csst', 'tee', ['2', '2', '3/8']],
       ['press-steel', 'elbow-90', ['2', '1']],
     ];
-    for (const [join, kind, sizes] of NONE) expect(tubes.find(kind, join, sizes), `${join} ${kind} ${sizes.join()}`).to.equal(null); // prettier-ignore
+    for (const [join, kind, sizes] of NONE)
+      expect(tubes.find(kind, join, sizes), `${join} ${kind} ${sizes.join()}`).to.equal(null);
     const SOLD: readonly (readonly [TubeJoin, BoughtKind, readonly LegSize[]])[] = [
       ['csst', 'coupling', ['1/2', '3/4']],
       ['csst', 'tee', ['3/4', '3/4', '1/2']],
@@ -46,7 +49,8 @@ describe('sizes that are sold together', () => {
       ['stab', 'coupling', ['1 CTS SDR 11.4', '1 IPS SDR 11']],
       ['fusion', 'coupling', ['1-1/4 IPS SDR 11', '3/4 IPS SDR 11']],
     ];
-    for (const [join, kind, sizes] of SOLD) expect(tubes.find(kind, join, sizes), `${join} ${kind} ${sizes.join()}`).not.to.equal(null); // prettier-ignore
+    for (const [join, kind, sizes] of SOLD)
+      expect(tubes.find(kind, join, sizes), `${join} ${kind} ${sizes.join()}`).not.to.equal(null);
   });
 
   it('what takes one size takes it the other way round, but for tees, and equal ones are as they were', () => {

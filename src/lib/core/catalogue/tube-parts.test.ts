@@ -21,20 +21,37 @@ describe('sizes of copper', () => {
   for (const size of COPPER_SIZES)
     it(`${size} is as thick as the published row says`, () => {
       const [name, of] = size.split(' ') as [string, string];
-      const row = standardTubes.copper.find((each) => each.name === name && (of === 'mm' ? each.type === 'metric' : each.type.startsWith(of)))!; // prettier-ignore
+      const row = standardTubes.copper.find(
+        (each) => each.name === name && (of === 'mm' ? each.type === 'metric' : each.type.startsWith(of)),
+      )!;
       const published = row.outside * (row.unit === 'in' ? 25.4 : 1);
       // 3/16 and 5/16 are published to a thousandth of an inch.
       expect(toMillimetres(getCopperOutside(size))).to.be.closeTo(published, 0.02);
       expect(getCopperOutside(getFirstOfOutside(size))).to.equal(getCopperOutside(size));
       for (const stock of ['coil', 'length', 'annealed'] as const)
-        expect(ends.figure({ kind: 'tube', of: 'copper', name: getCopperName(size, stock), prepared: 'plain', temper: null }).kind).to.equal('tube'); // prettier-ignore
+        expect(
+          ends.figure({
+            kind: 'tube',
+            of: 'copper',
+            name: getCopperName(size, stock),
+            prepared: 'plain',
+            temper: null,
+          }).kind,
+        ).to.equal('tube');
     });
 
   it('8 mm goes in what is made for 5/16, and no other metric size in an inch fitting', () => {
     const off = (metric: LegSize, inch: LegSize): number =>
       Math.abs(getCopperOutside(metric as '8 mm') - getCopperOutside(inch as '3/8 ACR')) / 1e6;
     expect(off('8 mm', '5/16 ACR')).to.be.lessThan(0.1);
-    for (const [metric, inch] of [['8 mm', '3/8 ACR'], ['10 mm', '3/8 ACR'], ['12 mm', '1/2 ACR'], ['15 mm', '5/8 ACR'], ['6 mm', '1/4 ACR']] as const) expect(off(metric, inch)).to.be.greaterThan(0.15); // prettier-ignore
+    for (const [metric, inch] of [
+      ['8 mm', '3/8 ACR'],
+      ['10 mm', '3/8 ACR'],
+      ['12 mm', '1/2 ACR'],
+      ['15 mm', '5/8 ACR'],
+      ['6 mm', '1/4 ACR'],
+    ] as const)
+      expect(off(metric, inch)).to.be.greaterThan(0.15);
   });
 
   it('of corrugated tubing are those of the table', () => {
@@ -68,16 +85,37 @@ describe('fittings for tube', () => {
     expect(adapters.length).to.be.greaterThan(150);
     for (const { part } of [...all, ...adapters]) expect(findPartById(part.id), part.id).to.equal(part);
     // By their ids alone, in a catalogue that made none of them yet.
-    for (const id of ['tube/flare/tee/3-8-ACR', 'tube/csst/adapter/1-2/NPT-1-2-male', 'tube/compression/elbow-90/22-mmx15-mm', 'tube/csst/flange/1-2/NPT-1-2-male', 'tube/compression/reducing-set/8-mmx15-mm', 'tube/csst/manifold/NPT-3-4x1-2x1-2x3-8'])
-      expect(findPartById(id)?.id).to.equal(id); // prettier-ignore
-    for (const id of ['tube/flare/tee/nosuch', 'tube/glue/tee/1-2', 'tube/flare/adapter/3-8-ACR/NPT-4-male', 'tube/flare/flange/3-8-ACR/NPT-3-8-male', 'tube/compression/reducing-set/15-mmx8-mm', 'tube/csst/manifold/1-2x1-2', 'tube/flare/manifold/3-8-ACRx3-8-ACRx3-8-ACRx3-8-ACR', 'tube'])
-      expect(findPartById(id)).to.equal(null); // prettier-ignore
+    for (const id of [
+      'tube/flare/tee/3-8-ACR',
+      'tube/csst/adapter/1-2/NPT-1-2-male',
+      'tube/compression/elbow-90/22-mmx15-mm',
+      'tube/csst/flange/1-2/NPT-1-2-male',
+      'tube/compression/reducing-set/8-mmx15-mm',
+      'tube/csst/manifold/NPT-3-4x1-2x1-2x3-8',
+    ])
+      expect(findPartById(id)?.id).to.equal(id);
+    for (const id of [
+      'tube/flare/tee/nosuch',
+      'tube/glue/tee/1-2',
+      'tube/flare/adapter/3-8-ACR/NPT-4-male',
+      'tube/flare/flange/3-8-ACR/NPT-3-8-male',
+      'tube/compression/reducing-set/15-mmx8-mm',
+      'tube/csst/manifold/1-2x1-2',
+      'tube/flare/manifold/3-8-ACRx3-8-ACRx3-8-ACRx3-8-ACR',
+      'tube',
+    ])
+      expect(findPartById(id)).to.equal(null);
   });
 
   it('take their own tube, prepared as it must be, by the one judge of pairs', () => {
     for (const { part, join, size } of [...all, ...adapters])
       for (const { end, id } of part.ports.filter(({ id: port }) => port !== 'thread')) {
-        const tube = { kind: 'tube', ...getTubeOf(join, size), prepared: join === 'flare' ? 'flared' : 'plain', temper: isCopperSize(size) ? 'soft' : null } as const; // prettier-ignore
+        const tube = {
+          kind: 'tube',
+          ...getTubeOf(join, size),
+          prepared: join === 'flare' ? 'flared' : 'plain',
+          temper: isCopperSize(size) ? 'soft' : null,
+        } as const;
         const verdict = checkJoint(ends.figure(tube), ends.figure(end));
         expect(verdict.joint, `${part.id} ${id}`).not.to.equal(null);
       }

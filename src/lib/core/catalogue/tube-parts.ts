@@ -26,7 +26,12 @@ export interface TubeParts {
 }
 
 const UNKNOWN: PartLength = { standing: 'unknown' };
-const NOTHING: PartLength = { standing: 'published', length: 0, source: 'two pipes melted end to end', confidence: 'certain' }; // prettier-ignore
+const NOTHING: PartLength = {
+  standing: 'published',
+  length: 0,
+  source: 'two pipes melted end to end',
+  confidence: 'certain',
+};
 
 /** Two pipes melted together end to end: nothing is bought for it, it is no longer than a plane, and it is one joint. */
 export const isButtJoint = ({ kind, join, ports }: Pick<Part, 'kind' | 'join' | 'ports'>): boolean =>
@@ -76,7 +81,9 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     if (before) return before;
     const openings = ports.map(({ id: port }, i) => makePort(kind, port, join, own[i]!));
     const part = makePart(id, join, kind, own, openings);
-    return keep(isButtJoint(part) ? { ...part, ports: openings.map((each) => ({ ...each, reach: NOTHING })) } : part); // prettier-ignore
+    return keep(
+      isButtJoint(part) ? { ...part, ports: openings.map((each) => ({ ...each, reach: NOTHING })) } : part,
+    );
   };
   const threads = new Map<string, ReturnType<TubeParts['listThreads']>>();
   const listThreads: TubeParts['listThreads'] = (join, size) => {

@@ -104,7 +104,10 @@ export interface PeFigures {
 function workOutPe(size: PeSize): PeFigures {
   const [nominal, system, , sdr] = size.split(' ') as [NominalSize, 'CTS' | 'IPS', string, string];
   // Copper tube size: an eighth of an inch more than its name, as of type L.
-  const outside = system === 'CTS' ? inches(readInches(nominal)) + (2 * INCH) / SIXTEENTHS : inches(IRON_PIPE_OUTSIDES[nominal]!); // prettier-ignore
+  const outside =
+    system === 'CTS'
+      ? inches(readInches(nominal)) + (2 * INCH) / SIXTEENTHS
+      : inches(IRON_PIPE_OUTSIDES[nominal]!);
   const wall = Math.round(outside / Number(sdr));
   return { nominal, system, sdr: Number(sdr), outside, wall, bore: outside - 2 * wall };
 }

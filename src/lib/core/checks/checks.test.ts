@@ -191,7 +191,16 @@ describe('checks of parts and ways', () => {
       [3, 'out', 40],
     ]);
     expect(find(doc, 'legs-cross')).to.deep.include({ marks: ['1', '4'], severity: 'note' });
-    expect(find(makeRun([[0, 'right', 60], [1, 'back', 20], [2, 'left', 30]]), 'legs-cross')).to.equal(undefined); // prettier-ignore
+    expect(
+      find(
+        makeRun([
+          [0, 'right', 60],
+          [1, 'back', 20],
+          [2, 'left', 30],
+        ]),
+        'legs-cross',
+      ),
+    ).to.equal(undefined);
   });
 
   it('ask for the length of a valve once, and say that a part stands by eye', () => {
@@ -225,8 +234,23 @@ describe('checks of parts and ways', () => {
 
 describe('foldEvents', () => {
   const asked = { mark: '1', size: '3/4', exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' };
-  const base = { subject: 'piece', runRevision: 1, asked, instrument: 'tape', simulated: false, by: 'A', atDevice: '', atServer: null } as const; // prettier-ignore
-  const tick = (id: string): RunEvent => ({ ...base, id, kind: 'ticked', said: { length: null, typed: '' }, corrects: null }); // prettier-ignore
+  const base = {
+    subject: 'piece',
+    runRevision: 1,
+    asked,
+    instrument: 'tape',
+    simulated: false,
+    by: 'A',
+    atDevice: '',
+    atServer: null,
+  } as const;
+  const tick = (id: string): RunEvent => ({
+    ...base,
+    id,
+    kind: 'ticked',
+    said: { length: null, typed: '' },
+    corrects: null,
+  });
   const event = (id: string, length: number | null, corrects: string | null = null): RunEvent =>
     corrects === null
       ? { ...base, id, kind: 'as-cut', said: { length: length!, typed: '' }, corrects }

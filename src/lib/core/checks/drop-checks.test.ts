@@ -7,7 +7,15 @@ import { newAppliance, type Plate, type ConnectorGeometry } from '#core/runs/doc
 import { inches } from '#core/units';
 import { checkRun } from './checks.ts';
 
-const NPT: ThreadEnd = { kind: 'thread', family: 'npt', size: '3/4', gender: 'male', hand: null, seat: 'unknown', metal: 'black-iron' }; // prettier-ignore
+const NPT: ThreadEnd = {
+  kind: 'thread',
+  family: 'npt',
+  size: '3/4',
+  gender: 'male',
+  hand: null,
+  seat: 'unknown',
+  metal: 'black-iron',
+};
 const connector = (typed: string, isNew: boolean | null): ConnectorGeometry => ({
   kind: 'connector',
   axis: 'right',
@@ -25,7 +33,11 @@ const burns = (unit: 'kW' | 'Btu/h', basis: 'net' | 'gross' | null): readonly Te
   toKiln({ input: { amount: 11, unit, basis, typed: `11 ${unit}` } });
 const WET: RuleChoices = { drips: { option: 'wet-gas' } };
 /** Down into a level leg, then up again: a pocket from one corner to the other. */
-const POCKET: readonly TestLeg[] = [[0, 'down', 40], [1, 'right', 30], [2, 'up', 30]]; // prettier-ignore
+const POCKET: readonly TestLeg[] = [
+  [0, 'down', 40],
+  [1, 'right', 30],
+  [2, 'up', 30],
+];
 
 /** The code asked about, the run, the gas of its job and its rules; how severe it is at which legs, empty where it is not said. */
 const CASES: readonly (readonly [
@@ -63,7 +75,9 @@ describe('what is checked at a drop', () => {
       const found = checkRun(layout, more.gas ? { gas: more.gas, jurisdiction: 'us-model' } : null).filter(
         (finding) => finding.code === code,
       );
-      const where = found.map((each) => `${each.severity} ${'mark' in each ? each.mark : 'name' in each ? each.name : ''}`); // prettier-ignore
+      const where = found.map(
+        (each) => `${each.severity} ${'mark' in each ? each.mark : 'name' in each ? each.name : ''}`,
+      );
       expect(where).to.deep.equal(said);
     });
   }

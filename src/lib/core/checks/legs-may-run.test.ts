@@ -11,9 +11,22 @@ import { getPlacedId } from './legs-may-run.ts';
 import { checkRun } from './checks.ts';
 
 const csst = { material: 'csst', size: '1/2' } as const;
-const RUN: readonly TestLeg[] = [[0, 'right', 40], [1, 'right', 60, csst], [2, 'up', 30, csst]]; // prettier-ignore
+const RUN: readonly TestLeg[] = [
+  [0, 'right', 40],
+  [1, 'right', 60, csst],
+  [2, 'up', 30, csst],
+];
 const say = (doc: RunDoc, tags: readonly number[], zone: ZoneId | null): RunDoc =>
-  applyPlan(doc, mustBe(planSayZone(doc, tags.map((tag) => getLeg(doc, tag).id), zone))); // prettier-ignore
+  applyPlan(
+    doc,
+    mustBe(
+      planSayZone(
+        doc,
+        tags.map((tag) => getLeg(doc, tag).id),
+        zone,
+      ),
+    ),
+  );
 const places = (doc: RunDoc, jurisdiction: Jurisdiction = 'us-model') =>
   checkRun(layOut(doc), { gas: 'natural', jurisdiction }).flatMap((finding) =>
     finding.code === 'place'
@@ -66,7 +79,18 @@ describe('where legs run', () => {
     expect(mustBe(applyOps(without, invertOps(removed.ops)))).to.deep.equal(doc);
     const first = getLeg(doc, 1);
     let n = 0;
-    const parted = applyPlan(doc, mustBe(planBranchHere(layOut(doc), first.id, { from: first.from, value: inches(10), typed: '10' }, null, () => `parted${String(++n).padStart(4, '0')}`))); // prettier-ignore
+    const parted = applyPlan(
+      doc,
+      mustBe(
+        planBranchHere(
+          layOut(doc),
+          first.id,
+          { from: first.from, value: inches(10), typed: '10' },
+          null,
+          () => `parted${String(++n).padStart(4, '0')}`,
+        ),
+      ),
+    );
     expect(Object.values(parted.zones).filter(({ zone }) => zone === 'indoors')).to.have.length(3);
   });
 });

@@ -23,7 +23,14 @@ describe('floors and walls that are passed', () => {
     guard: 'sleeve' | 'none' | null = null,
   ) => planPutPassage(doc, getLeg(doc, tag).id, { kind, share: 0.5, guard }, newId);
   it('a level leg passes no floor, an upright one no wall', () => {
-    const doc = makeRun([[0, 'right', 60], [1, 'up', 60], [2, 'up-right', 60]], '1'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 60],
+        [1, 'up', 60],
+        [2, 'up-right', 60],
+      ],
+      '1',
+    );
     const refusal = (tag: number, kind: 'floor' | 'wall') => {
       const planned = put(doc, tag, kind);
       return planned.ok ? null : (planned.refusal as { code: string }).code;

@@ -63,7 +63,16 @@ export function checkPassagesAreGuarded(layout: RunLayout, jurisdiction: Jurisdi
     const worst = PASSAGE_WANTS.find((want) => wants.includes(want));
     if (!worst) return [];
     const mark = String(laid.leg.tag);
-    return [{ code: 'passage', severity: SEVERITIES[worst], subject: laid.id, mark, passage: passage.kind, wants: worst }]; // prettier-ignore
+    return [
+      {
+        code: 'passage',
+        severity: SEVERITIES[worst],
+        subject: laid.id,
+        mark,
+        passage: passage.kind,
+        wants: worst,
+      },
+    ];
   });
   const fished = Object.values(layout.doc.fished).flatMap(({ id, text, reason }): Finding[] => {
     const laid = layout.legs.get(id);

@@ -149,13 +149,22 @@ function checkPrints(layout: RunLayout): Finding[] {
     if (others.length > 0)
       findings.push({ code: 'print-not-as-laid', severity: 'stop', ...about, others, size: laid.leg.size });
     const wall = findWall(line, layout.catalogue.tubeRows);
-    const legal = layout.catalogue.tubeRows.polyethylene.find((row) => row.size === line.size && row.system === line.system)?.legalWall ?? null; // prettier-ignore
+    const legal =
+      layout.catalogue.tubeRows.polyethylene.find(
+        (row) => row.size === line.size && row.system === line.system,
+      )?.legalWall ?? null;
     if (wall !== null && legal !== null && wall < inches(legal) - inches(0.0005))
       findings.push({ code: 'pe-wall-thin', severity: 'ask', ...about, wall, legal: inches(legal) });
   }
   if (unread.size > 0) {
     const [first] = [...layout.legs.values()].filter(isInTrench);
-    findings.push({ code: 'print-unread', severity: 'ask', subject: first!.id, mark: String(first!.leg.tag), count: unread.size }); // prettier-ignore
+    findings.push({
+      code: 'print-unread',
+      severity: 'ask',
+      subject: first!.id,
+      mark: String(first!.leg.tag),
+      count: unread.size,
+    });
   }
   return findings;
 }

@@ -36,13 +36,28 @@ function checkPiece(piece: Piece, path: TubePath, layout: RunLayout): Finding[] 
       // From where the tube comes out of the fitting to where its bend begins; of a fitting not measured, from its middle.
       const straight = Math.round(left - (takeOff ?? 0));
       if (straight < beforeJoint)
-        findings.push({ code: 'bend-at-joint', severity: 'stop', subject, mark, left: straight, needed: beforeJoint }); // prettier-ignore
+        findings.push({
+          code: 'bend-at-joint',
+          severity: 'stop',
+          subject,
+          mark,
+          left: straight,
+          needed: beforeJoint,
+        });
       continue;
     }
     // Before the first bend and after the last its end needs room of its own: the fitting and the nut.
     if (left >= (isBetween ? needed : 0)) continue;
     const severity = left < 0 ? 'stop' : 'ask';
-    findings.push({ code: 'bends-run-together', severity, subject, mark, left: Math.round(left), needed: isBetween ? needed : 0, isLeast: isLeast(i, path) }); // prettier-ignore
+    findings.push({
+      code: 'bends-run-together',
+      severity,
+      subject,
+      mark,
+      left: Math.round(left),
+      needed: isBetween ? needed : 0,
+      isLeast: isLeast(i, path),
+    });
   }
   if (path.isRoute) findings.push({ code: 'route-not-measured', severity: 'note', subject, mark });
   if (cut && cut.trim > 0)

@@ -96,7 +96,14 @@ describe('what a cut sheet adds up', () => {
       ['1/2', 1],
     ]);
     expect(sheet.rows.map(({ order }) => order)).to.deep.equal([1, 2, 3, 4, 5, 6]);
-    const mixed = makeCutSheet(layOut(makeRun([[0, 'right', 40], [1, 'right', 30, { material: 'steel-r' }]]))); // prettier-ignore
+    const mixed = makeCutSheet(
+      layOut(
+        makeRun([
+          [0, 'right', 40],
+          [1, 'right', 30, { material: 'steel-r' }],
+        ]),
+      ),
+    );
     expect(mixed.groups.map(({ material, rows }) => [material, rows.length])).to.deep.equal([
       ['black-iron', 1],
       ['steel-r', 1],

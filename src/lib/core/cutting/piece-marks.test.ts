@@ -29,11 +29,19 @@ describe('marks on a piece', () => {
       const doc = makeRun([[0, 'right', 30]]);
       const piece = getPiece(layOut(doc), 1);
       const bare = { ...piece.ends[0], joint: null, thread: null };
-      const ends = [from ? piece.ends[0] : bare, to ? { ...piece.ends[1], joint: { ...piece.ends[0].joint, engagement: inches(0.5) }, thread: null } : bare] as unknown as typeof piece.ends; // prettier-ignore
+      const ends = [
+        from ? piece.ends[0] : bare,
+        to
+          ? { ...piece.ends[1], joint: { ...piece.ends[0].joint, engagement: inches(0.5) }, thread: null }
+          : bare,
+      ] as unknown as typeof piece.ends;
       return getPieceMarks({ ...piece, ends })!.map(({ what, end, at }) => [what, end, at]);
     };
     const long = getPiece(layOut(makeRun([[0, 'right', 30]])), 1).cut!.onTape.length;
-    expect(marksAt(0, 1)).to.deep.equal([['face', 1, long - inches(0.5)], ['cut', 1, long]]); // prettier-ignore
+    expect(marksAt(0, 1)).to.deep.equal([
+      ['face', 1, long - inches(0.5)],
+      ['cut', 1, long],
+    ]);
     expect(marksAt(0, 0)).to.deep.equal([['cut', 1, long]]);
   });
 

@@ -65,9 +65,15 @@ function takesOff({ kind, at }: QuickEnd, { size, material }: QuickCut): Length 
 it('the run of a quick cut is one that files and server take', () => {
   for (const from of QUICK_KINDS)
     for (const to of QUICK_KINDS) {
-      const ends = [{ ...FIRST_QUICK_CUT.ends[0], kind: from }, { ...FIRST_QUICK_CUT.ends[1], kind: to }] as const; // prettier-ignore
+      const ends = [
+        { ...FIRST_QUICK_CUT.ends[0], kind: from },
+        { ...FIRST_QUICK_CUT.ends[1], kind: to },
+      ] as const;
       const { doc } = makeQuickRun({ ...FIRST_QUICK_CUT, ends }, BEGIN, makeRunIds('quickcut'));
-      expect(readRunDoc(JSON.parse(JSON.stringify(doc))), `${from} ${to}`).to.deep.equal({ ok: true, value: doc }); // prettier-ignore
+      expect(readRunDoc(JSON.parse(JSON.stringify(doc))), `${from} ${to}`).to.deep.equal({
+        ok: true,
+        value: doc,
+      });
     }
 });
 

@@ -30,7 +30,11 @@ describe('the tape as it is drawn', () => {
   }
 
   it('pipe ends, thread and what is inside lie where the cut is worked out', () => {
-    const doc = makeRun([[0, 'up', 20], [1, 'right', 43.25], [2, 'down', 12]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'up', 20],
+      [1, 'right', 43.25],
+      [2, 'down', 12],
+    ]);
     const layout = layOut(doc);
     const tape = layTape(layout, getLeg(doc, 2).id)!;
     const [pipe] = getPipes(tape, standardCatalogue);

@@ -7,7 +7,15 @@ import { drawRiser, drawTrenchPlan, drawTrenchSection } from './draw-trench.ts';
 
 const pe = { material: 'pe-stabbed', size: '1 IPS SDR 11' } as const;
 const mm = (inch: number): number => toMillimetres(inches(inch));
-const plain = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 240, pe], [2, 'back', 120, pe], [3, 'up', 24, { size: '1' }]], '1'); // prettier-ignore
+const plain = makeRun(
+  [
+    [0, 'down', 20, { size: '1' }],
+    [1, 'right', 240, pe],
+    [2, 'back', 120, pe],
+    [3, 'up', 24, { size: '1' }],
+  ],
+  '1',
+);
 const [begin, end] = [getLeg(plain, 2).from, getLeg(plain, 3).to];
 const doc: RunDoc = {
   ...plain,

@@ -78,8 +78,13 @@ function getRoundedPitch(p: number, flank: number): Point[] {
   const half = p / 2;
   return [
     ...arc,
-    ...root(-half).map(({ x, y }) => ({ x: -x, y })).toReversed(), // prettier-ignore
+    ...root(-half)
+      .map(({ x, y }) => ({ x: -x, y }))
+      .toReversed(),
     ...root(half).slice(1),
-    ...arc.map(({ x, y }) => ({ x: p - x, y })).toReversed().slice(0, -1), // prettier-ignore
+    ...arc
+      .map(({ x, y }) => ({ x: p - x, y }))
+      .toReversed()
+      .slice(0, -1),
   ];
 }

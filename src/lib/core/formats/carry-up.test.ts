@@ -77,7 +77,14 @@ describe('operations of a version in which a leg was one entry', () => {
   const part = { id: 'part000001', part: 'valve', share: 0.5, rank: 'a0' };
   const leg = { id: 'leg0000001', tag: 1, size: '3/4', material: 'black-iron', inline: { part000001: part } };
   // Since a later version settings say in what the pipe is sold.
-  const spec = { id: 'leg0000001.threaded-steel', leg: leg.id, system: 'threaded-steel', stock: 'length', material: 'black-iron', size: '3/4' }; // prettier-ignore
+  const spec = {
+    id: 'leg0000001.threaded-steel',
+    leg: leg.id,
+    system: 'threaded-steel',
+    stock: 'length',
+    material: 'black-iron',
+    size: '3/4',
+  };
   const entry = { id: leg.id, tag: 1, system: 'threaded-steel' };
   const at = { in: 'legs', id: leg.id } as const;
 
@@ -102,7 +109,10 @@ describe('operations of a version in which a leg was one entry', () => {
   it('set its size and its material where they stand now, its parts one by one, and nothing else elsewhere', () => {
     for (const field of ['size', 'material']) {
       const [op, ...more] = carryUpOps([{ op: 'set', ...at, field, old: 'a', value: 'b' }]);
-      expect([op, more]).to.deep.equal([{ op: 'set', in: 'specs', id: spec.id, field, old: 'a', value: 'b' }, []]); // prettier-ignore
+      expect([op, more]).to.deep.equal([
+        { op: 'set', in: 'specs', id: spec.id, field, old: 'a', value: 'b' },
+        [],
+      ]);
     }
     const turned = { op: 'set', ...at, field: 'rank', old: 'a0', value: 'a1' } as const;
     expect(carryUpOps([turned])).to.deep.equal([turned]);
@@ -112,20 +122,53 @@ describe('operations of a version in which a leg was one entry', () => {
 
   it('say an inlet and what was found as ends', () => {
     const terminalOf = (terminal: Json): unknown => {
-      const [op] = carryUpOps([{ op: 'set', in: 'nodes', id: 'node000001', field: 'terminal', old: null, value: terminal }]); // prettier-ignore
+      const [op] = carryUpOps([
+        { op: 'set', in: 'nodes', id: 'node000001', field: 'terminal', old: null, value: terminal },
+      ]);
       return op && 'value' in op ? op.value : null;
     };
     const whole = (terminal: Json): unknown => {
-      const [op] = carryUpOps([{ op: 'insert', in: 'nodes', id: 'node000001', value: { id: 'node000001', terminal } }]); // prettier-ignore
+      const [op] = carryUpOps([
+        { op: 'insert', in: 'nodes', id: 'node000001', value: { id: 'node000001', terminal } },
+      ]);
       return op && 'value' in op ? (op.value as { terminal: unknown }).terminal : null;
     };
     for (const read of [terminalOf, whole]) {
-      expect(read({ kind: 'appliance', name: 'kiln', gender: 'male' })).to.deep.include({ kind: 'appliance', name: 'kiln', inlet: null }); // prettier-ignore
-      const found = { thread: 'npt-3/4-male', family: 'npt', size: '3/4', gender: 'male', certainty: 'certain', orElse: [] }; // prettier-ignore
-      const end = (more: Record<string, Json>) => (read({ kind: 'existing', specimen: 'specimen01', end: { ...found, ...more } }) as { end: unknown }).end; // prettier-ignore
-      expect(end({})).to.deep.equal({ kind: 'thread', family: 'npt', size: '3/4', gender: 'male', hand: null, seat: 'unknown', metal: 'black-iron' }); // prettier-ignore
-      expect(end({ orElse: ['r-3/4-male'] })).to.deep.equal({ kind: 'unknown', among: ['npt-3/4-male', 'r-3/4-male'], certainty: 'likely' }); // prettier-ignore
-      expect(end({ certainty: 'tie' })).to.deep.equal({ kind: 'unknown', among: ['npt-3/4-male'], certainty: 'tie' }); // prettier-ignore
+      expect(read({ kind: 'appliance', name: 'kiln', gender: 'male' })).to.deep.include({
+        kind: 'appliance',
+        name: 'kiln',
+        inlet: null,
+      });
+      const found = {
+        thread: 'npt-3/4-male',
+        family: 'npt',
+        size: '3/4',
+        gender: 'male',
+        certainty: 'certain',
+        orElse: [],
+      };
+      const end = (more: Record<string, Json>) =>
+        (read({ kind: 'existing', specimen: 'specimen01', end: { ...found, ...more } }) as { end: unknown })
+          .end;
+      expect(end({})).to.deep.equal({
+        kind: 'thread',
+        family: 'npt',
+        size: '3/4',
+        gender: 'male',
+        hand: null,
+        seat: 'unknown',
+        metal: 'black-iron',
+      });
+      expect(end({ orElse: ['r-3/4-male'] })).to.deep.equal({
+        kind: 'unknown',
+        among: ['npt-3/4-male', 'r-3/4-male'],
+        certainty: 'likely',
+      });
+      expect(end({ certainty: 'tie' })).to.deep.equal({
+        kind: 'unknown',
+        among: ['npt-3/4-male'],
+        certainty: 'tie',
+      });
       expect(read({ kind: 'cap' })).to.deep.equal({ kind: 'cap' });
     }
   });

@@ -29,7 +29,9 @@ describe('a history that came with its run', () => {
   it('is broken at the change that cannot have been made', () => {
     const run = makeRandomJobFile(3).runs.find(({ changes }) => changes.length > 4)!;
     const strange = { op: 'remove', in: 'nodes', id: 'strange0002', old: { id: 'strange0002' } } as const;
-    const changes = run.changes.map((change) => (change.revision === 3 ? { ...change, ops: [...change.ops, strange, strange] } : change)); // prettier-ignore
+    const changes = run.changes.map((change) =>
+      change.revision === 3 ? { ...change, ops: [...change.ops, strange, strange] } : change,
+    );
     expect(checkHistory(run.doc, run.revision, changes)).to.deep.equal({ revision: 3 });
   });
 

@@ -98,5 +98,13 @@ function readThread(id: string, more: readonly string[]): End | null {
   if (!thread) return null;
   const said = more.find((each) => each.startsWith('seat '))?.slice(5);
   const seat = said === undefined ? getOwnSeat(thread.family) : pick([...SEATS, 'unknown'] as const, said);
-  return seat && { kind: 'thread', ...thread, hand: find(HANDS, more), seat, metal: find(METALS, more) ?? USUAL_METAL }; // prettier-ignore
+  return (
+    seat && {
+      kind: 'thread',
+      ...thread,
+      hand: find(HANDS, more),
+      seat,
+      metal: find(METALS, more) ?? USUAL_METAL,
+    }
+  );
 }

@@ -10,11 +10,22 @@ const isKept = (text: string): boolean =>
     return code >= 32 && !(code >= 127 && code < 160) && !(code >= 0xd800 && code < 0xe000);
   });
 const sign = fc.integer({ min: 0, max: 0xffff }).map((code) => String.fromCharCode(code));
-const odd = fc.array(fc.oneof(sign, fc.constantFrom('a', '\0', '\f', '\b', '\u001b', '\u0085', '\u007f', '\n', '\t', '\ud83d')), { maxLength: 6 }).map((signs) => signs.join('')); // prettier-ignore
+const odd = fc
+  .array(
+    fc.oneof(
+      sign,
+      fc.constantFrom('a', '\0', '\f', '\b', '\u001b', '\u0085', '\u007f', '\n', '\t', '\ud83d'),
+    ),
+    { maxLength: 6 },
+  )
+  .map((signs) => signs.join(''));
 
 /** A JSON text in which every sign may be written as an escape. */
 const escapeAll = (text: string): string =>
-  Array.from({ length: text.length }, (_, i) => `\\u${text.charCodeAt(i).toString(16).padStart(4, '0')}`).join(''); // prettier-ignore
+  Array.from(
+    { length: text.length },
+    (_, i) => `\\u${text.charCodeAt(i).toString(16).padStart(4, '0')}`,
+  ).join('');
 
 describe('text that cannot be kept', () => {
   it('is found wherever it stands and however it is written, and nothing else is (property)', () => {

@@ -55,16 +55,29 @@ export function writeRunDxf(
     const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2, z: (from.z + to.z) / 2 };
     writer.addText(point(middle), letter, String(leg.tag), { layerName: MARKS_LAYER });
     const zone = getZoneOf(layout, leg);
-    if (zone) writer.addText(point({ ...middle, z: middle.z - 2 * letter * scale }), letter, zone, { layerName: PLACES_LAYER }); // prettier-ignore
+    if (zone)
+      writer.addText(point({ ...middle, z: middle.z - 2 * letter * scale }), letter, zone, {
+        layerName: PLACES_LAYER,
+      });
   }
   for (const { id, cover } of Object.values(layout.doc.covers)) {
     const at = layout.nodes.get(id)?.position;
-    if (at) writer.addText(point({ ...at, z: at.z - 2 * letter * scale }), letter, `cover ${Number((cover / scale).toFixed(3))}`, { layerName: PLACES_LAYER }); // prettier-ignore
+    if (at)
+      writer.addText(
+        point({ ...at, z: at.z - 2 * letter * scale }),
+        letter,
+        `cover ${Number((cover / scale).toFixed(3))}`,
+        { layerName: PLACES_LAYER },
+      );
   }
   for (const [node, { radius, legs }] of bends) {
     const corner = layout.nodes.get(node)!.position;
     const [a, b] = legs.map((leg) => getFar(layout, leg, node));
-    if (a && b) writer.addPolyline3D(roundCorner(a, corner, b, radius, 8).map((at) => ({ point: point(at) })), { layerName: legs[0]!.material }); // prettier-ignore
+    if (a && b)
+      writer.addPolyline3D(
+        roundCorner(a, corner, b, radius, 8).map((at) => ({ point: point(at) })),
+        { layerName: legs[0]!.material },
+      );
   }
   return { text: writer.stringify(), missing };
 }

@@ -100,7 +100,8 @@ describe('the purchase list as CSV', () => {
     const text = stringify(table, { record_delimiter: 'windows' });
     const rows = parse(text, { columns: true }) as Record<string, string>[];
     expect(Object.keys(rows[0]!)).to.include.members(['length each (in)', 'length each (mm)', 'in all (ft)']);
-    const count = (kind: string) => rows.filter((row) => row['kind'] === kind).reduce((sum, row) => sum + Number(row['count (pieces)']), 0); // prettier-ignore
+    const count = (kind: string) =>
+      rows.filter((row) => row['kind'] === kind).reduce((sum, row) => sum + Number(row['count (pieces)']), 0);
     expect(count('fitting')).to.equal(sheet.fittings.reduce((sum, each) => sum + each.count, 0));
     expect(count('nipple')).to.equal(sheet.nipples.reduce((sum, each) => sum + each.count, 0));
     expect(count('pipe')).to.equal(sheet.sizes.reduce((sum, each) => sum + each.stockAtLeast!, 0));

@@ -22,8 +22,20 @@ import { shopPartSchema } from './shop-part.schema.ts';
 import { makeShopPartsTable, readShopPartsTable } from './shop-parts-csv.ts';
 
 const { ends: registry } = standardCatalogue;
-const ALL: readonly End[] = listEnds(registry.threads, registry.tubes).map(toPlainEnd).filter(({ kind }) => kind !== 'unknown'); // prettier-ignore
-const PART: ShopPart = { id: 'shoppart000', name: 'meter nut', kind: 'swivel', material: 'brass', ends: [makeTaperEnd('NPT', '3/4', 'female', 'brass'), makeTaperEnd('R', '3/4', 'male', 'brass')], length: millimetres(41.3), price: 1250, note: 'from the top shelf', retired: false }; // prettier-ignore
+const ALL: readonly End[] = listEnds(registry.threads, registry.tubes)
+  .map(toPlainEnd)
+  .filter(({ kind }) => kind !== 'unknown');
+const PART: ShopPart = {
+  id: 'shoppart000',
+  name: 'meter nut',
+  kind: 'swivel',
+  material: 'brass',
+  ends: [makeTaperEnd('NPT', '3/4', 'female', 'brass'), makeTaperEnd('R', '3/4', 'male', 'brass')],
+  length: millimetres(41.3),
+  price: 1250,
+  note: 'from the top shelf',
+  retired: false,
+};
 const newId = () => 'newpart0000';
 
 describe('parts of the shop’s own', () => {
@@ -49,7 +61,8 @@ describe('parts of the shop’s own', () => {
       note: pick(['', 'second shelf']),
       retired: random() < 0.2,
     })); // prettier-ignore
-    for (const part of parts) expect(shopPartSchema.validate(part).error, JSON.stringify(part)).to.equal(undefined); // prettier-ignore
+    for (const part of parts)
+      expect(shopPartSchema.validate(part).error, JSON.stringify(part)).to.equal(undefined);
     const table = makeShopPartsTable(parts);
     const read = readShopPartsTable(table, newId);
     expect(read.ok && read.value).to.deep.equal(parts);
@@ -62,7 +75,7 @@ describe('parts of the shop’s own', () => {
 
   it('a table that is none is refused at its line and its column', () => {
     const [headings, row] = makeShopPartsTable([PART]) as [string[], string[]];
-    const put = (column: string, cell: string) => readShopPartsTable([headings, row.map((each, i) => (headings[i] === column ? cell : each))], newId); // prettier-ignore
+    const put = (column: string, cell: string) => readShopPartsTable([headings, row.map((each, i) => (headings[i] === column ? cell : each))], newId);
     for (const [column, cell] of [
       ['kind', 'thing'], ['material', 'gold'], ['end one', 'npt-9-sideways'], ['end two', ''], ['length (mm)', 'long'], ['length (mm)', '0'],
       ['price', '-3'], ['retired', 'maybe'], ['name', ''],
@@ -82,10 +95,23 @@ describe('parts of the shop’s own', () => {
 
   it('an end that is in no list, and a name that another has, are refused', () => {
     const isListed = (end: End): boolean => isListedEnd(end, registry);
-    const odd: End = { kind: 'thread', family: 'npt', size: '7/8', gender: 'male', hand: null, seat: 'none', metal: 'brass' }; // prettier-ignore
-    expect(refuseShopPart({ ...PART, ends: [odd, PART.ends[1]] }, new ShopPartNames([]), isListed)).to.deep.include({ code: 'shop-part-end-unlisted', end: odd }); // prettier-ignore
+    const odd: End = {
+      kind: 'thread',
+      family: 'npt',
+      size: '7/8',
+      gender: 'male',
+      hand: null,
+      seat: 'none',
+      metal: 'brass',
+    };
+    expect(
+      refuseShopPart({ ...PART, ends: [odd, PART.ends[1]] }, new ShopPartNames([]), isListed),
+    ).to.deep.include({ code: 'shop-part-end-unlisted', end: odd });
     const other = { ...PART, id: 'shoppart001', name: ' Meter  NUT' };
-    expect(refuseShopPart(other, new ShopPartNames([PART]), isListed)).to.deep.equal({ code: 'shop-part-name-taken', name: other.name }); // prettier-ignore
+    expect(refuseShopPart(other, new ShopPartNames([PART]), isListed)).to.deep.equal({
+      code: 'shop-part-name-taken',
+      name: other.name,
+    });
     expect(refuseShopPart(other, new ShopPartNames([{ ...PART, retired: true }]), isListed)).to.equal(null);
     expect(refuseShopPart(PART, new ShopPartNames([PART]), isListed)).to.equal(null);
   });

@@ -21,7 +21,14 @@ const versions = { app: '0', catalogue: '1', rulePack: '2', run: 'r', revision: 
 const pe = { material: 'pe-fused', size: '1 IPS SDR 11' } as const;
 
 describe('files of a run in the ground', () => {
-  const plain = makeRun([[0, 'down', 24, { size: '1' }], [1, 'right', 744, pe], [2, 'up', 30, { size: '1' }]], '1'); // prettier-ignore
+  const plain = makeRun(
+    [
+      [0, 'down', 24, { size: '1' }],
+      [1, 'right', 744, pe],
+      [2, 'up', 30, { size: '1' }],
+    ],
+    '1',
+  );
   const doc = {
     ...plain,
     zones: { [getLeg(plain, 2).id]: { id: getLeg(plain, 2).id, zone: 'buried' as const } },
@@ -42,7 +49,10 @@ describe('files of a run in the ground', () => {
     expect(find('fitting').some((each) => each.includes('fusion riser'))).to.equal(true);
     expect(find('support')).to.deep.equal(['1 support for black-iron 3']);
     const laid = rows.filter(([kind]) => kind === 'by the length').map((row) => [row[2], row[6]]);
-    expect(laid).to.deep.equal([['tracer wire', '65.50'], ['warning tape', '62.00']]); // prettier-ignore
+    expect(laid).to.deep.equal([
+      ['tracer wire', '65.50'],
+      ['warning tape', '62.00'],
+    ]);
   });
 
   it('DXF says where legs run and how deep they lie', () => {
@@ -52,10 +62,23 @@ describe('files of a run in the ground', () => {
 
   it('on paper: place, what is passed, supports, the trench, the sheet of the fusion', () => {
     const said = listPlaceLines(buried, 'us-model', 'in');
-    expect(said.map(({ title }) => title)).to.deep.equal(['Where it runs', 'Floors and walls', 'Supports', 'In the ground']); // prettier-ignore
+    expect(said.map(({ title }) => title)).to.deep.equal([
+      'Where it runs',
+      'Floors and walls',
+      'Supports',
+      'In the ground',
+    ]);
     const text = said.flatMap(({ lines }) => lines).join('\n');
-    for (const each of ['buried: 2', 'Leg 3 through a floor', '3 for 1 black iron', 'along the trench 62 ft', 'Cover not said', 'bearing 90°', 'Butt fusion of 1 IPS SDR 11, 2 joints'])
-      expect(text).to.contain(each); // prettier-ignore
+    for (const each of [
+      'buried: 2',
+      'Leg 3 through a floor',
+      '3 for 1 black iron',
+      'along the trench 62 ft',
+      'Cover not said',
+      'bearing 90°',
+      'Butt fusion of 1 IPS SDR 11, 2 joints',
+    ])
+      expect(text).to.contain(each);
     expect(listPlaceLines(layOut(makeRun([])), 'uk', 'mm')).to.deep.equal([]);
   });
 });
@@ -74,12 +97,22 @@ describe('files of a run of tube', () => {
   });
 
   it('the purchase list asks for tube by its length, and says slack is in it', () => {
-    const sheet = makeCutSheet(layOut(makeRun([[0, 'right', 40], [1, 'right', 76, csst], [2, 'up', 24, csst]]))); // prettier-ignore
+    const sheet = makeCutSheet(
+      layOut(
+        makeRun([
+          [0, 'right', 40],
+          [1, 'right', 76, csst],
+          [2, 'up', 24, csst],
+        ]),
+      ),
+    );
     const rows = makePurchaseTable(sheet, layout.rules, versions);
     const tube = rows.find(([kind]) => kind === 'tube')!;
     expect(tube.slice(0, 4)).to.deep.equal(['tube', '1/2', 'csst', '']);
     expect(Number(tube[6])).to.be.greaterThan(100 / 12);
-    expect(rows.find(([kind, , what]) => kind === 'fitting' && what!.includes('csst adapter'))).not.to.equal(undefined); // prettier-ignore
+    expect(rows.find(([kind, , what]) => kind === 'fitting' && what!.includes('csst adapter'))).not.to.equal(
+      undefined,
+    );
   });
 
   it('DXF goes round each bend on the layer of its material, straights ending where the bends begin', () => {

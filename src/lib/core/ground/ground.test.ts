@@ -42,7 +42,11 @@ function makeLine(
   choices: RuleChoices = {},
   pipe: typeof stabbed | typeof fused = stabbed,
 ): RunDoc {
-  return makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 62 * 12, pipe], [2, 'up', 24, { size: '1' }], ...more], '1', choices); // prettier-ignore
+  return makeRun(
+    [[0, 'down', 20, { size: '1' }], [1, 'right', 62 * 12, pipe], [2, 'up', 24, { size: '1' }], ...more],
+    '1',
+    choices,
+  );
 }
 const say = (doc: RunDoc, planned: Result<PlannedChange, unknown>): RunDoc => applyPlan(doc, mustBe(planned));
 const nodesOf = (doc: RunDoc) => [getLeg(doc, 2).from, getLeg(doc, 2).to] as const;
@@ -104,12 +108,23 @@ describe('a buried line', () => {
     );
     expect(risers).to.have.length(2);
     // The coupling is a joint of its own: stab, head in coupling, coupling on pipe.
-    const ofRiser = joints.filter(({ sides, id }) => sides.some(({ body }) => body === nodesOf(layout.doc)[0]) || id.startsWith(`${nodesOf(layout.doc)[0]}.`)); // prettier-ignore
+    const ofRiser = joints.filter(
+      ({ sides, id }) =>
+        sides.some(({ body }) => body === nodesOf(layout.doc)[0]) ||
+        id.startsWith(`${nodesOf(layout.doc)[0]}.`),
+    );
     expect(ofRiser.map(({ kind }) => kind).sort()).to.deep.equal(['npt-in-npt', 'npt-in-npt', 'pe-stab']);
   });
 
   it('has a riser whose head goes straight into a fitting where no pipe follows', () => {
-    const doc = makeRun([[0, 'right', 60, stabbed], [1, 'up', null, { size: '1', geometry: { kind: 'made-up', axis: 'up', male: 'from' } }], [2, 'right', 30, { size: '1' }]], '1'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 60, stabbed],
+        [1, 'up', null, { size: '1', geometry: { kind: 'made-up', axis: 'up', male: 'from' } }],
+        [2, 'right', 30, { size: '1' }],
+      ],
+      '1',
+    );
     const { fitting } = layOut(doc).nodes.get(getLeg(doc, 1).to)!;
     expect(fitting.kind === 'part' && [fitting.part.kind, fitting.part.seats.length]).to.deep.equal([
       'riser',
@@ -141,7 +156,15 @@ describe('a buried line', () => {
   });
 
   it('a trench of which a length is not known has no length, no wire and no place on the plan from there on', () => {
-    const doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', null, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'down', 20, { size: '1' }],
+        [1, 'right', null, stabbed],
+        [2, 'back', 600, stabbed],
+        [3, 'up', 24, { size: '1' }],
+      ],
+      '1',
+    );
     const [trench] = listTrenches(layOut(doc));
     expect(trench).to.include({ length: null, wire: null, tape: null, slack: null });
     expect(trench!.points.map(({ along, onPlan }) => [along, onPlan])).to.deep.equal([
@@ -149,9 +172,37 @@ describe('a buried line', () => {
       [null, null],
       [null, null],
     ]);
-    const known = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, stabbed], [2, 'back', 600, stabbed], [3, 'up', 24, { size: '1' }]], '1')))[0]!; // prettier-ignore
-    expect(known.points.map(({ onPlan }) => [onPlan!.east / INCH, onPlan!.north / INCH].map(Math.round))).to.deep.equal([[0, 0], [300, 0], [300, 600]]); // prettier-ignore
-    const capped = listTrenches(layOut(makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 300, { ...stabbed, cap: true }]], '1')))[0]!; // prettier-ignore
+    const known = listTrenches(
+      layOut(
+        makeRun(
+          [
+            [0, 'down', 20, { size: '1' }],
+            [1, 'right', 300, stabbed],
+            [2, 'back', 600, stabbed],
+            [3, 'up', 24, { size: '1' }],
+          ],
+          '1',
+        ),
+      ),
+    )[0]!;
+    expect(
+      known.points.map(({ onPlan }) => [onPlan!.east / INCH, onPlan!.north / INCH].map(Math.round)),
+    ).to.deep.equal([
+      [0, 0],
+      [300, 0],
+      [300, 600],
+    ]);
+    const capped = listTrenches(
+      layOut(
+        makeRun(
+          [
+            [0, 'down', 20, { size: '1' }],
+            [1, 'right', 300, { ...stabbed, cap: true }],
+          ],
+          '1',
+        ),
+      ),
+    )[0]!;
     expect(capped.points.at(-1)!.mark).to.equal('cap');
   });
 
@@ -231,7 +282,9 @@ describe('butt fusion', () => {
     expect(after.joints.length).to.equal(before.joints.length + 1);
     const parts = (all: typeof after) => all.bodies.filter(({ kind }) => kind === 'part').length;
     expect(parts(after)).to.equal(parts(before));
-    const butt = after.joints.find(({ sides }) => sides.every(({ port }) => port === null) && sides[0].body !== sides[1].body)!; // prettier-ignore
+    const butt = after.joints.find(
+      ({ sides }) => sides.every(({ port }) => port === null) && sides[0].body !== sides[1].body,
+    )!;
     expect([butt.kind, butt.verdict.verdict]).to.deep.equal(['pe-fusion', 'makes-only-if']);
   });
 
@@ -259,7 +312,18 @@ describe('butt fusion', () => {
     expect([sheet!.size, sheet!.joints.length]).to.deep.equal(['1 IPS SDR 11', 2]);
     // The smallest first, whichever is met first; what is as thick as a row goes to is of that row.
     const larger = { material: 'pe-fused', size: '2 IPS SDR 11' } as const;
-    const two = makeRun([[0, 'down', 20, { size: '2' }], [1, 'right', 600, larger], [2, 'up', 24, { size: '2' }], [0, 'right', 9, { size: '1' }], [4, 'down', 20, { size: '1' }], [5, 'right', 300, fused], [6, 'up', 30, { size: '1' }]], '2'); // prettier-ignore
+    const two = makeRun(
+      [
+        [0, 'down', 20, { size: '2' }],
+        [1, 'right', 600, larger],
+        [2, 'up', 24, { size: '2' }],
+        [0, 'right', 9, { size: '1' }],
+        [4, 'down', 20, { size: '1' }],
+        [5, 'right', 300, fused],
+        [6, 'up', 30, { size: '1' }],
+      ],
+      '2',
+    );
     expect(listFusionSheets(layOut(two)).map(({ size }) => size)).to.deep.equal([
       '1 IPS SDR 11',
       '2 IPS SDR 11',

@@ -132,13 +132,25 @@ function getOutcomes(
     observations.map((observation) => ({ observation, chance: null }));
   switch (question) {
     case 'gender':
-      return all([{ kind: 'gender', value: 'male' }, { kind: 'gender', value: 'female' }]); // prettier-ignore
+      return all([
+        { kind: 'gender', value: 'male' },
+        { kind: 'gender', value: 'female' },
+      ]);
     case 'hand':
-      return all([{ kind: 'hand', value: 'right' }, { kind: 'hand', value: 'left' }]); // prettier-ignore
+      return all([
+        { kind: 'hand', value: 'right' },
+        { kind: 'hand', value: 'left' },
+      ]);
     case 'swivel':
-      return all([{ kind: 'swivel', value: true }, { kind: 'swivel', value: false }]); // prettier-ignore
+      return all([
+        { kind: 'swivel', value: true },
+        { kind: 'swivel', value: false },
+      ]);
     case 'taper':
-      return all([{ kind: 'taper', value: 'taper' }, { kind: 'taper', value: 'parallel' }]); // prettier-ignore
+      return all([
+        { kind: 'taper', value: 'taper' },
+        { kind: 'taper', value: 'parallel' },
+      ]);
     case 'seat':
       return all(SEATS.map((value) => ({ kind: 'seat', value, by: 'gauge' })));
     case 'crest':

@@ -49,7 +49,11 @@ function end(said: string): FiguredEnd {
   });
 }
 
-const M = 'makes', IF = 'makes-only-if', NEVER = 'never-seals', NO = 'does-not-start', ASK = 'ask'; // prettier-ignore
+const M = 'makes',
+  IF = 'makes-only-if',
+  NEVER = 'never-seals',
+  NO = 'does-not-start',
+  ASK = 'ask';
 
 /** Written down from what the trade says, before there was a rule. */
 const EXPECTED: readonly (readonly [string, string, PairVerdictKind])[] = [

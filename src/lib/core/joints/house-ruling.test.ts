@@ -145,7 +145,14 @@ describe('what the house does at a joint', () => {
   it('a taper joint names the rules of tape only where tape goes on; made again or not as the house says', () => {
     const of = (choices: RuleChoices) => findPractice(JOINTS['npt-in-npt'], resolveRules(choices));
     expect(of({}).decidedBy).to.include('tape-wraps');
-    expect(of({}).decidedBy).to.include.members(['engagement-figure', 'how-tight', 'sealant', 'who-holds', 'gripping', 'remaking']); // prettier-ignore
+    expect(of({}).decidedBy).to.include.members([
+      'engagement-figure',
+      'how-tight',
+      'sealant',
+      'who-holds',
+      'gripping',
+      'remaking',
+    ]);
     expect(findPractice(JOINTS['flare-45'], resolveRules({})).decidedBy).to.not.include('gripping');
     expect(of({ sealant: { option: 'compound' } }).decidedBy).to.not.include('tape-wraps');
     expect(of({}).madeAgain).to.equal('clean-once');

@@ -18,7 +18,10 @@ export function findLikeSize({ size }: Settings, material: Material): LegSize {
   const nominal = toNominal(size);
   const rank = NOMINAL_SIZES.indexOf(nominal);
   const smaller = NOMINAL_SIZES.slice(0, rank).reverse();
-  const others = rank > NOMINAL_SIZES.indexOf('1/2') ? [...smaller, ...NOMINAL_SIZES.slice(rank)] : [...NOMINAL_SIZES.slice(rank), ...smaller]; // prettier-ignore
+  const others =
+    rank > NOMINAL_SIZES.indexOf('1/2')
+      ? [...smaller, ...NOMINAL_SIZES.slice(rank)]
+      : [...NOMINAL_SIZES.slice(rank), ...smaller];
   for (const each of [nominal, ...others]) {
     const found = listNames(each === nominal ? size : each, each, material).find((name): name is LegSize =>
       sizes.includes(name as LegSize),

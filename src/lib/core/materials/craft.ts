@@ -108,7 +108,10 @@ export interface Craft {
   /** How much more is cut than the way of a tube is long (nm). */
   getSlack(settings: Settings, developed: Length, isStraight: boolean, rules: HouseRules): Length;
   /** The pipe threads its tube is brought to by one adapter, the usual one first; empty where it screws itself. */
-  listThreads(settings: Settings, catalogue: Catalogue): readonly { readonly system: TaperFamily; readonly size: NominalSize }[]; // prettier-ignore
+  listThreads(
+    settings: Settings,
+    catalogue: Catalogue,
+  ): readonly { readonly system: TaperFamily; readonly size: NominalSize }[];
   /** The adapter between its tube and something threaded: `thread` is the adapter's own. Null where none is sold. */
   findAdapter(kind: AdapterKind, settings: Settings, thread: TaperEnd, catalogue: Catalogue): Part | null;
   /** The kinds of what brings its tube to a thread, the usual one first; empty where it screws itself. */

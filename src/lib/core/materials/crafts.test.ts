@@ -67,10 +67,15 @@ describe('every craft', () => {
 });
 
 describe('what bending goes by', () => {
-  const bending = (size: LegSize, choices = {}) => getCraft(copper(size)).findBending(copper(size), resolveRules(choices))!; // prettier-ignore
+  const bending = (size: LegSize, choices = {}) =>
+    getCraft(copper(size)).findBending(copper(size), resolveRules(choices))!;
 
   it('a bender’s own radius is accepted for its size, under four diameters as it may be', () => {
-    expect(bending('3/8 ACR')).to.include({ usual: inches(15 / 16), least: inches(15 / 16), between: inches(3 / 8) }); // prettier-ignore
+    expect(bending('3/8 ACR')).to.include({
+      usual: inches(15 / 16),
+      least: inches(15 / 16),
+      between: inches(3 / 8),
+    });
     expect(bending('8 mm').usual).to.equal(millimetres(24));
     // 1/4 L is as thick as 3/8 ACR.
     expect(bending('1/4 L').usual).to.equal(inches(15 / 16));
@@ -93,7 +98,8 @@ describe('what bending goes by', () => {
 
   it('slack is the house’s share, an inch where it lies straight, and may be none', () => {
     const csst = makeSettings('csst', '1/2');
-    const slack = (isStraight: boolean, choices = {}) => getCraft(csst).getSlack(csst, inches(20), isStraight, resolveRules(choices)); // prettier-ignore
+    const slack = (isStraight: boolean, choices = {}) =>
+      getCraft(csst).getSlack(csst, inches(20), isStraight, resolveRules(choices));
     expect(slack(false)).to.equal(inches(0.6));
     expect(slack(true)).to.equal(inches(1));
     expect(slack(true, { 'tube-slack': { option: 'none' } })).to.equal(0);

@@ -109,7 +109,12 @@ describe('where a pipe may run', () => {
   });
 
   it('has rules that all have some business', () => {
-    const used = new Set(ZONES.flatMap((zone) => [...PLACED_MATERIALS.map((what) => run(what, zone).rule), ...PLACED_JOINTS.map((what) => join(what, zone).rule)])); // prettier-ignore
+    const used = new Set(
+      ZONES.flatMap((zone) => [
+        ...PLACED_MATERIALS.map((what) => run(what, zone).rule),
+        ...PLACED_JOINTS.map((what) => join(what, zone).rule),
+      ]),
+    );
     for (const zone of ZONES)
       for (const what of PLACED_PARTS)
         used.add(mayStand({ what, zone, jurisdiction: 'us-model', rules }).rule);
@@ -186,8 +191,12 @@ describe('where a joint may be', () => {
 });
 
 describe('where a part may stand', () => {
-  const stand = (what: PartPlaced, zone: ZoneId, jurisdiction: Jurisdiction = 'us-model', choices: RuleChoices = {}) =>
-    mayStand({ what, zone, jurisdiction, rules: resolveRules(choices) }); // prettier-ignore
+  const stand = (
+    what: PartPlaced,
+    zone: ZoneId,
+    jurisdiction: Jurisdiction = 'us-model',
+    choices: RuleChoices = {},
+  ) => mayStand({ what, zone, jurisdiction, rules: resolveRules(choices) });
   const HIDDEN = ['concealed', 'chase', 'cavity', 'under-slab', 'buried', 'duct'] as const;
   const OPTIONS = ['forbidden', 'repairs', 'allowed'] as const;
 
@@ -196,7 +205,10 @@ describe('where a part may stand', () => {
       for (const option of OPTIONS)
         for (const zone of HIDDEN)
           for (const what of ['valve', 'cap', 'regulator'] as const)
-            expect(stand(what, zone, jurisdiction, { concealed: { option } }).permit, `${what} ${zone} ${jurisdiction}`).to.equal('forbidden'); // prettier-ignore
+            expect(
+              stand(what, zone, jurisdiction, { concealed: { option } }).permit,
+              `${what} ${zone} ${jurisdiction}`,
+            ).to.equal('forbidden');
     expect(stand('cap', 'concealed').reason).to.equal('must-be-reached');
     expect(stand('valve', 'indoors').permit).to.equal('allowed');
     expect(stand('regulator', 'indoors').conditions).to.deep.equal(['vent-led']);
@@ -219,7 +231,9 @@ describe('where a part may stand', () => {
   it('a union and a bushing are what comes apart: as the house has it', () => {
     for (const what of ['union', 'bushing'] as const)
       for (const zone of ZONES)
-        expect(stand(what, zone)).to.deep.equal(mayJoin({ what: 'union', zone, jurisdiction: 'us-model', rules: resolveRules({}) })); // prettier-ignore
+        expect(stand(what, zone)).to.deep.equal(
+          mayJoin({ what: 'union', zone, jurisdiction: 'us-model', rules: resolveRules({}) }),
+        );
   });
 });
 
@@ -279,7 +293,8 @@ describe('what nobody said yet', () => {
     expect([...settled].sort()).to.deep.equal(Object.keys(ORDERS).sort());
     for (const [id, order] of Object.entries(ORDERS))
       for (const pack of Object.values(RULE_PACKS)) {
-        const at = (choices: RuleChoices) => (order as readonly string[]).indexOf(resolveRules(choices)[id as keyof typeof ORDERS].option); // prettier-ignore
+        const at = (choices: RuleChoices) =>
+          (order as readonly string[]).indexOf(resolveRules(choices)[id as keyof typeof ORDERS].option);
         expect(at(RULE_PACKS.ask), id).to.be.at.least(at(pack));
       }
   });

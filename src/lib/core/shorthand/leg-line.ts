@@ -308,7 +308,8 @@ export class LegLine {
     this.#stock = stock === null ? null : findStock(stock);
     if (this.#stock) reader.skip();
     const sizes = this.#material && getCraftOf(this.#material).listSizes(this.#material);
-    if (sizes && !sizes.includes(this.#size)) reader.stop({ code: 'size-not-of-material', size: this.#size, material: this.#material! }); // prettier-ignore
+    if (sizes && !sizes.includes(this.#size))
+      reader.stop({ code: 'size-not-of-material', size: this.#size, material: this.#material! });
   }
 
   /** A size of several words; null where one word has to do. Polyethylene without its wall says too little. */

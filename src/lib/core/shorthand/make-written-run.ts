@@ -387,7 +387,12 @@ class RunWriter {
 
   #rankAsBefore(wanted: readonly Leg[]): Record<string, Leg> | null {
     const old = (leg: Leg): string | null => this.#base.legs[leg.id]?.rank ?? null;
-    let last = wanted.map(old).filter((rank) => rank !== null).sort().at(-1) ?? null; // prettier-ignore
+    let last =
+      wanted
+        .map(old)
+        .filter((rank) => rank !== null)
+        .sort()
+        .at(-1) ?? null;
     const legs: Record<string, Leg> = {};
     for (const leg of wanted) {
       const rank = old(leg) ?? (last = generateKeyBetween(last, null));

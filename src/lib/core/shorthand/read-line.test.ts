@@ -108,13 +108,22 @@ describe('a line of shorthand', () => {
 
   it('says what is marked, and where parts stand, as it is read', () => {
     const line = readLine('marked part 1 of 3 "1 IPS"', 0, 'in');
-    expect(line.ok && line.sentence).to.deep.include({ kind: 'marking', part: { number: 1, tag: 3 }, text: '1 IPS' }); // prettier-ignore
+    expect(line.ok && line.sentence).to.deep.include({
+      kind: 'marking',
+      part: { number: 1, tag: 3 },
+      text: '1 IPS',
+    });
     const { doc } = read('up 48 of 3/4 valve 25% union 75%\nright 20');
     const text = writeShorthand(doc, 'in');
     expect(text)
       .to.match(/valve 25%/)
       .and.to.match(/union 75%/);
-    const odd = { ...doc, parts: Object.fromEntries(Object.entries(doc.parts).map(([id, part]) => [id, { ...part, share: part.share / 7 }])) }; // prettier-ignore
+    const odd = {
+      ...doc,
+      parts: Object.fromEntries(
+        Object.entries(doc.parts).map(([id, part]) => [id, { ...part, share: part.share / 7 }]),
+      ),
+    };
     expect(writeShorthand(odd, 'in')).to.match(/share 0\.0357142857/);
   });
 
@@ -130,8 +139,14 @@ describe('a line of shorthand', () => {
     expect(ends('right 48')).to.deep.equal(['centre from', 'centre to']);
     expect(ends('right 48 from face of 1 to its face')).to.deep.equal(['face from', 'face to']);
     const codes = (text: string) => read(text).problems.map(({ refusal }) => refusal);
-    expect(codes('up 12 valve\nmeasure 3 from source to part 2 of 1')[0]).to.deep.include({ code: 'part-not-there', there: 1 }); // prettier-ignore
-    expect(codes('up 12\nmeasure 3 from source to part 1 of 7')[0]).to.deep.equal({ code: 'leg-not-there', tag: 7 }); // prettier-ignore
+    expect(codes('up 12 valve\nmeasure 3 from source to part 2 of 1')[0]).to.deep.include({
+      code: 'part-not-there',
+      there: 1,
+    });
+    expect(codes('up 12\nmeasure 3 from source to part 1 of 7')[0]).to.deep.equal({
+      code: 'leg-not-there',
+      tag: 7,
+    });
     expect(codes('up 12\nmeasure 3 from source to 7')[0]).to.deep.equal({ code: 'leg-not-there', tag: 7 });
   });
 

@@ -55,7 +55,8 @@ describe('shorthand of tube', () => {
   });
 
   it('a flare that was measured with a stub in place takes no more, and reads so again', () => {
-    const text = 'units in\n1: right 20\nown "tube/flare/adapter/3-8-ACR/NPT-1-2-female" thread 19.05 mm tube 23.8125 mm tube deep 0 mm typed "0" by "Bo"\n'; // prettier-ignore
+    const text =
+      'units in\n1: right 20\nown "tube/flare/adapter/3-8-ACR/NPT-1-2-female" thread 19.05 mm tube 23.8125 mm tube deep 0 mm typed "0" by "Bo"\n';
     const { sentences, problems } = read(text);
     expect(problems).to.deep.equal([]);
     expect(sentences.find(({ kind }) => kind === 'own')).to.deep.include({
@@ -66,11 +67,15 @@ describe('shorthand of tube', () => {
   });
 
   it('own parts say how deep they take a tube', () => {
-    const text = 'units mm\n1: right 640 of 8 mm compression\nown "tube/compression/valve/8-mm" a 23 mm a deep 9.5 mm b 23 mm b deep 9.5 mm typed "23" by "Bo"\n'; // prettier-ignore
+    const text =
+      'units mm\n1: right 640 of 8 mm compression\nown "tube/compression/valve/8-mm" a 23 mm a deep 9.5 mm b 23 mm b deep 9.5 mm typed "23" by "Bo"\n';
     const { sentences, problems } = read(text, 'mm');
     expect(problems).to.deep.equal([]);
     const own = sentences.find(({ kind }) => kind === 'own');
-    expect(own?.kind === 'own' && [own.reaches, own.depths]).to.deep.equal([{ a: 23e6, b: 23e6 }, { a: 9.5e6, b: 9.5e6 }]); // prettier-ignore
+    expect(own?.kind === 'own' && [own.reaches, own.depths]).to.deep.equal([
+      { a: 23e6, b: 23e6 },
+      { a: 9.5e6, b: 9.5e6 },
+    ]);
   });
 
   it('says a flanged end fitting, a reducing set and a manifold as they were chosen, and reads them again', () => {

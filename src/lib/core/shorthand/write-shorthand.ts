@@ -243,7 +243,12 @@ class TextWriter {
   /** What stands at a point, with a comma before it; nothing where it follows from the legs. */
   #sayNode({ id, terminal, part }: RunNode, isSource: boolean): string {
     const isUsual = isSource ? terminal?.kind === 'open' : terminal === null;
-    const chosen = part.kind === 'chosen' ? `, as ${part.part}` : part.kind === 'bend' ? `, bend ${this.#sayLength({ value: part.radius, typed: part.typed })}` : ''; // prettier-ignore
+    const chosen =
+      part.kind === 'chosen'
+        ? `, as ${part.part}`
+        : part.kind === 'bend'
+          ? `, bend ${this.#sayLength({ value: part.radius, typed: part.typed })}`
+          : '';
     return `${isUsual ? '' : `, ${this.#sayTerminal(id, terminal)}`}${chosen}${this.#sayDepth(id)}`;
   }
 

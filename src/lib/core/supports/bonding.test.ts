@@ -20,7 +20,16 @@ const bonds = (legs: readonly TestLeg[]) =>
 
 describe('the bond of metal', () => {
   it('of tubing is of 6 AWG copper, at most 75 ft, clamped on rigid pipe that the tubing is made up to, never on tubing', () => {
-    const doc = makeRun([[0, 'right', 40], [1, 'right', 30], [2, 'up', 60, csst], [3, 'right', 80, csst], [4, 'down', 30]], '1/2'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 40],
+        [1, 'right', 30],
+        [2, 'up', 60, csst],
+        [3, 'right', 80, csst],
+        [4, 'down', 30],
+      ],
+      '1/2',
+    );
     const [bonding] = listBondings(layOut(doc), 'us-model');
     expect(tagsOf(bonding!.tubing)).to.deep.equal([3, 4]);
     // Leg 1 is pipe too, but nothing of the tubing is made up to it.
@@ -72,16 +81,34 @@ describe('the bond of metal', () => {
   });
 
   it('a union that insulates parts it as plastic does', () => {
-    const doc = makeRun([[0, 'right', 40], [1, 'up', 60], [2, 'right', 60]], '1/2'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 40],
+        [1, 'up', 60],
+        [2, 'right', 60],
+      ],
+      '1/2',
+    );
     const layout = layOut(doc);
     const { id, from } = getLeg(doc, 2);
     const opening = findOpening(layout, from, id)!;
     const union = standardCatalogue.counter.find(
       ({ kind, size }) => kind === 'dielectric-union' && size === '1/2',
     )!;
-    const put = mustBe(planPickTransition(doc, { ...opening, forEnds: opening.ends, parts: ['counter/nipple/1-2', union.id], agreed: [] }, [], standardCatalogue, makeIds())); // prettier-ignore
+    const put = mustBe(
+      planPickTransition(
+        doc,
+        { ...opening, forEnds: opening.ends, parts: ['counter/nipple/1-2', union.id], agreed: [] },
+        [],
+        standardCatalogue,
+        makeIds(),
+      ),
+    );
     const stretches = listBondings(layOut(applyPlan(doc, put)), 'us-model');
-    expect(stretches.map(({ metal, side }) => [side, ...tagsOf(metal)])).to.deep.equal([['supplier', 1], ['building', 2, 3]]); // prettier-ignore
+    expect(stretches.map(({ metal, side }) => [side, ...tagsOf(metal)])).to.deep.equal([
+      ['supplier', 1],
+      ['building', 2, 3],
+    ]);
     for (const { clampOn } of stretches)
       for (const { leg } of clampOn) expect(getCraft(leg).screws).to.equal(true);
   });

@@ -70,7 +70,11 @@ describe('supports', () => {
   it(`stand near both ends and nowhere too far apart, as few as can be (seed ${SEED})`, () => {
     const random = makeRandom(SEED);
     for (let i = 0; i < 2_000; i++) {
-      const [length, spacing, end] = [Math.ceil(random() * 40 * FOOT), Math.ceil((1 + random() * 12) * FOOT), Math.ceil(random() * 2 * FOOT)] as const; // prettier-ignore
+      const [length, spacing, end] = [
+        Math.ceil(random() * 40 * FOOT),
+        Math.ceil((1 + random() * 12) * FOOT),
+        Math.ceil(random() * 2 * FOOT),
+      ] as const;
       const at = placeSupports(length, spacing, end);
       if (length <= end) {
         expect(at).to.deep.equal([]);
@@ -85,17 +89,37 @@ describe('supports', () => {
   });
 
   it('are listed leg by leg, upright by their own spacing; what lies in the ground is bedded', () => {
-    const doc = makeRun([[0, 'right', 240], [1, 'up', 240], [2, 'right', 8], [3, 'right', 100]], '1-1/4'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 240],
+        [1, 'up', 240],
+        [2, 'right', 8],
+        [3, 'right', 100],
+      ],
+      '1-1/4',
+    );
     const [, , , last] = Object.values(doc.legs).sort((a, b) => a.tag - b.tag);
     const buried = { ...doc, zones: { [last!.id]: { id: last!.id, zone: 'buried' as const } } };
     const listed = listSupports(layOut(buried), 'us-model');
-    expect(listed.map(({ isUpright, at }) => [isUpright, at?.length])).to.deep.equal([[false, 3], [true, 2], [false, 0]]); // prettier-ignore
+    expect(listed.map(({ isUpright, at }) => [isUpright, at?.length])).to.deep.equal([
+      [false, 3],
+      [true, 2],
+      [false, 0],
+    ]);
     expect(toMillimetres(listed[0]!.at![1]!)).to.be.closeTo(10 * 304.8, 0.001);
     for (const { at } of listSupports(layOut(doc), 'ask')) expect(at).to.equal(null);
   });
 
   it('are counted by what is bought: size, material, clips or hangers; what is not known is not counted', () => {
-    const doc = makeRun([[0, 'right', 240], [1, 'right', 240, { size: '1/2' }], [2, 'right', 60, { size: '1/2' }], [3, 'right', null, { size: '1/2' }]], '3/4'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 240],
+        [1, 'right', 240, { size: '1/2' }],
+        [2, 'right', 60, { size: '1/2' }],
+        [3, 'right', null, { size: '1/2' }],
+      ],
+      '3/4',
+    );
     const layout = layOut(doc);
     const listed = listSupports(layout, 'us-model');
     const sum = (size: string) =>
@@ -114,7 +138,11 @@ describe('supports', () => {
     ]);
     const clipped = applyPlan(doc, mustBe(planSayZone(doc, [getLeg(doc, 2).id], 'vehicle')));
     const bought = countSupports(layOut(clipped), 'us-model');
-    expect(bought.map(({ size, isClip }) => `${size} ${isClip}`)).to.deep.equal(['3/4 false', '1/2 true', '1/2 false']); // prettier-ignore
+    expect(bought.map(({ size, isClip }) => `${size} ${isClip}`)).to.deep.equal([
+      '3/4 false',
+      '1/2 true',
+      '1/2 false',
+    ]);
   });
 
   it('know every jurisdiction', () => {

@@ -14,10 +14,29 @@ const flared = { material: 'copper-flared', size: '1/2 ACR' } as const;
 const olives = { material: 'copper-compression', size: '8 mm' } as const;
 const pe = { material: 'pe-stabbed', size: '1 IPS SDR 11' } as const;
 /** Out, up, along, down and on: legs 2 to 4 lie between pipe. */
-const through = (middle: NonNullable<TestLeg[3]>): readonly TestLeg[] => [[0, 'right', 40, iron], [1, 'up', 60, middle], [2, 'right', 80, middle], [3, 'down', 30, middle], [4, 'right', 20, iron]]; // prettier-ignore
-const buriedBy = (pipe: NonNullable<TestLeg[3]>): readonly TestLeg[] => [[0, 'down', 20, { size: '1' }], [1, 'right', 120, pipe], [2, 'up', 20, { size: '1' }]]; // prettier-ignore
+const through = (middle: NonNullable<TestLeg[3]>): readonly TestLeg[] => [
+  [0, 'right', 40, iron],
+  [1, 'up', 60, middle],
+  [2, 'right', 80, middle],
+  [3, 'down', 30, middle],
+  [4, 'right', 20, iron],
+];
+const buriedBy = (pipe: NonNullable<TestLeg[3]>): readonly TestLeg[] => [
+  [0, 'down', 20, { size: '1' }],
+  [1, 'right', 120, pipe],
+  [2, 'up', 20, { size: '1' }],
+];
 const TUBING = ['bond ask', 'part-length-unknown ask', 'strike-plates note', 'trimmed-in-place note'];
-const GROUND = ['bond ask', 'bond ask', 'cover-unsaid ask', 'part-length-unknown ask', 'print-unread ask', 'riser-bury-unread ask', 'riser-bury-unread ask', 'trimmed-in-place note']; // prettier-ignore
+const GROUND = [
+  'bond ask',
+  'bond ask',
+  'cover-unsaid ask',
+  'part-length-unknown ask',
+  'print-unread ask',
+  'riser-bury-unread ask',
+  'riser-bury-unread ask',
+  'trimmed-in-place note',
+];
 
 interface Case {
   readonly name: string;

@@ -43,7 +43,12 @@ describe('switching materials', () => {
 
   const csst = { material: 'csst', size: '1/2' } as const;
   const iron = { material: 'black-iron', size: '1/2' } as const;
-  const ROUTE: readonly TestLeg[] = [[0, 'right', 40, iron], [1, 'up', 60, iron], [2, 'right', 80, iron], [3, 'down', 30, iron]]; // prettier-ignore
+  const ROUTE: readonly TestLeg[] = [
+    [0, 'right', 40, iron],
+    [1, 'up', 60, iron],
+    [2, 'right', 80, iron],
+    [3, 'down', 30, iron],
+  ];
 
   it('a scope is the leg, the legs in a row of one material, or all beyond', () => {
     const doc = makeRun([...ROUTE, [1, 'right', 20, iron], [5, 'up', 10, csst]], '1/2');
@@ -81,7 +86,11 @@ describe('switching materials', () => {
     const was = tallyRun(before, SITE);
     expect([was.fittings, switched.tally.fittings]).to.deep.equal([4, 4]);
     expect(switched.tally.unmeasured).to.equal(1);
-    expect(switched.findings.map(({ code }) => code)).to.include.members(['bond', 'strike-plates', 'part-length-unknown']); // prettier-ignore
+    expect(switched.findings.map(({ code }) => code)).to.include.members([
+      'bond',
+      'strike-plates',
+      'part-length-unknown',
+    ]);
   });
 
   it('copper, pressed steel and R tube of the same way', () => {

@@ -96,7 +96,12 @@ const makeMark = (ref: Ref, looks: Facing, offset: Length | null, at: Length | n
 function layStations(layout: RunLayout, laid: LaidLeg, pieces: readonly Piece[]): TapeStation[] {
   const places = [
     { kind: 'node' as const, id: laid.near, at: 0, isStock: false },
-    ...laid.inline.map(({ id, at, placedBy }) => ({ kind: 'inline' as const, id, at, isStock: placedBy === 'stock' })), // prettier-ignore
+    ...laid.inline.map(({ id, at, placedBy }) => ({
+      kind: 'inline' as const,
+      id,
+      at,
+      isStock: placedBy === 'stock',
+    })),
     { kind: 'node' as const, id: laid.far, at: laid.centreToCentre, isStock: false },
   ];
   const onward = getVectorFrom(laid.leg, laid.near);
@@ -104,7 +109,8 @@ function layStations(layout: RunLayout, laid: LaidLeg, pieces: readonly Piece[])
     const before = pieces[i - 1]?.ends[1];
     const after = pieces[i]?.ends[0];
     const fitting = kind === 'node' ? layout.nodes.get(id)?.fitting : undefined;
-    const part = fitting?.kind === 'part' ? fitting.part : kind === 'inline' ? (laid.inline[i - 1]?.part ?? null) : null; // prettier-ignore
+    const part =
+      fitting?.kind === 'part' ? fitting.part : kind === 'inline' ? (laid.inline[i - 1]?.part ?? null) : null;
     const mark = (point: 'centre' | 'face' | 'end', looks: Facing, offset: Length | null) =>
       makeMark({ kind, id, at: point, gap: 0 }, looks, offset, at, i);
     const toward = (end: LaidEnd | undefined, looks: -1 | 1): TapeMark[] =>
@@ -183,7 +189,7 @@ function listMeasured(
     if (measure.along !== null || !from || !to || from.order === to.order) return [];
     const looks = to.order > from.order ? 1 : -1;
     const way = looks === 1 ? onward : getVectorFrom(laid.leg, laid.far);
-    const away = findRefOffset(measure.from, listParts(layout, laid, measure.from.kind, measure.from.id), way, ends); // prettier-ignore
+    const away = findRefOffset(measure.from, listParts(layout, laid, measure.from.kind, measure.from.id), way, ends);
     if (away === null) return [];
     const isCentre = measure.from.at === 'centre';
     return [{ measure, mark: makeMark(measure.from, isCentre ? 0 : looks, looks * away, from.at, from.order) }];

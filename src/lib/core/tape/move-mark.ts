@@ -108,7 +108,8 @@ export function planDrag(
   const [fixed, moved] = isHooked && hook.ref.kind === 'inline' ? [other, hook] : [hook, other];
   if (fixed.at === null || moved.at === null) return refuse({ code: 'mark-held' });
   const sign = moved.order > fixed.order ? 1 : -1;
-  const length = isHooked && moved !== hook ? sign * (moved.at - fixed.at - by) : sign * (moved.at + by - fixed.at); // prettier-ignore
+  const length =
+    isHooked && moved !== hook ? sign * (moved.at - fixed.at - by) : sign * (moved.at + by - fixed.at);
   const value = Math.max(step, roundToStep(length, step));
   const typed = formatLength(value, getTypedFormat(value, unit));
   return planReading(layout, tape, { hook: fixed, mark: moved, value, typed, unit }, newId);

@@ -19,7 +19,8 @@ const markOf = (tape: Tape, order: number, at: TapeMark['ref']['at'], looks: Tap
 }; // prettier-ignore
 const read = (layout: RunLayout, tape: Tape, hook: TapeMark, mark: TapeMark, value: Length) =>
   planReading(layout, tape, { hook, mark, value, typed: String(toInches(value)), unit: 'in' }, newId);
-const cutOf = (layout: RunLayout, tag: number) => layout.pieces.get(getLeg(layout.doc, tag).id)![0]!.cut!.exact; // prettier-ignore
+const cutOf = (layout: RunLayout, tag: number) =>
+  layout.pieces.get(getLeg(layout.doc, tag).id)![0]!.cut!.exact;
 
 /** Everything cut, and every leg with a cut from centre to centre; with the cuts that are known, by their ids. */
 function sumUp(layout: RunLayout) {
@@ -32,7 +33,12 @@ function sumUp(layout: RunLayout) {
 }
 
 /** 3/4, three legs round two elbows; the middle one 3 ft 7-1/4 in. */
-const elbows = (): RunDoc => makeRun([[0, 'up', 20], [1, 'right', 43.25], [2, 'down', 12]]); // prettier-ignore
+const elbows = (): RunDoc =>
+  makeRun([
+    [0, 'up', 20],
+    [1, 'right', 43.25],
+    [2, 'down', 12],
+  ]);
 
 describe('the tape', () => {
   it('has centre, face and pipe end at both ends, where the allowance puts them', () => {
@@ -52,7 +58,9 @@ describe('the tape', () => {
     const doc = elbows();
     expect(tapeOf(layOut(doc), 2).hook.ref).to.deep.equal(centreOf(getLeg(doc, 2).from));
     const tape = tapeOf(layOut(doc), 2);
-    const byFaces = mustBe(read(layOut(doc), tape, markOf(tape, 0, 'face', 1), markOf(tape, 1, 'face', -1), inches(40))); // prettier-ignore
+    const byFaces = mustBe(
+      read(layOut(doc), tape, markOf(tape, 0, 'face', 1), markOf(tape, 1, 'face', -1), inches(40)),
+    );
     const hook = tapeOf(byFaces.layout, 2).hook;
     expect([hook.ref.at, hook.at]).to.deep.equal(['face', inches(1.31)]);
   });
@@ -75,7 +83,13 @@ describe('the tape', () => {
   });
 
   it('takes a leg off a datum: the leg before keeps its length', () => {
-    const layout = layOut(makeRun([[0, 'right', 20], [1, 'right', 30], [2, 'right', 40]])); // prettier-ignore
+    const layout = layOut(
+      makeRun([
+        [0, 'right', 20],
+        [1, 'right', 30],
+        [2, 'right', 40],
+      ]),
+    );
     const tape = tapeOf(layout, 3);
     const datum = tape.hooks.find(({ order }) => order === -2)!;
     expect(datum.at).to.equal(inches(-50));
@@ -134,12 +148,14 @@ describe('the tape', () => {
     );
     const [measure] = Object.values(far.layout.doc.measures).filter(({ to }) => to.id === tape.leg.far);
     expect([measure!.to.at, measure!.value, measure!.typed]).to.deep.equal(['end', inches(43), '3 ft 7 in']);
-    const near = mustBe(planDrag(layout, tape, tape.hook, markOf(tape, 0, 'face', 1), inches(1.31 - 2), 'in', newId)); // prettier-ignore
+    const near = mustBe(
+      planDrag(layout, tape, tape.hook, markOf(tape, 0, 'face', 1), inches(1.31 - 2), 'in', newId),
+    );
     expect(near.layout.legs.get(tape.leg.id)!.centreToCentre).to.equal(inches(45.25));
   });
 
   it('refuses what no measure moves', () => {
-    const long = layOut(makeRun([[0, 'right', 300]])); // prettier-ignore
+    const long = layOut(makeRun([[0, 'right', 300]]));
     const stock = tapeOf(long, 1);
     expect(stock.stations[1]!.isStock).to.equal(true);
     expect(read(long, stock, stock.hook, stock.stations[1]!.marks[0]!, inches(9))).to.deep.equal({
@@ -148,23 +164,42 @@ describe('the tape', () => {
     });
     const layout = layOut(elbows());
     const tape = tapeOf(layout, 2);
-    expect(read(layout, tape, tape.hook, markOf(tape, 0, 'face', 1), INCH)).to.have.nested.property('refusal.code', 'mark-at-the-hook'); // prettier-ignore
-    expect(read(layout, tape, tape.hook, getFarCentre(tape), -INCH)).to.have.nested.property('refusal.code', 'mark-passes-hook'); // prettier-ignore
-    const slanted = layOut(makeRun([[0, 'right', 20], [1, 'right', null, { geometry: offset('right', ['up', 12]) }]])); // prettier-ignore
+    expect(read(layout, tape, tape.hook, markOf(tape, 0, 'face', 1), INCH)).to.have.nested.property(
+      'refusal.code',
+      'mark-at-the-hook',
+    );
+    expect(read(layout, tape, tape.hook, getFarCentre(tape), -INCH)).to.have.nested.property(
+      'refusal.code',
+      'mark-passes-hook',
+    );
+    const slanted = layOut(
+      makeRun([
+        [0, 'right', 20],
+        [1, 'right', null, { geometry: offset('right', ['up', 12]) }],
+      ]),
+    );
     const travel = tapeOf(slanted, 2);
-    expect(read(slanted, travel, travel.hook, getFarCentre(travel), inches(20))).to.have.nested.property('refusal.code', 'leg-length-follows'); // prettier-ignore
+    expect(read(slanted, travel, travel.hook, getFarCentre(travel), inches(20))).to.have.nested.property(
+      'refusal.code',
+      'leg-length-follows',
+    );
     expect(layTape(layout, 'no-such-leg')).to.equal(null);
   });
 
   it('a mark that two measures hold says so', () => {
-    let doc = makeRun([[0, 'right', 20], [1, 'right', 30]]); // prettier-ignore
+    let doc = makeRun([
+      [0, 'right', 20],
+      [1, 'right', 30],
+    ]);
     const to = centreOf(getLeg(doc, 2).to);
     const from = centreOf(getLeg(doc, 1).from);
     const measure = { id: newId(), from, to, along: null, value: inches(50), typed: '50', instrument: null };
     doc = applyPlan(doc, mustBe(planAddMeasure(doc, measure)));
     const layout = layOut(doc);
     const tape = tapeOf(layout, 2);
-    expect(read(layout, tape, markOf(tape, 0, 'centre', 0), getFarCentre(tape), inches(31))).to.have.nested.property('refusal.code', 'mark-held'); // prettier-ignore
+    expect(
+      read(layout, tape, markOf(tape, 0, 'centre', 0), getFarCentre(tape), inches(31)),
+    ).to.have.nested.property('refusal.code', 'mark-held');
   });
 
   const SEED = 20_271;
@@ -173,7 +208,7 @@ describe('the tape', () => {
     let [taken, tried, compared] = [0, 0, 0];
     for (let run = 0; run < 120; run++) {
       const ids = makeIds(`run${run}x`);
-      let doc = makeRun([[0, 'right', 40]]); // prettier-ignore
+      let doc = makeRun([[0, 'right', 40]]);
       for (let i = 0; i < 14; i++) {
         const planned = planRandomCommand(doc, random, ids);
         if (planned) doc = applyPlan(doc, planned);
@@ -194,7 +229,9 @@ describe('the tape', () => {
         if (before.pieces !== after.pieces) continue;
         compared++;
         expect(after.cuts - before.cuts).to.be.closeTo(after.legs - before.legs, 50);
-        expect(move.value.layout.solved.contradictions.length).to.be.at.most(layout.solved.contradictions.length); // prettier-ignore
+        expect(move.value.layout.solved.contradictions.length).to.be.at.most(
+          layout.solved.contradictions.length,
+        );
       }
     }
     expect([tried, compared].every((count) => count > 100)).to.equal(true);

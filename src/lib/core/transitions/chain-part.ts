@@ -134,7 +134,9 @@ function listPartsOf(
   const kinds = craft.listKinds(settings);
   const others = sizes.filter((each) => each !== size).map((each) => [size, each]);
   const find = (kind: 'coupling' | 'reducing-set', wanted: readonly LegSize[][]): Part[] =>
-    kinds.includes(kind) ? wanted.flatMap((each) => craft.findPart(kind, settings, each, catalogue) ?? []) : []; // prettier-ignore
+    kinds.includes(kind)
+      ? wanted.flatMap((each) => craft.findPart(kind, settings, each, catalogue) ?? [])
+      : [];
   const couplings = [...find('coupling', [[size], ...others]), ...find('reducing-set', others)];
   const adapters = craft
     .listAdapterKinds(settings)

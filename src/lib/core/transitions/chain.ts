@@ -67,7 +67,11 @@ const getPolyethylene = (end: End): string | null => {
 
 /** How many joints of a chain are between two walls of polyethylene. */
 function countOtherWalls(links: readonly Turned[], [from, to]: readonly [End, End]): number {
-  const pairs = [[from, links[0]!.inner], ...links.slice(1).map(({ inner }, i) => [links[i]!.outer, inner]), [links.at(-1)!.outer, to]] as const; // prettier-ignore
+  const pairs = [
+    [from, links[0]!.inner],
+    ...links.slice(1).map(({ inner }, i) => [links[i]!.outer, inner]),
+    [links.at(-1)!.outer, to],
+  ] as const;
   return pairs.filter(([a, b]) => {
     const [one, other] = [getPolyethylene(a!), getPolyethylene(b!)];
     return one !== null && other !== null && one !== other;
@@ -106,7 +110,8 @@ const ODD: ReadonlySet<PartKind> = new Set([
   'threaded-flange',
   'slip-coupling',
 ]);
-const countOdd = ({ links }: Chain): number => links.filter(({ chainPart }) => ODD.has(chainPart.part.kind)).length; // prettier-ignore
+const countOdd = ({ links }: Chain): number =>
+  links.filter(({ chainPart }) => ODD.has(chainPart.part.kind)).length;
 
 /** Less than nothing where `a` is the better: the same wall of polyethylene before another, then what was wished for first, then the usual order, then what is mostly at hand, then by name so that it is always the same. */
 export function compareChains(a: Chain, b: Chain, wish: Wish): number {

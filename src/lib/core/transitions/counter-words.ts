@@ -60,8 +60,14 @@ const OF_REDUCING: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
   adapter: [],
 };
 
-const GENDERS: Readonly<Record<Gender, readonly string[]>> = { male: split('male m external'), female: split('female f internal') }; // prettier-ignore
-const PIPE: Readonly<Record<Gender, readonly string[]>> = { male: split('mip mpt mnpt'), female: split('fip fpt fnpt') }; // prettier-ignore
+const GENDERS: Readonly<Record<Gender, readonly string[]>> = {
+  male: split('male m external'),
+  female: split('female f internal'),
+};
+const PIPE: Readonly<Record<Gender, readonly string[]>> = {
+  male: split('mip mpt mnpt'),
+  female: split('fip fpt fnpt'),
+};
 
 const FAMILIES: Readonly<Partial<Record<ThreadFamily, readonly string[]>>> = {
   npt: split('npt ips pipe thread threads taper iron'),
@@ -116,7 +122,9 @@ const listThreadWords = (tube: string): readonly string[] =>
 
 /** What stands behind the first figure of a size: `1 IPS SDR 11`, `1/2 tube, 13/16-16 UN`, `POL nut .880-14`. */
 const listSizeWords = (size: string): readonly string[] =>
-  normalise(size).split(' ').filter((word) => word !== getEndFigure(size) && word !== ''); // prettier-ignore
+  normalise(size)
+    .split(' ')
+    .filter((word) => word !== getEndFigure(size) && word !== '');
 
 /** The figure an end is called by: `1`, `3/8`, `8mm`; empty where it has none. */
 export const getEndFigure = (size: string): string => {
@@ -180,9 +188,15 @@ const SPOKEN: readonly (readonly [RegExp, string])[] = [
 /** What is said, in small letters, figures as tables write them, without what says nothing. */
 export const normalise = (said: string): string =>
   SPOKEN.reduce((text, [pattern, figure]) => text.replace(pattern, ` ${figure} `), said.toLowerCase())
-    .replace(/(\d)?([¼½¾⅛⅜⅝⅞])/g, (_, whole: string | undefined, sign: string) => `${whole === undefined ? '' : `${whole}-`}${VULGAR[sign]!} `)
+    .replace(
+      /(\d)?([¼½¾⅛⅜⅝⅞])/g,
+      (_, whole: string | undefined, sign: string) =>
+        `${whole === undefined ? '' : `${whole}-`}${VULGAR[sign]!} `,
+    )
     .replace(/[“”"″°,;()]/g, ' ')
-    .replace(/(?<![\w/-])(\d+(?:-\d+)?\/\d+-\d\d)(?![\w/-])/g, (thread: string) => (FLARE_THREADS[thread] ? `${FLARE_THREADS[thread]} ${thread}` : thread))
+    .replace(/(?<![\w/-])(\d+(?:-\d+)?\/\d+-\d\d)(?![\w/-])/g, (thread: string) =>
+      FLARE_THREADS[thread] ? `${FLARE_THREADS[thread]} ${thread}` : thread,
+    )
     .replace(/\bmillimet(?:re|er)s?\b/g, 'mm')
     .replace(/(\d)\s*mm\b/g, '$1mm')
     .replace(/\bstraight (?=fitting|adapt)/g, '')
@@ -190,4 +204,4 @@ export const normalise = (said: string): string =>
     .replace(/\binch(?:es)?\b|\bin\b|\bthe\b|\ba\b|\bof\b|\bfor\b/g, ' ')
     .replace(/(\d)\s+(\d\/\d)/g, '$1-$2')
     .replace(/\s+/g, ' ')
-    .trim(); // prettier-ignore
+    .trim();

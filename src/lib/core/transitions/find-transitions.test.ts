@@ -26,16 +26,27 @@ const rules = resolveRules({});
 const ALL = listChainParts(standardCatalogue);
 const index = new TransitionIndex(standardCatalogue, rules);
 
-const taper = (size: NominalSize, gender: Gender, system: TaperFamily = 'NPT') => makeTaperEnd(system, size, gender); // prettier-ignore
+const taper = (size: NominalSize, gender: Gender, system: TaperFamily = 'NPT') =>
+  makeTaperEnd(system, size, gender);
 const question = askAbout;
 const say = (from: End, to: End, more: Partial<TransitionQuestion> = {}, by = index): string[] => {
   const answer = findTransitions(by, question(from, to, more));
   if (answer.ok)
-    return answer.chains.map(({ links, cost }) => `${cost.leaks} ${links.map(({ chainPart }) => chainPart.part.id).join(' + ')}`); // prettier-ignore
+    return answer.chains.map(
+      ({ links, cost }) => `${cost.leaks} ${links.map(({ chainPart }) => chainPart.part.id).join(' + ')}`,
+    );
   const { refusal } = answer;
   return [refusal.code === 'nothing-joins' ? `nothing-joins ${refusal.unless}` : refusal.code];
 };
-const thread = (family: ThreadFamily, size: string, gender: Gender): End => ({ kind: 'thread', family, size, gender, hand: null, seat: getOwnSeat(family), metal: 'brass' }); // prettier-ignore
+const thread = (family: ThreadFamily, size: string, gender: Gender): End => ({
+  kind: 'thread',
+  family,
+  size,
+  gender,
+  hand: null,
+  seat: getOwnSeat(family),
+  metal: 'brass',
+});
 const POL = thread('cylinder', 'CGA 510 POL valve outlet .885-14 NGO-LH-INT', 'female');
 const flared: End = { kind: 'tube', of: 'copper', name: '3/8 ACR coil', prepared: 'flared', temper: 'soft' };
 const csst: End = { kind: 'tube', of: 'csst', name: '1/2 CSST', prepared: 'plain', temper: null };
@@ -64,7 +75,13 @@ describe('what goes between two ends', () => {
     });
 
   it('soft copper cut square may be flared, which is asked first; hard copper may not', () => {
-    const plain = (temper: 'soft' | 'hard' | 'unknown'): End => ({ kind: 'tube', of: 'copper', name: '1/2 L', prepared: 'plain', temper }); // prettier-ignore
+    const plain = (temper: 'soft' | 'hard' | 'unknown'): End => ({
+      kind: 'tube',
+      of: 'copper',
+      name: '1/2 L',
+      prepared: 'plain',
+      temper,
+    });
     const flareOf = (end: End) => {
       const answer = findTransitions(index, question(end, taper('1/2', 'male')));
       const chain = answer.ok && answer.chains.find(({ links }) => links[0]!.chainPart.part.join === 'flare');
@@ -130,7 +147,8 @@ describe('what goes between two ends', () => {
     standardCatalogue.ends.threads.threads
       .filter((each) => each.family === family)
       .map(({ size, gender }) => thread(family, size, gender));
-  const bySide = (from: 'cylinder' | 'appliance', to: 'cylinder' | 'appliance') => ({ sides: [from, to], bearers: ['cylinder', 'appliance'] }) as const; // prettier-ignore
+  const bySide = (from: 'cylinder' | 'appliance', to: 'cylinder' | 'appliance') =>
+    ({ sides: [from, to], bearers: ['cylinder', 'appliance'] }) as const;
 
   describe('refused by name', () => {
     const pipe = taper('1/2', 'female');
@@ -145,29 +163,52 @@ describe('what goes between two ends', () => {
       const other = listOf('cylinder').filter((end) => index.findOtherGas(end) !== null);
       expect(other.length).to.be.greaterThan(3);
       for (const end of other) expect(say(end, pipe)).to.deep.equal(['another-gas']);
-      expect(say(POL, pipe, { ...bySide('cylinder', 'appliance'), gas: 'natural' })).to.deep.equal(['another-gas']); // prettier-ignore
+      expect(say(POL, pipe, { ...bySide('cylinder', 'appliance'), gas: 'natural' })).to.deep.equal([
+        'another-gas',
+      ]);
     });
     it('a cylinder without a regulator', () => {
       expect(say(POL, pipe, bySide('appliance', 'appliance'))).to.deep.equal(['cylinder-is-high']);
-      const without = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ traits }) => traits.lowers === null)); // prettier-ignore
-      expect(say(POL, taper('1/4', 'female'), bySide('cylinder', 'appliance'), without)).to.deep.equal(['nothing-joins regulator']); // prettier-ignore
+      const without = new TransitionIndex(
+        standardCatalogue,
+        rules,
+        null,
+        ALL.filter(({ traits }) => traits.lowers === null),
+      );
+      expect(say(POL, taper('1/4', 'female'), bySide('cylinder', 'appliance'), without)).to.deep.equal([
+        'nothing-joins regulator',
+      ]);
       const with1 = findTransitions(index, question(POL, pipe, bySide('cylinder', 'appliance')));
       if (!with1.ok) throw new Error('refused');
       for (const { links } of with1.chains)
         expect(links.filter(({ chainPart }) => chainPart.traits.lowers !== null)).to.not.have.length(0);
     });
     it('two fixed ends with nothing that draws together', () => {
-      const rigid = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ part }) => part.kind === 'coupling' && part.join === null)); // prettier-ignore
-      expect(say(taper('3/4', 'male'), taper('3/4', 'male'), { moves: ['fixed', 'fixed'] }, rigid)).to.deep.equal(['nothing-joins not-fixed']); // prettier-ignore
+      const rigid = new TransitionIndex(
+        standardCatalogue,
+        rules,
+        null,
+        ALL.filter(({ part }) => part.kind === 'coupling' && part.join === null),
+      );
+      expect(
+        say(taper('3/4', 'male'), taper('3/4', 'male'), { moves: ['fixed', 'fixed'] }, rigid),
+      ).to.deep.equal(['nothing-joins not-fixed']);
     });
     it('two connectors', () => {
       const nut = thread('connector', '5/8 tube, 15/16-16 UN', 'female');
       expect(say(nut, nut, { bearers: ['flexible', 'flexible'] })).to.deep.equal(['two-connectors']);
-      const bent = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ part }) => part.kind === 'connector')); // prettier-ignore
+      const bent = new TransitionIndex(
+        standardCatalogue,
+        rules,
+        null,
+        ALL.filter(({ part }) => part.kind === 'connector'),
+      );
       const body = thread('connector', '5/8 tube, 15/16-16 UN', 'male');
       expect(say(body, body, { bearers: ['pipe', 'appliance'] }, bent)).to.have.length(1);
       expect(say(body, body, { bearers: ['pipe', 'pipe'] }, bent)).to.deep.equal(['nothing-joins flexible']);
-      expect(say(body, body, { bearers: ['appliance', 'flexible'] }, bent)).to.deep.equal(['nothing-joins flexible']); // prettier-ignore
+      expect(say(body, body, { bearers: ['appliance', 'flexible'] }, bent)).to.deep.equal([
+        'nothing-joins flexible',
+      ]);
     });
     it('3/4 through 1/4', () => {
       const leastBore = findBore(taper('3/4', 'male'), standardCatalogue)!;
@@ -175,15 +216,27 @@ describe('what goes between two ends', () => {
         ['3/4x1/4', '3-4x1-4'].some((sizes) => part.id.endsWith(sizes)),
       );
       expect(quarter).to.not.have.length(0);
-      const narrow = new TransitionIndex(standardCatalogue, rules, null, [...quarter, ...ALL.filter(({ part }) => part.id.endsWith('/1/4') || part.id.endsWith('/1-4'))]); // prettier-ignore
+      const narrow = new TransitionIndex(standardCatalogue, rules, null, [
+        ...quarter,
+        ...ALL.filter(({ part }) => part.id.endsWith('/1/4') || part.id.endsWith('/1-4')),
+      ]);
       const ends = [taper('3/4', 'male'), taper('3/4', 'male')] as const;
       expect(say(...ends, { leastBore }, narrow)).to.deep.equal(['nothing-joins narrower']);
       expect(say(...ends, {}, narrow)[0]).to.match(/^\d/);
     });
     it('what only the house is against, by its rule', () => {
-      const olives = new TransitionIndex(standardCatalogue, rules, null, ALL.filter(({ part }) => part.join === 'compression')); // prettier-ignore
+      const olives = new TransitionIndex(
+        standardCatalogue,
+        rules,
+        null,
+        ALL.filter(({ part }) => part.join === 'compression'),
+      );
       const answer = findTransitions(olives, question(olive, taper('1/4', 'female', 'R')));
-      expect(!answer.ok && answer.refusal).to.deep.equal({ code: 'nothing-joins', unless: 'house', rules: ['compression'] }); // prettier-ignore
+      expect(!answer.ok && answer.refusal).to.deep.equal({
+        code: 'nothing-joins',
+        unless: 'house',
+        rules: ['compression'],
+      });
     });
   });
 
@@ -191,7 +244,9 @@ describe('what goes between two ends', () => {
     const ends = [taper('1', 'male'), taper('1', 'male')] as const;
     const count = (insulates: boolean) => {
       const answer = findTransitions(index, question(...ends, { insulates }));
-      return answer.ok ? answer.chains.map(({ links }) => links.filter(({ chainPart }) => chainPart.traits.insulates).length) : []; // prettier-ignore
+      return answer.ok
+        ? answer.chains.map(({ links }) => links.filter(({ chainPart }) => chainPart.traits.insulates).length)
+        : [];
     };
     expect(count(true)).to.not.have.length(0);
     expect(count(true).every((each) => each > 0)).to.equal(true);
@@ -199,8 +254,14 @@ describe('what goes between two ends', () => {
   });
 
   it('no brass where the air eats it', () => {
-    const stable = new TransitionIndex(standardCatalogue, rules, { zone: null, jurisdiction: 'us-model', ammonia: true }); // prettier-ignore
-    expect(say(taper('3/4', 'male'), taper('3/4', 'male', 'R'), {}, stable)).to.deep.equal(['nothing-joins elsewhere']); // prettier-ignore
+    const stable = new TransitionIndex(standardCatalogue, rules, {
+      zone: null,
+      jurisdiction: 'us-model',
+      ammonia: true,
+    });
+    expect(say(taper('3/4', 'male'), taper('3/4', 'male', 'R'), {}, stable)).to.deep.equal([
+      'nothing-joins elsewhere',
+    ]);
     expect(say(taper('3/4', 'male'), taper('3/4', 'male'), {}, stable)[0]).to.include('malleable');
   });
 
@@ -210,7 +271,11 @@ describe('what goes between two ends', () => {
   });
 
   it('what the house forbids, and what may not be in a place, is in no chain', () => {
-    const concealed = new TransitionIndex(standardCatalogue, rules, { zone: 'concealed', jurisdiction: 'us-model', ammonia: false }); // prettier-ignore
+    const concealed = new TransitionIndex(standardCatalogue, rules, {
+      zone: 'concealed',
+      jurisdiction: 'us-model',
+      ammonia: false,
+    });
     expect(say(flared, taper('1/2', 'female'), {}, concealed)).to.deep.equal(['nothing-joins elsewhere']);
     expect(
       say(taper('3/4', 'male'), taper('3/4', 'male'), { moves: ['fixed', 'fixed'] }, concealed),
@@ -227,7 +292,9 @@ describe('what goes between two ends', () => {
           expect(joint.joint).not.to.equal(null);
           expect(isForbidden(joint)).to.equal(false);
         }
-        expect(cost.leaks).to.equal(joints.length + links.reduce((sum, { chainPart }) => sum + chainPart.seats, 0)); // prettier-ignore
+        expect(cost.leaks).to.equal(
+          joints.length + links.reduce((sum, { chainPart }) => sum + chainPart.seats, 0),
+        );
       }
     }
   });
@@ -284,14 +351,29 @@ function listAll(
     return verdict.joint !== null && !isForbidden(verdict) && !isLoose ? verdict : null;
   };
   const name = (end: End) => JSON.stringify({ ...end, metal: '' });
-  const nut = new Set(['union', 'flare-45', 'flare-37', 'connector-flare', 'npsm-swivel', 'g-washer', 'contact', 'flange', 'csst', 'inverted-flare']); // prettier-ignore
+  const nut = new Set([
+    'union',
+    'flare-45',
+    'flare-37',
+    'connector-flare',
+    'npsm-swivel',
+    'g-washer',
+    'contact',
+    'flange',
+    'csst',
+    'inverted-flare',
+  ]);
   const push = new Set(['press', 'pe-stab', 'pe-fusion', 'cutting-ring', 'valve', 'capillary', 'brazed']);
   const rank = { appliance: 0, intermediate: 1, cylinder: 2 } as const;
   const [begin, aim] = [rank[sides[0]], rank[sides[1]]];
   const turnedParts = parts.flatMap((chainPart) => {
     const [a, b] = chainPart.ports;
     const [sideA, sideB] = chainPart.sides;
-    const turn = (inner: End, outer: End, near: Side | null, far: Side | null) => ({ turned: { chainPart, inner, outer, innerAt: 0, outerAt: 0, sides: [null, null] } as Turned, near, far }); // prettier-ignore
+    const turn = (inner: End, outer: End, near: Side | null, far: Side | null) => ({
+      turned: { chainPart, inner, outer, innerAt: 0, outerAt: 0, sides: [null, null] } as Turned,
+      near,
+      far,
+    });
     const one = turn(a.end, b.end, sideA, sideB);
     return name(a.end) === name(b.end) && sideA === sideB ? [one] : [one, turn(b.end, a.end, sideB, sideA)];
   });
@@ -308,7 +390,8 @@ function listAll(
     readonly converts: number;
     readonly side: number;
   }
-  const state = ({ end, wantsFree, wantsInsulated, wantsFlexed, bends: bent, converts, side }: So) => `${name(end)} ${wantsFree} ${wantsInsulated} ${wantsFlexed} ${bent} ${converts} ${side}`; // prettier-ignore
+  const state = ({ end, wantsFree, wantsInsulated, wantsFlexed, bends: bent, converts, side }: So) =>
+    `${name(end)} ${wantsFree} ${wantsInsulated} ${wantsFlexed} ${bent} ${converts} ${side}`;
   // Nothing rigid on a cylinder; a hose on a cylinder, or for liquefied petroleum to what is moved; nobody said that these are British.
   const wantsFlexed =
     bearers.includes('cylinder') &&
@@ -348,7 +431,11 @@ function listAll(
       if (near !== null && rank[near] !== side) continue;
       const beyond = far === null ? side : rank[far];
       // Toward the far end's side of pressure, and not past it.
-      if (Math.sign(beyond - side) * Math.sign(aim - side) < 0 || (beyond !== side && Math.abs(beyond - side) > Math.abs(aim - side))) continue; // prettier-ignore
+      if (
+        Math.sign(beyond - side) * Math.sign(aim - side) < 0 ||
+        (beyond !== side && Math.abs(beyond - side) > Math.abs(aim - side))
+      )
+        continue;
       const verdict = makes(end, inner);
       if (!verdict || (links.length > 0 && push.has(verdict.joint!))) continue;
       const next: So = {
@@ -365,7 +452,16 @@ function listAll(
       if (!met.includes(state(next))) go(next, [...met, state(next)]);
     }
   };
-  const start: So = { end: from, links: [], wantsFree: !moves.includes('turns'), wantsInsulated: insulates, wantsFlexed: byConnector || wantsFlexed, bends, converts: 1, side: begin }; // prettier-ignore
+  const start: So = {
+    end: from,
+    links: [],
+    wantsFree: !moves.includes('turns'),
+    wantsInsulated: insulates,
+    wantsFlexed: byConnector || wantsFlexed,
+    bends,
+    converts: 1,
+    side: begin,
+  };
   go(start, [state(start)]);
   const least = Math.min(...found.map(({ cost }) => cost.leaks));
   const near = found.filter(({ cost }) => cost.leaks <= least + SLACK);
@@ -380,12 +476,24 @@ function listAll(
 
 it(`chains are those of a search that leaves nothing out, on 500 random catalogues (seed ${SEED})`, () => {
   // Of sizes that meet often, so that there are chains to be found.
-  const near = ALL.filter(({ part, ports }) => !part.id.includes('-by-') && ports.every(({ end }) => end.kind !== 'thread' || ['1/2', '3/4', '3/8 tube', '1/2 tube'].includes(end.size))); // prettier-ignore
+  const near = ALL.filter(
+    ({ part, ports }) =>
+      !part.id.includes('-by-') &&
+      ports.every(
+        ({ end }) => end.kind !== 'thread' || ['1/2', '3/4', '3/8 tube', '1/2 tube'].includes(end.size),
+      ),
+  );
   const threaded = near.filter(({ ports }) =>
     ports.every(({ end }) => end.kind === 'thread' && end.family === 'npt'),
   );
   // What has sides of pressure, bends, insulates or goes over to the other system.
-  const odd = ALL.filter(({ part, traits, sides, ports }) => /POL|npt-1-[24]|sae-45-3-8/.test(part.id) && traits.isFlexible || (traits.insulates && part.size === '1/2') || (sides.some((side) => side !== null) && /POL|npt/.test(part.id)) || (traits.converts && ports[0].end.kind === 'thread' && ['1/2', '3/4'].includes(ports[0].end.size))); // prettier-ignore
+  const odd = ALL.filter(
+    ({ part, traits, sides, ports }) =>
+      (/POL|npt-1-[24]|sae-45-3-8/.test(part.id) && traits.isFlexible) ||
+      (traits.insulates && part.size === '1/2') ||
+      (sides.some((side) => side !== null) && /POL|npt/.test(part.id)) ||
+      (traits.converts && ports[0].end.kind === 'thread' && ['1/2', '3/4'].includes(ports[0].end.size)),
+  );
   const flexible = odd.filter(({ traits }) => traits.isFlexible);
   const met = { joined: 0, refused: 0, several: 0, lowered: 0, bent: 0, insulated: 0 };
   for (let i = 0; i < share(500, 160); i++) {
@@ -422,7 +530,9 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
             insulates ? traits.insulates : traits.isFlexible || traits.lowers !== null,
           )
         : undefined;
-    const [first, last] = hose ? hose.ports.map(({ end }) => flip(end)) : [isOdd && random() < 0.5 ? POL : pick(ends), pick(ends)]; // prettier-ignore
+    const [first, last] = hose
+      ? hose.ports.map(({ end }) => flip(end))
+      : [isOdd && random() < 0.5 ? POL : pick(ends), pick(ends)];
     const asked = question(first!, last!, {
       moves: [pick(MOVEMENTS), pick(MOVEMENTS)],
       leastBore: random() < 0.3 ? findBore(pick(ends), standardCatalogue) : null,
@@ -449,7 +559,8 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
     if (all.length === 0) met.refused++;
     else met.joined++;
     if (all.length > 1) met.several++;
-    const has = (is: (each: ChainPart) => boolean) => all.some(({ links }) => links.some(({ chainPart }) => is(chainPart))); // prettier-ignore
+    const has = (is: (each: ChainPart) => boolean) =>
+      all.some(({ links }) => links.some(({ chainPart }) => is(chainPart)));
     if (has(({ traits }) => traits.lowers !== null)) met.lowered++;
     if (has(({ traits }) => traits.isFlexible)) met.bent++;
     if (has(({ traits }) => traits.insulates)) met.insulated++;

@@ -8,7 +8,15 @@ import { closes, Search } from './search.ts';
 import type { TransitionIndex } from './transition-index.ts';
 
 /** What a question would have to be let off for something to join. */
-export const LET_OFFS = ['narrower', 'not-fixed', 'elsewhere', 'house', 'not-insulated', 'flexible', 'regulator'] as const; // prettier-ignore
+export const LET_OFFS = [
+  'narrower',
+  'not-fixed',
+  'elsewhere',
+  'house',
+  'not-insulated',
+  'flexible',
+  'regulator',
+] as const;
 export type LetOff = (typeof LET_OFFS)[number];
 
 export type NoTransition =
@@ -115,7 +123,11 @@ function explain(index: TransitionIndex, question: TransitionQuestion): NoTransi
   const joins = (by: TransitionIndex, more: Partial<TransitionQuestion>): boolean =>
     search(by, { ...question, ...more }).length > 0;
   const { leastBore, moves, insulates, sides } = question;
-  const nothing = (unless: LetOff | null, rules: readonly PlainRuleId[] = []): NoTransition => ({ code: 'nothing-joins', unless, rules }); // prettier-ignore
+  const nothing = (unless: LetOff | null, rules: readonly PlainRuleId[] = []): NoTransition => ({
+    code: 'nothing-joins',
+    unless,
+    rules,
+  });
   if (leastBore !== null && joins(index, { leastBore: null })) return nothing('narrower');
   if (!moves.includes('turns') && joins(index, { moves: ['turns', 'turns'] })) return nothing('not-fixed');
   if (index.hasPlace && joins(index.without('place'), {})) return nothing('elsewhere');

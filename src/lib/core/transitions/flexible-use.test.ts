@@ -23,7 +23,15 @@ const kindsOf = (answer: ReturnType<typeof ask>): string[][] =>
   answer.ok ? answer.chains.map(({ links }) => links.map(({ chainPart }) => chainPart.part.kind)) : [];
 const isHose = (kind: string): boolean => kind.endsWith('hose');
 
-const thread = (family: ThreadFamily, size: string, gender: Gender): End => ({ kind: 'thread', family, size, gender, hand: null, seat: getOwnSeat(family), metal: 'brass' }); // prettier-ignore
+const thread = (family: ThreadFamily, size: string, gender: Gender): End => ({
+  kind: 'thread',
+  family,
+  size,
+  gender,
+  hand: null,
+  seat: getOwnSeat(family),
+  metal: 'brass',
+});
 const flared: End = { kind: 'tube', of: 'copper', name: '1/2 ACR coil', prepared: 'flared', temper: 'soft' };
 const csst: End = { kind: 'tube', of: 'csst', name: '1/2 CSST', prepared: 'plain', temper: null };
 const PIPES: readonly End[] = [
@@ -84,7 +92,9 @@ describe('what is flexible, by its listing and the pack', () => {
     const [tap, ring] = [makeTaperEnd('R', '1/4', 'female'), makeTaperEnd('R', '1/4', 'female')];
     for (const jurisdiction of JURISDICTIONS)
       for (const gas of GASES) {
-        const cooker = kindsOf(ask(wall, inlet, { ...between('appliance', gas), moves: ['fixed', 'fixed'] }, jurisdiction)).flat(); // prettier-ignore
+        const cooker = kindsOf(
+          ask(wall, inlet, { ...between('appliance', gas), moves: ['fixed', 'fixed'] }, jurisdiction),
+        ).flat();
         expect(cooker.includes('cooker-hose'), jurisdiction).to.equal(jurisdiction === 'uk');
         const ringed = kindsOf(ask(tap, ring, between('movable', gas), jurisdiction)).flat();
         const isBritish = jurisdiction === 'uk' || jurisdiction === 'uk-vehicle';
@@ -97,13 +107,23 @@ describe('what is flexible, by its listing and the pack', () => {
       .filter(({ family }) => family === 'cylinder')
       .map(({ family, size, gender }) => thread(family, size, gender))
       .filter((end) => isOfCylinder(end) && indexOf('us-model').findOtherGas(end) === null);
-    const rigid = [...INLETS, makeTaperEnd('R', '1/2', 'male'), makeTaperEnd('R', '1/2', 'female'), thread('sae-45', '3/8 tube', 'male')]; // prettier-ignore
+    const rigid = [
+      ...INLETS,
+      makeTaperEnd('R', '1/2', 'male'),
+      makeTaperEnd('R', '1/2', 'female'),
+      thread('sae-45', '3/8 tube', 'male'),
+    ];
     let joined = 0;
     for (const jurisdiction of ['us-model', 'uk'] as const)
       for (const from of shareOf(cylinders, 3))
         for (const to of rigid)
           for (const bearer of ['appliance', 'movable', 'pipe'] as const) {
-            const answer = ask(from, to, { bearers: ['cylinder', bearer], sides: ['cylinder', 'appliance'], gas: 'lp' }, jurisdiction); // prettier-ignore
+            const answer = ask(
+              from,
+              to,
+              { bearers: ['cylinder', bearer], sides: ['cylinder', 'appliance'], gas: 'lp' },
+              jurisdiction,
+            );
             if (!answer.ok) continue;
             joined++;
             for (const { links } of answer.chains) {
@@ -114,14 +134,24 @@ describe('what is flexible, by its listing and the pack', () => {
           }
     expect(joined).to.be.greaterThan(share(40, 12));
     // Soft tube gives by itself.
-    const tube = ask(cylinders[0]!, { ...flared, name: '3/8 ACR coil' } as End, { bearers: ['cylinder', 'pipe'], sides: ['cylinder', 'appliance'], gas: 'lp' }, 'us-model'); // prettier-ignore
+    const tube = ask(
+      cylinders[0]!,
+      { ...flared, name: '3/8 ACR coil' } as End,
+      { bearers: ['cylinder', 'pipe'], sides: ['cylinder', 'appliance'], gas: 'lp' },
+      'us-model',
+    );
     expect(tube.ok).to.equal(true);
   }).timeout(60_000);
 
   it('a flared tube against a nut that is another part’s own gets a flare union: two places to leak', () => {
     for (const size of ['1/4', '3/8', '1/2', '5/8', '3/4']) {
       const tube = { ...flared, name: `${size} ACR coil` } as End;
-      const answer = ask(tube, thread('sae-45', `${size} tube`, 'female'), { bearers: ['pipe', 'flexible'] }, 'us-model'); // prettier-ignore
+      const answer = ask(
+        tube,
+        thread('sae-45', `${size} tube`, 'female'),
+        { bearers: ['pipe', 'flexible'] },
+        'us-model',
+      );
       expect(answer.ok && answer.chains[0]!.cost.leaks, size).to.equal(2);
       expect(kindsOf(answer)[0], size).to.deep.equal(['coupling']);
     }

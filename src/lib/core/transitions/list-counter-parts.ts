@@ -13,7 +13,14 @@ import { getEndFigure, readCounterSize } from './counter-words.ts';
 import { listChainParts } from './chain-part.ts';
 
 /** Kinds of fitting for tube that are asked for by one size, beside what goes between two ends. */
-const OF_ONE_SIZE = ['elbow-90', 'elbow-45', 'tee', 'cap', 'valve', 'slip-coupling'] as const satisfies readonly BoughtKind[]; // prettier-ignore
+const OF_ONE_SIZE = [
+  'elbow-90',
+  'elbow-45',
+  'tee',
+  'cap',
+  'valve',
+  'slip-coupling',
+] as const satisfies readonly BoughtKind[];
 
 /** Catalogue → its parts: a list of thousands, put together once. */
 const known = new WeakMap<Catalogue, readonly Part[]>();

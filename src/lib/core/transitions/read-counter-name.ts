@@ -119,7 +119,7 @@ interface Segment {
 
 /** Parts of a name between `x`, `×` or `by`; an x between two figures needs no room. */
 const splitBetween = (text: string): string[] =>
-  text.replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 x ').split(/\s+(?:x|×|by)\s+/); // prettier-ignore
+  text.replace(/(\d)\s*[x×]\s*(?=\d)/g, '$1 x ').split(/\s+(?:x|×|by)\s+/);
 
 /** A size or a nipple's length: a fraction, a whole number of inches up to 12, millimetres. 45, 90 and 150 are none. */
 const isFigure = (token: string): boolean =>
@@ -212,4 +212,5 @@ const NEVER: readonly (readonly [RegExp, RefusedWay])[] = [
   [/\bconduit\b|\bthread protector\b/i, 'conduit'],
   [/\bgalv(?:ani[sz]ed)?\b/i, 'galvanised'],
 ];
-const findNever = (said: string): RefusedWay | null => NEVER.find(([pattern]) => pattern.test(said))?.[1] ?? null; // prettier-ignore
+const findNever = (said: string): RefusedWay | null =>
+  NEVER.find(([pattern]) => pattern.test(said))?.[1] ?? null;

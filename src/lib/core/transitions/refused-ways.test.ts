@@ -6,7 +6,12 @@ import { judgeEnds } from '#core/joints';
 import { listRefusedWays, REFUSED_WAYS, type RefusedWay } from './refused-ways.ts';
 import type { Where } from './transition-index.ts';
 
-const thread = (family: ThreadFamily, size: string, gender: Gender, seat: 'none' | '30' | '37' | '45' = 'none'): End => ({ kind: 'thread', family, size, gender, hand: null, seat, metal: 'brass' }); // prettier-ignore
+const thread = (
+  family: ThreadFamily,
+  size: string,
+  gender: Gender,
+  seat: 'none' | '30' | '37' | '45' = 'none',
+): End => ({ kind: 'thread', family, size, gender, hand: null, seat, metal: 'brass' });
 const copper: End = { kind: 'tube', of: 'copper', name: '1/2 L', prepared: 'plain', temper: 'soft' };
 const pipe = makeTaperEnd('NPT', '1/2', 'female');
 const list = (
@@ -16,7 +21,12 @@ const list = (
   where: Where | null = null,
 ): readonly RefusedWay[] => {
   const rules = resolveRules(choices);
-  return listRefusedWays({ ends: [a, b], verdict: judgeEnds(a, b, standardCatalogue.ends, rules), rules, where }); // prettier-ignore
+  return listRefusedWays({
+    ends: [a, b],
+    verdict: judgeEnds(a, b, standardCatalogue.ends, rules),
+    rules,
+    where,
+  });
 };
 const here = (zone: Where['zone'], ammonia = false): Where => ({ zone, jurisdiction: 'us-model', ammonia });
 

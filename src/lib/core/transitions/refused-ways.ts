@@ -25,7 +25,7 @@ const isOfSystem =
   (end: End): boolean =>
     end.kind === 'thread' && getSystem(end.family) === system;
 const isAmericanPipe = isOfSystem('american-pipe');
-const isBritishPipe = isOfSystem('british-pipe'); // prettier-ignore
+const isBritishPipe = isOfSystem('british-pipe');
 
 /** Whose business each refusal is. */
 const CONCERNS: Readonly<Record<RefusedWay, (asked: Asked) => boolean>> = {

@@ -33,7 +33,12 @@ const toState = (at: number, wanted: number, spent: number, side: number): numbe
 
 const fromState = (state: number): State => {
   const [rest, side] = [Math.floor(state / SIDES.length), state % SIDES.length];
-  return { end: Math.floor(rest / (WANTS * MASKS)), wanted: Math.floor(rest / MASKS) % WANTS, spent: rest % MASKS, side }; // prettier-ignore
+  return {
+    end: Math.floor(rest / (WANTS * MASKS)),
+    wanted: Math.floor(rest / MASKS) % WANTS,
+    spent: rest % MASKS,
+    side,
+  };
 };
 
 /** The exact search for the chains between two ends: backward for what is left at the least, then forward, led by it. */
@@ -194,7 +199,10 @@ export class Search {
         if (this.#left[toState(end, wanted, spent, side)] !== leaks) continue;
         // A part whose far opening this is: through it to its near one, and to what may be open before that.
         for (const turned of this.#index.listTurned(end)) {
-          const { chainPart, sides: [far, near] } = turned; // prettier-ignore
+          const {
+            chainPart,
+            sides: [far, near],
+          } = turned;
           const uses = getUses(turned);
           if (!this.#mayUse(turned) || (far !== null && far !== side) || (spent & uses) !== uses) continue;
           const before = near ?? side;

@@ -182,7 +182,8 @@ export class TransitionIndex {
       return null;
     const verdict = this.#joinAsTheyAre({ ...tube, prepared: 'flared' }, other);
     if (!verdict) return null;
-    const asked: readonly Condition[] = tube.temper === 'soft' ? ['flare-the-tube'] : ['soft-tube', 'flare-the-tube']; // prettier-ignore
+    const asked: readonly Condition[] =
+      tube.temper === 'soft' ? ['flare-the-tube'] : ['soft-tube', 'flare-the-tube'];
     return {
       ...verdict,
       verdict: 'makes-only-if',
@@ -244,7 +245,10 @@ export class TransitionIndex {
 function dropBeaten(parts: readonly ChainPart[]): readonly ChainPart[] {
   const alike = new Map<string, ChainPart[]>();
   for (const each of parts) {
-    const key = `${each.ports.map(({ end }, i) => `${nameOf(end)} ${each.sides[i]}`).sort().join(' | ')} ${each.sort}`; // prettier-ignore
+    const key = `${each.ports
+      .map(({ end }, i) => `${nameOf(end)} ${each.sides[i]}`)
+      .sort()
+      .join(' | ')} ${each.sort}`;
     alike.set(key, [...(alike.get(key) ?? []), each]);
   }
   return [...alike.values()].flatMap((group) =>

@@ -17,7 +17,7 @@ const npt = (gender: 'male' | 'female') =>
 const dropOf = (legs: readonly TestLeg[], at = 0) => listDrops(layOut(makeRun(legs)))[at]!;
 /** Down to a tee, out of its branch to the kiln; what else hangs on the tee. */
 const withStub = (...stub: readonly TestLeg[]) =>
-  dropOf([[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], ...stub]); // prettier-ignore
+  dropOf([[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], ...stub]);
 const trapOf = (...stub: readonly TestLeg[]) => withStub(...stub).trap;
 
 describe('what is meant for the trap of a drop', () => {
@@ -36,7 +36,11 @@ describe('what is meant for the trap of a drop', () => {
     expect(trapOf([1, 'back', 12.1, { cap: true }])).to.equal(null);
     expect(trapOf([1, 'back', 5])).to.equal(null);
     // One that a valve is in is made to be gone on from, however short; nor is one a trap whose length nobody knows and that lies.
-    const legs: readonly TestLeg[] = [[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], [1, 'back', 10, { cap: true }]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [
+      [0, 'down', 40],
+      [1, 'right', 10, { terminal: kiln() }],
+      [1, 'back', 10, { cap: true }],
+    ];
     const [valved] = listDrops(layOut(withParts(makeRun(legs), [[3, 'valve', 0.5]])));
     expect(valved!.trap).to.equal(null);
     expect(trapOf([1, 'back', null, { cap: true }])?.nipple.length).to.equal(null);
@@ -44,11 +48,24 @@ describe('what is meant for the trap of a drop', () => {
 
   it('is nothing that goes on, or ends at what was found in place', () => {
     expect(trapOf([1, 'down', 5], [3, 'down', 5, { cap: true }])).to.equal(null);
-    expect(trapOf([1, 'down', 5, { terminal: { kind: 'existing', specimen: 'specimen000', end: npt('male') } }])).to.equal(null); // prettier-ignore
-    const connector = { kind: 'connector', axis: 'down', ends: [npt('male'), npt('male')], length: inches(12), typed: '12', isNew: true } as const; // prettier-ignore
+    expect(
+      trapOf([1, 'down', 5, { terminal: { kind: 'existing', specimen: 'specimen000', end: npt('male') } }]),
+    ).to.equal(null);
+    const connector = {
+      kind: 'connector',
+      axis: 'down',
+      ends: [npt('male'), npt('male')],
+      length: inches(12),
+      typed: '12',
+      isNew: true,
+    } as const;
     expect(trapOf([1, 'down', null, { geometry: connector }])).to.equal(null);
     // Another appliance is a drop of its own.
-    const two = [[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], [1, 'down', 10, { terminal: kiln() }]] as const; // prettier-ignore
+    const two = [
+      [0, 'down', 40],
+      [1, 'right', 10, { terminal: kiln() }],
+      [1, 'down', 10, { terminal: kiln() }],
+    ] as const;
     for (const at of [0, 1]) expect(dropOf(two, at).trap).to.equal(null);
   });
 
@@ -70,7 +87,12 @@ describe('what is meant for the trap of a drop', () => {
 describe('an inlet', () => {
   it('is of its own thread where the pipe screws over it; where it goes into a fitting, or nobody said, of the pipe', () => {
     const sizeOf = (inlet: ReturnType<typeof npt> | null) =>
-      getInletSize(dropOf([[0, 'down', 40], [1, 'right', 10, { terminal: newAppliance('kiln', inlet) }]])); // prettier-ignore
+      getInletSize(
+        dropOf([
+          [0, 'down', 40],
+          [1, 'right', 10, { terminal: newAppliance('kiln', inlet) }],
+        ]),
+      );
     expect([sizeOf(npt('female')), sizeOf(npt('male')), sizeOf(null)]).to.deep.equal(['1/2', '3/4', '3/4']);
   });
 
@@ -89,7 +111,12 @@ describe('room under a cap', () => {
     const drop = dropOf(legs);
     return findRoom({ ...drop, trap: drop.trap! });
   };
-  const stub = (way: 'down' | 'right', out: 'right' | 'up' | 'back') => roomOf([[0, out === 'right' ? 'down' : 'right', 40], [1, out, 10, { terminal: kiln({ floor }) }], [1, way, 5, { cap: true }]]); // prettier-ignore
+  const stub = (way: 'down' | 'right', out: 'right' | 'up' | 'back') =>
+    roomOf([
+      [0, out === 'right' ? 'down' : 'right', 40],
+      [1, out, 10, { terminal: kiln({ floor }) }],
+      [1, way, 5, { cap: true }],
+    ]);
 
   it('is asked of what hangs down: one that works and one that only rises; none of one that lies', () => {
     for (const out of ['right', 'up'] as const) expect(stub('down', out).has, out).to.be.greaterThan(0);
@@ -98,7 +125,11 @@ describe('room under a cap', () => {
   });
 
   it('is not known where the floor was not measured', () => {
-    const legs: readonly TestLeg[] = [[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], [1, 'down', 5, { cap: true }]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [
+      [0, 'down', 40],
+      [1, 'right', 10, { terminal: kiln() }],
+      [1, 'down', 5, { cap: true }],
+    ];
     expect(roomOf(legs)).to.include({ has: null, isUntied: true });
   });
 
@@ -115,12 +146,20 @@ describe('room under a cap', () => {
 
 describe('a way of the shop’s own', () => {
   it('is said by the rule it stands in: the nipple’s always, that of a trap gone straight through only there', () => {
-    const own = (rule: 'trap-nipple' | 'straight-trap') => ({ [rule]: { option: 'own', name: 'ours', reason: 'as we do' } }) as RuleChoices; // prettier-ignore
+    const own = (rule: 'trap-nipple' | 'straight-trap') =>
+      ({ [rule]: { option: 'own', name: 'ours', reason: 'as we do' } }) as RuleChoices;
     const findings = (rules: RuleChoices, legs?: readonly TestLeg[]) => {
-      const { headline, further } = judgeDrop(listDrops(layOut(makeTrapped({ rules, ...(legs ? { legs } : {}) })))[0]!); // prettier-ignore
+      const { headline, further } = judgeDrop(
+        listDrops(layOut(makeTrapped({ rules, ...(legs ? { legs } : {}) })))[0]!,
+      );
       return [headline, ...further].flatMap(({ finding }) => (finding.code === 'own-way' ? [finding] : []));
     };
-    const straight: readonly TestLeg[] = [[0, 'right', 60], [1, 'down', 40], [2, 'down', 12, { terminal: kiln() }], [2, 'right', 5.155, { cap: true }]]; // prettier-ignore
+    const straight: readonly TestLeg[] = [
+      [0, 'right', 60],
+      [1, 'down', 40],
+      [2, 'down', 12, { terminal: kiln() }],
+      [2, 'right', 5.155, { cap: true }],
+    ];
     const nipple = [{ code: 'own-way', rule: 'trap-nipple', name: 'ours' }];
     expect(findings(own('trap-nipple'))).to.deep.equal(nipple);
     expect(findings(own('straight-trap'))).to.deep.equal([]);
@@ -137,7 +176,9 @@ describe('a shut-off', () => {
     const codes = [headline, ...further].map(({ severity, finding }) => `${severity} ${finding.code}`);
     expect(codes.filter((code) => code.includes('shut-off'))).to.deep.equal(['stop shut-off-unreached']);
     const reached = judgeDrop(listDrops(layOut(doc))[0]!);
-    expect([reached.headline, ...reached.further].some(({ finding }) => finding.code.startsWith('shut-off'))).to.equal(false); // prettier-ignore
+    expect(
+      [reached.headline, ...reached.further].some(({ finding }) => finding.code.startsWith('shut-off')),
+    ).to.equal(false);
   });
 
   it('whose leg was not measured, or its way on, is asked for its distance', () => {

@@ -34,7 +34,12 @@ const pass = (doc: RunDoc, tag: number, kind: PassageKind, share: number): RunDo
 
 /** Along, down to the appliance, out to it, and a trap; a valve so many inches of pipe from the inlet. */
 const withValveAt = (away: number, choices: RuleChoices = {}): RunDoc => {
-  const legs: readonly TestLeg[] = [[0, 'right', 700], [1, 'down', 30], [2, 'right', 12, { terminal: kiln() }], [2, 'down', 5.155, { cap: true }]]; // prettier-ignore
+  const legs: readonly TestLeg[] = [
+    [0, 'right', 700],
+    [1, 'down', 30],
+    [2, 'right', 12, { terminal: kiln() }],
+    [2, 'down', 5.155, { cap: true }],
+  ];
   const doc = makeRun(legs, '3/4', choices);
   return away <= 42
     ? withParts(doc, [[2, 'valve', (42 - away) / 30]])
@@ -57,9 +62,15 @@ describe('the shut-off of an appliance', () => {
   it('is asked about, however near, where the pack says no distance, and where the pipe was not measured', () => {
     for (const jurisdiction of JURISDICTIONS) {
       const isAmerican = jurisdiction === 'us-model';
-      expect(shutOffOf(withValveAt(20, RULE_PACKS[jurisdiction])), jurisdiction).to.equal(isAmerican ? 'own' : 'shut-off-asked'); // prettier-ignore
+      expect(shutOffOf(withValveAt(20, RULE_PACKS[jurisdiction])), jurisdiction).to.equal(
+        isAmerican ? 'own' : 'shut-off-asked',
+      );
     }
-    const legs: readonly TestLeg[] = [[0, 'right', 700], [1, 'down', 30], [2, 'right', null, { terminal: kiln() }]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [
+      [0, 'right', 700],
+      [1, 'down', 30],
+      [2, 'right', null, { terminal: kiln() }],
+    ];
     expect(shutOffOf(withParts(makeRun(legs), [[2, 'valve', 0.5]]))).to.equal('shut-off-asked');
   });
 
@@ -81,8 +92,13 @@ describe('the shut-off of an appliance', () => {
   });
 
   it('is none beyond a passage of its own leg where either place along it is not known', () => {
-    const legs = (down: number | null): readonly TestLeg[] => [[0, 'right', 700], [1, 'down', down], [2, 'right', 12, { terminal: kiln() }]]; // prettier-ignore
-    const doc = (down: number | null) => pass(withParts(makeRun(legs(down)), [[2, 'valve', 0.5]]), 2, 'floor', 0.2); // prettier-ignore
+    const legs = (down: number | null): readonly TestLeg[] => [
+      [0, 'right', 700],
+      [1, 'down', down],
+      [2, 'right', 12, { terminal: kiln() }],
+    ];
+    const doc = (down: number | null) =>
+      pass(withParts(makeRun(legs(down)), [[2, 'valve', 0.5]]), 2, 'floor', 0.2);
     expect([shutOffOf(doc(30)), shutOffOf(doc(null))]).to.deep.equal(['own', 'shut-off-beyond']);
     // A valve that stands at the node at the end of a leg has all of the leg before it.
     expect(shutOffOf(pass(withValveAt(20), 2, 'floor', 0.74))).to.equal('shut-off-beyond');
@@ -96,15 +112,45 @@ describe('the shut-off of an appliance', () => {
 
   it('is asked for where no trap is judged, too', () => {
     const drop = (choices: RuleChoices, parts: Parameters<typeof withParts>[1]) =>
-      checkRun(layOut(withParts(makeRun([[0, 'right', 20], [1, 'down', 30, { terminal: kiln() }]], '3/4', choices), parts)))
-        .flatMap((finding) => (finding.code === 'shut-off' ? [`${finding.severity} ${finding.fault.code}`] : [])); // prettier-ignore
+      checkRun(
+        layOut(
+          withParts(
+            makeRun(
+              [
+                [0, 'right', 20],
+                [1, 'down', 30, { terminal: kiln() }],
+              ],
+              '3/4',
+              choices,
+            ),
+            parts,
+          ),
+        ),
+      ).flatMap((finding) =>
+        finding.code === 'shut-off' ? [`${finding.severity} ${finding.fault.code}`] : [],
+      );
     const none = { 'trap-needed': { option: 'none' } } as const;
     expect(drop(none, [])).to.deep.equal(['ask no-shut-off']);
     expect(drop(none, [[2, 'valve', 0.5]])).to.deep.equal([]);
     // A plate that says that it has none: nothing is left to ask, but for a distance that nobody said.
     const said = (choices: RuleChoices, parts: Parameters<typeof withParts>[1]) =>
-      checkRun(layOut(withParts(makeRun([[0, 'right', 20], [1, 'down', 30, { terminal: kiln({ hasShutOff: false }) }]], '3/4', { ...none, ...choices }), parts)))
-        .flatMap((finding) => (finding.code === 'shut-off' ? [`${finding.severity} ${finding.fault.code}`] : [])); // prettier-ignore
+      checkRun(
+        layOut(
+          withParts(
+            makeRun(
+              [
+                [0, 'right', 20],
+                [1, 'down', 30, { terminal: kiln({ hasShutOff: false }) }],
+              ],
+              '3/4',
+              { ...none, ...choices },
+            ),
+            parts,
+          ),
+        ),
+      ).flatMap((finding) =>
+        finding.code === 'shut-off' ? [`${finding.severity} ${finding.fault.code}`] : [],
+      );
     expect(said({}, [])).to.deep.equal(['stop no-shut-off']);
     expect(said({ 'shut-off-reach': { option: 'ask' } }, [[2, 'valve', 0.5]])).to.deep.equal([
       'ask shut-off-asked',

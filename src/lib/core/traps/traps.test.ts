@@ -249,7 +249,14 @@ describe('sediment traps', () => {
   }); // prettier-ignore
 
   it('over a leg that was not measured the room is not known, and asked', () => {
-    const doc = withParts(makeRun([[0, 'down', 40], [1, 'right', null, { terminal: kiln(floor(40)) }], [1, 'down', 5.155, { cap: true }]]), [[1, 'valve', 0.5]]); // prettier-ignore
+    const doc = withParts(
+      makeRun([
+        [0, 'down', 40],
+        [1, 'right', null, { terminal: kiln(floor(40)) }],
+        [1, 'down', 5.155, { cap: true }],
+      ]),
+      [[1, 'valve', 0.5]],
+    );
     const { headline, further } = judgeDrop(listDrops(layOut(doc))[0]!);
     expect([headline, ...further]).to.deep.include({
       severity: 'ask',
@@ -284,7 +291,16 @@ describe('sediment traps', () => {
   it('asks for a trap where the house does: by kind, everywhere, nowhere, by a list of its own', () => {
     for (const what of APPLIANCE_KINDS) {
       const bare = (rules: RuleChoices) =>
-        judge(makeRun([[0, 'down', 40], [1, 'right', 10, { terminal: kiln({ what }) }]], '3/4', rules)).codes[0]; // prettier-ignore
+        judge(
+          makeRun(
+            [
+              [0, 'down', 40],
+              [1, 'right', 10, { terminal: kiln({ what }) }],
+            ],
+            '3/4',
+            rules,
+          ),
+        ).codes[0];
       const isListed = MODEL_TRAP_KINDS.includes(what);
       expect(bare({}), what).to.equal(isListed ? 'missing' : 'not-required');
       expect(bare({ 'trap-needed': { option: 'every-appliance' } }), what).to.equal('missing');
@@ -323,7 +339,9 @@ describe('sediment traps', () => {
     expect((exposed as { has: number }).has / INCH).to.be.closeTo(2.875, 1e-6);
     expect(says('pocket', 'three-inch').finding.code).to.equal('works');
     expect(says('pocket', 'four-inch').finding.code).to.equal('too-short');
-    const own = { 'trap-nipple': { option: 'own', name: 'as the gas works say', reason: 'they come and look' } } as const; // prettier-ignore
+    const own = {
+      'trap-nipple': { option: 'own', name: 'as the gas works say', reason: 'they come and look' },
+    } as const;
     expect(judge(makeTrapped({ rules: own })).headline.finding.code).to.equal('own-way');
   });
 

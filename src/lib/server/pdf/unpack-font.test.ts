@@ -24,7 +24,11 @@ describe('a packed font', () => {
       for (let i = 0; i < view.getUint16(4); i++) {
         const at = 12 + i * 16;
         const tag = String.fromCharCode(...font.subarray(at, at + 4));
-        const [sum, offset, size] = [4, 8, 12].map((field) => view.getUint32(at + field)) as [number, number, number]; // prettier-ignore
+        const [sum, offset, size] = [4, 8, 12].map((field) => view.getUint32(at + field)) as [
+          number,
+          number,
+          number,
+        ];
         let found = 0;
         for (let k = 0; k < size; k += 4) {
           // The head's own sum over the whole font is left out of it.

@@ -82,7 +82,10 @@ export function writeRunPdf(printed: PrintedRun, paper: Paper, now: Date): Promi
   doc.registerFont('plain', fonts.plain).registerFont('bold', fonts.bold);
   const width = doc.page.width - 2 * MARGIN;
   doc.font('bold').fontSize(18).text(job, MARGIN, MARGIN, { width });
-  doc.font('plain').fontSize(11).text(`${printed.place ? `${printed.place}. ` : ''}${run}, revision ${revision}. Drawing not to scale.`); // prettier-ignore
+  doc
+    .font('plain')
+    .fontSize(11)
+    .text(`${printed.place ? `${printed.place}. ` : ''}${run}, revision ${revision}. Drawing not to scale.`);
   const sheet = drawSheet(layout, unit, { width: width * 1.4, height: DRAWING_HEIGHT * 1.4 });
   if (sheet) {
     const top = doc.y + 8;
@@ -123,7 +126,11 @@ function writeHeadings(doc: PDFKit.PDFDocument): void {
   const y = doc.y;
   doc.font('bold').fontSize(9.5).fillColor('#111111');
   for (const { title, at, width } of COLUMNS) doc.text(title, MARGIN + at, y, { width, lineBreak: false });
-  doc.moveTo(MARGIN, y + 13).lineTo(doc.page.width - MARGIN, y + 13).lineWidth(1).stroke('#111111'); // prettier-ignore
+  doc
+    .moveTo(MARGIN, y + 13)
+    .lineTo(doc.page.width - MARGIN, y + 13)
+    .lineWidth(1)
+    .stroke('#111111');
   doc.y = y + ROW;
 }
 
@@ -156,7 +163,11 @@ function writeTable(doc: PDFKit.PDFDocument, { layout, unit }: PrintedRun): void
       doc.font(i === 3 ? 'bold' : 'plain').fontSize(i === 3 ? 11 : 9.5);
       doc.text(cells[i] ?? '', MARGIN + at, y, { width: width - 6, height: ROW, ellipsis: true });
     }
-    doc.moveTo(MARGIN, y + 14).lineTo(doc.page.width - MARGIN, y + 14).lineWidth(0.4).stroke('#9a9a9a'); // prettier-ignore
+    doc
+      .moveTo(MARGIN, y + 14)
+      .lineTo(doc.page.width - MARGIN, y + 14)
+      .lineWidth(0.4)
+      .stroke('#9a9a9a');
     doc.y = y + ROW;
   }
 }
@@ -229,7 +240,12 @@ function writeFeet(doc: PDFKit.PDFDocument, { job, run, revision, layout }: Prin
     const y = doc.page.height - MARGIN;
     const width = doc.page.width - 2 * MARGIN;
     doc.font('plain').fontSize(8).fillColor('#5a5a5a');
-    doc.text(`${job}: ${run}, revision ${revision}. Porthole ${APP_VERSION}, catalogue ${layout.catalogue.version}, house rules ${RULE_PACK_VERSION}, ${now.toISOString().slice(0, 10)}`, MARGIN, y, { width: width - 70, height: 10, ellipsis: true }); // prettier-ignore
+    doc.text(
+      `${job}: ${run}, revision ${revision}. Porthole ${APP_VERSION}, catalogue ${layout.catalogue.version}, house rules ${RULE_PACK_VERSION}, ${now.toISOString().slice(0, 10)}`,
+      MARGIN,
+      y,
+      { width: width - 70, height: 10, ellipsis: true },
+    );
     doc.text(`page ${i - start + 1} of ${count}`, MARGIN, y, { width, align: 'right', height: 10 });
   }
 }

@@ -47,7 +47,13 @@ export const findSocketDepth = (
   const measure = row.unit === 'in' ? inches : millimetres;
   const [least, most] = [measure(row.least), measure(row.most)];
   const { source, confidence } = row;
-  return { standing: 'typical', length: Math.round((least + most) / 2), plusMinus: Math.max(Math.ceil((most - least) / 2), millimetres(0.5)), source, confidence }; // prettier-ignore
+  return {
+    standing: 'typical',
+    length: Math.round((least + most) / 2),
+    plusMinus: Math.max(Math.ceil((most - least) / 2), millimetres(0.5)),
+    source,
+    confidence,
+  };
 };
 
 /**
@@ -56,10 +62,23 @@ export const findSocketDepth = (
  */
 export function findFlareExtra(flares: readonly FlareShape[], size: LegSize): PartLength {
   const row = flares.find((each) => each.size === size);
-  if (!row) return { standing: 'typical', length: 0, plusMinus: millimetres(0.8), source: 'no figure for this flare', confidence: 'approximate' }; // prettier-ignore
+  if (!row)
+    return {
+      standing: 'typical',
+      length: 0,
+      plusMinus: millimetres(0.8),
+      source: 'no figure for this flare',
+      confidence: 'approximate',
+    };
   const tube = getCopperOutside(row.size);
   const extra = (flare: number): Length => Math.round(((inches(flare) - tube) / 2) * (Math.SQRT2 - 1));
   const [least, most] = [extra(row.least), extra(row.most)];
   const { source, confidence } = row;
-  return { standing: 'typical', length: Math.round((least + most) / 2), plusMinus: Math.ceil((most - least) / 2), source, confidence }; // prettier-ignore
+  return {
+    standing: 'typical',
+    length: Math.round((least + most) / 2),
+    plusMinus: Math.ceil((most - least) / 2),
+    source,
+    confidence,
+  };
 }

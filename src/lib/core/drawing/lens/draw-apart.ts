@@ -64,7 +64,7 @@ function drawEnd(end: FiguredEnd, r: number, side: 1 | -1, gap: number): LensSha
   }
   if (end.kind === 'tube') return [{ role: 'tube', outline: turn(box(0, r * 2, r * 0.84, r)) }];
   if (end.kind === 'socket') {
-    const outline = [{ x: 0, y: r }, { x: r * 1.4, y: r }, { x: r * 1.4, y: r * 0.8 }, { x: r * 2, y: r * 0.8 }, { x: r * 2, y: r * 1.35 }, { x: 0, y: r * 1.35 }]; // prettier-ignore
+    const outline = [{ x: 0, y: r }, { x: r * 1.4, y: r }, { x: r * 1.4, y: r * 0.8 }, { x: r * 2, y: r * 0.8 }, { x: r * 2, y: r * 1.35 }, { x: 0, y: r * 1.35 }];
     return [{ role: 'female', outline: turn(outline) }];
   }
   if (end.kind === 'union-half') {
@@ -75,7 +75,7 @@ function drawEnd(end: FiguredEnd, r: number, side: 1 | -1, gap: number): LensSha
     return [{ role: end.half === 'cone' ? 'male' : 'female', outline: turn(outline) }];
   }
   if (end.kind === 'flange') {
-    const outline = [{ x: 0, y: r * 0.6 }, { x: 0, y: r * 1.7 }, { x: r * 0.35, y: r * 1.7 }, { x: r * 0.35, y: r * 0.85 }, { x: r * 1.8, y: r * 0.85 }, { x: r * 1.8, y: r * 0.6 }]; // prettier-ignore
+    const outline = [{ x: 0, y: r * 0.6 }, { x: 0, y: r * 1.7 }, { x: r * 0.35, y: r * 1.7 }, { x: r * 0.35, y: r * 0.85 }, { x: r * 1.8, y: r * 0.85 }, { x: r * 1.8, y: r * 0.6 }];
     return [{ role: side < 0 ? 'female' : 'male', outline: turn(outline) }];
   }
   return [];

@@ -46,7 +46,12 @@ describe('the lens', () => {
   }
 
   for (const degrees of [30, 37, 45] as const) {
-    const [male, female] = degrees === 30 ? ['npt-1/2-male', 'npsm-1/2-female'] : degrees === 37 ? ['jic-37--8 (1/2 tube)-male', 'jic-37--8 (1/2 tube)-female'] : ['sae-45-1/2 tube-male', 'sae-45-1/2 tube-female']; // prettier-ignore
+    const [male, female] =
+      degrees === 30
+        ? ['npt-1/2-male', 'npsm-1/2-female']
+        : degrees === 37
+          ? ['jic-37--8 (1/2 tube)-male', 'jic-37--8 (1/2 tube)-female']
+          : ['sae-45-1/2 tube-male', 'sae-45-1/2 tube-female'];
     it(`a seat of ${degrees}° is drawn at ${degrees}°, both sides, and sealed all along`, () => {
       const seat = String(degrees) as '30' | '37' | '45';
       const picture = look(thread(male!, { seat }), thread(female!, { seat }));

@@ -60,10 +60,23 @@ export function drawLens(
         slope: 0,
         cap: null,
       } as const;
-      const forms = [{ ...thread, gender: 'male' as const }, { ...thread, gender: 'female' as const, mouth: size * 1.7 - 1.9 }] as const; // prettier-ignore
+      const forms = [
+        { ...thread, gender: 'male' as const },
+        { ...thread, gender: 'female' as const, mouth: size * 1.7 - 1.9 },
+      ] as const;
       const seat: SeatForm = { kind: 'cone', degrees: GROUND_SEAT };
       // Its nut is drawn as a share of the pipe: nothing of it is lettered.
-      return { ...drawSeatPair({ male: seat, female: seat, threads: forms, tail: 'tail-piece', washer: false, makes: true }), dimensions: [] }; // prettier-ignore
+      return {
+        ...drawSeatPair({
+          male: seat,
+          female: seat,
+          threads: forms,
+          tail: 'tail-piece',
+          washer: false,
+          makes: true,
+        }),
+        dimensions: [],
+      };
     }
     case 'flanges':
       return drawFlanges(pipeOutside(pair.a.size, catalogue));

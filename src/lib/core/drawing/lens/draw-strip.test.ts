@@ -22,7 +22,8 @@ it('a chain is drawn in one line, each leak point over its place, diameters to s
         }
         // A body for each part, as long as it is or as such parts mostly are.
         expect(shapes.filter(({ isAssumed }) => isAssumed)).to.have.length(chain.cost.unmeasured);
-        for (const { outline } of shapes) for (const { x, y } of outline) expect(Number.isFinite(x + y)).to.equal(true); // prettier-ignore
+        for (const { outline } of shapes)
+          for (const { x, y } of outline) expect(Number.isFinite(x + y)).to.equal(true);
       }
     }
 }).timeout(60_000);

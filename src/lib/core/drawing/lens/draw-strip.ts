@@ -28,13 +28,21 @@ const FALLBACK: Millimetres = toMillimetres(inches(0.84));
 
 /** How wide what goes in or through is, mm. */
 export function getOutside(end: End, catalogue: Catalogue): Millimetres {
-  const named = end.kind === 'tube' ? end.name : end.kind === 'socket' || end.kind === 'fusion-face' ? end.takes.name : end.kind === 'unknown' ? '' : end.size; // prettier-ignore
+  const named =
+    end.kind === 'tube'
+      ? end.name
+      : end.kind === 'socket' || end.kind === 'fusion-face'
+        ? end.takes.name
+        : end.kind === 'unknown'
+          ? ''
+          : end.size;
   const size = named.replace(/ (?:coil|straight|tube)$/, '') as LegSize;
   if (isPeSize(size)) return toMillimetres(getPeFigures(size).outside);
   if (isCopperSize(size)) return toMillimetres(getCopperOutside(size));
   // Of a flare: the thread stands round the tube.
   const tube = `${size} ACR` as LegSize;
-  if (end.kind === 'thread' && isCopperSize(tube) && !isNominal(end.size)) return toMillimetres(getCopperOutside(tube)) * 1.35; // prettier-ignore
+  if (end.kind === 'thread' && isCopperSize(tube) && !isNominal(end.size))
+    return toMillimetres(getCopperOutside(tube)) * 1.35;
   const nominal = size.split(/[ ,]/)[0]!;
   const pipe = isNominal(nominal) ? catalogue.findPipe(nominal) : null;
   return pipe ? toMillimetres(pipe.outside) : FALLBACK;
@@ -63,7 +71,8 @@ export function drawStrip(chain: Chain, from: End, to: End, catalogue: Catalogue
   put('void', -given, wide(from) * STUB, bore(from) / 2);
   let x = 0;
   const mate = (end: End, at: number, way: 1 | -1, half: number): void => {
-    if (goesIn(end)) put('part', Math.min(at, at + way * wide(end) * STUB), Math.max(at, at + way * wide(end) * STUB), half); // prettier-ignore
+    if (goesIn(end))
+      put('part', Math.min(at, at + way * wide(end) * STUB), Math.max(at, at + way * wide(end) * STUB), half);
   };
   for (const { chainPart, inner: a, outer: b } of chain.links) {
     const stubs = [a, b].reduce((sum, end) => sum + (goesIn(end) ? wide(end) * STUB : 0), 0);

@@ -45,13 +45,13 @@ export function drawThreadPair(male: ListedThread, female: ListedThread, turns: 
   const last = maleLine.at(-1)!;
   const mouth = femaleLine.at(-1)!;
   const deepest = femaleLine[0]!;
-  const maleOutline = [{ x: -depth, y: inner }, { x: -depth, y: maleLine[0]!.y }, ...maleLine, { x: tail + p, y: last.y }, { x: tail + p, y: inner }]; // prettier-ignore
-  const femaleOutline = [{ x: back, y: deepest.y }, ...femaleLine, { x: 0, y: mouth.y }, { x: 0, y: outer }, { x: back, y: outer }]; // prettier-ignore
+  const maleOutline = [{ x: -depth, y: inner }, { x: -depth, y: maleLine[0]!.y }, ...maleLine, { x: tail + p, y: last.y }, { x: tail + p, y: inner }];
+  const femaleOutline = [{ x: back, y: deepest.y }, ...femaleLine, { x: 0, y: mouth.y }, { x: 0, y: outer }, { x: back, y: outer }];
   const inside = maleLine.filter(({ x }) => x >= -depth && x <= 0);
   const jams = makes ? [] : findJams(inside, femaleLine);
   // Where nothing jams it only touches, at the crest nearest the mouth.
   const touches = makes || jams.length > 0 ? jams : [inside.filter(({ x }) => x >= -p)];
-  const tops = Array.from({ length: crests }, (_, k) => ({ x: start + k * p, y: maleLine[Math.min(k * Math.floor(maleLine.length / crests), maleLine.length - 1)]!.y })); // prettier-ignore
+  const tops = Array.from({ length: crests }, (_, k) => ({ x: start + k * p, y: maleLine[Math.min(k * Math.floor(maleLine.length / crests), maleLine.length - 1)]!.y }));
   const half = Math.max(depth, 2 * p);
   return {
     shapes: [

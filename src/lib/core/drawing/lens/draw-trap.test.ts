@@ -21,15 +21,31 @@ describe('the trap in the lens', () => {
   });
 
   it('shows what its ports do: the turn drops grit, straight through carries it on', () => {
-    const works = draw([[0, 'down', 40], [1, 'right', 10, { terminal: kiln() }], [1, 'down', 5.155, { cap: true }]]); // prettier-ignore
+    const works = draw([
+      [0, 'down', 40],
+      [1, 'right', 10, { terminal: kiln() }],
+      [1, 'down', 5.155, { cap: true }],
+    ]);
     expect(works.grit.map(({ stays }) => stays)).to.deep.equal([true]);
     expect(works.grit[0]!.points.at(-1)!.y).to.be.lessThan(-80);
-    const straight = draw([[0, 'right', 40], [1, 'right', 10, { terminal: kiln() }], [1, 'down', 5.155, { cap: true }]]); // prettier-ignore
+    const straight = draw([
+      [0, 'right', 40],
+      [1, 'right', 10, { terminal: kiln() }],
+      [1, 'down', 5.155, { cap: true }],
+    ]);
     expect(straight.grit.map(({ stays }) => stays)).to.deep.equal([false]);
     expect(straight.grit[0]!.points.at(-1)).to.deep.equal(straight.gas.at(-1));
-    const lifted = draw([[0, 'right', 40], [1, 'up', 10, { terminal: kiln() }], [1, 'down', 5.155, { cap: true }]]); // prettier-ignore
+    const lifted = draw([
+      [0, 'right', 40],
+      [1, 'up', 10, { terminal: kiln() }],
+      [1, 'down', 5.155, { cap: true }],
+    ]);
     expect(lifted.grit.map(({ stays }) => stays)).to.deep.equal([true, false]);
-    const level = draw([[0, 'right', 40], [1, 'back', 10, { terminal: kiln() }], [1, 'right', 5.155, { cap: true }]]); // prettier-ignore
+    const level = draw([
+      [0, 'right', 40],
+      [1, 'back', 10, { terminal: kiln() }],
+      [1, 'right', 5.155, { cap: true }],
+    ]);
     expect(level.isPlan).to.equal(true);
     expect(level.grit.map(({ stays }) => stays)).to.deep.equal([false]);
   });

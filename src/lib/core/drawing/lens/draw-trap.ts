@@ -200,7 +200,13 @@ function drawStub(
   pocket: number,
   closedBy: 'cap' | 'plug' | 'nothing',
 ): DrawnTrap[] {
-  if (length === 0) return [{ role: 'plug', outline: strip(cap, cap.reach - cap.engagement, cap.reach + cap.outside * 0.5, cap.outside / 2) }]; // prettier-ignore
+  if (length === 0)
+    return [
+      {
+        role: 'plug',
+        outline: strip(cap, cap.reach - cap.engagement, cap.reach + cap.outside * 0.5, cap.outside / 2),
+      },
+    ];
   const from = cap.reach - cap.engagement;
   const nipple: DrawnTrap = { role: 'pipe', outline: strip(cap, from, from + length, cap.outside / 2) };
   if (closedBy === 'nothing') return [nipple];

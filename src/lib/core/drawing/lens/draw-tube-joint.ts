@@ -39,8 +39,8 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
   if (how === 'csst') {
     const pitch = outside * 0.22;
     const top = wave(deep * 0.6, far, r, outside * 0.09, pitch);
-    shapes.push({ role: 'tube', outline: [...top, ...top.map(({ x, y }) => ({ x, y: y - wall * 2 })).toReversed()] }); // prettier-ignore
-    shapes.push({ role: 'female', outline: [{ x: deep * 1.6, y: R * 0.72 }, { x: deep * 0.6, y: R * 0.72 }, { x: deep * 0.6, y: R + sleeve * 0.4 }, { x: deep * 1.6, y: R + sleeve * 0.4 }] }); // prettier-ignore
+    shapes.push({ role: 'tube', outline: [...top, ...top.map(({ x, y }) => ({ x, y: y - wall * 2 })).toReversed()] });
+    shapes.push({ role: 'female', outline: [{ x: deep * 1.6, y: R * 0.72 }, { x: deep * 0.6, y: R * 0.72 }, { x: deep * 0.6, y: R + sleeve * 0.4 }, { x: deep * 1.6, y: R + sleeve * 0.4 }] });
     shapes.push({ role: 'nut', outline: box(deep * 0.9, far * 0.35, R + sleeve * 0.45, R + sleeve * 1.2) });
     shapes.push({ role: 'nut', outline: box(far * 0.1, far * 0.35, r + 0.2, R + sleeve * 0.45) });
     seals.push([{ x: deep * 0.6, y: r - outside * 0.09 }, { x: deep * 0.6, y: r }]);
@@ -54,14 +54,14 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
     ];
     if (how === 'olive' || how === 'flare-nut') {
       const mouth = -takes * 0.28;
-      shapes.push({ role: 'female', outline: [...body, { x: mouth, y: R + 0.05 }, { x: mouth * 0.35, y: R + sleeve * 0.5 }, { x: mouth * 0.35, y: R + sleeve }, { x: deep * 1.5, y: R + sleeve }] }); // prettier-ignore
-      const olive = [{ x: mouth * 0.95, y: r }, { x: 0, y: Math.max(r, R) + sleeve * 0.36 }, { x: -mouth * 0.5, y: Math.max(r, R) + sleeve * 0.2 }, { x: -mouth * 0.6, y: makes ? r : R }]; // prettier-ignore
+      shapes.push({ role: 'female', outline: [...body, { x: mouth, y: R + 0.05 }, { x: mouth * 0.35, y: R + sleeve * 0.5 }, { x: mouth * 0.35, y: R + sleeve }, { x: deep * 1.5, y: R + sleeve }] });
+      const olive = [{ x: mouth * 0.95, y: r }, { x: 0, y: Math.max(r, R) + sleeve * 0.36 }, { x: -mouth * 0.5, y: Math.max(r, R) + sleeve * 0.2 }, { x: -mouth * 0.6, y: makes ? r : R }];
       if (how === 'olive') shapes.push({ role: 'seal', outline: olive });
-      shapes.push({ role: 'nut', outline: [{ x: -mouth * 0.62, y: R + 0.1 }, { x: far * 0.62, y: R + 0.1 }, { x: far * 0.62, y: R + sleeve * 1.7 }, { x: deep * 0.75, y: R + sleeve * 1.7 }, { x: deep * 0.75, y: R + sleeve * 1.06 }, { x: -mouth * 0.62, y: R + sleeve * 1.06 }] }); // prettier-ignore
+      shapes.push({ role: 'nut', outline: [{ x: -mouth * 0.62, y: R + 0.1 }, { x: far * 0.62, y: R + 0.1 }, { x: far * 0.62, y: R + sleeve * 1.7 }, { x: deep * 0.75, y: R + sleeve * 1.7 }, { x: deep * 0.75, y: R + sleeve * 1.06 }, { x: -mouth * 0.62, y: R + sleeve * 1.06 }] });
       if (how === 'olive') seals.push([olive[0]!, olive[1]!], [{ x: mouth * 0.9, y: r }, { x: -mouth * 0.6, y: r }]);
     } else {
       const outer = R + sleeve;
-      shapes.push({ role: 'female', outline: [...body, { x: 0, y: R + 0.1 }, { x: 0, y: outer }, { x: deep * 1.5, y: outer }] }); // prettier-ignore
+      shapes.push({ role: 'female', outline: [...body, { x: 0, y: R + 0.1 }, { x: 0, y: outer }, { x: deep * 1.5, y: outer }] });
       if (how === 'solder' && makes) {
         shapes.push({ role: 'seal', outline: box(deep * 0.97, 0, r, R + 0.1) });
         seals.push([{ x: deep * 0.97, y: r }, { x: 0, y: r }]);
@@ -72,7 +72,7 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
         shapes.push({ role: 'seal', outline: ring(x, makes ? r : R - 0.02 * takes, groove, takes * 0.09) });
         seals.push([{ x: x - takes * 0.03, y: r }, { x: x + takes * 0.03, y: r }]);
       }
-      if (how === 'stab') shapes.push({ role: 'stiffener', outline: box(deep * 1.02, -takes * 0.1, R - wall - takes * 0.035, R - wall) }); // prettier-ignore
+      if (how === 'stab') shapes.push({ role: 'stiffener', outline: box(deep * 1.02, -takes * 0.1, R - wall - takes * 0.035, R - wall) });
     }
   }
   const gap: Point[][] = makes || r >= R ? [] : [[{ x: deep * 0.5, y: r }, { x: deep * 0.5, y: R }]];
@@ -103,7 +103,7 @@ export function drawFusion(a: { outside: number; wall: number }, b: { outside: n
       const t = (Math.PI * i) / 9;
       return { x: side * (bead + Math.cos(t) * bead), y: r - wall - Math.sin(t) * bead };
     });
-    return [{ x: side * long, y: r - wall }, { x: side * long, y: r }, ...outward.toReversed(), ...inward.toReversed()]; // prettier-ignore
+    return [{ x: side * long, y: r - wall }, { x: side * long, y: r }, ...outward.toReversed(), ...inward.toReversed()];
   };
   const joined = Math.min(a.wall, b.wall);
   const line = [{ x: 0, y: r - joined }, { x: 0, y: r }];

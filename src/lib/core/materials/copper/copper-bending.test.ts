@@ -7,8 +7,11 @@ import { getCopperOutside } from '#core/catalogue';
 import { millimetres } from '#core/units';
 import { findCopperBending } from './copper-bending.ts';
 
-const settings = (size: CopperSize, stock: 'coil' | 'length' | 'annealed') => ({ system: 'copper', material: 'copper-compression', size, stock }) as const; // prettier-ignore
-const own = (size: CopperSize, radius: number): RuleChoices => ({ 'bender-radius': { option: 'own', radii: { [size]: radius } } }); // prettier-ignore
+const settings = (size: CopperSize, stock: 'coil' | 'length' | 'annealed') =>
+  ({ system: 'copper', material: 'copper-compression', size, stock }) as const;
+const own = (size: CopperSize, radius: number): RuleChoices => ({
+  'bender-radius': { option: 'own', radii: { [size]: radius } },
+});
 
 describe('bending copper', () => {
   it('a bender’s own radius is taken for its size, and refused under twice the outside', () => {
@@ -36,7 +39,10 @@ describe('bending copper', () => {
     for (const size of COPPER_SIZES.filter((each) => !each.endsWith('mm')))
       for (const stock of ['length', 'annealed'] as const)
         expect(findCopperBending(settings(size, stock), by({})), size).to.equal(null);
-    const legs: readonly TestLeg[] = [[0, 'right', 40, { material: 'copper-capillary', size: '15 mm', stock: 'length' }], [1, 'up', 40, { material: 'copper-capillary', size: '15 mm', stock: 'length' }]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [
+      [0, 'right', 40, { material: 'copper-capillary', size: '15 mm', stock: 'length' }],
+      [1, 'up', 40, { material: 'copper-capillary', size: '15 mm', stock: 'length' }],
+    ];
     const layout = layOut(makeRun(legs));
     expect(getPiece(layout, 1).path!.turns).to.have.length(1);
     expect(checkRun(layout).some(({ code }) => code === 'tube-too-hard')).to.equal(false);

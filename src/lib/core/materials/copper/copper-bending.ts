@@ -22,7 +22,10 @@ export function findCopperBending(settings: Settings, rules: HouseRules): Bendin
   const outside = getCopperOutside(tube);
   const [asked, refused] = [HAND_ASKED * outside, HAND_REFUSED * outside];
   const between = getLeastStraight(rules['bend-straight'], outside);
-  const stated = rules.bending.option === 'by-hand' ? null : findBenderRadius(rules['bender-radius'], getFirstOfOutside(tube)); // prettier-ignore
+  const stated =
+    rules.bending.option === 'by-hand'
+      ? null
+      : findBenderRadius(rules['bender-radius'], getFirstOfOutside(tube));
   if (settings.stock !== 'coil' && !(isHalfHard(settings) && stated)) return null;
   if (!stated)
     return { usual: asked, isTypical: true, recommended: asked, least: refused, between, beforeJoint: 0 };

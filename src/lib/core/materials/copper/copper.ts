@@ -60,7 +60,14 @@ const SOCKETS: Readonly<Partial<Record<SocketKind, Material>>> = {
 function readEnd(end: End): Settings | null {
   const tube = end.kind === 'tube' ? end : end.kind === 'socket' ? end.takes : null;
   if (tube?.of !== 'copper') return null;
-  const material = end.kind === 'tube' ? (end.prepared === 'flared' ? 'copper-flared' : null) : end.kind === 'socket' ? SOCKETS[end.how] : null; // prettier-ignore
+  const material =
+    end.kind === 'tube'
+      ? end.prepared === 'flared'
+        ? 'copper-flared'
+        : null
+      : end.kind === 'socket'
+        ? SOCKETS[end.how]
+        : null;
   const size = COPPER_SIZES.find(
     (each) => tube.name === each || tube.name.replace(/ (coil|straight)$/, '') === each,
   );

@@ -15,5 +15,12 @@ const STRAIGHT_AT_JOINT = 5;
 export function findTrenchBending({ size }: Settings): Bending {
   const { bore, outside } = getPeFigures(size as PeSize);
   const radius = Math.round(BORES * bore + outside / 2);
-  return { usual: radius, isTypical: true, recommended: radius, least: radius, between: 0, beforeJoint: STRAIGHT_AT_JOINT * outside }; // prettier-ignore
+  return {
+    usual: radius,
+    isTypical: true,
+    recommended: radius,
+    least: radius,
+    between: 0,
+    beforeJoint: STRAIGHT_AT_JOINT * outside,
+  };
 }

@@ -60,13 +60,27 @@ describe('a fitting put into a leg', () => {
     const bare = makeRun([[0, 'right', null]]);
     const leg = getLeg(bare, 1);
     const newId = makeIds('inpipe');
-    const put = [0.3, 0.7].reduce((doc, share, i) => applyPlan(doc, mustBe(planPutPart(doc, leg.id, i ? 'union' : 'valve', { share }, newId))), bare); // prettier-ignore
+    const put = [0.3, 0.7].reduce(
+      (doc, share, i) =>
+        applyPlan(doc, mustBe(planPutPart(doc, leg.id, i ? 'union' : 'valve', { share }, newId))),
+      bare,
+    );
     for (const from of [leg.from, leg.to]) {
       const place = { from, value: inches(10), typed: '10' };
-      const after = applyPlan(put, mustBe(planBranchHere(layOut(put), leg.id, place, null, makeIds('parted')))); // prettier-ignore
-      const parts = Object.values(after.parts).map((part) => [part.part, after.legs[part.leg]!.tag, Number(part.share.toFixed(9))]); // prettier-ignore
+      const after = applyPlan(
+        put,
+        mustBe(planBranchHere(layOut(put), leg.id, place, null, makeIds('parted'))),
+      );
+      const parts = Object.values(after.parts).map((part) => [
+        part.part,
+        after.legs[part.leg]!.tag,
+        Number(part.share.toFixed(9)),
+      ]);
       // Where nothing was measured it is parted in its middle.
-      expect(parts).to.have.deep.members([['valve', 1, 0.6], ['union', 2, 0.4]]); // prettier-ignore
+      expect(parts).to.have.deep.members([
+        ['valve', 1, 0.6],
+        ['union', 2, 0.4],
+      ]);
     }
   });
 
@@ -79,28 +93,47 @@ describe('a fitting put into a leg', () => {
       const leg = getLeg(bare, 1);
       const at = { from: leg.from, value: inches(10), typed: '10' };
       const put = applyPlan(bare, mustBe(planPutPart(bare, leg.id, 'valve', at, makeIds('inpipe'))));
-      const halved = Object.fromEntries(Object.entries(put.parts).map(([id, part]) => [id, { ...part, share: 0.5 }])); // prettier-ignore
+      const halved = Object.fromEntries(
+        Object.entries(put.parts).map(([id, part]) => [id, { ...part, share: 0.5 }]),
+      );
       const doc = { ...put, parts: halved };
       const place = { from: leg.from, value: inches(20), typed: '20' };
       const plan = mustBe(planBranchHere(layOut(doc), leg.id, place, null, makeIds('parted')));
       const [part] = Object.values(applyPlan(doc, plan).parts);
       expect([applyPlan(doc, plan).legs[part!.leg]!.tag, part!.share]).to.deep.equal([tag, share]);
-      for (const op of plan.ops) if (op.op === 'set' && op.field === 'leg') expect(op.value).to.not.equal(op.old); // prettier-ignore
+      for (const op of plan.ops)
+        if (op.op === 'set' && op.field === 'leg') expect(op.value).to.not.equal(op.old);
     }
   });
 
   it('floors and walls stay where they are; nothing is set to what it is', () => {
-    const doc = makeRun([[0, 'right', LONG], [1, 'right', LONG]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', LONG],
+      [1, 'right', LONG],
+    ]);
     const leg = getLeg(doc, 1);
     const newId = makeIds('passing');
     // One in another leg stays as it is.
-    const other = mustBe(planPutPassage(doc, getLeg(doc, 2).id, { kind: 'wall', share: 0.1, guard: 'sleeve' }, newId)); // prettier-ignore
-    const put = [0.2, 0.8].reduce((now, share) => applyPlan(now, mustBe(planPutPassage(now, leg.id, { kind: 'wall', share, guard: 'sleeve' }, newId))), applyPlan(doc, other)); // prettier-ignore
+    const other = mustBe(
+      planPutPassage(doc, getLeg(doc, 2).id, { kind: 'wall', share: 0.1, guard: 'sleeve' }, newId),
+    );
+    const put = [0.2, 0.8].reduce(
+      (now, share) =>
+        applyPlan(now, mustBe(planPutPassage(now, leg.id, { kind: 'wall', share, guard: 'sleeve' }, newId))),
+      applyPlan(doc, other),
+    );
     const place = { from: leg.from, value: inches(20), typed: '20' };
     const plan = mustBe(planBranchHere(layOut(put), leg.id, place, null, makeIds('parted')));
     const after = applyPlan(put, plan);
-    const passages = Object.values(after.passages).map(({ leg: on, share }) => [after.legs[on]!.tag, Number(share.toFixed(9))]); // prettier-ignore
-    expect(passages).to.have.deep.members([[1, 0.4], [3, 0.6], [2, 0.1]]); // prettier-ignore
+    const passages = Object.values(after.passages).map(({ leg: on, share }) => [
+      after.legs[on]!.tag,
+      Number(share.toFixed(9)),
+    ]);
+    expect(passages).to.have.deep.members([
+      [1, 0.4],
+      [3, 0.6],
+      [2, 0.1],
+    ]);
     for (const op of plan.ops) if (op.op === 'set') expect(op.value).to.not.deep.equal(op.old);
   });
 
@@ -109,7 +142,9 @@ describe('a fitting put into a leg', () => {
     const leg = getLeg(doc, 1);
     const place = { from: leg.to, value: inches(12), typed: '12' };
     const branch = newLeg(null, 'up', 20);
-    const layout = layOut(applyPlan(doc, mustBe(planBranchHere(layOut(doc), leg.id, place, branch, makeIds('parted'))))); // prettier-ignore
+    const layout = layOut(
+      applyPlan(doc, mustBe(planBranchHere(layOut(doc), leg.id, place, branch, makeIds('parted')))),
+    );
     const lengths = [...layout.legs.values()].map(({ leg: { tag }, centreToCentre }) => [
       tag,
       centreToCentre,

@@ -108,7 +108,11 @@ export function takeApart(legs: Iterable<Leg>): {
   specs: Record<string, LegSpec>;
   parts: Record<string, InlinePart>;
 } {
-  const apart = { legs: {} as Record<string, LegEntry>, specs: {} as Record<string, LegSpec>, parts: {} as Record<string, InlinePart> }; // prettier-ignore
+  const apart = {
+    legs: {} as Record<string, LegEntry>,
+    specs: {} as Record<string, LegSpec>,
+    parts: {} as Record<string, InlinePart>,
+  };
   for (const leg of legs) {
     const { entry, spec } = partLeg(leg);
     apart.legs[entry.id] = entry;

@@ -47,7 +47,10 @@ export function planSayBearing(
   if (!found) return refuse({ code: 'leg-unknown', leg });
   if (degrees !== null && !(Number.isInteger(degrees) && degrees >= 0 && degrees < 360))
     return refuse({ code: 'bearing-none', degrees });
-  return accept({ label: label('say-bearing', found.tag), ops: sayOf(doc, 'bearings', leg, degrees === null ? null : { degrees }) }); // prettier-ignore
+  return accept({
+    label: label('say-bearing', found.tag),
+    ops: sayOf(doc, 'bearings', leg, degrees === null ? null : { degrees }),
+  });
 }
 
 /** Plans what is printed on pipe, on what stands at a node or on a part in a leg; an empty line without a depth takes it back. */

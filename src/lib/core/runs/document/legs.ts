@@ -163,7 +163,11 @@ function carryMeeting(
     for (const node of gone ? [gone.from, gone.to] : []) {
       touched.add(node);
       const met = byNode.get(node);
-      if (met) byNode.set(node, met.filter((leg) => leg !== gone)); // prettier-ignore
+      if (met)
+        byNode.set(
+          node,
+          met.filter((leg) => leg !== gone),
+        );
     }
   }
   for (const id of changed) {

@@ -67,7 +67,10 @@ describe('what a collection was made from', () => {
     const id = newId();
     const second = alter(first, 'insert', id);
     const third = alter(second, 'set', id);
-    const knows = new WeakMap<object, string>([[first, 'first'], [second, 'second']]); // prettier-ignore
+    const knows = new WeakMap<object, string>([
+      [first, 'first'],
+      [second, 'second'],
+    ]);
     const carried = findCarried(third, (state) => knows.get(state));
     expect(carried).to.deep.equal({ value: 'second', touched: new Set([id]) });
   });

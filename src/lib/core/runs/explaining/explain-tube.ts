@@ -46,6 +46,11 @@ export function explainTube(piece: Piece, { rules }: RunLayout): Working[] | nul
   workings.push({ formula: 'cut-by-allowances', result: exact, terms: [whole, ...taken], rule: null });
   const { length } = putOnTape(cut.whole, rules['tape-rounding'].option);
   const adds = [term('slack', cut.slack), term('trim', cut.trim), term('rounding-error', cut.onTape.error)];
-  workings.push({ formula: 'on-tape-tube', result: term('on-tape', length), terms: [exact, ...adds.filter(({ value }) => value !== 0)], rule: cut.slack > 0 ? 'tube-slack' : 'tape-rounding' }); // prettier-ignore
+  workings.push({
+    formula: 'on-tape-tube',
+    result: term('on-tape', length),
+    terms: [exact, ...adds.filter(({ value }) => value !== 0)],
+    rule: cut.slack > 0 ? 'tube-slack' : 'tape-rounding',
+  });
   return workings;
 }

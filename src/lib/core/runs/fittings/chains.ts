@@ -133,7 +133,11 @@ const isStraight = (a: Port, b: Port): boolean =>
 /** A leg as what stands at a station meets it: where a chain is between them, and of a connector, by the end that is there. */
 export function seeLeg(leg: Leg, station: string, chains: Chains): Leg {
   const chain = chains.at.size === 0 ? undefined : chains.at.get(`${station}:${leg.id}`);
-  const end = chain ? chain.links[0].inner.end : leg.geometry.kind === 'connector' ? getOwnEnd(leg, station) : undefined; // prettier-ignore
+  const end = chain
+    ? chain.links[0].inner.end
+    : leg.geometry.kind === 'connector'
+      ? getOwnEnd(leg, station)
+      : undefined;
   const met = end && readSettings(end);
   return met ? { ...leg, ...met } : leg;
 }

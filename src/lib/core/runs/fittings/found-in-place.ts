@@ -96,7 +96,8 @@ const getLegEnd = (leg: Leg, node: string): End =>
   getCraft(leg).getEnd(leg, getOppositeGender(isMaleAt(leg, node) ? 'male' : 'female'));
 
 function takeAsFound(kind: Extract<PartKind, 'existing' | 'appliance'>, end: End, leg: Leg): Fitting {
-  const by = end.kind === 'thread' && end.gender === 'male' ? 'measured from its end' : 'measured from its mouth'; // prettier-ignore
+  const by =
+    end.kind === 'thread' && end.gender === 'male' ? 'measured from its end' : 'measured from its mouth';
   const part: Part = {
     // Whatever order the fields come in.
     id: `${kind}/${Object.entries(end).sort().join(' ')}`,

@@ -35,7 +35,8 @@ export function joinByAdapters(
   const host = legs.find((leg) => !guests.includes(leg)) ?? findStranger(node, legs, guest, catalogue);
   if (host === null) return null;
   if (host === 'none') return needTransition(getTubeEnd(guests[0]!), getTubeEnd(guests.at(-1)!));
-  const straight = legs.length === 2 && legs.includes(host as Leg) ? screwOn(node, host as Leg, guest, catalogue) : null; // prettier-ignore
+  const straight =
+    legs.length === 2 && legs.includes(host as Leg) ? screwOn(node, host as Leg, guest, catalogue) : null;
   return (
     straight ??
     standAsRiser(node, legs, guest, catalogue) ??

@@ -78,7 +78,16 @@ describe('bodies and joints', () => {
   });
 
   it('the pipe’s end keeps its id whatever chain stands there; inner joints are named by the part nearer the station', () => {
-    const without = getPiece(layOut(makeRun([[0, 'right', 30], [1, 'right', 30], [1, 'down', 20]])), 3); // prettier-ignore
+    const without = getPiece(
+      layOut(
+        makeRun([
+          [0, 'right', 30],
+          [1, 'right', 30],
+          [1, 'down', 20],
+        ]),
+      ),
+      3,
+    );
     const layout = layOut(withPick(plain, pick));
     expect(getPiece(layout, 3).ends[0].id).to.equal(without.ends[0].id);
     const ids = assemble(layout).joints.map(({ id }) => id);

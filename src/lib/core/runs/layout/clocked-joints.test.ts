@@ -13,7 +13,8 @@ import type { RunLayout } from './layout.ts';
 import type { RunDoc } from '#core/runs/document';
 
 const newId = makeIds('clock');
-const endOf = (layout: RunLayout, tag: number, which: 0 | 1) => layout.pieces.get(getLeg(layout.doc, tag).id)![0]!.ends[which]; // prettier-ignore
+const endOf = (layout: RunLayout, tag: number, which: 0 | 1) =>
+  layout.pieces.get(getLeg(layout.doc, tag).id)![0]!.ends[which];
 const run = (...ways: readonly Way[]): RunDoc => makeRun(ways.map((way, i) => [i, way, 30] as const));
 const clock = (doc: RunDoc, tag: number, which: 0 | 1, handTight: number, wanted: number, whole: number) =>
   applyPlan(
@@ -39,7 +40,10 @@ describe('where a fitting points', () => {
     expect(findPointing(layOut(run('right', 'right')), endOf(layOut(run('right', 'right')), 1, 1))).to.equal(
       null,
     );
-    const rolled = makeRun([[0, 'right', 30], [1, 'right', null, { geometry: offset('right', ['up', 10], ['back', 10]) }]]); // prettier-ignore
+    const rolled = makeRun([
+      [0, 'right', 30],
+      [1, 'right', null, { geometry: offset('right', ['up', 10], ['back', 10]) }],
+    ]);
     expect(findPointing(layOut(rolled), endOf(layOut(rolled), 1, 1))!.angle).to.equal(45);
   });
 });
@@ -49,7 +53,13 @@ describe('what turns with a fitting', () => {
     findTurned(layOut(doc), endOf(layOut(doc), tag, which));
 
   it('is what hangs on it, away from the pipe it is screwed on', () => {
-    const doc = makeRun([[0, 'right', 30], [1, 'up', 20], [2, 'right', 40], [1, 'right', 25], [3, 'down', 15]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'up', 20],
+      [2, 'right', 40],
+      [1, 'right', 25],
+      [3, 'down', 15],
+    ]);
     expect(turned(doc, 1, 1)).to.deep.equal({ restOfLeg: false, tags: [2, 3, 4, 5], closes: false });
     expect(turned(doc, 2, 1)).to.deep.equal({ restOfLeg: false, tags: [3, 5], closes: false });
     expect(turned(doc, 2, 0)).to.deep.equal({ restOfLeg: false, tags: [1, 4], closes: false });
@@ -57,7 +67,10 @@ describe('what turns with a fitting', () => {
   });
 
   it('is the rest of a long leg beyond its coupling too', () => {
-    const doc = makeRun([[0, 'right', 30 * 12], [1, 'up', 20]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 30 * 12],
+      [1, 'up', 20],
+    ]);
     const layout = layOut(doc);
     const [first] = layout.pieces.get(getLeg(doc, 1).id)!;
     expect(findTurned(layout, first!.ends[1])).to.deep.equal({ restOfLeg: true, tags: [2], closes: false });
@@ -118,7 +131,10 @@ describe('a clocked joint', () => {
     );
     const gone = applyPlan(twice, mustBe(planRemoveLegs(layOut(twice), getLeg(twice, 1).id)));
     expect(gone.clockings).to.deep.equal({});
-    expect(planClockJoint(twice, { station: 'x', leg: 'no-such-leg' }, null, newId)).to.have.nested.property('refusal.code', 'leg-unknown'); // prettier-ignore
+    expect(planClockJoint(twice, { station: 'x', leg: 'no-such-leg' }, null, newId)).to.have.nested.property(
+      'refusal.code',
+      'leg-unknown',
+    );
   });
 
   it('that points where nothing goes any more is asked about', () => {

@@ -118,11 +118,25 @@ describe('cut lengths worked out apart from the catalogue', () => {
 
   it('of fitting in fitting: male end and centre-to-face less engagement, every size', () => {
     for (const [size, { A, J, LB, e, small }] of Object.entries(FIGURES) as [LegSize, Figures][]) {
-      const street = makeRun([[0, 'right', 30], [1, 'down', null, { geometry: madeUp('down') }], [2, 'out', 20]], size); // prettier-ignore
+      const street = makeRun(
+        [
+          [0, 'right', 30],
+          [1, 'down', null, { geometry: madeUp('down') }],
+          [2, 'out', 20],
+        ],
+        size,
+      );
       expect(layOut(street).legs.get(getLeg(street, 2).id)!.centreToCentre, size).to.equal(
         (J + A - e) * 2540,
       );
-      const bushed = makeRun([[0, 'right', 30], [1, 'down', null, { geometry: madeUp('down') }], [2, 'down', 20, { size: small }]], size); // prettier-ignore
+      const bushed = makeRun(
+        [
+          [0, 'right', 30],
+          [1, 'down', null, { geometry: madeUp('down') }],
+          [2, 'down', 20, { size: small }],
+        ],
+        size,
+      );
       expect(layOut(bushed).legs.get(getLeg(bushed, 2).id)!.centreToCentre, size).to.equal(
         (LB + A - e) * 2540,
       );

@@ -80,7 +80,10 @@ export function layOutRun(
   before: RunLayout | null = null,
 ): RunLayout {
   const inside = before && insides.get(before);
-  const isSameCatalogue = inside?.carried === carried && before!.doc.ownParts === doc.ownParts && before!.doc.shopParts === doc.shopParts; // prettier-ignore
+  const isSameCatalogue =
+    inside?.carried === carried &&
+    before!.doc.ownParts === doc.ownParts &&
+    before!.doc.shopParts === doc.shopParts;
   const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc);
   const legsByNode = getLegsByNode(doc);
   // What every end rests on: where it changed, all of them are worked out anew.

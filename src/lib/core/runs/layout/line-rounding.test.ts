@@ -105,7 +105,13 @@ describe('rounding along a line', () => {
 });
 
 describe('a line after an edit', () => {
-  const doc = makeRun([[0, 'right', 20.03], [1, 'right', 20.03], [2, 'right', 20.03], [3, 'down', 20.03], [4, 'down', 20.03]]); // prettier-ignore
+  const doc = makeRun([
+    [0, 'right', 20.03],
+    [1, 'right', 20.03],
+    [2, 'right', 20.03],
+    [3, 'down', 20.03],
+    [4, 'down', 20.03],
+  ]);
   const rules = resolveRules({});
   const before = layOutRun(doc, standardCatalogue, rules, NO_FACTS);
   const said = (layout: ReturnType<typeof layOutRun>) =>
@@ -114,7 +120,10 @@ describe('a line after an edit', () => {
   it('goes on beyond it as one laid from nothing: where the mark moves, and where only what it is off by does', () => {
     const own = Object.values(doc.measures).find(({ from }) => from.id === getLeg(doc, 1).from)!;
     for (const by of [-0.03, 0.01, 0.02, 0.5, 1]) {
-      const now = { ...doc, measures: { ...doc.measures, [own.id]: { ...own, value: own.value + inches(by) } } }; // prettier-ignore
+      const now = {
+        ...doc,
+        measures: { ...doc.measures, [own.id]: { ...own, value: own.value + inches(by) } },
+      };
       const after = layOutRun(now, standardCatalogue, rules, NO_FACTS, before);
       expect(said(after), String(by)).to.deep.equal(said(layOutRun(now, standardCatalogue, rules, NO_FACTS)));
       // Beyond the turn the pieces are the very same.
@@ -125,7 +134,9 @@ describe('a line after an edit', () => {
   it('is made good on after a cut that was off', () => {
     const [first] = [...getPieces(before)];
     for (const off of [INCH / 16, INCH / 4]) {
-      const asCut = new Map([[first!.id, { length: first!.cut!.onTape.length + off, by: 'A', at: '', event: 'e' }]]); // prettier-ignore
+      const asCut = new Map([
+        [first!.id, { length: first!.cut!.onTape.length + off, by: 'A', at: '', event: 'e' }],
+      ]);
       const facts = { ...NO_FACTS, asCut };
       const after = layOutRun(doc, standardCatalogue, rules, facts, before);
       expect(said(after)).to.deep.equal(said(layOutRun(doc, standardCatalogue, rules, facts)));
@@ -140,7 +151,17 @@ describe('pipe longer than the stock', () => {
       const random = makeRandom(8);
       for (let i = 0; i < 60; i++) {
         const feet = 22 + random() * 90;
-        const doc: RunDoc = { ...makeRun([[0, 'up', 30], [1, 'right', Math.round(feet * 192) / 16], [2, 'up', 9]], '1'), ruleChoices: { 'stock-length': { option } } }; // prettier-ignore
+        const doc: RunDoc = {
+          ...makeRun(
+            [
+              [0, 'up', 30],
+              [1, 'right', Math.round(feet * 192) / 16],
+              [2, 'up', 9],
+            ],
+            '1',
+          ),
+          ruleChoices: { 'stock-length': { option } },
+        };
         const layout = layOut(doc);
         const { id } = getLeg(doc, 2);
         const pieces = layout.pieces.get(id)!;

@@ -71,7 +71,7 @@ describe('what an edit does not touch is taken over', () => {
 
   it('parts of a leg that were measured past each other are other bodies; parts that only moved are the same', () => {
     const newId = makeIds('passedby');
-    const bare = makeRun([[0, 'right', 60], [1, 'down', 20]]); // prettier-ignore
+    const bare = makeRun([[0, 'right', 60], [1, 'down', 20]]);
     const leg = getLeg(bare, 1);
     const put = (doc: RunDoc, kind: 'valve' | 'union', at: number) =>
       applyPlan(doc, mustBe(planPutPart(doc, leg.id, kind, { from: leg.from, value: inches(at), typed: String(at) }, newId)));
@@ -96,7 +96,10 @@ describe('what an edit does not touch is taken over', () => {
       const doc = makeRandomRun(legs, 7);
       const before = layOut(doc);
       expect(countWork(before).fittings).to.equal(Object.keys(doc.nodes).length);
-      const next = applyPlan(doc, mustBe(planChangeMeasure(doc, getLeg(doc, 1).id, 2_540_000_000, '100', () => 'unused0000'))); // prettier-ignore
+      const next = applyPlan(
+        doc,
+        mustBe(planChangeMeasure(doc, getLeg(doc, 1).id, 2_540_000_000, '100', () => 'unused0000')),
+      );
       return countWork(layOut(next, before));
     });
     for (const { fittings, pieces } of made) {
@@ -111,9 +114,18 @@ describe('what an edit does not touch is taken over', () => {
     const tip = [...before.nodes.values()].find(
       ({ legs, node }) => legs.length === 1 && node.terminal === null,
     )!;
-    const leg = { from: tip.id, geometry: tip.legs[0]!.geometry, size: tip.legs[0]!.size, material: 'black-iron', measure: null, terminal: null } as const; // prettier-ignore
+    const leg = {
+      from: tip.id,
+      geometry: tip.legs[0]!.geometry,
+      size: tip.legs[0]!.size,
+      material: 'black-iron',
+      measure: null,
+      terminal: null,
+    } as const;
     const plan = planAddLeg(doc, leg, makeIds('grown'));
-    const other = plan.ok ? plan : planAddLeg(doc, { ...leg, geometry: { kind: 'axis', axis: 'up' } }, makeIds('grown')); // prettier-ignore
+    const other = plan.ok
+      ? plan
+      : planAddLeg(doc, { ...leg, geometry: { kind: 'axis', axis: 'up' } }, makeIds('grown'));
     const after = layOut(applyPlan(doc, mustBe(other)), before);
     expect(countWork(after).fittings).to.equal(2);
     expect(countWork(after).pieces).to.be.within(2, 14);

@@ -34,16 +34,34 @@ describe('figures of the trade', () => {
     ['2', 0.93],
   ] as const) {
     it(`45° elbow of ${size}: take-off ${takeOff}`, () => {
-      const layout = layOut(makeRun([[0, 'up', 30], [1, 'up-right', 30]], size)); // prettier-ignore
+      const layout = layOut(
+        makeRun(
+          [
+            [0, 'up', 30],
+            [1, 'up-right', 30],
+          ],
+          size,
+        ),
+      );
       expect(takeOffAt(layout, 1, 1)).to.equal(inches(takeOff));
       expect(takeOffAt(layout, 2, 0)).to.equal(inches(takeOff));
     });
   }
 
   it('coupling: half its length less engagement each side; reducing coupling: half of M less each engagement', () => {
-    const equal = layOut(makeRun([[0, 'right', 30], [1, 'right', 20]])); // prettier-ignore
+    const equal = layOut(
+      makeRun([
+        [0, 'right', 30],
+        [1, 'right', 20],
+      ]),
+    );
     expect(takeOffAt(equal, 1, 1)).to.equal(inches(1.52 / 2 - 0.5625));
-    const reducing = layOut(makeRun([[0, 'right', 30], [1, 'right', 20, { size: '1/2' }]])); // prettier-ignore
+    const reducing = layOut(
+      makeRun([
+        [0, 'right', 30],
+        [1, 'right', 20, { size: '1/2' }],
+      ]),
+    );
     expect([takeOffAt(reducing, 1, 1), takeOffAt(reducing, 2, 0)]).to.deep.equal([
       inches(1.44 / 2 - 0.5625),
       inches(1.44 / 2 - 0.5),
@@ -74,7 +92,12 @@ describe('figures of the trade', () => {
     const toFace = centresOf(layout, bushed, 2)!;
     expect(toInches(toFace)).to.equal(1.5975);
     expect(toInches(toFace + takeOffAt(layout, 3, 0)!)).to.equal(1.0975);
-    const reducing = layOut(makeRun([[0, 'right', 30], [1, 'down', 20, { size: '1/2' }]])); // prettier-ignore
+    const reducing = layOut(
+      makeRun([
+        [0, 'right', 30],
+        [1, 'down', 20, { size: '1/2' }],
+      ]),
+    );
     expect(takeOffAt(reducing, 2, 0)).to.equal(inches(0.72));
     const face = applyPlan(bushed, mustBe(planChoosePart(bushed, getLeg(bushed, 2).to, 'face-bushing')));
     // How far a face bushing stands out is fixed nowhere: asked for, never guessed.
@@ -94,7 +117,11 @@ describe('figures of the trade', () => {
   });
 
   it('in-line parts: the cuts add up to centre-to-centre less both take-offs less length less both engagements of each', () => {
-    let doc = makeRun([[0, 'up', 30], [1, 'right', 60.3125], [2, 'up', 20]]); // prettier-ignore
+    let doc = makeRun([
+      [0, 'up', 30],
+      [1, 'right', 60.3125],
+      [2, 'up', 20],
+    ]);
     const newId = makeIds('parts');
     const { id, from } = getLeg(doc, 2);
     doc = applyPlan(
@@ -125,10 +152,18 @@ describe('figures of the trade', () => {
   });
 
   it('offset: travel = set × √2, run = set; rolling: true set = √(set² + roll²)', () => {
-    const plain = makeRun([[0, 'right', 30], [1, 'right', null, { geometry: offset('right', ['up', 10]) }], [2, 'right', 9]]); // prettier-ignore
+    const plain = makeRun([
+      [0, 'right', 30],
+      [1, 'right', null, { geometry: offset('right', ['up', 10]) }],
+      [2, 'right', 9],
+    ]);
     expect(centresOf(layOut(plain), plain, 2)).to.equal(Math.round(inches(10) * Math.SQRT2));
     expect(takeOffAt(layOut(plain), 2, 0)).to.equal(inches(0.4175));
-    const rolling = makeRun([[0, 'right', 30], [1, 'right', null, { geometry: offset('right', ['up', 6], ['back', 8]) }], [2, 'right', 9]]); // prettier-ignore
+    const rolling = makeRun([
+      [0, 'right', 30],
+      [1, 'right', null, { geometry: offset('right', ['up', 6], ['back', 8]) }],
+      [2, 'right', 9],
+    ]);
     const layout = layOut(rolling);
     expect(centresOf(layout, rolling, 2)).to.equal(Math.round(inches(10) * Math.SQRT2));
     const [a, b] = [getLeg(rolling, 2).from, getLeg(rolling, 2).to].map(
@@ -141,12 +176,23 @@ describe('figures of the trade', () => {
 
   /** The middle leg of three, 3/4 with elbows at both ends, measured another way. */
   const measured = (said: Parameters<typeof planReferMeasure>[2]): RunDoc => {
-    const doc = makeRun([[0, 'up', 30], [1, 'right', 43.25], [2, 'down', 20]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'up', 30],
+      [1, 'right', 43.25],
+      [2, 'down', 20],
+    ]);
     const measure = Object.values(doc.measures)[1]!;
     return applyPlan(doc, mustBe(planReferMeasure(doc, measure.id, said)));
   };
   const elbows = () => {
-    const { from, to } = getLeg(makeRun([[0, 'up', 30], [1, 'right', 43.25], [2, 'down', 20]]), 2); // prettier-ignore
+    const { from, to } = getLeg(
+      makeRun([
+        [0, 'up', 30],
+        [1, 'right', 43.25],
+        [2, 'down', 20],
+      ]),
+      2,
+    );
     return { from, to };
   };
   const ref = (id: string, at: 'centre' | 'face' | 'end' | 'back' | 'wall', gap = 0) =>
@@ -169,7 +215,11 @@ describe('figures of the trade', () => {
   }
 
   it('the back of a tee is the face of the opening on its far side, when there is one', () => {
-    const doc = makeRun([[0, 'right', 30], [1, 'right', 20], [1, 'down', 20]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'right', 20],
+      [1, 'down', 20],
+    ]);
     const { from, to } = getLeg(doc, 2);
     const measure = Object.values(doc.measures)[1]!;
     const other = applyPlan(
@@ -180,13 +230,22 @@ describe('figures of the trade', () => {
   });
 
   it('a fitting on an existing stub: its centre lies c-f − e beyond the stub’s end', () => {
-    const end = makeTaperEnd('NPT', '3/4', 'male'); // prettier-ignore
+    const end = makeTaperEnd('NPT', '3/4', 'male');
     const doc = makeRun([
       [0, 'right', null, { geometry: madeUp('right', 'from') }],
       [1, 'down', 20],
     ]);
     const source = Object.values(doc.anchors)[0]!.node;
-    const found = { ...doc, nodes: { ...doc.nodes, [source]: { ...doc.nodes[source]!, terminal: { kind: 'existing', specimen: 'specimen0001', end } as const } } }; // prettier-ignore
+    const found = {
+      ...doc,
+      nodes: {
+        ...doc.nodes,
+        [source]: {
+          ...doc.nodes[source]!,
+          terminal: { kind: 'existing', specimen: 'specimen0001', end } as const,
+        },
+      },
+    };
     expect(centresOf(layOut(found), found, 1)).to.equal(inches(1.31 - 0.5625));
   });
 
@@ -204,7 +263,15 @@ describe('figures of the trade', () => {
   ] as const satisfies readonly (readonly [LegSize, number])[]) {
     it(`metric ${size}, R in Rp: the pipe ends ${z} mm from the centre of an elbow and of a tee`, () => {
       const more = { material: 'steel-r' } as const;
-      const doc = makeRun([[0, 'right', 40, more], [1, 'right', 40, more], [1, 'down', 40, more], [2, 'up', 40, more]], size); // prettier-ignore
+      const doc = makeRun(
+        [
+          [0, 'right', 40, more],
+          [1, 'right', 40, more],
+          [1, 'down', 40, more],
+          [2, 'up', 40, more],
+        ],
+        size,
+      );
       const layout = layOut(doc);
       expect([takeOffAt(layout, 3, 0), takeOffAt(layout, 2, 1)]).to.deep.equal([
         millimetres(z),
@@ -214,7 +281,10 @@ describe('figures of the trade', () => {
   }
 
   it('NPT and R never meet in one fitting', () => {
-    const doc = makeRun([[0, 'right', 40], [1, 'down', 40, { material: 'steel-r' }]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 40],
+      [1, 'down', 40, { material: 'steel-r' }],
+    ]);
     const { fitting } = layOut(doc).nodes.get(getLeg(doc, 1).to)!;
     expect(fitting.kind === 'none' && fitting.refusal.code).to.equal('fitting-threads-differ');
     expect([...getPieces(layOut(doc))].map(({ cut }) => cut)).to.deep.equal([null, null]);

@@ -45,8 +45,19 @@ const stops = (doc: RunDoc): string[] =>
 const bought = (doc: RunDoc): string[] => makeCutSheet(layOut(doc)).fittings.map(({ part }) => part.id);
 
 describe('transitions in a run', () => {
-  const meter: End = { kind: 'thread', family: 'g', size: '3/4', gender: 'male', hand: null, seat: 'washer', metal: 'brass' }; // prettier-ignore
-  const atMeter = makeRun([[0, 'right', 30], [1, 'down', 20]]); // prettier-ignore
+  const meter: End = {
+    kind: 'thread',
+    family: 'g',
+    size: '3/4',
+    gender: 'male',
+    hand: null,
+    seat: 'washer',
+    metal: 'brass',
+  };
+  const atMeter = makeRun([
+    [0, 'right', 30],
+    [1, 'down', 20],
+  ]);
   const source = getLeg(atMeter, 1).from;
   const found = applyPlan(
     atMeter,
@@ -107,7 +118,10 @@ describe('transitions in a run', () => {
   });
 
   it('American pipe that goes on as British: a made adapter stands between', () => {
-    const doc = makeRun([[0, 'right', 30], [1, 'right', 30, { material: 'steel-r' }]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'right', 30, { material: 'steel-r' }],
+    ]);
     const node = getLeg(doc, 1).to;
     const joined = join(doc, findOpeningAt(layOut(doc), node)!);
     expect(stops(joined)).to.deep.equal([]);
@@ -116,7 +130,10 @@ describe('transitions in a run', () => {
 
   it('an inlet with another thread: the chain ends in it', () => {
     const inlet = makeTaperEnd('R', '1/2', 'female', 'brass');
-    const doc = makeRun([[0, 'right', 30], [1, 'down', 20]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 30],
+      [1, 'down', 20],
+    ]);
     const end = getLeg(doc, 2).to;
     const asked = applyPlan(doc, mustBe(planCloseEnd(doc, end, newAppliance('kiln', inlet))));
     expect(stops(asked)).to.not.deep.equal([]);
@@ -125,10 +142,38 @@ describe('transitions in a run', () => {
   });
 
   it('a connector whose nut does not fit the inlet: an end of its own is screwed in first', () => {
-    const nut: End & { kind: 'thread' } = { kind: 'thread', family: 'connector', size: '5/8 tube, 15/16-16 UN', gender: 'female', hand: null, seat: '45', metal: 'brass' }; // prettier-ignore
-    const base = makeRun([[0, 'right', 30], [1, 'down', null, { geometry: { kind: 'connector', axis: 'down', ends: [nut, nut], length: inches(36), typed: '36', isNew: true } }]]); // prettier-ignore
+    const nut: End & { kind: 'thread' } = {
+      kind: 'thread',
+      family: 'connector',
+      size: '5/8 tube, 15/16-16 UN',
+      gender: 'female',
+      hand: null,
+      seat: '45',
+      metal: 'brass',
+    };
+    const base = makeRun([
+      [0, 'right', 30],
+      [
+        1,
+        'down',
+        null,
+        {
+          geometry: {
+            kind: 'connector',
+            axis: 'down',
+            ends: [nut, nut],
+            length: inches(36),
+            typed: '36',
+            isNew: true,
+          },
+        },
+      ],
+    ]);
     const end = getLeg(base, 2).to;
-    const doc = applyPlan(base, mustBe(planCloseEnd(base, end, newAppliance('range', makeTaperEnd('NPT', '3/4', 'female', 'brass'))))); // prettier-ignore
+    const doc = applyPlan(
+      base,
+      mustBe(planCloseEnd(base, end, newAppliance('range', makeTaperEnd('NPT', '3/4', 'female', 'brass')))),
+    );
     expect(stops(doc)).to.not.deep.equal([]);
     const joined = join(doc, findOpening(layOut(doc), end, getLeg(doc, 2).id)!);
     const left = assemble(layOut(joined)).joints.filter(({ id }) => id === `${end}:${getLeg(joined, 2).id}`);
@@ -137,7 +182,17 @@ describe('transitions in a run', () => {
   });
 
   it('a part of the shop’s own comes into the run with its length, and goes with the last that needs it', () => {
-    const own: ShopPart = { id: 'shopswivel0', name: 'meter nut to 3/4', kind: 'swivel', material: 'brass', ends: [{ ...meter, gender: 'female' }, makeTaperEnd('NPT', '3/4', 'female', 'brass')], length: inches(2), price: 900, note: '', retired: false }; // prettier-ignore
+    const own: ShopPart = {
+      id: 'shopswivel0',
+      name: 'meter nut to 3/4',
+      kind: 'swivel',
+      material: 'brass',
+      ends: [{ ...meter, gender: 'female' }, makeTaperEnd('NPT', '3/4', 'female', 'brass')],
+      length: inches(2),
+      price: 900,
+      note: '',
+      retired: false,
+    };
     const opening = findOpeningAt(layOut(found), source)!;
     const chosen = {
       ...opening,
@@ -170,7 +225,11 @@ describe('transitions in a run', () => {
 });
 
 describe('reducing where legs meet', () => {
-  const doc = makeRun([[0, 'right', 30], [1, 'right', 30], [1, 'down', 20, { size: '1/2' }]]); // prettier-ignore
+  const doc = makeRun([
+    [0, 'right', 30],
+    [1, 'right', 30],
+    [1, 'down', 20, { size: '1/2' }],
+  ]);
   const node = getLeg(doc, 1).to;
 
   it('a reducing fitting, a bushing, a nipple with a reducing coupling: leak points and length of each', () => {
@@ -200,19 +259,57 @@ describe('reducing where legs meet', () => {
   });
 
   it('nothing where nothing reduces', () => {
-    const plain = makeRun([[0, 'right', 30], [1, 'down', 20]]); // prettier-ignore
+    const plain = makeRun([
+      [0, 'right', 30],
+      [1, 'down', 20],
+    ]);
     expect(listReductions(layOut(plain), getLeg(plain, 1).to, ids)).to.deep.equal([]);
   });
 });
 
 it('parts of the shop join the search, but for those that are retired', () => {
-  const ends = [makeTaperEnd('NPT', '3/4', 'male'), { kind: 'thread', family: 'garden-hose', size: '3/4-11.5NH garden hose thread (GHT)', gender: 'male', hand: null, seat: 'washer', metal: 'brass' }] as const; // prettier-ignore
-  const gauge: End = { kind: 'thread', family: 'metric', size: 'M20x1.5 (gauge; 12S; gas hoses in parts of Europe)', gender: 'male', hand: null, seat: 'washer', metal: 'brass' }; // prettier-ignore
-  const own: ShopPart = { id: 'shopgauge00', name: 'gauge nut', kind: 'swivel', material: 'brass', ends: [{ ...gauge, gender: 'female' }, makeTaperEnd('NPT', '3/4', 'female', 'brass')], length: null, price: null, note: '', retired: false }; // prettier-ignore
-  const search = (parts: readonly ShopPart[], to: End) => findTransitions(new TransitionIndex(standardCatalogue, rules, null, listChainParts(standardCatalogue, parts)), askAbout(ends[0], to)); // prettier-ignore
+  const ends = [
+    makeTaperEnd('NPT', '3/4', 'male'),
+    {
+      kind: 'thread',
+      family: 'garden-hose',
+      size: '3/4-11.5NH garden hose thread (GHT)',
+      gender: 'male',
+      hand: null,
+      seat: 'washer',
+      metal: 'brass',
+    },
+  ] as const;
+  const gauge: End = {
+    kind: 'thread',
+    family: 'metric',
+    size: 'M20x1.5 (gauge; 12S; gas hoses in parts of Europe)',
+    gender: 'male',
+    hand: null,
+    seat: 'washer',
+    metal: 'brass',
+  };
+  const own: ShopPart = {
+    id: 'shopgauge00',
+    name: 'gauge nut',
+    kind: 'swivel',
+    material: 'brass',
+    ends: [{ ...gauge, gender: 'female' }, makeTaperEnd('NPT', '3/4', 'female', 'brass')],
+    length: null,
+    price: null,
+    note: '',
+    retired: false,
+  };
+  const search = (parts: readonly ShopPart[], to: End) =>
+    findTransitions(
+      new TransitionIndex(standardCatalogue, rules, null, listChainParts(standardCatalogue, parts)),
+      askAbout(ends[0], to),
+    );
   expect(search([], gauge).ok).to.equal(false);
   const answer = search([own], gauge);
-  expect(answer.ok && answer.chains[0]!.links.map(({ chainPart }) => chainPart.part.id)).to.deep.equal(['own/shopgauge00']); // prettier-ignore
+  expect(answer.ok && answer.chains[0]!.links.map(({ chainPart }) => chainPart.part.id)).to.deep.equal([
+    'own/shopgauge00',
+  ]);
   expect(search([{ ...own, retired: true }], gauge).ok).to.equal(false);
   // What is never for gas no part of a shop's own makes good.
   expect(search([own], ends[1]).ok).to.equal(false);

@@ -49,7 +49,10 @@ describe('a flanged end fitting', () => {
     expect(findKindsThatFit(doc, getLeg(doc, 1).to)).not.to.include('flange');
     const refused = planChoosePart(doc, getLeg(doc, 1).to, 'flange');
     expect(refused.ok ? null : refused.refusal.code).to.equal('part-does-not-fit');
-    const copper = makeRun([[0, 'right', 40], [1, 'right', 60, { material: 'copper-flared', size: '1/2 ACR' }]]); // prettier-ignore
+    const copper = makeRun([
+      [0, 'right', 40],
+      [1, 'right', 60, { material: 'copper-flared', size: '1/2 ACR' }],
+    ]);
     expect(findKindsThatFit(copper, getLeg(copper, 1).to))
       .to.include('adapter')
       .and.not.to.include('flange');
@@ -57,7 +60,11 @@ describe('a flanged end fitting', () => {
 });
 
 describe('a manifold', () => {
-  const outlets: readonly TestLeg[] = [[1, 'right', 60, csst], [1, 'up', 30, csst], [1, 'down', 30, { ...csst, size: '3/8' }]]; // prettier-ignore
+  const outlets: readonly TestLeg[] = [
+    [1, 'right', 60, csst],
+    [1, 'up', 30, csst],
+    [1, 'down', 30, { ...csst, size: '3/8' }],
+  ];
 
   it('stands where tubing leaves three ways, with the thread of the pipe that feeds it', () => {
     const doc = makeRun([[0, 'right', 40], ...outlets]);
@@ -71,14 +78,25 @@ describe('a manifold', () => {
     expect(getPiece(layout, 1).cut).to.equal(null);
     expect(getPiece(layout, 2).cut!.trimmed[0]).to.equal(true);
     const of = standardCatalogue.findPartById(part.id)!;
-    const measured = applyPlan(doc, mustBe(planMeasurePart(doc, of, { port: 'run-a', reach: inches(1.25) }, { typed: '1-1/4', by: 'Bo' }, () => 'own0000001'))); // prettier-ignore
+    const measured = applyPlan(
+      doc,
+      mustBe(
+        planMeasurePart(
+          doc,
+          of,
+          { port: 'run-a', reach: inches(1.25) },
+          { typed: '1-1/4', by: 'Bo' },
+          () => 'own0000001',
+        ),
+      ),
+    );
     expect(getPiece(layOut(measured), 1).cut!.exact).to.be.closeTo(inches(40 - 1.25 + 0.53), inches(0.1));
   });
 
   it('is made of tubing alone too, and of no pipe alone', () => {
     const tubing = makeRun([[0, 'right', 40, csst], ...outlets]);
     expect(fittingAt(layOut(tubing), getLeg(tubing, 1).to).part.id).to.equal('tube/csst/manifold/1-2x1-2x1-2x3-8');
-    expect(() => makeRun([[0, 'right', 40], [1, 'right', 60], [1, 'up', 30], [1, 'down', 30]])).to.throw('leg-node-full'); // prettier-ignore
+    expect(() => makeRun([[0, 'right', 40], [1, 'right', 60], [1, 'up', 30], [1, 'down', 30]])).to.throw('leg-node-full');
   }); // prettier-ignore
 });
 
@@ -134,7 +152,11 @@ describe('a reducing set', () => {
     ]);
     expect(findKindsThatFit(equal, getLeg(equal, 1).to)).to.deep.equal(['tee']);
     const flared = (size: '1/2 ACR' | '3/8 ACR') => ({ material: 'copper-flared', size }) as const;
-    const flares = makeRun([[0, 'right', 40, flared('1/2 ACR')], [1, 'right', 40, flared('1/2 ACR')], [1, 'up', 20, flared('3/8 ACR')]]); // prettier-ignore
+    const flares = makeRun([
+      [0, 'right', 40, flared('1/2 ACR')],
+      [1, 'right', 40, flared('1/2 ACR')],
+      [1, 'up', 20, flared('3/8 ACR')],
+    ]);
     expect(findKindsThatFit(flares, getLeg(flares, 1).to)).to.deep.equal(['tee']);
   });
 });

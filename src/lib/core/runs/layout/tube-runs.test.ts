@@ -21,7 +21,20 @@ import { explain, evaluateWorking } from '#core/runs/explaining';
 import { findEnd, findPiece, getPieces } from './lay-out-run.ts';
 import type { RunLayout } from './layout.ts';
 
-const heater = () => newAppliance('heater', { kind: 'thread', family: 'npt', size: '1/2', gender: 'female', hand: null, seat: 'none', metal: 'brass' }, { what: 'heater' }); // prettier-ignore
+const heater = () =>
+  newAppliance(
+    'heater',
+    {
+      kind: 'thread',
+      family: 'npt',
+      size: '1/2',
+      gender: 'female',
+      hand: null,
+      seat: 'none',
+      metal: 'brass',
+    },
+    { what: 'heater' },
+  );
 const csst = { material: 'csst', size: '1/2' } as const;
 const flared = { material: 'copper-flared', size: '3/8 ACR' } as const;
 
@@ -44,8 +57,10 @@ function measure(
   let now = doc;
   for (const [port, reach, depth] of said) {
     const by = { typed: '', by: 'Bo' };
-    if (reach !== null) now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, reach: inches(reach) }, by, newId))); // prettier-ignore
-    if (depth !== undefined) now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, depth: inches(depth) }, by, newId))); // prettier-ignore
+    if (reach !== null)
+      now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, reach: inches(reach) }, by, newId)));
+    if (depth !== undefined)
+      now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, depth: inches(depth) }, by, newId)));
   }
   return now;
 }
@@ -54,9 +69,15 @@ const codes = (layout: RunLayout) => checkRun(layout).map(({ code }) => code);
 describe('tube in a run', () => {
   it('is one piece from end fitting to end fitting, whatever it goes round', () => {
     const layout = layOut(makeRun(TO_HEATER));
-    expect([...getPieces(layout)].map(({ mark, path }) => [mark, path?.legs.length ?? 0])).to.deep.equal([['1', 0], ['2', 3]]); // prettier-ignore
+    expect([...getPieces(layout)].map(({ mark, path }) => [mark, path?.legs.length ?? 0])).to.deep.equal([
+      ['1', 0],
+      ['2', 3],
+    ]);
     const piece = getPiece(layout, 2);
-    expect(piece.path!.turns.map(({ degrees, radius }) => [degrees, radius! / INCH])).to.deep.equal([[90, 3], [90, 3]]); // prettier-ignore
+    expect(piece.path!.turns.map(({ degrees, radius }) => [degrees, radius! / INCH])).to.deep.equal([
+      [90, 3],
+      [90, 3],
+    ]);
     // 76 + 24 + 9 less two gains of 3·(2 − π/2).
     expect(piece.developed!.length / INCH).to.be.closeTo(109 - 2 * 3 * (2 - Math.PI / 2), 1e-9);
   });
@@ -66,7 +87,10 @@ describe('tube in a run', () => {
     const piece = getPiece(layout, 2);
     const path = piece.path!;
     const sheet = makeTubeSheet(piece, layout)!;
-    expect(sheet.bends.map(({ after, degrees }) => [after, degrees])).to.deep.equal([['2', 90], ['3', 90]]); // prettier-ignore
+    expect(sheet.bends.map(({ after, degrees }) => [after, degrees])).to.deep.equal([
+      ['2', 90],
+      ['3', 90],
+    ]);
     expect(sheet.depths).to.deep.equal(piece.ends.map(({ joint }) => joint!.engagement));
     const bare = { ...piece, ends: [{ ...piece.ends[0], joint: null }, piece.ends[1]] } as typeof piece;
     expect(makeTubeSheet(bare, layout)!.depths[0]).to.equal(null);
@@ -99,17 +123,39 @@ describe('tube in a run', () => {
   });
 
   it('round a corner a fitting of the pipe takes its adapter; where no one part is sold, what is needed is said', () => {
-    const turned = layOut(makeRun([[0, 'right', 40], [1, 'up', 24, csst]], '1')); // prettier-ignore
+    const turned = layOut(
+      makeRun(
+        [
+          [0, 'right', 40],
+          [1, 'up', 24, csst],
+        ],
+        '1',
+      ),
+    );
     // Round the corner an elbow of the pipe, 1 × 1/2, with an adapter in it.
     const { fitting } = turned.nodes.get(getLeg(turned.doc, 1).to)!;
-    expect(fitting.kind === 'part' && [fitting.part.kind, Object.keys(fitting.adapters ?? {}).length]).to.deep.equal(['elbow-90', 1]); // prettier-ignore
-    const strange = layOut(makeRun([[0, 'right', 40, csst], [1, 'up', 24, flared]])); // prettier-ignore
+    expect(
+      fitting.kind === 'part' && [fitting.part.kind, Object.keys(fitting.adapters ?? {}).length],
+    ).to.deep.equal(['elbow-90', 1]);
+    const strange = layOut(
+      makeRun([
+        [0, 'right', 40, csst],
+        [1, 'up', 24, flared],
+      ]),
+    );
     const meeting = strange.nodes.get(getLeg(strange.doc, 1).to)!.fitting;
     expect(meeting.kind === 'none' && meeting.refusal.code).to.equal('transition-needed');
   });
 
   it('branches from a header by a reducing tee with an adapter in its branch', () => {
-    const doc = makeRun([[0, 'right', 40], [1, 'right', 40, { cap: true }], [1, 'up', 24, { ...csst, terminal: heater() }]], '3/4'); // prettier-ignore
+    const doc = makeRun(
+      [
+        [0, 'right', 40],
+        [1, 'right', 40, { cap: true }],
+        [1, 'up', 24, { ...csst, terminal: heater() }],
+      ],
+      '3/4',
+    );
     const { fitting } = layOut(doc).nodes.get(getLeg(doc, 1).to)!;
     expect(fitting.kind === 'part' && fitting.part.id).to.equal('malleable-150/tee/3/4x3/4x1/2');
   });
@@ -124,25 +170,57 @@ describe('tube in a run', () => {
       piece.cut!.exact + piece.cut!.slack + inches(8),
       inches(1 / 32),
     );
-    expect(codes(layOut(doc))).to.include.members(['part-length-unknown', 'trimmed-in-place', 'bond', 'strike-plates']); // prettier-ignore
-    for (const [option, isAsked] of [['either', false], ['yellow', false], ['black', true]] as const)
-      expect(codes(layOut({ ...doc, ruleChoices: { 'csst-jacket': { option } } })).includes('other-jacket'), option).to.equal(isAsked); // prettier-ignore
-    const measured = measure(measure(doc, 'tube/csst/adapter/1-2/NPT-3-4-female', ['tube', 0.75, 0], ['thread', 0.75]), 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]); // prettier-ignore
+    expect(codes(layOut(doc))).to.include.members([
+      'part-length-unknown',
+      'trimmed-in-place',
+      'bond',
+      'strike-plates',
+    ]);
+    for (const [option, isAsked] of [
+      ['either', false],
+      ['yellow', false],
+      ['black', true],
+    ] as const)
+      expect(
+        codes(layOut({ ...doc, ruleChoices: { 'csst-jacket': { option } } })).includes('other-jacket'),
+        option,
+      ).to.equal(isAsked);
+    const measured = measure(
+      measure(doc, 'tube/csst/adapter/1-2/NPT-3-4-female', ['tube', 0.75, 0], ['thread', 0.75]),
+      'tube/csst/adapter/1-2/NPT-1-2-male',
+      ['tube', 0.75, 0],
+      ['thread', 1],
+    );
     const cut = getPiece(layOut(measured), 2).cut!;
     expect(cut.trim).to.equal(0);
     // The female one is measured from its middle, 0.75; the male one goes in half an inch (0.5625 for 3/4, 1/2: 0.53): its 1 in and 0.75 beyond.
     const [near, far] = getPiece(layOut(measured), 2).ends;
     expect(near.takeOff).to.equal(inches(0.75));
-    expect(far.takeOff! / INCH).to.be.closeTo(1.75 - standardCatalogue.findThread('1/2')!.normalEngagement / INCH, 1e-6); // prettier-ignore
-    expect(cut.exact).to.equal(Math.round(getPiece(layOut(measured), 2).developed!.length) - near.takeOff! - far.takeOff!); // prettier-ignore
+    expect(far.takeOff! / INCH).to.be.closeTo(
+      1.75 - standardCatalogue.findThread('1/2')!.normalEngagement / INCH,
+      1e-6,
+    );
+    expect(cut.exact).to.equal(
+      Math.round(getPiece(layOut(measured), 2).developed!.length) - near.takeOff! - far.takeOff!,
+    );
   });
 
   it('rigid tube is never cut over an end that was not measured; soft copper at its last end only', () => {
-    const last: readonly TestLeg[] = [[0, 'right', 40, flared], [1, 'up', 20, { ...flared, terminal: heater() }]]; // prettier-ignore
+    const last: readonly TestLeg[] = [
+      [0, 'right', 40, flared],
+      [1, 'up', 20, { ...flared, terminal: heater() }],
+    ];
     expect(getPiece(layOut(makeRun(last)), 1).cut!.trimmed).to.deep.equal([false, true]);
-    const both: readonly TestLeg[] = [[0, 'right', 40], [1, 'right', 30, flared], [2, 'up', 20, { ...flared, terminal: heater() }]]; // prettier-ignore
+    const both: readonly TestLeg[] = [
+      [0, 'right', 40],
+      [1, 'right', 30, flared],
+      [2, 'up', 20, { ...flared, terminal: heater() }],
+    ];
     expect(getPiece(layOut(makeRun(both, '3/8')), 2).cut).to.equal(null);
-    const pressed: readonly TestLeg[] = [[0, 'right', 40, { material: 'steel-pressed', size: '3/4' }], [1, 'up', 20, { material: 'steel-pressed', size: '3/4' }]]; // prettier-ignore
+    const pressed: readonly TestLeg[] = [
+      [0, 'right', 40, { material: 'steel-pressed', size: '3/4' }],
+      [1, 'up', 20, { material: 'steel-pressed', size: '3/4' }],
+    ];
     expect(getPiece(layOut(makeRun(pressed)), 1).cut).to.equal(null);
     const elbow = 'tube/press-steel/elbow-90/3-4';
     const known = layOut(measure(makeRun(pressed), elbow, ['a', 2, 1]));
@@ -152,7 +230,11 @@ describe('tube in a run', () => {
   });
 
   it('a flare takes a little more tube than reaches to its rim; measured with a flared stub, nothing more', () => {
-    const legs: readonly TestLeg[] = [[0, 'right', 40, flared], [1, 'right', 30, flared], [1, 'up', 20, flared]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [
+      [0, 'right', 40, flared],
+      [1, 'right', 30, flared],
+      [1, 'up', 20, flared],
+    ];
     const tee = 'tube/flare/tee/3-8-ACR';
     const byRim = layOut(measure(makeRun(legs), tee, ['run-a', 1]));
     // (F − d)/2·(√2 − 1), F 0.512 in the middle of its range, d 3/8: 0.028 in.
@@ -166,18 +248,32 @@ describe('tube in a run', () => {
 
   it('metric copper by its own sizes: 8 mm with olives, 40 mm of bend at 24', () => {
     const olives = { material: 'copper-compression', size: '8 mm' } as const;
-    const doc = makeRun([[0, 'right', 400 / 25.4, olives], [1, 'up', 300 / 25.4, olives]]); // prettier-ignore
+    const doc = makeRun([
+      [0, 'right', 400 / 25.4, olives],
+      [1, 'up', 300 / 25.4, olives],
+    ]);
     const piece = getPiece(layOut(doc), 1);
     expect(piece.path!.turns[0]!.radius).to.equal(millimetres(24));
     expect(piece.developed!.bends[0]!.arc / 1e6).to.be.closeTo(37.699, 1e-3);
   });
 
   it('explains every figure of a tube by terms that come out at it', () => {
-    const doc = measure(measure(makeRun(TO_HEATER), 'tube/csst/adapter/1-2/NPT-3-4-female', ['tube', 0.75, 0], ['thread', 0.75]), 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]); // prettier-ignore
+    const doc = measure(
+      measure(
+        makeRun(TO_HEATER),
+        'tube/csst/adapter/1-2/NPT-3-4-female',
+        ['tube', 0.75, 0],
+        ['thread', 0.75],
+      ),
+      'tube/csst/adapter/1-2/NPT-1-2-male',
+      ['tube', 0.75, 0],
+      ['thread', 1],
+    );
     const layout = layOut(doc);
     const piece = getPiece(layout, 2);
     const { workings } = explain(layout, piece.id)!;
-    for (const working of workings) expect(evaluateWorking(working), working.formula).to.be.closeTo(working.result.value, 1); // prettier-ignore
+    for (const working of workings)
+      expect(evaluateWorking(working), working.formula).to.be.closeTo(working.result.value, 1);
     expect(workings.at(-1)!.result.value).to.equal(piece.cut!.onTape.length);
     expect(workings.map(({ formula }) => formula)).to.include.members([
       'setback',
@@ -238,12 +334,15 @@ describe('tube in a run', () => {
         const node = getLeg(doc, 1).to;
         doc = { ...doc, nodes: { ...doc.nodes, [node]: { ...doc.nodes[node]!, part: { kind: 'bend', radius: inches(1), typed: '1' } } } }; // prettier-ignore
       }
-      if (code === 'tube-too-short') doc = measure(doc, 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]); // prettier-ignore
+      if (code === 'tube-too-short') doc = measure(doc, 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]);
       expect(codes(layOut(doc))).to.include(code);
     });
 
   it('a route is as long as it was measured along its way, ties nothing, and says that its bends were not looked at', () => {
-    const legs: readonly TestLeg[] = [[0, 'right', 40], [1, 'up', 324, { ...csst, geometry: { kind: 'route', axis: 'up' }, terminal: heater() }]]; // prettier-ignore
+    const legs: readonly TestLeg[] = [
+      [0, 'right', 40],
+      [1, 'up', 324, { ...csst, geometry: { kind: 'route', axis: 'up' }, terminal: heater() }],
+    ];
     const layout = layOut(makeRun(legs, '1/2'));
     const piece = getPiece(layout, 2);
     expect(piece.developed!.length).to.equal(inches(324));
@@ -254,9 +353,17 @@ describe('tube in a run', () => {
 
   it('a slip coupling closes a gap: half its length goes over each side, and nothing is taken off between', () => {
     const pressed = { material: 'steel-pressed', size: '3/4' } as const;
-    const run = withParts(makeRun([[0, 'right', 60, pressed], [1, 'up', 20, pressed]]), [[1, 'slip-coupling', 0.5]]); // prettier-ignore
+    const run = withParts(
+      makeRun([
+        [0, 'right', 60, pressed],
+        [1, 'up', 20, pressed],
+      ]),
+      [[1, 'slip-coupling', 0.5]],
+    );
     const slip = 'tube/press-steel/slip-coupling/3-4';
-    const layout = layOut(measure(measure(run, slip, ['a', 1.25, 1.25]), 'tube/press-steel/elbow-90/3-4', ['a', 2, 1])); // prettier-ignore
+    const layout = layOut(
+      measure(measure(run, slip, ['a', 1.25, 1.25]), 'tube/press-steel/elbow-90/3-4', ['a', 2, 1]),
+    );
     const [first, second] = ['1a', '1b'].map((mark) => getPiece(layout, mark).cut!.exact / INCH);
     expect(first).to.equal(30);
     // The half of the leg less the elbow's centre-to-face, and what goes into it.
@@ -266,9 +373,28 @@ describe('tube in a run', () => {
 
   it('a valve in copper parts the tube; in corrugated tubing none may stand', () => {
     const olives = { material: 'copper-compression', size: '15 mm' } as const;
-    const parted = layOut(withParts(makeRun([[0, 'right', 40, olives], [1, 'up', 20, olives]]), [[1, 'valve', 0.5]])); // prettier-ignore
-    expect([...getPieces(parted)].map(({ mark, path }) => [mark, path!.legs.length])).to.deep.equal([['1a', 1], ['1b', 2]]); // prettier-ignore
-    const none = layOut(withParts(makeRun([[0, 'right', 40, csst], [1, 'up', 20, csst]]), [[1, 'valve', 0.5]])); // prettier-ignore
+    const parted = layOut(
+      withParts(
+        makeRun([
+          [0, 'right', 40, olives],
+          [1, 'up', 20, olives],
+        ]),
+        [[1, 'valve', 0.5]],
+      ),
+    );
+    expect([...getPieces(parted)].map(({ mark, path }) => [mark, path!.legs.length])).to.deep.equal([
+      ['1a', 1],
+      ['1b', 2],
+    ]);
+    const none = layOut(
+      withParts(
+        makeRun([
+          [0, 'right', 40, csst],
+          [1, 'up', 20, csst],
+        ]),
+        [[1, 'valve', 0.5]],
+      ),
+    );
     expect(codes(none)).to.include('no-joint-in-tube');
   });
 
@@ -283,12 +409,37 @@ describe('tube in a run', () => {
   });
 
   it('goes through a ring once', () => {
-    const ring: readonly TestLeg[] = [[0, 'right', 40, csst], [1, 'up', 40, csst], [2, 'left', 40, csst]]; // prettier-ignore
+    const ring: readonly TestLeg[] = [
+      [0, 'right', 40, csst],
+      [1, 'up', 40, csst],
+      [2, 'left', 40, csst],
+    ];
     const doc = makeRun(ring);
     const [source] = Object.values(doc.anchors);
     const closing = { ...getLeg(doc, 3) };
-    const legs = { ...doc.legs, closing000: { id: 'closing000', from: closing.to, to: source!.node, geometry: { kind: 'axis', axis: 'down' }, system: 'csst', rank: 'a0', tag: 4 } } as RunDoc['legs']; // prettier-ignore
-    const specs = { ...doc.specs, 'closing000.csst': { id: 'closing000.csst', leg: 'closing000', system: 'csst', material: 'csst', size: '1/2', stock: 'coil' } } as RunDoc['specs']; // prettier-ignore
+    const legs = {
+      ...doc.legs,
+      closing000: {
+        id: 'closing000',
+        from: closing.to,
+        to: source!.node,
+        geometry: { kind: 'axis', axis: 'down' },
+        system: 'csst',
+        rank: 'a0',
+        tag: 4,
+      },
+    } as RunDoc['legs'];
+    const specs = {
+      ...doc.specs,
+      'closing000.csst': {
+        id: 'closing000.csst',
+        leg: 'closing000',
+        system: 'csst',
+        material: 'csst',
+        size: '1/2',
+        stock: 'coil',
+      },
+    } as RunDoc['specs'];
     const nodes = { ...doc.nodes, [source!.node]: { ...doc.nodes[source!.node]!, terminal: null } };
     const layout = layOut({ ...doc, legs, specs, nodes });
     expect([...getPieces(layout)].length).to.be.lessThan(3);

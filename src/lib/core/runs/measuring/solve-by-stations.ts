@@ -71,7 +71,12 @@ export function solveByStations(
   const wrong = new Set(first.contradictions.flatMap(({ measure, against }) => [measure, ...against]));
   const contested = new Set([...plain].flatMap(([leg, { id }]) => (wrong.has(id) ? [leg] : [])));
   const rest = new Map([...known].filter(([leg]) => !contested.has(leg)));
-  const second = tie(legs, plain, rest, read.filter(({ measure }) => !wrong.has(measure.id))); // prettier-ignore
+  const second = tie(
+    legs,
+    plain,
+    rest,
+    read.filter(({ measure }) => !wrong.has(measure.id)),
+  );
   return {
     ...readOff(legs, rest, second.graph),
     contradictions: first.contradictions,

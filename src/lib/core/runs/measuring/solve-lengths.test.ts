@@ -70,7 +70,12 @@ describe('solveLengths', () => {
           measure: measure(`measure${i}x`, centreOf(nodes[from]!), centreOf(nodes[to]!), value),
         };
       });
-      const { solved } = layOut(withMeasures(doc, said.map((each) => each.measure))); // prettier-ignore
+      const { solved } = layOut(
+        withMeasures(
+          doc,
+          said.map((each) => each.measure),
+        ),
+      );
       const rows = said.map(({ a, b }) => legs.map((_, i) => (i >= a && i < b ? 1 : 0)));
       expect(solved.contradictions, `seed ${seed}`).to.deep.equal([]);
       for (const [i, leg] of legs.entries()) {
@@ -183,13 +188,24 @@ describe('solveLengths', () => {
 
 describe('lengths solved with what was solved before an edit', () => {
   /** Four legs along, up and along, each measured from centre to centre. */
-  const doc = makeRun([[0, 'right', 20], [1, 'up', 30], [2, 'right', 40], [1, 'right', 50]]); // prettier-ignore
+  const doc = makeRun([
+    [0, 'right', 20],
+    [1, 'up', 30],
+    [2, 'right', 40],
+    [1, 'right', 50],
+  ]);
   const legs = [1, 2, 3, 4].map((tag) => getLeg(doc, tag));
-  const own = (leg: Leg) => Object.values(doc.measures).find(({ from, to }) => from.id === leg.from && to.id === leg.to)!; // prettier-ignore
+  const own = (leg: Leg) =>
+    Object.values(doc.measures).find(({ from, to }) => from.id === leg.from && to.id === leg.to)!;
   const [first, second, third, fourth] = legs as [Leg, Leg, Leg, Leg];
   const other: Leg = { ...third, id: 'secondleg0', tag: 9 };
-  const setMeasure = <Field extends 'value' | 'from' | 'to'>(measure: Measure, field: Field, value: Measure[Field]): Op => setOp('measures', measure, field, value); // prettier-ignore
-  const setLeg = <Field extends 'from' | 'to' | 'geometry'>(leg: Leg, field: Field, value: Leg[Field]): Op => setOp('legs', leg, field, value); // prettier-ignore
+  const setMeasure = <Field extends 'value' | 'from' | 'to'>(
+    measure: Measure,
+    field: Field,
+    value: Measure[Field],
+  ): Op => setOp('measures', measure, field, value);
+  const setLeg = <Field extends 'from' | 'to' | 'geometry'>(leg: Leg, field: Field, value: Leg[Field]): Op =>
+    setOp('legs', leg, field, value);
   const face = { ...own(second).to, at: 'face' } as const;
   const unlike: Measure = { ...own(third), id: 'again00000', value: inches(41) };
 
@@ -263,7 +279,9 @@ describe('lengths solved with what was solved before an edit', () => {
 
   it('a measure to the face of what stands at the end is so much longer from centre to centre', () => {
     const after = mustBe(applyOps(doc, [setMeasure(own(second), 'to', face)]));
-    const [was, is] = [layOut(doc), layOut(after)].map(({ legs: laid }) => laid.get(second.id)!.centreToCentre!); // prettier-ignore
+    const [was, is] = [layOut(doc), layOut(after)].map(
+      ({ legs: laid }) => laid.get(second.id)!.centreToCentre!,
+    );
     expect(is! - was!).to.be.greaterThan(inches(0.5));
   });
 });

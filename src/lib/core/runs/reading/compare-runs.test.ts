@@ -7,7 +7,12 @@ import { applyOps, invertOps } from '#core/runs/changes';
 import { compareRuns } from './compare-runs.ts';
 import { planAddLeg, planChangeMeasure, planChooseRule } from '#core/runs/commands';
 
-const doc = () => makeRun([[0, 'up', 20], [1, 'right', 43.25], [2, 'down', 12]]); // prettier-ignore
+const doc = () =>
+  makeRun([
+    [0, 'up', 20],
+    [1, 'right', 43.25],
+    [2, 'down', 12],
+  ]);
 
 describe('two states of a run held against each other', () => {
   it('the same state differs in nothing', () => {

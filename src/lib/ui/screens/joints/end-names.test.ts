@@ -13,7 +13,10 @@ describe('the names of ends on the bench', () => {
         expect(unknown, printed).to.eql([]);
         expect(ends, printed).to.deep.include(end);
         // Two ends that are printed alike cannot be told apart by their name: then both are offered.
-        for (const each of ends) expect([sayEnd(each), nameEnd(each)].map((name) => name.toLowerCase())).to.include(printed.trim().toLowerCase()); // prettier-ignore
+        for (const each of ends)
+          expect([sayEnd(each), nameEnd(each)].map((name) => name.toLowerCase())).to.include(
+            printed.trim().toLowerCase(),
+          );
       }
     }
   });

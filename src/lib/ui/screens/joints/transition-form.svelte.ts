@@ -7,7 +7,11 @@ import type { TransitionAsked } from './transition-message.ts';
 
 /** What is usually the case of an end nobody has said it of: a cylinder's own is on a cylinder, a connector's nut on a connector. */
 const guessBearer = (end: End): Bearer =>
-  isOfCylinder(end) ? 'cylinder' : end.kind === 'thread' && end.family === 'connector' && end.gender === 'female' ? 'flexible' : 'pipe'; // prettier-ignore
+  isOfCylinder(end)
+    ? 'cylinder'
+    : end.kind === 'thread' && end.family === 'connector' && end.gender === 'female'
+      ? 'flexible'
+      : 'pipe';
 
 const SIDE_OF: Readonly<Record<Bearer, Side>> = {
   pipe: 'appliance',

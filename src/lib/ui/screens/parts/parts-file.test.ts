@@ -17,10 +17,39 @@ import { readPartsFile } from './read-parts-file.ts';
 const SEED = 13_023;
 const { threads, tubes } = standardCatalogue.ends;
 /** Every end that a part of the shop may have. */
-const ENDS = listEnds(threads, tubes).map(toPlainEnd).filter(({ kind }) => ['thread', 'tube', 'socket', 'flange', 'fusion-face'].includes(kind)) as ShopPart['ends'][number][]; // prettier-ignore
+const ENDS = listEnds(threads, tubes)
+  .map(toPlainEnd)
+  .filter(({ kind }) =>
+    ['thread', 'tube', 'socket', 'flange', 'fusion-face'].includes(kind),
+  ) as ShopPart['ends'][number][];
 
 /** Text as nobody should write it: quotes, what parts cells, what begins a formula, blanks round it, ends of lines, a mark of the order of bytes. */
-const odd = fc.constantFrom('"', "'", ',', ';', '\t', '=', '+', '-', '@', '|', ' ', '\u00a0', '\uFEFF', '½', '”', '1', 'x', '0x', '1e5', 'TRUE', '#', '%', '\\', '👷'); // prettier-ignore
+const odd = fc.constantFrom(
+  '"',
+  "'",
+  ',',
+  ';',
+  '\t',
+  '=',
+  '+',
+  '-',
+  '@',
+  '|',
+  ' ',
+  '\u00a0',
+  '\uFEFF',
+  '½',
+  '”',
+  '1',
+  'x',
+  '0x',
+  '1e5',
+  'TRUE',
+  '#',
+  '%',
+  '\\',
+  '👷',
+);
 const line = (longest: number) =>
   fc
     .oneof(
@@ -28,7 +57,9 @@ const line = (longest: number) =>
       fc.string({ unit: 'grapheme', maxLength: 20 }),
     ) // prettier-ignore
     .map((text) => text.replace(/[\p{Cc}\p{Cs}]/gu, '').slice(0, longest));
-const note = fc.array(line(60), { maxLength: 4 }).chain((lines) => fc.constantFrom('\n', '\r\n', '\t', ' ').map((by) => lines.join(by))); // prettier-ignore
+const note = fc
+  .array(line(60), { maxLength: 4 })
+  .chain((lines) => fc.constantFrom('\n', '\r\n', '\t', ' ').map((by) => lines.join(by)));
 const part = fc.record<ShopPart>({
   id: fc.stringMatching(/^[a-z][a-z0-9]{7,39}$/),
   name: line(80).filter((text) => /\S/.test(text)),
@@ -67,7 +98,19 @@ describe('the table of a shop’s own parts, as a file', () => {
   });
 
   it('does so for every end there is', () => {
-    const parts = ENDS.map((end, i): ShopPart => ({ id: `endpart${String(i).padStart(5, '0')}`, name: `part ${i}`, kind: 'coupling', material: 'brass', ends: [end, ENDS.at(-1 - i)!], length: null, price: null, note: '', retired: false })); // prettier-ignore
-    expect(readPartsFile(writeTable(stringify, makeShopPartsTable(parts)), () => 'newpart0000')).to.deep.equal({ ok: true, value: parts }); // prettier-ignore
+    const parts = ENDS.map((end, i): ShopPart => ({
+      id: `endpart${String(i).padStart(5, '0')}`,
+      name: `part ${i}`,
+      kind: 'coupling',
+      material: 'brass',
+      ends: [end, ENDS.at(-1 - i)!],
+      length: null,
+      price: null,
+      note: '',
+      retired: false,
+    }));
+    expect(
+      readPartsFile(writeTable(stringify, makeShopPartsTable(parts)), () => 'newpart0000'),
+    ).to.deep.equal({ ok: true, value: parts });
   });
 });

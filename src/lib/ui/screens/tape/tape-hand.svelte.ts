@@ -135,7 +135,9 @@ export class TapeHand {
     const { layout } = this.#entry;
     if (!layout || !tape || !hook || !mark) return false;
     const move = planReading(layout, tape, { hook, mark, value, typed, unit }, newId);
-    const done: Result<void, Refusal> = move.ok ? this.#entry.store.apply(move.value.planned) : refuse(move.refusal); // prettier-ignore
+    const done: Result<void, Refusal> = move.ok
+      ? this.#entry.store.apply(move.value.planned)
+      : refuse(move.refusal);
     this.refusal = done.ok ? null : done.refusal;
     if (done.ok) this.#hook = hook.id;
     return done.ok;
