@@ -1,5 +1,4 @@
-import { getMaterialTraits } from '#core/materials';
-import type { MaterialTraits } from '#core/materials';
+import { getMaterialTraits, type MaterialTraits } from '#core/materials';
 import { findNippleLength, isBullhead } from '#core/transitions';
 import { getEndSize, type End } from '#core/ends';
 import {

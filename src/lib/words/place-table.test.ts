@@ -4,9 +4,9 @@ import {
   PERMIT_REASONS,
   PLACED_JOINTS,
   PLACED_MATERIALS,
-  PLACED_PARTS,
   ZONES,
 } from '#core/permissions';
+import { PLACED_PARTS } from '#core/catalogue';
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { ZONE_LETTERS } from '#core/drawing';

@@ -9,10 +9,10 @@ import {
   mayStand,
   PLACED_JOINTS,
   PLACED_MATERIALS,
-  PLACED_PARTS,
   ZONES,
   type ZoneId,
 } from '#core/permissions';
+import { PLACED_PARTS } from '#core/catalogue';
 import { PASSAGE_NAMES } from './ground-findings.ts';
 import {
   namePlacedJoint,

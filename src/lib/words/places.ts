@@ -7,9 +7,9 @@ import type {
   PermitRuling,
   BodyPlaced,
   JointPlaced,
-  PartPlaced,
   ZoneId,
 } from '#core/permissions';
+import type { PartPlaced } from '#core/catalogue';
 import { JOINT_WORDS } from './joints.ts';
 import { MATERIAL_NAMES } from './parts.ts';
 

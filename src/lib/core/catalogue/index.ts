@@ -34,7 +34,13 @@ export {
   isTaper,
 } from './listed-thread.ts';
 export { PART_SHAPES, type PartShape } from './part-shapes.ts';
-export { type PartTraits, getPartTraits, getPressureSides } from './part-traits.ts';
+export {
+  PLACED_PARTS,
+  type PartPlaced,
+  type PartTraits,
+  getPartTraits,
+  getPressureSides,
+} from './part-traits.ts';
 export {
   type AdapterKind,
   type BoughtKind,

@@ -16,6 +16,7 @@ import {
   type TypeOf,
 } from '#core/shapes';
 import type { EndRegistry } from './end-registry.ts';
+import { getPartTraits } from './part-traits.ts';
 import { getPortWay } from './part-shapes.ts';
 import type { BoughtKind, Part, PartLength } from './part.ts';
 
@@ -63,8 +64,6 @@ export const getShopPartId = (id: string): string => `${OWN}${id}`;
 export const readShopPartId = (id: string): string | null =>
   id.startsWith(OWN) ? id.slice(OWN.length) : null;
 
-const SEATED: ReadonlySet<ShopPartKind> = new Set(['union', 'dielectric-union']);
-
 /** Made once for each: parts that stand in a layout are told apart by identity. */
 const made = new WeakMap<ShopPart, Part>();
 
@@ -87,7 +86,7 @@ export function toPart(shopPart: ShopPart): Part {
     material,
     join: null,
     ports: ends.map((end, i) => ({ id: names[i]!, way: getPortWay(kind, names[i]!), end, reach: reaches[i]!, depth: null })),
-    seats: SEATED.has(kind) ? [[cone, { ...cone, half: 'socket' }]] : [],
+    seats: getPartTraits(kind).hasSeat ? [[cone, { ...cone, half: 'socket' }]] : [],
     outside: null,
   }; // prettier-ignore
   made.set(shopPart, part);

@@ -3,16 +3,15 @@ import type {
   Permission,
   BodyPlaced,
   JointPlaced,
-  PartPlaced,
   ZoneId,
   PassageKind,
   PassageWant,
 } from '#core/permissions';
+import type { PartPlaced, BoughtKind, Part, PartKind } from '#core/catalogue';
 import type { ShutOffFault, TrapFinding } from '#core/traps';
 import type { GasInput, Length } from '#core/units';
 import type { Severity } from '#core/outcome';
 import type { EngagementDoubt } from '#core/allowances';
-import type { BoughtKind, Part, PartKind } from '#core/catalogue';
 import type { CoverWanted } from '#core/ground';
 import type { LegSize } from '#core/ends';
 import type { PeComparison } from '#core/identify';

@@ -1,7 +1,7 @@
 import { getZoneOf, isEmpty } from '#core/runs/document';
 import type { Jurisdiction } from '#core/house-rules';
 import type { Severity } from '#core/outcome';
-import type { PartKind } from '#core/catalogue';
+import type { PartKind, PartPlaced } from '#core/catalogue';
 import { getCraft } from '#core/materials';
 import {
   mayJoin,
@@ -14,7 +14,6 @@ import {
   getPartPlaced,
   type BodyPlaced,
   type JointPlaced,
-  type PartPlaced,
   type ZoneId,
 } from '#core/permissions';
 import { assemble, type RunLayout } from '#core/runs/layout';

@@ -15,8 +15,6 @@ export {
   type JointPlaced,
   PLACED_JOINTS,
   PLACED_MATERIALS,
-  PLACED_PARTS,
-  type PartPlaced,
   getJointPlaced,
   getPartPlaced,
   isCorrugated,

@@ -1,4 +1,5 @@
-import type { BodyPlaced, JointPlaced, PartPlaced } from './placed.ts';
+import type { BodyPlaced, JointPlaced } from './placed.ts';
+import type { PartPlaced } from '#core/catalogue';
 import type { ZoneId } from './zone.ts';
 import type { HouseRules, RuleId, Jurisdiction } from '#core/house-rules';
 

@@ -16,14 +16,8 @@ import {
 import { PASSAGES } from './passage.ts';
 import { findWants, mayPass } from './passages.ts';
 import { getWorst, JOINT_RULES, mayJoin, mayRun, mayStand, PART_RULES, PIPE_RULES } from './permissions.ts';
-import {
-  PLACED_JOINTS,
-  PLACED_MATERIALS,
-  PLACED_PARTS,
-  type BodyPlaced,
-  type JointPlaced,
-  type PartPlaced,
-} from './placed.ts';
+import { PLACED_JOINTS, PLACED_MATERIALS, type BodyPlaced, type JointPlaced } from './placed.ts';
+import { PLACED_PARTS, type PartPlaced } from '#core/catalogue';
 import { ZONES, type ZoneId } from './zone.ts';
 
 /** Of gas that its supplier says eats no copper: what is asked of it otherwise is a test of its own. */

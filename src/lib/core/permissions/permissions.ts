@@ -10,14 +10,8 @@ import {
   type PermitRuling,
   type PlaceQuestion,
 } from './permission.ts';
-import {
-  getPipeFamily,
-  isOfCopper,
-  type BodyPlaced,
-  type JointPlaced,
-  type PartPlaced,
-  toJoint,
-} from './placed.ts';
+import { getPipeFamily, isOfCopper, type BodyPlaced, type JointPlaced, toJoint } from './placed.ts';
+import type { PartPlaced } from '#core/catalogue';
 import { ducts } from './rules/ducts.ts';
 import { flexiblePart } from './rules/flexible-part.ts';
 import { jointConcealed } from './rules/joint-concealed.ts';

@@ -1,6 +1,5 @@
-import { getMaterialTraits } from '#core/materials';
-import type { PipeFamily } from '#core/materials';
-import { type PartKind, MATERIALS, type Material } from '#core/catalogue';
+import { getMaterialTraits, type PipeFamily } from '#core/materials';
+import { type PartKind, MATERIALS, type Material, type PartPlaced, getPartTraits } from '#core/catalogue';
 import { JOINT_KINDS, type JointKindId, JOINTS, type JointFamily } from '#core/joints';
 
 /** What may run somewhere: what legs are made of. */
@@ -18,28 +17,8 @@ export const getJointPlaced = (joint: JointKindId, on: BodyPlaced | null): Joint
   return on !== null && getPipeFamily(on) === 'copper' ? 'press-copper' : 'press-steel';
 };
 
-/** Parts that places care about whatever their joints are: what is shut or opened, what comes apart, what bends. */
-export const PLACED_PARTS = ['valve', 'cap', 'regulator', 'union', 'bushing', 'connector', 'hose'] as const;
-export type PartPlaced = (typeof PLACED_PARTS)[number];
-
-const PLACED_KINDS: Readonly<Partial<Record<PartKind, PartPlaced>>> = {
-  valve: 'valve',
-  cap: 'cap',
-  plug: 'cap',
-  union: 'union',
-  'dielectric-union': 'union',
-  'hex-bushing': 'bushing',
-  'face-bushing': 'bushing',
-  connector: 'connector',
-  hose: 'hose',
-  'cooker-hose': 'hose',
-  'clipped-hose': 'hose',
-  'cylinder-regulator': 'regulator',
-  'first-stage-regulator': 'regulator',
-  'second-stage-regulator': 'regulator',
-};
 /** What places care about in a part of a kind; null where its pipe and its joints say all. */
-export const getPartPlaced = (kind: PartKind): PartPlaced | null => PLACED_KINDS[kind] ?? null;
+export const getPartPlaced = (kind: PartKind): PartPlaced | null => getPartTraits(kind).placedAs;
 
 /** The family of what a leg is made of. */
 export const getPipeFamily = (material: BodyPlaced): PipeFamily => getMaterialTraits(material).family;

@@ -1,9 +1,8 @@
-import { getMaterialTraits } from '#core/materials';
-import type { SupportFigures } from '#core/materials';
-import { type LegSize } from '#core/ends';
+import { getMaterialTraits, type SupportFigures } from '#core/materials';
+import type { LegSize } from '#core/ends';
 import type { Jurisdiction } from '#core/house-rules';
-import { type BodyPlaced } from '#core/permissions';
-import { type Length, type LengthUnit } from '#core/units';
+import type { BodyPlaced } from '#core/permissions';
+import type { Length, LengthUnit } from '#core/units';
 
 /** How far apart the supports of a pipe may stand at the most, nm. */
 export interface SupportSpacing extends Pick<SupportFigures, 'source' | 'confidence'> {

@@ -1,5 +1,5 @@
+import { getPartTraits } from '#core/catalogue';
 import type { End } from '#core/ends';
-import type { PartKind } from '#core/catalogue';
 import type { JudgedJoint } from '#core/joints';
 import type { Length } from '#core/units';
 import { WISHES, type Wish } from './question.ts';
@@ -102,16 +102,8 @@ const BY: Readonly<Record<Wish, (a: ChainCost, b: ChainCost) => number>> = {
   price: (a, b) => a.unpriced - b.unpriced || a.price - b.price,
 };
 
-/** Kinds that are less often at hand than what does the same. */
-const ODD: ReadonlySet<PartKind> = new Set([
-  'swivel',
-  'tail',
-  'connector-fitting',
-  'threaded-flange',
-  'slip-coupling',
-]);
 const countOdd = ({ links }: Chain): number =>
-  links.filter(({ chainPart }) => ODD.has(chainPart.part.kind)).length;
+  links.filter(({ chainPart }) => getPartTraits(chainPart.part.kind).isOdd).length;
 
 /** Less than nothing where `a` is the better: the same wall of polyethylene before another, then what was wished for first, then the usual order, then what is mostly at hand, then by name so that it is always the same. */
 export function compareChains(a: Chain, b: Chain, wish: Wish): number {

@@ -1,7 +1,6 @@
-import { JOINTS } from '#core/joints';
+import { JOINTS, type JudgedJoint, type JointKindId } from '#core/joints';
 import { type PartKind, SIDES } from '#core/catalogue';
 import type { End } from '#core/ends';
-import type { JudgedJoint, JointKindId } from '#core/joints';
 import { compareChains, getCost, isWithin, keepDifferent, listSorts, MOST, type Chain } from './chain.ts';
 import { mayServe } from './flexible-use.ts';
 import { mayBend, mustBend, type TransitionQuestion } from './question.ts';

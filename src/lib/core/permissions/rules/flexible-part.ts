@@ -1,5 +1,5 @@
 import { ask, allowed, allowedIf, forbidden, type PermitRule } from '../permission.ts';
-import type { PartPlaced } from '../placed.ts';
+import type { PartPlaced } from '#core/catalogue';
 import { isOutOfReach } from '../zone.ts';
 
 /**

@@ -1,5 +1,5 @@
 import { allowedIf, ask, type PermitRule } from '../permission.ts';
-import type { PartPlaced } from '../placed.ts';
+import type { PartPlaced } from '#core/catalogue';
 
 /** In a vehicle what is shut or opened can be reached; elsewhere than under rules for vehicles it is asked. */
 export const partInAVehicle: PermitRule<PartPlaced> = {

@@ -1,5 +1,5 @@
 import { allowed, allowedIf, type PermitCondition, type PermitRule } from '../permission.ts';
-import type { PartPlaced } from '../placed.ts';
+import type { PartPlaced } from '#core/catalogue';
 
 /** In sight a valve or a cap is fine, outdoors and in the wet kept from rust; a regulator breathes by a vent, wherever it is. */
 export const partInTheOpen: PermitRule<PartPlaced> = {

@@ -1,5 +1,5 @@
 import { forbidden, type PermitRule } from '../permission.ts';
-import type { PartPlaced } from '../placed.ts';
+import type { PartPlaced } from '#core/catalogue';
 import { isOutOfReach } from '../zone.ts';
 
 /** What is shut, opened or read is reached without breaking anything up: valves, caps and drips, regulators. No house rule changes that. */
