@@ -203,7 +203,7 @@ function nameTubePort({ end }: Port, { size, join }: Part): string {
         ? end.name
         : size;
   const plain = name.replace(/ (coil|straight|CSST|steel pipe)$/, '');
-  return join === 'press-copper' ? plain.replace(/ [KL]$/, ' nominal') : plain;
+  return join !== null && JOINS[join].isNominal ? plain.replace(/ [KL]$/, ' nominal') : plain;
 }
 
 /** The pressure class of a malleable fitting, as it is ordered; empty where there is none. */

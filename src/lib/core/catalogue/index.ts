@@ -49,6 +49,7 @@ export {
   type PartKind,
   type PartLength,
   type Port,
+  TUBE_JOINS,
   type TubeJoin,
   findDepth,
   findReach,

@@ -43,6 +43,8 @@ export interface Join {
   readonly name: string;
   readonly kindNames: Readonly<Partial<Record<PartKind, string>>>;
   readonly saysMetal: boolean;
+  /** Whether copper of the plumbing list goes by its nominal size at the counter. */
+  readonly isNominal: boolean;
   /** Words by which its parts are asked for at a counter: all of them, some kinds, and what is alike at both ends. */
   readonly counterWords: string;
   readonly kindWords: Readonly<Partial<Record<PartKind, string>>>;
@@ -59,6 +61,7 @@ export const USUAL = {
   isButt: false,
   kindNames: {},
   saysMetal: true,
+  isNominal: false,
   kindWords: {},
   alikeWords: '',
 } as const;

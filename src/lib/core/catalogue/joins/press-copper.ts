@@ -23,5 +23,6 @@ export const pressCopper = {
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'press-copper', size),
   name: 'press',
+  isNominal: true,
   counterWords: 'press pressed copper tube nominal',
 } as const satisfies Join;

@@ -11,16 +11,18 @@ export interface PlacedRecord {
 /** Collections → what each of their records hangs on, by its id: sorted once. */
 const known = new WeakMap<object, ReadonlyMap<string, readonly PlacedRecord[]>>();
 
+const toKey = ({ to, id }: RecordRef): string => `${to} ${id}`;
+
 function sortByWhatItHangsOn(name: RecordName, doc: RunDoc): ReadonlyMap<string, readonly PlacedRecord[]> {
   const before = known.get(doc[name]);
   if (before) return before;
   const { hangsOn } = getRecordKind(name);
   const sorted = new Map<string, PlacedRecord[]>();
   for (const record of Object.values(doc[name])) {
-    const { id } = hangsOn!(record);
-    const others = sorted.get(id);
+    const on = toKey(hangsOn!(record));
+    const others = sorted.get(on);
     if (others) others.push({ in: name, record });
-    else sorted.set(id, [{ in: name, record }]);
+    else sorted.set(on, [{ in: name, record }]);
   }
   known.set(doc[name], sorted);
   return sorted;
@@ -30,6 +32,6 @@ function sortByWhatItHangsOn(name: RecordName, doc: RunDoc): ReadonlyMap<string,
 export const listHangingOn = (doc: RunDoc, { to, id }: RecordRef): readonly PlacedRecord[] =>
   RECORD_NAMES.flatMap((name): readonly PlacedRecord[] => {
     const { hangsOn, saidOf } = getRecordKind(name);
-    if (hangsOn) return to === 'legs' ? (sortByWhatItHangsOn(name, doc).get(id) ?? []) : [];
+    if (hangsOn) return sortByWhatItHangsOn(name, doc).get(toKey({ to, id })) ?? [];
     return saidOf.includes(to) && Object.hasOwn(doc[name], id) ? [{ in: name, record: doc[name][id]! }] : [];
   });

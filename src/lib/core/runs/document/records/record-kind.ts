@@ -15,7 +15,7 @@ export interface RecordKind<Value> {
   readonly most: number;
   /** How many a run may begin with, before its first change. */
   readonly beginsWith: number;
-  /** The leg it is a part of: it goes when that goes. */
+  /** What it is a part of: it goes when that goes. */
   readonly hangsOn: ((record: Value) => RecordRef) | null;
   /** It stands under the id of what it is said of, in one of these collections, and goes with it. */
   readonly saidOf: readonly RecordRef['to'][];
