@@ -1,6 +1,7 @@
 import type { RunDoc } from './run.ts';
 import type { RecordRef } from './records/record-kind.ts';
-import { getRecordKind, RECORD_NAMES, type RecordName } from './records/records.ts';
+import { getRecordKind } from './records/records.ts';
+import { RECORD_NAMES, type RecordName } from './records/names.ts';
 
 /** A reference in the document that leads nowhere. */
 export interface BrokenReference {

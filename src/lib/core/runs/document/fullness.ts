@@ -1,5 +1,6 @@
 import { idsOf } from './lineage.ts';
-import { getRecordKind, RECORD_NAMES, type RecordName } from './records/records.ts';
+import { getRecordKind } from './records/records.ts';
+import { RECORD_NAMES, type RecordName } from './records/names.ts';
 import type { RunDoc } from './run.ts';
 
 /** The most entries of a kind that a run holds. Said before it is met, refused where it is passed. */

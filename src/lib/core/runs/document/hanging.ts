@@ -1,5 +1,6 @@
 import type { RecordRef } from './records/record-kind.ts';
-import { getRecordKind, RECORD_NAMES, type RecordName } from './records/records.ts';
+import { getRecordKind } from './records/records.ts';
+import { RECORD_NAMES, type RecordName } from './records/names.ts';
 import type { RunDoc } from './run.ts';
 
 /** A record by where it stands. */

@@ -7,8 +7,10 @@ import { layOut, mustBe } from '#support/make-run.ts';
 import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom } from '#support/random-run.ts';
 import { findBrokenReference } from './check-run.ts';
-import { COLLECTIONS, SAID_OF } from './collections.ts';
-import { getRecordKind, RECORD_NAMES, type RecordName } from './records/records.ts';
+import { COLLECTIONS } from './collections.ts';
+import { SAID_OF } from './said.ts';
+import { getRecordKind } from './records/records.ts';
+import { RECORD_NAMES, type RecordName } from './records/names.ts';
 import { newRun, type RunDoc } from './run.ts';
 
 const SEED = 15_001;

@@ -3,7 +3,8 @@ import type { RuleChoices } from '#core/house-rules';
 import type { LegEntry } from './records/leg.ts';
 import type { RunNode, Terminal } from './records/node.ts';
 import type { InlinePart } from './records/part.ts';
-import { RECORD_NAMES, type Collections } from './records/records.ts';
+import { RECORD_NAMES } from './records/names.ts';
+import type { Collections } from './records/records.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
 export const RUN_SCHEMA = 13;

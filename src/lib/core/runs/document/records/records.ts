@@ -1,3 +1,4 @@
+import type { RecordName } from './names.ts';
 import type { RecordKind, RecordOf } from './record-kind.ts';
 import { ANCHORS } from './anchor.ts';
 import { BEARINGS } from './bearing.ts';
@@ -37,13 +38,10 @@ export const RECORDS = {
   prints: PRINTS,
   passages: PASSAGE_RECORDS,
   fished: FISHED,
-} as const;
+} as const satisfies Readonly<Record<RecordName, object>>;
 
-export type RecordName = keyof typeof RECORDS;
-export type RecordIn<Name extends RecordName> = RecordOf<(typeof RECORDS)[Name]>;
+type RecordIn<Name extends RecordName> = RecordOf<(typeof RECORDS)[Name]>;
 export type Collections = { readonly [Name in RecordName]: Readonly<Record<string, RecordIn<Name>>> };
-
-export const RECORD_NAMES = Object.keys(RECORDS) as readonly RecordName[];
 
 /** What is known of a kind of record, whichever it is. */
 export const getRecordKind = (name: RecordName): RecordKind<unknown> =>
