@@ -13,10 +13,14 @@ import {
   tapeRoundingRule,
 } from '#core/house-rules';
 import { INCH } from '#core/units';
-import { bendRadiusSchema, shortSchema } from './length.schema.ts';
-import { LIMITS } from '#core/shapes';
+import { toJoi } from './to-joi.ts';
+import { bendRadius, short, LIMITS } from '#core/shapes';
 import { oneOfSchema } from './one-of.ts';
 import { textSchema } from './text.schema.ts';
+
+const shortSchema = toJoi(short) as Joi.NumberSchema;
+/** Of the sizes that are bent: a shop need not say all of them. */
+const bendRadiusSchema = toJoi(bendRadius).optional();
 
 const turns = Joi.number().min(0).max(6).required();
 const engagementChoice = Joi.alternatives().try(

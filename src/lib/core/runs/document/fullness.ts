@@ -3,10 +3,7 @@ import { getRecordKind } from './records/records.ts';
 import { RECORD_NAMES, type RecordName } from './records/names.ts';
 import type { RunDoc } from './run.ts';
 
-/** The most entries of a kind that a run holds. Said before it is met, refused where it is passed. */
-export const getMostIn = (name: RecordName): number => getRecordKind(name).most;
-
-/** A kind of entry of which a run holds so many, and at most so many. */
+/** A kind of entry of which a run holds so many, and at most so many: said before it is met, refused where it is passed. */
 export interface Fullness {
   readonly of: RecordName;
   readonly count: number;
@@ -18,7 +15,7 @@ export function findFullness(doc: RunDoc, from: number): Fullness | null {
   const counts = RECORD_NAMES.map((of): Fullness => ({
     of,
     count: idsOf(doc[of]).length,
-    most: getMostIn(of),
+    most: getRecordKind(of).most,
   }));
   const fullest = counts.reduce((a, b) => (b.count / b.most > a.count / a.most ? b : a));
   const isFull = from === 1 ? fullest.count > fullest.most : fullest.count >= fullest.most * from;
