@@ -1,5 +1,5 @@
 import { planBuildTrap, NO_WISH } from '#core/build-in';
-import { standardCatalogue } from '#core/catalogue';
+import { standardCatalogue, type MakerSheet } from '#core/catalogue';
 import { parseMeasure, inches, type LengthUnit } from '#core/units';
 import type { Result } from '#core/outcome';
 import { applyOps, type PlannedChange, NO_FACTS } from '#core/runs/changes';
@@ -16,6 +16,7 @@ import {
   planSayCover,
   planSayPrint,
   planSayZone,
+  planUseMaker,
 } from '#core/runs/commands';
 import { findOpening } from '#core/runs/reading';
 import { layOutRun } from '#core/runs/layout';
@@ -30,6 +31,7 @@ import { prepareDatabase } from '#server/service.ts';
 import { acceptChange } from '#server/use-cases/accept-change.ts';
 import { beginRun } from '#server/use-cases/begin-run.ts';
 import { keepShopParts } from '#server/use-cases/keep-shop-parts.ts';
+import { keepMakerSheets } from '#server/use-cases/keep-maker-sheets.ts';
 import { openJob } from '#server/use-cases/open-job.ts';
 import { toChangeText } from '#server/work/read-change.ts';
 import { DEMO_BAKERY, BAKERY_SPECIMENS } from './demo-specimens.ts';
@@ -64,6 +66,7 @@ import {
   PROOFER_SOURCE,
   SHOP_PARTS,
 } from './demo-lantern-street.ts';
+import { SHEETS, TUBING_SHEET } from './demo-sheets.ts';
 import type { ZoneId } from '#core/permissions';
 import { ensureDatabase } from './ensure-database.ts';
 
@@ -104,6 +107,15 @@ async function loadFernhill(): Promise<void> {
   await tubing?.measureValve('1/2', '2 1/8');
   for (const measured of TUBING_PARTS) await tubing?.measurePart(...measured);
   for (const [zone, tags] of TUBING_ZONES) await tubing?.sayZone(zone, tags);
+  if (!tubing) return;
+  get(
+    await keepMakerSheets(
+      db,
+      resolveActor(),
+      SHEETS.map((wanted) => ({ was: null, wanted })),
+    ),
+  );
+  await tubing.useMaker(TUBING_SHEET);
 }
 
 /** From the meter to the dairy: polyethylene in the ground, a riser at each end. */
@@ -142,6 +154,8 @@ async function loadTidewrack(): Promise<void> {
 interface DemoRun {
   readonly measureValve: (size: NominalSize, typed: string) => Promise<void>;
   readonly buildTrap: (appliance: string) => Promise<void>;
+  /** Whose parts it uses. */
+  readonly useMaker: (sheet: MakerSheet) => Promise<void>;
   /** Where legs run, by their numbers. */
   readonly sayZone: (zone: ZoneId, tags: readonly number[]) => Promise<void>;
   /** How much ground lies over the far end of a leg; which way it goes; its print line; what stands on what ends it. */
@@ -226,6 +240,9 @@ async function loadRun(
       if (depth === null) return;
       const deep = depth === '0' ? inches(0) : read(depth);
       await make(get(planMeasurePart(doc, part, { port, depth: deep }, { typed: depth, by }, newId)));
+    },
+    useMaker: async (sheet) => {
+      await make(get(planUseMaker(doc, sheet.join, sheet)));
     },
     sayZone: async (zone, tags) => {
       await make(get(planSayZone(doc, tags.map(findLeg), zone)));

@@ -3,7 +3,10 @@ import {
   jobFileSchema,
   JOB_FILE_VERSION,
   SHOP_PART_COLUMNS,
+  SHEET_COLUMNS,
+  SHEETS_TABLE_VERSION,
   SHOP_PARTS_TABLE_VERSION,
+  type Column,
   runDocSchema,
 } from '#core/formats';
 import { RUN_SCHEMA } from '#core/runs/document';
@@ -24,19 +27,28 @@ export function makeJobFileSchema(): Record<string, Json> {
   };
 }
 
-/**
- * The published schema of a table of a shop's own parts (CSV, commas, semicolons or tabs; UTF-8; headings first, in any order), in the manner of
- * table schemas: a field for each column.
- */
+/** A table (CSV, commas, semicolons or tabs; UTF-8; headings first, in any order), in the manner of table schemas: a field for each column. */
+const makeFields = (columns: readonly Column[]): Json =>
+  columns.map(({ name, says, isNeeded, isNumber, among }) => ({
+    name,
+    type: isNumber ? 'number' : 'string',
+    description: says,
+    constraints: { required: isNeeded, ...(among ? { enum: among } : {}) },
+  }));
+
+/** The published schema of a table of makers' sheets. */
+export const makeSheetsTableSchema = (): Record<string, Json> => ({
+  title: `A Porthole table of makers' sheets, version ${SHEETS_TABLE_VERSION}`,
+  description:
+    'A line for each size, and for each thread of an end fitting; the lines of one maker, way of joining and sheet are one sheet. What begins like a formula has an apostrophe before it.',
+  fields: makeFields(SHEET_COLUMNS),
+});
+
+/** The published schema of a table of a shop's own parts. */
 export const makePartsTableSchema = (): Record<string, Json> => ({
   title: `A Porthole table of a shop's own parts, version ${SHOP_PARTS_TABLE_VERSION}`,
   description: 'One part a line. What begins like a formula has an apostrophe before it.',
-  fields: SHOP_PART_COLUMNS.map((column) => ({
-    name: column.name,
-    type: column.name === 'length (mm)' || column.name === 'price' ? 'number' : 'string',
-    description: column.says,
-    constraints: { required: column.isNeeded, ...('among' in column ? { enum: column.among } : {}) },
-  })),
+  fields: makeFields(SHOP_PART_COLUMNS),
 });
 
 /** Takes out what the converter writes as Joi's own: patterns as keys, flags behind a pattern, and “or nothing” as nothing but. */

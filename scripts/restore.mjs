@@ -18,6 +18,7 @@ const OURS = [
   'runs',
   'specimens',
   'shop_parts',
+  'maker_sheets',
 ];
 const MIGRATIONS = '__drizzle_migrations';
 

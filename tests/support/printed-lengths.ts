@@ -179,7 +179,7 @@ function holdShorthand(
   about: string,
 ): boolean {
   const { doc } = layout;
-  // Parts between two ends and what a hand turned are of the run, not of its shorthand.
+  // Parts between two ends, whose parts are used and what a hand turned are of the run, not of its shorthand.
   if ([doc.picks, doc.clockings].some((each) => Object.keys(each).length > 0)) return false;
   const { sentences, problems } = readShorthand(writeShorthand(doc, unit), unit);
   expect(problems, about).to.deep.equal([]);
@@ -187,6 +187,7 @@ function holdShorthand(
     ...newRun('writtenrun', doc.catalogueVersion, doc.ruleChoices),
     ownParts: doc.ownParts,
     shopParts: doc.shopParts,
+    makers: doc.makers,
   };
   const made = makeWrittenRun(sentences, bare, makeIds('printed'));
   expect(made.problems, about).to.deep.equal([]);

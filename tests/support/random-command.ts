@@ -9,6 +9,7 @@ import {
 } from '#core/runs/document';
 import {
   makeTaperEnd,
+  SHEET_JOINS,
   standardCatalogue,
   PART_KINDS,
   MATERIALS,
@@ -58,6 +59,7 @@ import {
   planSayBearing,
   planSayCover,
   planSayPrint,
+  planUseMaker,
   planTakeOutLeg,
 } from '#core/runs/commands';
 import { findOpening } from '#core/runs/reading';
@@ -65,6 +67,7 @@ import { makeWrittenRun, readShorthand, writeShorthand } from '#core/shorthand';
 import { GUARDS, PASSAGES, ZONES } from '#core/permissions';
 import { INCH, inches } from '#core/units';
 import { layOut, newLeg } from './make-run.ts';
+import { makeRandomSheet } from './make-sheet.ts';
 
 type Random = () => number;
 
@@ -280,6 +283,10 @@ export function planRandomCommand(
     planTrap,
     planTrap,
     () => planChooseRule(doc, 'trap-measured', { option: pick(['nipple', 'exposed', 'pocket'] as const) }),
+    () => {
+      const { join, ...says } = makeRandomSheet(random, 'x', pick([...SHEET_JOINS.slice(0, 2), 'csst', 'press-steel'] as const));
+      return take(planUseMaker(doc, join, random() < 0.2 ? null : { join, ...says }));
+    },
     () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
     () => {
       const { sentences } = readShorthand(`${writeShorthand(doc, 'in')}off source, ${pick(AXES)} 30`, 'in');

@@ -1,4 +1,12 @@
-import { PART_KINDS, type BoughtKind, MATERIALS, type Material, type Catalogue } from '#core/catalogue';
+import {
+  PART_KINDS,
+  type BoughtKind,
+  MATERIALS,
+  type Material,
+  type Catalogue,
+  SHEET_JOINS,
+  type TubeJoin,
+} from '#core/catalogue';
 import { isWay } from '#core/geometry';
 import { HOUSE_RULES } from '#core/house-rules';
 import type { Collection } from '#core/runs/document';
@@ -8,6 +16,7 @@ import type { LengthUnit } from '#core/units';
 import { sayChange } from './changes.ts';
 import { getRuleTitle } from './house-rules.ts';
 import { sayTyped } from './length-text.ts';
+import { nameSheetJoin } from './makers.ts';
 import { MATERIAL_NAMES, namePart, PART_KIND_NAMES } from './parts.ts';
 import { sayWay } from './ways.ts';
 
@@ -118,6 +127,25 @@ const sayOwnParts: Say = (ops, _, catalogue) => {
   });
 };
 
+/** Whose parts are used, and whose were: by what was put in or taken out, and by what stands in place of what. */
+const sayMakers: Say = (ops) => {
+  const changed = ops.flatMap((op) => {
+    if (op.in !== 'makers') return [];
+    return [
+      {
+        is: op.op === 'insert' || op.op === 'replace' ? op.value : null,
+        was: op.op === 'remove' || op.op === 'replace' ? op.old : null,
+      },
+    ];
+  });
+  return changed.map(({ is, was }) => {
+    const [join, maker, before] = [read(is ?? was, 'join'), read(is, 'maker'), read(was, 'maker')];
+    if (!SHEET_JOINS.some((each) => each === join)) return null;
+    const name = nameSheetJoin(join as TubeJoin);
+    return `${name}: ${sayInstead(isText(maker) ? maker : 'nobody said', isText(before) ? before : null)}`;
+  });
+};
+
 const sayRules: Say = (ops) =>
   ops.map(({ in: where, id }) => {
     const rule = where === 'ruleChoices' ? HOUSE_RULES.find((each) => each.id === id) : undefined;
@@ -140,6 +168,7 @@ const SAYS: Readonly<Partial<Record<CommandName, Say>>> = {
     ),
   'close-end': sayTerminals,
   'measure-part': sayOwnParts,
+  'use-maker': sayMakers,
   'choose-rule': sayRules,
 };
 

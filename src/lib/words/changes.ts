@@ -18,6 +18,7 @@ const DID: Readonly<Record<CommandName, (leg: number | null) => string>> = {
   'choose-part': (leg) => `another part chosen at leg ${leg}`,
   'set-bend': (leg) => `the bend after leg ${leg} given a radius`,
   'measure-part': () => 'a part measured',
+  'use-maker': () => 'whose parts are used',
   'pick-transition': (leg) => `a transition put in at leg ${leg}`,
   'take-out-transition': (leg) => `the transition at leg ${leg} taken out`,
   'bush-down': (leg) => `bushings put in at leg ${leg}`,

@@ -11,6 +11,7 @@ export const FULLNESS_NAMES: Readonly<Record<Fullness['of'], string>> = {
   measures: 'measures',
   ownParts: 'measured parts',
   shopParts: 'own parts',
+  makers: 'makers',
   anchors: 'sources',
   clockings: 'clocked joints',
   zones: 'places of legs',

@@ -80,6 +80,7 @@ export const STOCK_NAMES: Readonly<Record<Stock, string>> = {
 export const STANDING_NAMES: Readonly<Record<PartLength['standing'], string>> = {
   published: 'published',
   typical: 'typical, measure yours',
+  maker: 'by the maker’s sheet',
   entered: 'measured by the shop',
   unknown: 'not known, measure this part',
 };

@@ -22,12 +22,13 @@ import type {
 import type { TableRefusal, WireRefusal } from '#core/formats';
 import type { OffsetPart, OffsetRefusal } from '#core/allowances';
 import type { MoveMarkRefusal } from '#core/tape';
-import type { LengthRefusal, Length, LengthUnit } from '#core/units';
+import type { LengthRefusal, Length, LengthUnit, TorqueRefusal } from '#core/units';
 import type { ReadingRefusal, SizeNameRefusal } from '#core/identify';
 import { isPassedUpright } from '#core/permissions';
 import { sayDay } from './days.ts';
 import { sayExact, sayNumber, sayTaped, sayTyped } from './length-text.ts';
 import { PART_KIND_NAMES } from './parts.ts';
+import { SHEET_REFUSALS } from './makers.ts';
 import { nameWay } from './ways.ts';
 import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
 
@@ -57,6 +58,7 @@ export type Refusal =
   | ReadingRefusal
   | SizeNameRefusal
   | LengthRefusal
+  | TorqueRefusal
   | AddLegRefusal
   | UnknownLeg
   | LengthFollows
@@ -256,7 +258,7 @@ const SENTENCES: Sentences = {
   'event-corrects-nothing': ({ corrects }) =>
     `There is no record “${corrects}” of this piece to correct. Open the cut sheet again.`,
   'changed-elsewhere': ({ of, name, fields }) =>
-    `${of === 'job' ? `The job “${name}” was` : of === 'part' ? `The part “${name}” was` : 'These house rules were'} changed on another device meanwhile (${fields.map((field) => CLASH_FIELDS[field] ?? field.replaceAll('-', ' ')).join(', ')}); yours was not put in. ${CLASH_WAYS[of]}`,
+    `${of === 'job' ? `The job “${name}” was` : of === 'part' ? `The part “${name}” was` : of === 'sheet' ? `The sheet of ${name} was` : 'These house rules were'} changed on another device meanwhile (${fields.map((field) => CLASH_FIELDS[field] ?? field.replaceAll('-', ' ')).join(', ')}); yours was not put in. ${CLASH_WAYS[of]}`,
   'job-full': ({ most }) =>
     `This job has ${most} runs, as many as a job may have. Open another job for the next one.`,
   'id-taken': ({ id }) => `Something else already has the id “${id}”. Try again: a new id will be made.`,
@@ -273,13 +275,16 @@ const SENTENCES: Sentences = {
   'transition-unknown': () => 'The run has no such transition any more. Open the place where it stood again.',
   'shop-part-end-unlisted': ({ name, end }) =>
     `“${name}”: its end “${'size' in end ? end.size : end.kind}” is no thread or tube of the lists, so nobody could say what it joins. Pick the end it has from the list, or identify it first.`,
-  'parts-table-headings': ({ missing }) =>
-    `The table lacks the ${missing.length === 1 ? 'column' : 'columns'} ${missing.map((each) => `“${each}”`).join(', ')}. Its first line has the headings; save the shop’s parts once to see them all.`,
-  'parts-table-cell': ({ line, column, read }) =>
+  'table-headings': ({ missing }) =>
+    `The table lacks the ${missing.length === 1 ? 'column' : 'columns'} ${missing.map((each) => `“${each}”`).join(', ')}. Its first line has the headings; save a table once to see them all.`,
+  'table-cell': ({ line, column, read }) =>
     `Line ${line}, column “${column}”: read “${read}”, which cannot be. Nothing of the table was taken; mend the line and bring it in again.`,
-  'parts-table-too-long': ({ lines, most }) =>
-    `The table has ${lines} lines; a shop keeps ${most} parts of its own. Nothing of it was taken; bring in only those you keep.`,
-  'parts-table-empty': () => 'The table has headings and no part. Nothing was taken from it.',
+  'table-too-long': ({ lines, most }) =>
+    `The table has ${lines} lines; ${most} are taken at the most. Nothing of it was taken; bring in only what you keep.`,
+  'table-empty': () => 'The table has headings and no line under them. Nothing was taken from it.',
+  ...SHEET_REFUSALS,
+  'torque-unreadable': ({ typed }) =>
+    `Read “${typed}”, which is no torque. Write it like 30 lb ft or 40 N m.`,
   'shop-parts-full': ({ most }) =>
     `The shop has ${most} parts of its own, which is all that are kept. Edit one that is retired instead of adding another.`,
   'shop-part-name-taken': ({ name }) =>
@@ -334,11 +339,15 @@ const CLASH_FIELDS: Readonly<Partial<Record<string, string>>> = {
   kind: 'what it is',
   material: 'made of',
   length: 'length over all',
+  rows: 'what it says',
+  join: 'what it is of',
+  source: 'which sheet',
 };
 /** Where what stands there now is seen, and how yours is put in all the same. */
 const CLASH_WAYS = {
   job: 'Look at what stands there now, and save again if yours is the right one.',
   part: 'Close this to see what stands there now, or keep yours again if it is the right one.',
+  sheet: 'Close this to see what stands there now, or keep yours again if it is the right one.',
   rules: 'What stands there now is shown. Choose again if yours is the right one.',
 } as const;
 

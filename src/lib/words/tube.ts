@@ -4,6 +4,7 @@ import type { MadeJoint } from '#core/materials';
 import type { TubeSheet } from '#core/cutting';
 import { formatLength, getTapeFormat, type Length, type LengthUnit, type TapeGraduation } from '#core/units';
 import { sayTaped } from './length-text.ts';
+import { sayTorque } from './makers.ts';
 
 /** What of a bend lies at the mark, as the middle of a sentence. */
 export const BENDER_MARK_NAMES: Readonly<Record<ShoeMark, string>> = {
@@ -49,13 +50,18 @@ export function sayTubeSheet(
   return `The tube laid straight: cut at ${say(cut)}${marks.length > 0 ? `; ${marks.join('; ')}${marks.length > 1 ? ' (turned as seen from end A)' : ''}` : ', without a bend'}.`;
 }
 
-/** How far a tube goes into what it is joined to; of a flare, how much more tube the flare takes. */
-export function sayTubeJoint({ port, engagement }: MadeJoint, unit: LengthUnit): string {
+/** How far a tube goes into what it is joined to; of a flare, how much more tube the flare takes; and what its maker pulls the nut to. */
+export const sayTubeJoint = (joint: MadeJoint, unit: LengthUnit): string =>
+  `${sayTubeEnd(joint, unit)}${joint.torque ? `; the nut to ${sayTorque(joint.torque.value, unit)}` : ''}`;
+
+function sayTubeEnd({ port, engagement }: MadeJoint, unit: LengthUnit): string {
   if (engagement === null) return 'how far the tube goes in is not known: measure this part';
   if (port.end.kind === 'thread')
     return engagement === 0
       ? 'flared, the nut on first'
       : `flared, the nut on first: the flare takes ${sayTaped(engagement, unit)} more`;
+  // An end fitting is measured from the stop of its tube.
+  if (engagement === 0 && port.depth?.standing === 'maker') return 'cut to the stop of its end fitting';
   if (port.end.kind === 'fusion-face')
     return engagement === 0
       ? 'melted end to end'

@@ -84,7 +84,7 @@ function findShortPiece(before: RunLayout, after: RunLayout): Obstacle | null {
       const exact = piece.cut?.exact ?? findAboutCut(piece);
       const nipple = piece.cut?.nipple ?? null;
       if (exact === null) return { code: 'trap-leg-not-measured', mark };
-      const needed = craft.getLeastPiece(piece.ends, after.rules, made);
+      const needed = craft.getLeastPiece(piece.ends, after.rules, made, after.catalogue);
       if (exact > 0 && (nipple !== null || exact >= needed)) continue;
       const [shortest] = craft.listBought(made, after.catalogue);
       const by = (exact > 0 || shortest === undefined ? needed : Math.min(needed, shortest)) - exact;

@@ -22,6 +22,7 @@ import type { BoughtKind, Part } from './part.ts';
 import { getTaperEnd, type TaperFamily } from './taper-end.ts';
 import type { BspRow } from './pipe-threads.ts';
 import { makePipe, type Pipe, type PipeRow } from './pipe.ts';
+import { NO_SHEETS, type Sheets } from './maker-sheet.ts';
 import type { ThreadList } from './thread-list.ts';
 import type { TubeTables } from './joins/depths.ts';
 import { makeTubeParts, type TubeParts } from './tube-parts.ts';
@@ -58,6 +59,8 @@ export interface Catalogue {
   readonly counter: readonly Part[];
   /** Fittings made for tube, which are no part of `parts`: they are made when they are asked for. */
   readonly tubes: TubeParts;
+  /** The makers’ sheets that are gone by; where they say nothing, what is published of all makers holds. */
+  readonly sheets: Sheets;
   /** Any part by its id; null where it is none of these. */
   findPartById(id: string): Part | null;
   /** Figures of ends, whatever they are of. */
@@ -98,6 +101,7 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     findPipe: (size) => pipes.get(size) ?? null,
     getNippleLengths: (size, family = 'NPT') => (family === 'NPT' ? (nipples.get(size) ?? []) : []),
     ground: tables.ground,
+    sheets: NO_SHEETS,
     tubeRows: tubes,
     ends: makeEndRegistry(threadList, listTubeEnds(tubes, pipes.values())),
     ...indexParts(
@@ -107,6 +111,16 @@ export function makeCatalogue(tables: CatalogueTables, threadList: ThreadList, t
     ),
   };
 }
+
+/** A catalogue as the makers’ sheets say that are gone by; itself where there are none. */
+export const withSheets = (catalogue: Catalogue, sheets: Sheets): Catalogue =>
+  Object.keys(sheets).length === 0
+    ? catalogue
+    : {
+        ...catalogue,
+        sheets,
+        ...indexParts(catalogue.parts, catalogue.tubes.bySheets(sheets), catalogue.counter),
+      };
 
 /** Finds parts quickly: by kind and one size for most, by all sizes for the rest. */
 export function indexParts(

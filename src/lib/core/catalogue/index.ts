@@ -1,6 +1,6 @@
 export { APPLIANCE_KINDS, type ApplianceKind, MODEL_TRAP_KINDS } from './appliance-kinds.ts';
 export { CATALOGUE_VERSION } from './catalogue-version.ts';
-export { type Catalogue, indexParts, makeCatalogue } from './catalogue.ts';
+export { type Catalogue, indexParts, makeCatalogue, withSheets } from './catalogue.ts';
 export type { Confidence, Provenance } from './confidence.ts';
 export type { EndRegistry } from './end-registry.ts';
 export {
@@ -33,6 +33,21 @@ export {
   getPlaceSpan,
   isTaper,
 } from './listed-thread.ts';
+export {
+  MAKER_SHEET,
+  type MakerSheet,
+  SHEET_FIELDS,
+  SHEET_JOINS,
+  type SheetRefusal,
+  type SheetRow,
+  type SheetSaid,
+  type SheetSays,
+  findOnSheet,
+  listJoinSizes,
+  nameSheetSize,
+  newSheetRow,
+  refuseSheet,
+} from './maker-sheet.ts';
 export { PART_SHAPES, type PartShape } from './part-shapes.ts';
 export {
   PLACED_PARTS,
@@ -67,6 +82,7 @@ export {
   THREADED_MATERIALS,
   type ThreadedMaterial,
 } from './pipe.ts';
+export { SHEET_FIGURES, SHEET_FIGURE_NAMES, type SheetFigure } from './sheet-figures.ts';
 export {
   SHOP_PART,
   SHOP_PART_KINDS,
@@ -91,11 +107,18 @@ export { malleable150Table } from './tables/malleable-150.table.ts';
 export { nptTable } from './tables/npt.table.ts';
 export { polyethyleneTable } from './tables/polyethylene.table.ts';
 export { steelPipeTable } from './tables/steel-pipe.table.ts';
-export { type TaperEnd, type TaperFamily, getTaperEnd, makeTaperEnd, readTaperEnd } from './taper-end.ts';
+export {
+  TAPER_FAMILIES,
+  type TaperEnd,
+  type TaperFamily,
+  getTaperEnd,
+  makeTaperEnd,
+  readTaperEnd,
+} from './taper-end.ts';
 export type { TaperFigures, ThreadList } from './thread-list.ts';
 export type { TaperThread } from './thread.ts';
 export { getWidth, makePlainEnd, makeTubeOpening } from './tube-joins.ts';
-export type { ManifoldOpening } from './tube-part-ids.ts';
+export { type ManifoldOpening, readTubePartId } from './tube-part-ids.ts';
 export { type TubeParts, isButtJoint } from './tube-parts.ts';
 export {
   CSST_SIZES,
@@ -103,6 +126,7 @@ export {
   getCopperName,
   getCopperOutside,
   getFirstOfOutside,
+  getFirstSize,
   getNominalOfOutside,
   getPeFigures,
   isCopperSize,

@@ -18,6 +18,13 @@ export type PartLength =
       readonly source: string;
       readonly confidence: Confidence;
     }
+  /** As its maker’s sheet says of it. */
+  | {
+      readonly standing: 'maker';
+      readonly length: Length;
+      readonly source: string;
+      readonly confidence: Confidence;
+    }
   | { readonly standing: 'entered'; readonly length: Length; readonly by: string }
   | { readonly standing: 'unknown' };
 

@@ -1,14 +1,7 @@
-import type { CopperSize, LegSize } from '#core/ends';
+import type { LegSize } from '#core/ends';
 import { JOINS } from './joins/joins.ts';
 import type { BoughtKind, TubeJoin } from './part.ts';
-import {
-  CSST_SIZES,
-  getFirstOfOutside,
-  getPeFigures,
-  isCopperSize,
-  isPeSize,
-  STEEL_PRESS_SIZES,
-} from './tube-sizes.ts';
+import { CSST_SIZES, getFirstSize, getPeFigures, isPeSize, STEEL_PRESS_SIZES } from './tube-sizes.ts';
 
 /*
  * Which sizes meet in one fitting. No standard says what is stocked: these are the steps that are usual, ours and approximate; what is not
@@ -41,7 +34,7 @@ export function isSoldTogether(join: TubeJoin, kind: BoughtKind, sizes: readonly
 
 /** How many steps lie between the largest and the smallest; null where they are of no one ladder. */
 function findSteps(sizes: readonly LegSize[]): number | null {
-  const firsts = sizes.map((size) => (isCopperSize(size) ? getFirstOfOutside(size as CopperSize) : size));
+  const firsts = sizes.map(getFirstSize);
   for (const ladder of LADDERS) {
     const places = firsts.map((size) => {
       const at = ladder.findIndex((step) => (typeof step === 'string' ? step === size : step.includes(size)));

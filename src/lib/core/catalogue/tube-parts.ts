@@ -1,13 +1,23 @@
 import { getEndSize, getOppositeGender, type LegSize, type NominalSize } from '#core/ends';
 import { getPortWay, PART_SHAPES } from './part-shapes.ts';
-import type { AdapterKind, BoughtKind, Part, PartLength, Port, TubeJoin } from './part.ts';
+import {
+  findDepth,
+  type AdapterKind,
+  type BoughtKind,
+  type Part,
+  type PartLength,
+  type Port,
+  type TubeJoin,
+} from './part.ts';
+import type { Length } from '#core/units';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
 import { getWidth, makePlainEnd, makeTubeOpening } from './tube-joins.ts';
 import { JOINS } from './joins/joins.ts';
+import { findOnSheet, NO_SHEETS, type Sheets, type SheetSaid } from './maker-sheet.ts';
 import type { TubeTables } from './joins/depths.ts';
 import { isSoldTogether } from './sold-sizes.ts';
 import { readTubePartId, toOpeningSlug, toSlug, type ManifoldOpening } from './tube-part-ids.ts';
-import { getFirstOfOutside, isCopperSize } from './tube-sizes.ts';
+import { getFirstSize } from './tube-sizes.ts';
 
 /** Fittings made for tube. They are many and each is simple: made when first asked for, found again by what they are. */
 export interface TubeParts {
@@ -23,6 +33,8 @@ export interface TubeParts {
     size: LegSize,
   ): readonly { readonly system: TaperFamily; readonly size: NominalSize }[];
   findById(id: string): Part | null;
+  /** The same, as the sheets say that are gone by. */
+  bySheets(sheets: Sheets): TubeParts;
 }
 
 const UNKNOWN: PartLength = { standing: 'unknown' };
@@ -33,6 +45,38 @@ const NOTHING: PartLength = {
   confidence: 'certain',
 };
 
+/** What is fixed by a maker’s sheet. */
+const byMaker = (length: Length, source: string): PartLength => ({
+  standing: 'maker',
+  length,
+  source,
+  confidence: 'certain',
+});
+
+function findMakersDepth(sheets: Sheets, join: TubeJoin, size: LegSize): PartLength | null {
+  const said = findOnSheet(sheets, join, 'depth', size);
+  return said && byMaker(said.value, said.source);
+}
+
+/**
+ * An end fitting as its maker’s sheet has it, from the tube’s stop to the face of its thread: half lies each side of its middle, and what the tube goes
+ * in beyond its face is added on its side. Where that is not said the stop is taken for the face: the take-off is the same.
+ */
+function asFitted(part: Part, said: SheetSaid | null): Part {
+  if (!said) return part;
+  const { value, source } = said;
+  const half = Math.floor(value / 2);
+  return {
+    ...part,
+    ports: part.ports.map((port) => {
+      if (port.depth === null) return { ...port, reach: byMaker(value - half, source) };
+      const deep = findDepth(port);
+      const depth = deep === null ? byMaker(0, `${source}, from its stop`) : port.depth;
+      return { ...port, depth, reach: byMaker(half + (deep ?? 0), source) };
+    }),
+  };
+}
+
 /** Two pipes melted together end to end: nothing is bought for it, it is no longer than a plane, and it is one joint. */
 export const isButtJoint = ({ kind, join, ports }: Pick<Part, 'kind' | 'join' | 'ports'>): boolean =>
   kind === 'coupling' &&
@@ -41,13 +85,13 @@ export const isButtJoint = ({ kind, join, ports }: Pick<Part, 'kind' | 'join' | 
   new Set(ports.map(({ end }) => getEndSize(end))).size === 1;
 
 /** Builds the fittings for tube from what is published of them. */
-export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubeParts {
+export function makeTubeParts(tables: TubeTables, sheets: Sheets = NO_SHEETS): TubeParts {
+  const { adapters, flares, depths } = tables;
   const made = new Map<string, Part>();
   const keep = (part: Part): Part => {
     made.set(part.id, part);
     return part;
   };
-  const first = (size: LegSize): LegSize => (isCopperSize(size) ? getFirstOfOutside(size) : size);
   const makePort = (kind: BoughtKind, id: string, join: TubeJoin, size: LegSize): Port =>
     kind === 'reducing-set' && id === 'large'
       ? { id, way: getPortWay(kind, id), end: makePlainEnd(join, size), reach: UNKNOWN, depth: null }
@@ -59,7 +103,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     // No standard fixes how long these fittings are: each is measured before anything is cut into it.
     reach: UNKNOWN,
     // What a fused joint takes is the shop's to say, not the fitting's.
-    depth: JOINS[join].findDepth({ flares, depths }, size),
+    depth: findMakersDepth(sheets, join, size) ?? JOINS[join].findDepth({ flares, depths }, size),
   });
   const asked = new Map<string, Part | null>();
   const find: TubeParts['find'] = (kind, join, sizes) => {
@@ -73,7 +117,7 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
   const make: TubeParts['find'] = (kind, join, sizes) => {
     if (!JOINS[join].kinds.includes(kind)) return null;
     const { ports } = PART_SHAPES[kind];
-    const own = sizes.length === 1 ? ports.map(() => first(sizes[0]!)) : sizes.map(first);
+    const own = sizes.length === 1 ? ports.map(() => getFirstSize(sizes[0]!)) : sizes.map(getFirstSize);
     if (own.length !== ports.length || !own.every(JOINS[join].isMadeIn) || !isSoldSo(join, kind, own))
       return null;
     const id = `tube/${join}/${kind}/${[...new Set(own)].length === 1 ? toSlug(own[0]!) : own.map(toSlug).join('x')}`;
@@ -93,31 +137,28 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     return known;
   };
   const readThreads: TubeParts['listThreads'] = (join, size) => {
-    const row = JOINS[join].isMadeIn(first(size))
-      ? adapters.find((each) => each.of === JOINS[join].tube && each.size === first(size))
+    const row = JOINS[join].isMadeIn(getFirstSize(size))
+      ? adapters.find((each) => each.of === JOINS[join].tube && each.size === getFirstSize(size))
       : undefined;
     return (row?.threads ?? []).map((thread) => ({ system: row!.system, size: thread }));
   };
-  const findAdapter = (
-    kind: AdapterKind,
-    join: TubeJoin,
-    size: LegSize,
-    { system, size: thread, gender }: TaperEnd,
-  ): Part | null => {
+  const findAdapter = (kind: AdapterKind, join: TubeJoin, size: LegSize, thread: TaperEnd): Part | null => {
+    const { system, size: nominal, gender } = thread;
     if (!JOINS[join].adapters.includes(kind)) return null;
-    if (!listThreads(join, size).some((each) => each.system === system && each.size === thread)) return null;
-    const id = `tube/${join}/${kind}/${toSlug(first(size))}/${system}-${toSlug(thread)}-${gender}`;
+    if (!listThreads(join, size).some((each) => each.system === system && each.size === nominal)) return null;
+    const id = `tube/${join}/${kind}/${toSlug(getFirstSize(size))}/${system}-${toSlug(nominal)}-${gender}`;
     const before = made.get(id);
     if (before) return before;
     const metal = JOINS[join].adapterMetal;
-    const end = makeTaperEnd(system, thread, gender, metal);
-    const part = makePart(id, join, kind, [first(size)], [
-      makePort(kind, 'tube', join, first(size)),
+    const end = makeTaperEnd(system, nominal, gender, metal);
+    const bare = makePart(id, join, kind, [getFirstSize(size)], [
+      makePort(kind, 'tube', join, getFirstSize(size)),
       { id: 'thread', way: getPortWay(kind, 'thread'), end, reach: UNKNOWN, depth: null },
     ]); // prettier-ignore
+    const part = asFitted(bare, findOnSheet(sheets, join, 'fitting', size, thread));
     if (kind !== 'riser' || gender === 'male') return keep(part);
     // The head of a riser is male: what takes a pipe is the coupling screwed on it, a joint of its own.
-    const head = makeTaperEnd(system, thread, getOppositeGender(gender), metal);
+    const head = makeTaperEnd(system, nominal, getOppositeGender(gender), metal);
     return keep({ ...part, seats: [[head, end]] });
   };
   const findManifold: TubeParts['findManifold'] = (join, openings) => {
@@ -141,8 +182,22 @@ export function makeTubeParts({ adapters, flares, depths }: TubeTables): TubePar
     kind === 'manifold'
       ? findManifold(join, sizes.length === 1 ? PART_SHAPES.manifold.ports.map(() => sizes[0]!) : sizes)
       : find(kind, join, sizes);
-  const whole: Omit<TubeParts, 'findById'> = { find: findAny, findAdapter, findManifold, listThreads };
-  return { ...whole, findById: (id) => made.get(id) ?? readId(id, whole) };
+  const whole: Omit<TubeParts, 'findById' | 'bySheets'> = {
+    find: findAny,
+    findAdapter,
+    findManifold,
+    listThreads,
+  };
+  const sheeted = new WeakMap<Sheets, TubeParts>();
+  return {
+    ...whole,
+    findById: (id) => made.get(id) ?? readId(id, whole),
+    bySheets: (others) => {
+      const known = sheeted.get(others) ?? makeTubeParts(tables, others);
+      sheeted.set(others, known);
+      return known;
+    },
+  };
 }
 
 const makePart = (
@@ -171,7 +226,10 @@ function isSoldSo(join: TubeJoin, kind: BoughtKind, sizes: readonly LegSize[]): 
   return kind !== 'tee' || (a! >= b! && branch! <= a!);
 }
 
-function readId(id: string, { find, findAdapter, findManifold }: Omit<TubeParts, 'findById'>): Part | null {
+function readId(
+  id: string,
+  { find, findAdapter, findManifold }: Omit<TubeParts, 'findById' | 'bySheets'>,
+): Part | null {
   const said = readTubePartId(id);
   if (!said) return null;
   const { join, kind, openings, thread } = said;

@@ -78,6 +78,14 @@ export const STEEL_PRESS_SIZES: readonly NominalSize[] = NOMINAL_SIZES.slice(
   NOMINAL_SIZES.indexOf('4') + 1,
 );
 
+/** Every size that tube is listed in, whatever it is of. */
+export const ALL_TUBE_SIZES: readonly LegSize[] = [
+  ...new Set<LegSize>([...CSST_SIZES, ...STEEL_PRESS_SIZES, ...COPPER_SIZES, ...PE_SIZES]),
+];
+
+/** The name a size goes by at a fitting: of copper the first of its outside, of all else its own. */
+export const getFirstSize = (size: LegSize): LegSize => (isCopperSize(size) ? getFirstOfOutside(size) : size);
+
 /** Whether it is a size of copper. */
 export const isCopperSize = (size: LegSize): size is CopperSize => OUTSIDES.has(size);
 

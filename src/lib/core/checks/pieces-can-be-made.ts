@@ -51,7 +51,7 @@ function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Findin
     return { code: 'pieces-collide', severity: 'stop', subject: piece.id, mark: piece.mark, by: -exact };
   const { leg } = legs.get(piece.leg)!;
   const craft = getCraft(leg);
-  const needed = craft.getLeastPiece(piece.ends, rules, leg);
+  const needed = craft.getLeastPiece(piece.ends, rules, leg, catalogue);
   if (exact >= needed) return null;
   const { mark, size } = piece;
   if (!craft.screws)

@@ -1,10 +1,10 @@
 import Joi from 'joi';
 import { HOUSE_RULES } from '#core/house-rules';
-import { COLLECTIONS } from '#core/runs/document';
+import { COLLECTIONS, RECORD_KEYS } from '#core/runs/document';
 import { COMMAND_NAMES, type Change, type Op } from '#core/runs/changes';
 import { idSchema, momentSchema, revisionSchema } from './id.schema.ts';
 import { carryUpOps } from './carry-up.ts';
-import { SPEC_ID, LIMITS } from '#core/shapes';
+import { LIMITS } from '#core/shapes';
 import { textSchema } from './text.schema.ts';
 
 const json = Joi.alternatives()
@@ -21,9 +21,12 @@ const place = {
   in: Joi.string()
     .valid(...COLLECTIONS)
     .required(),
-  /** Of what has an id of its own, or of a house rule. */
+  /** Under which a record stands, or a house rule. */
   id: Joi.alternatives()
-    .try(idSchema, Joi.string().pattern(SPEC_ID), Joi.string().valid(...HOUSE_RULES.map(({ id }) => id)))
+    .try(
+      ...RECORD_KEYS.map((keys) => Joi.string().pattern(keys)),
+      Joi.string().valid(...HOUSE_RULES.map(({ id }) => id)),
+    )
     .required(),
 };
 const field = Joi.string()

@@ -34,6 +34,20 @@ export {
   newRunSchema,
 } from './job.schema.ts';
 export { JsonGate } from './json-gate.ts';
+export {
+  type SheetEdit,
+  type SheetsPage,
+  sheetEditsSchema,
+  sheetsPageSchema,
+  sheetsSchema,
+} from './maker-sheet.schema.ts';
+export {
+  SHEETS_TABLE_VERSION,
+  SHEET_COLUMNS,
+  getSheetKey,
+  makeSheetsTable,
+  readSheetsTable,
+} from './maker-sheets-csv.ts';
 export { type MilestoneInput, milestoneInputSchema, milestoneSchema } from './milestone.schema.ts';
 export { oneOfSchema } from './one-of.ts';
 export { listBesidePipe, makePurchaseTable } from './purchase-csv.ts';
@@ -65,11 +79,11 @@ export {
 export {
   SHOP_PARTS_TABLE_VERSION,
   SHOP_PART_COLUMNS,
-  type TableRefusal,
   makeShopPartsTable,
   readShopPartsTable,
 } from './shop-parts-csv.ts';
 export { specimenInputSchema, specimenSchema } from './specimen.schema.ts';
+export type { Column, TableRefusal } from './table.ts';
 export { textSchema } from './text.schema.ts';
 export type {
   ChangeAnswer,

@@ -81,11 +81,11 @@ describe('parts of the shop’s own', () => {
       ['price', '-3'], ['retired', 'maybe'], ['name', ''],
     ] as const) {
       const read = put(column, cell);
-      expect(!read.ok && read.refusal, `${column} ${cell}`).to.deep.equal({ code: 'parts-table-cell', line: 2, column, read: cell });
+      expect(!read.ok && read.refusal, `${column} ${cell}`).to.deep.equal({ code: 'table-cell', line: 2, column, read: cell });
     }
     const none = readShopPartsTable([['name', 'price'], ['a', '3']], newId);
-    expect(!none.ok && none.refusal.code).to.equal('parts-table-headings');
-    expect(readShopPartsTable([headings], newId)).to.deep.equal({ ok: false, refusal: { code: 'parts-table-empty' } });
+    expect(!none.ok && none.refusal.code).to.equal('table-headings');
+    expect(readShopPartsTable([headings], newId)).to.deep.equal({ ok: false, refusal: { code: 'table-empty' } });
     // A new part has no id yet; a comma is a point.
     const fresh = put('id', '');
     expect(fresh.ok && fresh.value[0]!.id).to.equal('newpart0000');

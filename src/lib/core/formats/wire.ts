@@ -1,4 +1,4 @@
-import type { ShopPartRefusal } from '#core/catalogue';
+import type { SheetRefusal, ShopPartRefusal } from '#core/catalogue';
 import type { Change, RunEvent, ChangeRefusal } from '#core/runs/changes';
 import type { Job, RunHeading, Undone } from '#core/jobs';
 import type { RunDoc } from '#core/runs/document';
@@ -47,10 +47,13 @@ export type WireRefusal =
   | { readonly code: 'id-taken'; readonly id: string }
   | ShopPartRefusal
   | { readonly code: 'shop-parts-full'; readonly most: number }
-  /** An edit rests on what was changed meanwhile: these fields, of a job, of house rules or of a part (by its name). */
+  | SheetRefusal
+  | { readonly code: 'sheet-named-twice'; readonly maker: string; readonly source: string }
+  | { readonly code: 'sheets-full'; readonly most: number }
+  /** An edit rests on what was changed meanwhile: these fields, of a job, of house rules, of a part or of a maker’s sheet (by its name). */
   | {
       readonly code: 'changed-elsewhere';
-      readonly of: 'job' | 'rules' | 'part';
+      readonly of: 'job' | 'rules' | 'part' | 'sheet';
       readonly name: string;
       readonly fields: readonly string[];
     }

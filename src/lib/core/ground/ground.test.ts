@@ -80,7 +80,7 @@ describe('polyethylene pipe', () => {
   it('bends to an inside radius of 25 bores: 3/4 IPS 21.5 in, 1-1/4 IPS 34 in', () => {
     const inside = (size: LegSize) => {
       const settings = makeSettings('pe-stabbed', size);
-      const { least, recommended } = getCraft(settings).findBending(settings, rules)!;
+      const { least, recommended } = getCraft(settings).findBending(settings, rules, standardCatalogue)!;
       expect(recommended).to.equal(least);
       return (least - getPeFigures(size as '1 IPS SDR 11').outside / 2) / INCH;
     };

@@ -9,6 +9,8 @@ import type {
   Stock,
   SystemId,
   ManifoldOpening,
+  SheetSaid,
+  TubeJoin,
   TaperEnd,
   TaperFamily,
   TaperThread,
@@ -48,6 +50,8 @@ export interface MadeJoint {
   readonly reach: Length | null;
   readonly engagement: Length | null;
   readonly tightness: Tightness | null;
+  /** What its nut is pulled to by the maker’s sheet, mN·m; null where none says it. */
+  readonly torque: SheetSaid | null;
   /** What becomes of the pipe's end in this port, with what the house says of it. */
   readonly verdict: JudgedJoint;
 }
@@ -62,7 +66,8 @@ export interface WorkedEnd {
 }
 
 /** The ends of a piece, as far as making it goes. */
-export type PieceEnds = readonly [Pick<WorkedEnd, 'thread'>, Pick<WorkedEnd, 'thread'>];
+export type PieceEnds = readonly [PieceEnd, PieceEnd];
+type PieceEnd = Pick<WorkedEnd, 'thread' | 'joint'>;
 
 /** What bending a tube of a craft goes by, nm, to its centre line. */
 export interface Bending {
@@ -100,10 +105,12 @@ export interface Craft {
   readonly isForGround: boolean;
   /** How it goes round a corner: with a fitting, or the pipe itself is bent. */
   readonly turnsBy: 'fitting' | 'bend';
+  /** How its tube is joined to fittings; null where it screws itself. */
+  findJoin(settings: Settings): TubeJoin | null;
   /** The kinds of part that are made for it. */
   listKinds(settings: Settings): readonly BoughtKind[];
   /** What bending it goes by; null where this tube is not bent. */
-  findBending(settings: Settings, rules: HouseRules): Bending | null;
+  findBending(settings: Settings, rules: HouseRules, catalogue: Catalogue): Bending | null;
   getTrimming(settings: Settings): Trimming;
   /** How much more is cut than the way of a tube is long (nm). */
   getSlack(settings: Settings, developed: Length, isStraight: boolean, rules: HouseRules): Length;
@@ -159,7 +166,7 @@ export interface Craft {
   /** The length pipe is bought in, nm. */
   getStock(rules: HouseRules): Length;
   /** The least length (nm) that can be made by hand with these ends. */
-  getLeastPiece(ends: PieceEnds, rules: HouseRules, settings: Settings): Length;
+  getLeastPiece(ends: PieceEnds, rules: HouseRules, settings: Settings, catalogue: Catalogue): Length;
   /** The lengths in which pieces are bought ready made, the shortest first, nm; empty where none are listed. */
   listBought(settings: Settings, catalogue: Catalogue): readonly Length[];
   /** The piece to buy ready made in place of a cut (nm); null for pipe that is cut. */

@@ -68,7 +68,7 @@ describe('every craft', () => {
 
 describe('what bending goes by', () => {
   const bending = (size: LegSize, choices = {}) =>
-    getCraft(copper(size)).findBending(copper(size), resolveRules(choices))!;
+    getCraft(copper(size)).findBending(copper(size), resolveRules(choices), standardCatalogue)!;
 
   it('a bender’s own radius is accepted for its size, under four diameters as it may be', () => {
     expect(bending('3/8 ACR')).to.include({
@@ -91,9 +91,14 @@ describe('what bending goes by', () => {
   });
 
   it('hard copper is not bent, and corrugated tubing to the larger figure of its makers', () => {
-    expect(getCraft(copper('1/2 ACR')).findBending(copper('1/2 ACR', 'length'), rules)).to.equal(null);
+    expect(
+      getCraft(copper('1/2 ACR')).findBending(copper('1/2 ACR', 'length'), rules, standardCatalogue),
+    ).to.equal(null);
     const csst = makeSettings('csst', '3/4');
-    expect(getCraft(csst).findBending(csst, rules)).to.include({ usual: inches(3), least: inches(2) });
+    expect(getCraft(csst).findBending(csst, rules, standardCatalogue)).to.include({
+      usual: inches(3),
+      least: inches(2),
+    });
   });
 
   it('slack is the house’s share, an inch where it lies straight, and may be none', () => {

@@ -30,7 +30,7 @@ const toy: Craft = {
     const reach = findReach(port)!;
     return {
       thread: null,
-      joint: { part, port, reach, engagement: DEPTH, tightness: null, verdict },
+      joint: { part, port, reach, engagement: DEPTH, tightness: null, torque: null, verdict },
       takeOff: reach - DEPTH,
       unknown: null,
     };

@@ -9,6 +9,8 @@ import {
   type TubeJoin,
   makeTubeOpening,
   JOINS,
+  findOnSheet,
+  type SheetSaid,
 } from '#core/catalogue';
 import type { End, TubeEnd, LegSize } from '#core/ends';
 import { judgeEnds } from '#core/joints';
@@ -59,6 +61,7 @@ export function makeTubeCraft({
     ...trade,
     screws: false,
     isForGround,
+    findJoin: getJoin,
     listKinds: (settings) => JOINS[getJoin(settings)].kinds,
     listAdapterKinds: (settings) => JOINS[getJoin(settings)].adapters,
     listSizes: trade.listSizes ?? (() => trade.fields.size as readonly LegSize[]),
@@ -79,7 +82,15 @@ export function makeTubeCraft({
     },
     workOut: (settings, part, port, catalogue, rules) =>
       isCarried(settings, catalogue)
-        ? workOut(getTubeEnd(settings), getDepth(settings, rules), part, port, catalogue, rules)
+        ? workOut(
+            getTubeEnd(settings),
+            getDepth(settings, rules),
+            findOnSheet(catalogue.sheets, getJoin(settings), 'torque', settings.size),
+            part,
+            port,
+            catalogue,
+            rules,
+          )
         : bare(null, 'size-not-carried'),
     getFigureKey: () => null,
     listBought: () => [],
@@ -108,6 +119,7 @@ const getTaken = (taken: Length, part: Part): Length => (isButtJoint(part) ? Mat
 function workOut(
   tube: TubeEnd,
   taken: Length | null,
+  said: SheetSaid | null,
   part: Part,
   port: Port,
   catalogue: Catalogue,
@@ -121,10 +133,12 @@ function workOut(
         ? null
         : port.depth.length;
   const takeOff = reach === null || depth === null ? null : reach - depth;
+  // A sheet is of its maker’s parts: what the shop has of its own is another’s.
+  const torque = part.join === null ? null : said;
   const verdict = judgeEnds(tube, port.end, catalogue.ends, rules);
   return {
     thread: null,
-    joint: { part, port, reach, engagement: depth, tightness: null, verdict },
+    joint: { part, port, reach, engagement: depth, tightness: null, torque, verdict },
     takeOff,
     unknown: takeOff === null ? 'part-length-unknown' : null,
   };

@@ -12,6 +12,10 @@ export const LIMITS = {
   ownParts: 200,
   /** Parts of its own that a shop keeps. */
   shopParts: 2_000,
+  /** Sheets of makers that a shop keeps, and lines of one. */
+  sheets: 200,
+  sheetRows: 300,
+  sheetLines: 5_000,
   partsInPick: 6,
   /** A date as it stands on a hose or a regulator. */
   dated: 30,

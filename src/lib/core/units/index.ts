@@ -37,4 +37,5 @@ export {
   roundInches,
 } from './round-figure.ts';
 export { type OnTape, TAPE_GRADUATIONS, type TapeGraduation, putOnTape, roundToStep } from './tape.ts';
+export { type Torque, type TorqueRefusal, parseTorque, toTorqueUnit } from './torque.ts';
 export { getMeasureFormat, getTypedFormat } from './written-length.ts';

@@ -19,6 +19,7 @@ export const capillary = {
     drawnAs: 'solder',
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'capillary', size),
+  sheet: ['depth'],
   name: 'solder',
   counterWords: 'solder sweat capillary soldered copper tube',
 } as const satisfies Join;

@@ -19,6 +19,7 @@ export const compression = {
     drawnAs: 'olive',
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'compression', size),
+  sheet: ['depth', 'torque'],
   name: 'compression',
   counterWords: 'compression olive ferrule od copper tube',
 } as const satisfies Join;

@@ -20,6 +20,7 @@ export const csstFitting = {
     drawnAs: 'csst',
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'csst', size),
+  sheet: ['depth', 'fitting', 'leastRadius', 'radius', 'torque'],
   name: 'CSST',
   saysMetal: false,
   counterWords: 'csst corrugated tubing',

@@ -31,6 +31,7 @@ export const flare = {
     metal: 'brass',
   }),
   findDepth: ({ flares }, size) => findFlareExtra(flares, size),
+  sheet: ['torque'],
   name: 'flare',
   kindNames: { adapter: 'half union', cap: 'plug', coupling: 'union' },
   counterWords: 'flare flared sae od copper tube',

@@ -1,5 +1,6 @@
 import type { End, LegSize, SocketKind, TubeKind } from '#core/ends';
 import type { AdapterKind, BoughtKind, Part, PartKind, PartLength } from '../part.ts';
+import type { SheetFigure } from '../sheet-figures.ts';
 import type { TubeTables } from './depths.ts';
 
 /** How many steps of the counter the openings of a reducing fitting are apart at the most; a kind that is not named is sold equal only. */
@@ -37,6 +38,8 @@ export interface Join {
   readonly prepared: 'plain' | 'faced';
   /** How far a tube goes in; null where that is the shop's to say. */
   readonly findDepth: (tables: Pick<TubeTables, 'flares' | 'depths'>, size: LegSize) => PartLength | null;
+  /** What a maker’s own sheet says of its parts. */
+  readonly sheet: readonly SheetFigure[];
   /** Whether its equal coupling is the joint itself, for which nothing is bought. */
   readonly isButt: boolean;
   /** What it is called, and kinds of part that are called otherwise; whether the metal is said beside it. */
@@ -58,6 +61,7 @@ export const USUAL = {
   adapterMetal: 'brass',
   makeOpening: null,
   prepared: 'plain',
+  sheet: [],
   isButt: false,
   kindNames: {},
   saysMetal: true,

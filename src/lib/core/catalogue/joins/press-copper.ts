@@ -22,6 +22,7 @@ export const pressCopper = {
     drawnAs: 'press',
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'press-copper', size),
+  sheet: ['depth', 'spacing'],
   name: 'press',
   isNominal: true,
   counterWords: 'press pressed copper tube nominal',

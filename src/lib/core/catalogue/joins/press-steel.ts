@@ -19,6 +19,7 @@ export const pressSteel = {
     drawnAs: 'press',
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'press-steel', size),
+  sheet: ['depth', 'spacing'],
   name: 'press',
   counterWords: 'press pressed steel pipe',
 } as const satisfies Join;

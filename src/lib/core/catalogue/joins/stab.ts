@@ -21,6 +21,7 @@ export const stab = {
     drawnAs: 'stab',
   },
   findDepth: ({ depths }, size) => findSocketDepth(depths, 'stab', size),
+  sheet: ['depth'],
   name: 'stab',
   counterWords: 'stab pe poly polyethylene plastic',
 } as const satisfies Join;

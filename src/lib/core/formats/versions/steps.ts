@@ -28,4 +28,6 @@ export const STEPS: Readonly<Record<number, Step>> = {
   10: to11,
   11: to12,
   12: to13,
+  // 14: a run says whose parts it uses. Older runs go by no maker’s sheet.
+  13: addCollections('makers'),
 };

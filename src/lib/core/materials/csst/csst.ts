@@ -1,4 +1,4 @@
-import { makePlainEnd, CSST_SIZES } from '#core/catalogue';
+import { findOnSheet, makePlainEnd, CSST_SIZES } from '#core/catalogue';
 import { type End, rankSize } from '#core/ends';
 import { getSlack } from '#core/house-rules';
 import { inches, onTapeOf, roundInches } from '#core/units';
@@ -19,15 +19,18 @@ export const csst: Craft = makeTubeCraft({
   materials: csstMaterials,
   fields: { material: ['csst', 'csst-arc'], size: CSST_SIZES, stock: ['coil'] },
   turnsBy: 'bend',
-  findBending: ({ size }) => {
+  // The maker’s sheet goes before what is met of all makers.
+  findBending: ({ size }, _, { sheets }) => {
     const radii = CSST_RADII.find((row) => row.size === size);
     if (!radii) return null;
-    const recommended = inches(radii.recommended);
+    const least = findOnSheet(sheets, 'csst', 'leastRadius', size)?.value ?? inches(radii.least);
+    const usual = findOnSheet(sheets, 'csst', 'radius', size)?.value ?? inches(radii.recommended);
+    const recommended = Math.max(usual, least);
     return {
       usual: recommended,
       isTypical: false,
       recommended,
-      least: inches(radii.least),
+      least,
       between: 0,
       beforeJoint: 0,
     };

@@ -1,4 +1,5 @@
 import {
+  findOnSheet,
   type TubeJoin,
   makePlainEnd,
   getCopperName,
@@ -42,7 +43,12 @@ export const press: Craft = makeTubeCraft({
     return pipe && toKilogramsPerMetre(pipe.poundsPerFoot);
   },
   getStock: (rules) => STOCK_LENGTHS[rules['stock-length'].option],
-  getLeastPiece: (_, rules) => getPressSpacing(rules),
+  // What stands between two fittings, and what goes into both.
+  getLeastPiece: (ends, rules, settings, { sheets }) =>
+    ends.reduce(
+      (sum, { joint }) => sum + (joint?.engagement ?? 0),
+      findOnSheet(sheets, getJoin(settings), 'spacing', settings.size)?.value ?? getPressSpacing(rules),
+    ),
   readEnd,
   getJoin,
   getTubeEnd: (settings) =>

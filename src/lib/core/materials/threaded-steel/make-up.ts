@@ -36,5 +36,10 @@ export function workOut(
     reach === null ? 'part-length-unknown' : engagement === null ? 'engagement-not-measured' : null;
   const takeOff = reach === null || engagement === null ? null : reach - engagement;
   const verdict = judgeEnds(getPipeEnd(settings, 'male'), port.end, catalogue.ends, rules);
-  return { thread, joint: { part, port, reach, engagement, tightness, verdict }, takeOff, unknown };
+  return {
+    thread,
+    joint: { part, port, reach, engagement, tightness, torque: null, verdict },
+    takeOff,
+    unknown,
+  };
 }

@@ -22,6 +22,7 @@ export const threadedSteel: Craft = {
   screws: true,
   turnsBy: 'fitting',
   listKinds: () => KINDS,
+  findJoin: () => null,
   findBending: () => null,
   getTrimming: () => 'never',
   getSlack: () => 0,

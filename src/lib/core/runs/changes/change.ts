@@ -63,6 +63,7 @@ export const COMMAND_NAMES = [
   'switch-legs',
   'put-right',
   'choose-rule',
+  'use-maker',
   'clock-joint',
   'copy-run',
   'write-run',

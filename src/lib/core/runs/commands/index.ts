@@ -58,4 +58,5 @@ export {
 } from './say-ground.ts';
 export { planSayZone } from './say-zone.ts';
 export { planTakeOutLeg } from './take-out-leg.ts';
+export { planUseMaker } from './use-maker.ts';
 export { planGoBack, planWriteRun } from './write-run.ts';

@@ -33,6 +33,16 @@ export const removeOp = (collection: Collection, old: { readonly id: string }): 
   old: asJson(old),
 });
 
+/** Puts an entry in place of one of the same id; nothing where they are alike. */
+export const replaceOp = (
+  collection: Collection,
+  old: { readonly id: string },
+  value: { readonly id: string },
+): Op[] =>
+  isSameJson(asJson(old), asJson(value))
+    ? []
+    : [{ op: 'replace', in: collection, id: old.id, old: asJson(old), value: asJson(value) }];
+
 /** Sets one field of something the document has. */
 export function setOp<
   Name extends 'nodes' | 'legs' | 'specs' | 'parts' | 'measures' | 'anchors' | 'zones' | 'passages' | 'picks',

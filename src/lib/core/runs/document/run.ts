@@ -7,7 +7,7 @@ import { RECORD_NAMES } from './records/names.ts';
 import type { Collections } from './records/records.ts';
 
 /** The version of the stored shape below; formats/ carries older documents up to it. */
-export const RUN_SCHEMA = 13;
+export const RUN_SCHEMA = 14;
 
 /**
  * The run document: what the fitter said, and nothing that follows from it. Collections of records by client-made id (`records/`), never

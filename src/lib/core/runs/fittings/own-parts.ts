@@ -5,6 +5,7 @@ import {
   type PartLength,
   type TubeParts,
   toPart,
+  withSheets,
   type ShopPart,
 } from '#core/catalogue';
 import type { Length } from '#core/units';
@@ -41,6 +42,7 @@ function measureTubeParts(tubes: TubeParts, own: ReadonlyMap<string, OwnPart>): 
     findAdapter: (...what) => measure(tubes.findAdapter(...what)),
     findManifold: (...what) => measure(tubes.findManifold(...what)),
     findById: (id) => measure(tubes.findById(id)),
+    bySheets: (sheets) => measureTubeParts(tubes.bySheets(sheets), own),
   };
 }
 
@@ -51,12 +53,15 @@ export function withShopParts(catalogue: Catalogue, shopParts: readonly ShopPart
   return { ...catalogue, ...indexParts(catalogue.parts, catalogue.tubes, counter) };
 }
 
-/** A catalogue with the shop's own parts that stand in a run, in which the parts it has measured carry the measured lengths; itself where there are none. */
+/**
+ * A catalogue as a run has it: by the sheets of the makers whose parts it uses, with the shop's own parts that stand in it, and with the lengths of those
+ * it has measured, which go before any sheet. Itself where there is nothing of it.
+ */
 export function withOwnParts(
   catalogue: Catalogue,
-  { ownParts, shopParts }: Pick<RunDoc, 'ownParts' | 'shopParts'>,
+  { ownParts, shopParts, makers }: Pick<RunDoc, 'ownParts' | 'shopParts' | 'makers'>,
 ): Catalogue {
-  const whole = withShopParts(catalogue, Object.values(shopParts));
+  const whole = withShopParts(withSheets(catalogue, makers), Object.values(shopParts));
   const own = new Map(Object.values(ownParts).map((part) => [part.of, part]));
   if (own.size === 0) return whole;
   const measure = (part: Part): Part => {

@@ -83,7 +83,8 @@ export function layOutRun(
   const isSameCatalogue =
     inside?.carried === carried &&
     before!.doc.ownParts === doc.ownParts &&
-    before!.doc.shopParts === doc.shopParts;
+    before!.doc.shopParts === doc.shopParts &&
+    before!.doc.makers === doc.makers;
   const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc);
   const legsByNode = getLegsByNode(doc);
   // What every end rests on: where it changed, all of them are worked out anew.

@@ -99,7 +99,7 @@ export function joinStock(
       const leaving = readInlineEnd(leg, next, 1, ends);
       if (near.takeOff === null || arriving.takeOff === null || leaving.takeOff === null) break;
       const rest = cut - stock - arriving.takeOff - leaving.takeOff;
-      const least = Math.max(LEAST_REST, craft.getLeastPiece([near, end], rules, leg));
+      const least = Math.max(LEAST_REST, craft.getLeastPiece([near, end], rules, leg, catalogue));
       const taken = rest < least ? stock - (least - rest) : stock;
       const at = start + near.takeOff + taken + arriving.takeOff;
       joined.push({ ...next, at });

@@ -121,7 +121,7 @@ export class TubeLayer {
     const first = passed[0]!;
     const end = (leg: LaidLeg, node: string): LaidEnd =>
       this.#ends.readAtNode(leg.leg, node, getOrThrow(this.#nodes, node, 'node').fitting);
-    const { bending, isAsDrawn, tag } = readTube(passed, this.#rules);
+    const { bending, isAsDrawn, tag } = readTube(passed, this.#rules, this.#catalogue);
     const pieces: { path: TubePath; ends: [LaidEnd, LaidEnd] }[] = [];
     let near = end(first.laid, first.in);
     let way = new Way(this.#nodes.get(first.in)!.position);
@@ -179,12 +179,12 @@ export class TubeLayer {
 }
 
 /** What holds for all of a tube: how it is bent, the number chalked on it (the least of its legs'), and which end that is nearer. */
-function readTube(passed: readonly Passed[], rules: HouseRules) {
+function readTube(passed: readonly Passed[], rules: HouseRules, catalogue: Catalogue) {
   const { leg } = passed[0]!.laid;
   const tags = passed.map(({ laid }) => laid.leg.tag);
   const [a, b] = [tags[0]!, tags.at(-1)!];
   const isAsDrawn = passed.length === 1 ? leg.from === passed[0]!.in : a < b;
-  return { bending: getCraft(leg).findBending(leg, rules), isAsDrawn, tag: Math.min(...tags) };
+  return { bending: getCraft(leg).findBending(leg, rules, catalogue), isAsDrawn, tag: Math.min(...tags) };
 }
 
 /** The leg of a tube that is nearest the source; where two are as near, the one that is walked first. */

@@ -71,7 +71,7 @@
   function pick({ links }: Chain, agreed: readonly Condition[]): void {
     if (!store.doc || !opening) return;
     const chosen = { ...opening, forEnds: opening.ends, parts: links.map(({ chainPart }) => chainPart.part.id), agreed }; // prettier-ignore
-    if (take(planPickTransition(store.doc, chosen, parts.parts, catalogue, newId))) ondone();
+    if (take(planPickTransition(store.doc, chosen, parts.items, catalogue, newId))) ondone();
   }
 </script>
 
@@ -119,7 +119,7 @@
     {other}
     rules={store.rules}
     choices={store.doc?.ruleChoices ?? {}}
-    shopParts={parts.parts}
+    shopParts={parts.items}
     isReady={parts.isRead || parts.trouble !== null}
     names={['What stands there', `Leg ${tag}`]}
     bearers={isAppliance ? ['appliance', null] : [null, null]}

@@ -130,7 +130,7 @@
     other={other.end}
     rules={rules.rules}
     choices={rules.choices ?? {}}
-    shopParts={parts.parts}
+    shopParts={parts.items}
     isReady={(rules.choices !== null || rules.trouble !== null) && (parts.isRead || parts.trouble !== null)}
   />
 </div>

@@ -43,7 +43,9 @@
     node?.node.part.kind === 'chosen' ? node.node.part.part : isTube ? null : (kinds[0] ?? null),
   );
   const bending = $derived(
-    bend && entry.layout ? getCraft(bend.legs[0]).findBending(bend.legs[0], entry.layout.rules) : null,
+    bend && entry.layout
+      ? getCraft(bend.legs[0]).findBending(bend.legs[0], entry.layout.rules, entry.layout.catalogue)
+      : null,
   );
   const parts = $derived(
     node?.fitting.kind === 'part'

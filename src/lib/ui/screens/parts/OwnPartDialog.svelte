@@ -30,7 +30,7 @@
     } else if (await store.keepEdits([{ was: form.was, wanted: form.toPart() }])) open = false;
     // What was typed stays; pressed again it is put into the part as it is by now.
     else if (store.trouble?.code === 'changed-elsewhere')
-      form.restOn(store.parts.find(({ id }) => id === form.id) ?? null);
+      form.restOn(store.items.find(({ id }) => id === form.id) ?? null);
   }
 </script>
 

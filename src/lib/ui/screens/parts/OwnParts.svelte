@@ -32,7 +32,7 @@
   async function save(): Promise<void> {
     const writer = await loadModule(() => import('./save-parts-file.ts'));
     trouble = writer.ok ? null : writer.refusal;
-    if (writer.ok) await writer.value.savePartsFile(store.parts);
+    if (writer.ok) await writer.value.savePartsFile(store.items);
   }
 
   async function bringIn(input: HTMLInputElement): Promise<void> {
@@ -87,15 +87,15 @@
         onchange={({ currentTarget }) => void bringIn(currentTarget)}
       />
     </label>
-    <button type="button" class="tap btn" disabled={store.parts.length === 0} onclick={() => void save()}
+    <button type="button" class="tap btn" disabled={store.items.length === 0} onclick={() => void save()}
       ><Download size={18} aria-hidden="true" /> Save as a table</button
     >
   </div>
-  {#if store.isRead && store.parts.length === 0}
+  {#if store.isRead && store.items.length === 0}
     <p>None yet. Add the one your counter clerk had to look for.</p>
   {/if}
   <ul>
-    {#each store.parts as part (part.id)}
+    {#each store.items as part (part.id)}
       <li class="flex flex-wrap items-center gap-x-4 border-t border-base-300 py-2">
         <div class="min-w-0 flex-1 basis-60">
           <p class="text-lg leading-tight font-semibold">

@@ -93,7 +93,7 @@ describe('the table of a shop’s own parts, as a file', () => {
     const refused = readPartsFile(text, () => 'newpart0000');
     expect(refused).to.deep.equal({
       ok: false,
-      refusal: { code: 'parts-table-too-long', lines: 2001, most: 2000 },
+      refusal: { code: 'table-too-long', lines: 2001, most: 2000 },
     });
   });
 

@@ -20,5 +20,5 @@ export async function readPartsInThread(text: string): Promise<Result<ShopPart[]
     if (!reader.ok) return reader;
     if ('value' in told) return reader.value.readShopPartsAnswer(told.value);
   }
-  return refuse({ code: 'parts-table-empty' });
+  return refuse({ code: 'table-empty' });
 }

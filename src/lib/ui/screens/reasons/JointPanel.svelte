@@ -20,6 +20,7 @@
   import { sayTurns } from '#words/tightness.ts';
   import { sayExact, sayNumber } from '#words/length-text.ts';
   import { namePort } from '#words/parts.ts';
+  import { sayMakersTorque } from '#words/makers.ts';
   import { sayTubeJoint } from '#words/tube.ts';
   import type { Refusal } from '#words/refusals.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
@@ -135,7 +136,10 @@
           {#if asked}<p class="text-sm">{sayAsked(asked, unit)}</p>{/if}
         </div>
       {/if}
-      {#if !thread}<p><strong>How tight.</strong> {sayTightening(kind)}</p>
+      {#if !thread}<p>
+          <strong>How tight.</strong>
+          {joint.torque ? sayMakersTorque(joint.torque, unit) : sayTightening(kind)}
+        </p>
         <p><strong>Made up.</strong> {sayTubeJoint(joint, unit)}.</p>{/if}
       <p>
         <strong>With what.</strong>

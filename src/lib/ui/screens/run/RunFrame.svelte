@@ -46,6 +46,7 @@
   /** What hangs on the run's name waits there for everybody and is opened by few. */
   const files = new LaterPanel(() => import('./RunFilesDialog.svelte'));
   const rules = new LaterPanel(() => import('../rules/HouseRulesDialog.svelte'));
+  const makers = new LaterPanel(() => import('../makers/WhosePartsDialog.svelte'));
   const conflict = new LaterPanel(() => import('./ConflictDialog.svelte'));
   $effect(() => {
     if (store.conflict) conflict.open();
@@ -77,7 +78,12 @@
       class="truncate underline decoration-dotted underline-offset-4 max-md:hidden"
       href={resolve('/jobs/[job]', { job })}>{store.details?.name ?? 'Job'}</a
     >
-    <RunMenu {store} onfiles={() => files.open()} onrules={() => rules.open()} />
+    <RunMenu
+      {store}
+      onfiles={() => files.open()}
+      onrules={() => rules.open()}
+      onmakers={() => makers.open()}
+    />
   </div>
   {#if store.finish}
     <p role="status" class="flex items-center gap-1 font-semibold max-md:hidden">
@@ -108,6 +114,7 @@
   <MissingPartDialog />
   {#if conflict.panel}<conflict.panel {store} />{/if}
   {#if files.panel}<files.panel bind:open={files.isOpen} {store} />{/if}
+  {#if makers.panel}<makers.panel bind:open={makers.isOpen} {store} />{/if}
   {#if rules.panel}<rules.panel bind:open={rules.isOpen} {store} first={null} />{/if}
 {:else}
   <main class="mx-auto flex w-full max-w-3xl flex-col gap-4 p-6">

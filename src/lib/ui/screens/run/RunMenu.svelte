@@ -8,8 +8,9 @@
     store: RunStore;
     onfiles: () => void;
     onrules: () => void;
+    onmakers: () => void;
   }
-  let { store, onfiles, onrules }: Props = $props();
+  let { store, onfiles, onrules, onmakers }: Props = $props();
   const ids = $derived({ job: store.job, run: store.run });
   let menu = $state<HTMLElement>();
   const choose = (then: () => void) => () => {
@@ -38,6 +39,7 @@
     </li>
     <li><button type="button" class="entry" onclick={choose(onfiles)}>Files</button></li>
     <li><button type="button" class="entry" onclick={choose(onrules)}>House rules</button></li>
+    <li><button type="button" class="entry" onclick={choose(onmakers)}>Whose parts</button></li>
     <li><a class="entry" href={resolve('/jobs/[job]', { job: store.job })}>The job</a></li>
   </ul>
 </div>

@@ -2,6 +2,7 @@
 export const RECORD_NAMES = [
   'ownParts',
   'shopParts',
+  'makers',
   'nodes',
   'legs',
   'specs',

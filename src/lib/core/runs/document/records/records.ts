@@ -6,6 +6,7 @@ import { CLOCKINGS } from './clocking.ts';
 import { COVER_RECORDS } from './cover.ts';
 import { FISHED } from './fished.ts';
 import { LEGS } from './leg.ts';
+import { MAKERS } from './maker.ts';
 import { MEASURES } from './measure.ts';
 import { NODES } from './node.ts';
 import { OWN_PARTS } from './own-part.ts';
@@ -24,6 +25,7 @@ import { ZONE_RECORDS } from './zone.ts';
 export const RECORDS = {
   ownParts: OWN_PARTS,
   shopParts: SHOP_PARTS,
+  makers: MAKERS,
   nodes: NODES,
   legs: LEGS,
   specs: SPECS,
@@ -46,3 +48,8 @@ export type Collections = { readonly [Name in RecordName]: Readonly<Record<strin
 /** What is known of a kind of record, whichever it is. */
 export const getRecordKind = (name: RecordName): RecordKind<unknown> =>
   RECORDS[name] as unknown as RecordKind<unknown>;
+
+/** Under what records stand, whichever kind they are of. */
+export const RECORD_KEYS: readonly RegExp[] = [
+  ...new Set(Object.values(RECORDS).map(({ keys }: Pick<RecordKind<unknown>, 'keys'>) => keys)),
+];
