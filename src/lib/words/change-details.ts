@@ -17,7 +17,7 @@ import { sayChange } from './changes.ts';
 import { getRuleTitle } from './house-rules.ts';
 import { sayTyped } from './length-text.ts';
 import { nameSheetJoin } from './makers.ts';
-import { MATERIAL_NAMES, namePart, PART_KIND_NAMES } from './parts.ts';
+import { MATERIAL_NAMES, namePart, namePartKind } from './parts.ts';
 import { sayWay } from './ways.ts';
 
 type Say = (ops: readonly Op[], unit: LengthUnit, catalogue: Catalogue) => readonly (string | null)[];
@@ -97,7 +97,7 @@ const sayMakes: Say = (ops) => {
 };
 
 const sayKind = (value: Json | null): string | null =>
-  isText(value) && PART_KINDS.some((kind) => kind === value) ? PART_KIND_NAMES[value as BoughtKind] : null;
+  isText(value) && PART_KINDS.some((kind) => kind === value) ? namePartKind(value as BoughtKind) : null;
 
 /** The parts that were put into legs, or taken out. */
 const sayInline: Say = (ops) => findWhole(ops, 'parts').map((part) => sayKind(read(part, 'part')));

@@ -3,7 +3,7 @@ import type { RunLayout } from '#core/runs/layout';
 import { findWayFrom } from '#core/runs/document';
 import type { LengthUnit } from '#core/units';
 import { sayLength } from './length-text.ts';
-import { nameFitting, namePart, PART_KIND_NAMES } from './parts.ts';
+import { nameFitting, namePart, namePartKind } from './parts.ts';
 import { nameFoundEnd } from './threads.ts';
 import { sayWay } from './ways.ts';
 
@@ -61,7 +61,7 @@ const sayParts = ({ leg, inline }: LaidLeg): string => {
   const names = inline.map(({ id, part }) => part?.kind ?? leg.inline[id]?.part ?? 'coupling');
   return names.length === 0
     ? ''
-    : `, with ${names.map((kind) => withArticle(PART_KIND_NAMES[kind])).join(' and ')} in it`;
+    : `, with ${names.map((kind) => withArticle(namePartKind(kind))).join(' and ')} in it`;
 };
 
 /** `a tee`, `an elbow`; of what is not there nothing: `no fitting`. */

@@ -8,7 +8,7 @@ import { FULLNESS_NAMES } from './input-refusals.ts';
 import { sayFittingRefusal } from './fitting-refusals.ts';
 import { GAS_NAMES, sayInput } from './appliances.ts';
 import { sayShutOff, sayTrap, TRAP_NAMES } from './traps.ts';
-import { namePart, PART_KIND_NAMES } from './parts.ts';
+import { namePart, namePartKind } from './parts.ts';
 import { DRIP_PITCH } from '#core/traps';
 import { sayBy } from './people.ts';
 import { sayPlace } from './places.ts';
@@ -62,9 +62,9 @@ const SENTENCES: Sentences = {
   'part-length-typical': ({ part, marks, plusMinus }, unit) =>
     `${capital(namePart(part))} (${nameLegs(marks)}): the length is typical only (± ${sayTaped(plusMinus, unit, 'up')}). Measure yours before cutting.`,
   'part-placed-by-eye': ({ mark, part }) =>
-    `The ${PART_KIND_NAMES[part]} in leg ${mark} stands where it was put by eye. Its place decides both cuts: measure it from one end when it matters.`,
+    `The ${namePartKind(part)} in leg ${mark} stands where it was put by eye. Its place decides both cuts: measure it from one end when it matters.`,
   'choice-does-not-fit': ({ marks, part, stands }) =>
-    `Where legs ${marks.join(', ')} meet, a ${PART_KIND_NAMES[part]} was chosen, which these legs do not fit any more; a ${PART_KIND_NAMES[stands]} stands there. Choose again.`,
+    `Where legs ${marks.join(', ')} meet, a ${namePartKind(part)} was chosen, which these legs do not fit any more; a ${namePartKind(stands)} stands there. Choose again.`,
   'legs-cross': ({ marks, apart }, unit) =>
     `Legs ${marks.join(' and ')} cross without meeting: their centre lines ${apart === 0 ? 'run through one another' : `come within ${sayTaped(apart, unit)}`}, so the pipes would touch. Check the measures, or lead one round.`,
   'clocking-points-elsewhere': ({ mark, wanted, now }) =>

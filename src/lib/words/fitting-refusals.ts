@@ -2,7 +2,7 @@ import type { PartKind } from '#core/catalogue';
 import type { LegSize } from '#core/ends';
 import type { FittingRefusal } from '#core/runs/fittings';
 import { sayNumber } from './length-text.ts';
-import { PART_KIND_NAMES, sayOpenings } from './parts.ts';
+import { namePartKind, sayOpenings } from './parts.ts';
 import { nameFoundEnd } from './threads.ts';
 import { nameWay } from './ways.ts';
 
@@ -10,7 +10,7 @@ import { nameWay } from './ways.ts';
 export function sayFittingRefusal(refusal: FittingRefusal): string {
   switch (refusal.code) {
     case 'fitting-size-not-made':
-      return `The catalogue has no ${refusal.size} ${PART_KIND_NAMES[refusal.part]}. Choose another size, or measure the part you have.`;
+      return `The catalogue has no ${refusal.size} ${namePartKind(refusal.part)}. Choose another size, or measure the part you have.`;
     case 'fitting-unequal-sizes':
       return `No ${sayOpenings(refusal.part, refusal.sizes)} is made. ${sayNearest(refusal.part, refusal.sizes, refusal.nearest)}`;
     case 'existing-end-not-told-apart':
@@ -38,7 +38,7 @@ export function sayFittingRefusal(refusal: FittingRefusal): string {
         ? 'No fitting of the catalogue has a male end and two openings beside it. Put a nipple between, or branch at the next fitting.'
         : 'Straight on from a male end there is only a bushing, which reduces. For the same size put a nipple there instead of fitting in fitting.';
     case 'male-meets-male':
-      return `The ${PART_KIND_NAMES[refusal.part]} is male here, and so is the end that meets it. Put a coupling between, or a fitting with an opening straight onto it.`;
+      return `The ${namePartKind(refusal.part)} is male here, and so is the end that meets it. Put a coupling between, or a fitting with an opening straight onto it.`;
   }
 }
 

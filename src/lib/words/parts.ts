@@ -15,46 +15,13 @@ import {
   JOINS,
   type Join,
   MATERIALS,
+  getPartTraits,
 } from '#core/catalogue';
 import type { Fitting } from '#core/runs/fittings';
 import { sayNumber } from './length-text.ts';
 
-export const PART_KIND_NAMES: Readonly<Record<PartKind, string>> = {
-  'elbow-90': '90° elbow',
-  'elbow-45': '45° elbow',
-  'street-90': 'street 90° elbow',
-  'street-45': 'street 45° elbow',
-  tee: 'tee',
-  coupling: 'coupling',
-  union: 'union',
-  valve: 'valve',
-  'hex-bushing': 'hex bushing',
-  'face-bushing': 'face bushing',
-  plug: 'plug',
-  cap: 'cap',
-  'slip-coupling': 'slip coupling',
-  adapter: 'adapter',
-  flange: 'flanged end fitting',
-  'reducing-set': 'reducing set',
-  manifold: 'manifold',
-  riser: 'anodeless riser',
-  nipple: 'nipple',
-  converter: 'American-to-British adapter',
-  swivel: 'swivel adapter',
-  'dielectric-union': 'dielectric union',
-  'threaded-flange': 'threaded flange',
-  'connector-fitting': 'connector fitting',
-  connector: 'flexible appliance connector',
-  hose: 'gas hose, dated',
-  'cooker-hose': 'bayonet cooker hose with its socket, dated',
-  'clipped-hose': 'gas hose clipped to its nozzles, dated',
-  'cylinder-regulator': 'cylinder regulator, single stage',
-  'first-stage-regulator': 'first-stage regulator',
-  'second-stage-regulator': 'second-stage regulator',
-  tail: 'tail',
-  existing: 'existing fitting',
-  appliance: 'appliance inlet',
-};
+/** What a kind of part is called. */
+export const namePartKind = (kind: PartKind): string => getPartTraits(kind).name;
 
 /** A word for each material, from what there is to say of it. */
 const nameMaterials = (say: (traits: MaterialTraits) => string): Readonly<Record<Material, string>> =>
@@ -129,7 +96,7 @@ export function namePart(part: Part): string {
     return `${part.size} × ${long} in ${isClose(part) ? 'close' : 'long'} ${material} nipple${rating}`;
   return isReducing(part)
     ? `${sayOpenings(part.kind, getSizes(part))}, ${material}${rating}`
-    : `${part.size} ${material} ${PART_KIND_NAMES[part.kind]}${rating}`;
+    : `${part.size} ${material} ${namePartKind(part.kind)}${rating}`;
 }
 
 /** The shortest of its size, whose threads nearly meet: its id has no length in it. */
@@ -137,17 +104,14 @@ const isClose = ({ id }: Part): boolean => id.startsWith('counter/') && !id.incl
 
 /** What is called by what is at both its ends: all that is neither of one size and thread, nor a plain reducing fitting. */
 const isCalledByBothEnds = ({ kind, ports }: Part): boolean =>
-  BY_BOTH_ENDS.has(kind) || (ports.length === 2 && ports.some(({ end }) => readTaperEnd(end) === null));
-const BY_BOTH_ENDS: ReadonlySet<PartKind> = new Set([
-  'converter', 'swivel', 'connector-fitting', 'connector', 'hose', 'cooker-hose', 'clipped-hose', 'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator', 'tail',
-]); // prettier-ignore
-
+  getPartTraits(kind).isNamedByEnds ||
+  (ports.length === 2 && ports.some(({ end }) => readTaperEnd(end) === null));
 /** `1/2 female NPT × 1/2 male R brass adapter`: what goes between two ends is called by both. */
 function nameBetween({ kind, material, ports }: Part): string {
   const names = ports.map(({ end }) => nameOpening(end));
   const both = new Set(names).size === 1 ? `${names[0]} at both ends` : names.join(' × ');
   const of = material === 'as-found' || kind === 'connector' ? '' : ` ${MATERIAL_OF_PART[material]}`;
-  return `${both}${of} ${PART_KIND_NAMES[kind]}`;
+  return `${both}${of} ${namePartKind(kind)}`;
 }
 
 /** `3/8 female flare`, `5/8 OD connector nut, 15/16-16 UN`, `1/2 class 150 flange`. */
@@ -176,7 +140,7 @@ function nameOpening(end: End): string {
 
 /** `3/8 ACR brass flare 90° elbow`, `1/2 CSST × 1/2 male NPT adapter`: what closes a flared tube is a plug in its nut. */
 function nameTubePart(part: Part, { name, kindNames, saysMetal }: Join): string {
-  const kind = kindNames[part.kind] ?? PART_KIND_NAMES[part.kind];
+  const kind = kindNames[part.kind] ?? namePartKind(part.kind);
   const openings = part.ports.map((port) => nameTubePort(port, part));
   const sizes = part.kind === 'manifold' && new Set(openings).size > 1 ? openings : [...new Set(openings)];
   if (isAdapterKind(part.kind)) {
@@ -225,12 +189,7 @@ const isReducing = ({ join, size, ports }: Part): boolean =>
 
 /** `3/4 × 1/2 90° elbow`, `1 × 3/4 × 1/2 tee`: a tee is named run, run, branch. */
 export const sayOpenings = (kind: PartKind, sizes: readonly string[]): string =>
-  `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${kind === 'tee' && isBullhead(sizes) ? 'bullhead tee' : PART_KIND_NAMES[kind]}`;
-
-/** Their ends differ by what they are. */
-const NEVER_SAID_TO_REDUCE: ReadonlySet<PartKind> = new Set([
-  'hex-bushing', 'face-bushing', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser', 'existing', 'appliance',
-]); // prettier-ignore
+  `${(new Set(sizes).size === 1 ? sizes.slice(0, 1) : sizes).join(' × ')} ${kind === 'tee' && isBullhead(sizes) ? 'bullhead tee' : namePartKind(kind)}`;
 
 /** `90° bend`; where a tube goes straight through nothing stands. */
 const nameBend = ({ degrees }: Extract<Fitting, { kind: 'bend' }>): string =>
@@ -240,8 +199,8 @@ const nameBend = ({ degrees }: Extract<Fitting, { kind: 'bend' }>): string =>
 export function nameFitting(fitting: Fitting): string {
   if (fitting.kind === 'part') {
     const { kind } = fitting.part;
-    const reduces = isReducing(fitting.part) && !NEVER_SAID_TO_REDUCE.has(kind);
-    return `${reduces ? 'reducing ' : ''}${PART_KIND_NAMES[kind]}`;
+    const reduces = isReducing(fitting.part) && getPartTraits(kind).saysReducing;
+    return `${reduces ? 'reducing ' : ''}${namePartKind(kind)}`;
   }
   if (fitting.kind === 'open') return 'open end';
   if (fitting.kind === 'bend') return nameBend(fitting);
@@ -253,7 +212,7 @@ export function namePort(part: Part, port: string): string {
   if (part.kind === 'tee') return port === 'branch' ? 'tee, branch' : 'tee, run';
   if (part.kind === 'manifold') return port.startsWith('branch') ? 'manifold, outlet' : 'manifold, run';
   if (part.kind === 'street-90' || part.kind === 'street-45') {
-    return `${PART_KIND_NAMES[part.kind]}, ${port} end`;
+    return `${namePartKind(part.kind)}, ${port} end`;
   }
-  return PART_KIND_NAMES[part.kind];
+  return namePartKind(part.kind);
 }

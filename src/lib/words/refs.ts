@@ -1,9 +1,10 @@
 import type { LengthUnit } from '#core/units';
+import type { PartKind } from '#core/catalogue';
 import type { NamedMeasure } from '#core/checks';
 import type { NamedRef } from '#core/runs/reading';
 import type { RefPoint } from '#core/runs/document';
 import { sayTyped } from './length-text.ts';
-import { PART_KIND_NAMES } from './parts.ts';
+import { namePartKind } from './parts.ts';
 
 /** Where on a part a measure is taken. */
 export const REF_POINT_NAMES: Readonly<Record<RefPoint, { readonly name: string; readonly says: string }>> = {
@@ -14,13 +15,17 @@ export const REF_POINT_NAMES: Readonly<Record<RefPoint, { readonly name: string;
   wall: { name: 'wall behind', says: 'a wall so far behind the fitting’s back' },
 };
 
-const WHAT: Readonly<Record<NamedRef['part'], string>> = {
-  ...PART_KIND_NAMES,
+const WHAT: Readonly<Record<Exclude<NamedRef['part'], PartKind>, string>> = {
   open: 'open end',
   none: 'point',
   source: 'source',
   bend: 'bend',
 };
+
+const nameWhat = (part: NamedRef['part']): string =>
+  part === 'open' || part === 'none' || part === 'source' || part === 'bend'
+    ? WHAT[part]
+    : namePartKind(part);
 
 /** Where something stands, by the leg that comes to it (null: none does, the run begins there). */
 export const sayAt = (mark: string | number | null): string =>
@@ -28,7 +33,7 @@ export const sayAt = (mark: string | number | null): string =>
 
 /** A reference as one would name it: `face of the tee at leg 3`. */
 export function sayRef({ at, part, mark, gap }: NamedRef, unit: LengthUnit): string {
-  const what = part === 'source' ? 'the source' : `the ${WHAT[part]} ${sayAt(mark)}`;
+  const what = part === 'source' ? 'the source' : `the ${nameWhat(part)} ${sayAt(mark)}`;
   if (at === 'wall') return `the wall ${gap === 0 ? '' : `${sayTyped(gap, unit)} `}behind ${what}`;
   return `the ${REF_POINT_NAMES[at].name} of ${what}`;
 }

@@ -27,7 +27,7 @@ import type { ReadingRefusal, SizeNameRefusal } from '#core/identify';
 import { isPassedUpright } from '#core/permissions';
 import { sayDay } from './days.ts';
 import { sayExact, sayNumber, sayTaped, sayTyped } from './length-text.ts';
-import { PART_KIND_NAMES } from './parts.ts';
+import { namePartKind } from './parts.ts';
 import { SHEET_REFUSALS } from './makers.ts';
 import { nameWay } from './ways.ts';
 import { FULLNESS_NAMES, sayInputRefusal, sayWrongPlace } from './input-refusals.ts';
@@ -169,12 +169,12 @@ const SENTENCES: Sentences = {
     `That point lies beyond leg ${mark} itself. Pick a point of the rest of the run to hang it on.`,
   'node-unknown': () => 'That point is not in the run any more. Pick another.',
   'part-does-not-fit': ({ part, kinds }) =>
-    `A ${PART_KIND_NAMES[part]} does not fit the legs at this point${kinds.length > 0 ? `; what does: ${kinds.map((kind) => PART_KIND_NAMES[kind]).join(', ')}` : ''}. Change the legs first.`,
+    `A ${namePartKind(part)} does not fit the legs at this point${kinds.length > 0 ? `; what does: ${kinds.map((kind) => namePartKind(kind)).join(', ')}` : ''}. Change the legs first.`,
   'no-bend-here': () => 'No tube goes on through this point: there is nothing to bend here.',
   'bushing-into-pipe': ({ part }) =>
-    `A ${PART_KIND_NAMES[part]} goes with its male thread into a fitting's opening, never onto a pipe. Use a reducing coupling here, or let the smaller leg grow fitting in fitting out of the larger one.`,
+    `A ${namePartKind(part)} goes with its male thread into a fitting's opening, never onto a pipe. Use a reducing coupling here, or let the smaller leg grow fitting in fitting out of the larger one.`,
   'male-end-takes-no-pipe': ({ part }) =>
-    `The male end of a ${PART_KIND_NAMES[part]} takes no pipe: it goes straight into an opening. Make the leg fitting in fitting first, or put a coupling on the pipe.`,
+    `The male end of a ${namePartKind(part)} takes no pipe: it goes straight into an opening. Make the leg fitting in fitting first, or put a coupling on the pipe.`,
   'part-has-no-port': () => 'That part has no such opening. Pick it again.',
   'measure-unknown': () => 'That measure is not in the run any more. Pick another.',
   'measure-of-nothing': () =>

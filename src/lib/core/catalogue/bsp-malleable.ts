@@ -1,6 +1,6 @@
 import { millimetres } from '#core/units';
 import type { Provenance } from './confidence.ts';
-import { getPortWay } from './part-shapes.ts';
+import { getPortWay } from './part-kinds.ts';
 import { makeTaperEnd } from './taper-end.ts';
 import type { Part, PartLength } from './part.ts';
 import type { NominalSize } from '#core/ends';

@@ -11,9 +11,9 @@ import {
 } from '#core/ends';
 import type { Provenance } from './confidence.ts';
 import { getOwnSeat } from './list-ends.ts';
-import { getPortWay, PART_SHAPES } from './part-shapes.ts';
+import { getPortWay, type BoughtKind, getPartKind } from './part-kinds.ts';
 import type { NippleRow } from './nipple.ts';
-import type { BoughtKind, Part, PartLength, Port } from './part.ts';
+import type { Part, PartLength, Port } from './part.ts';
 import { makeTubeOpening } from './tube-joins.ts';
 import { makeTaperEnd } from './taper-end.ts';
 
@@ -96,7 +96,7 @@ function makeNipples(rows: readonly NippleRow[]): Part[] {
 const makeFlareElbows = (): Part[] =>
   ([['1/4', '1/8'], ['1/4', '1/4'], ['3/8', '1/4'], ['3/8', '3/8'], ['3/8', '1/2'], ['1/2', '3/8'], ['1/2', '1/2'], ['5/8', '1/2'], ['5/8', '3/4'], ['3/4', '3/4']] as const).map(([tube, size]) => {
     const ends = [makeTubeOpening('flare', `${tube} ACR`), makeTaperEnd('NPT', size, 'male', 'brass')];
-    const ports = PART_SHAPES['elbow-90'].ports.map(({ id, way }, i): Port => ({ id, way, end: ends[i]!, reach: UNKNOWN, depth: null }));
+    const ports = getPartKind('elbow-90').shape.ports.map(({ id, way }, i): Port => ({ id, way, end: ends[i]!, reach: UNKNOWN, depth: null }));
     return { ...makeBare(`counter/elbow-90/${tube.replace('/', '-')}-flare/${slug(size)}-male`, 'elbow-90', size), ports };
   }); // prettier-ignore
 

@@ -48,20 +48,23 @@ export {
   newSheetRow,
   refuseSheet,
 } from './maker-sheet.ts';
-export { PART_SHAPES, type PartShape } from './part-shapes.ts';
-export {
-  PLACED_PARTS,
-  type PartPlaced,
-  type PartTraits,
-  getPartTraits,
-  getPressureSides,
-} from './part-traits.ts';
 export {
   type AdapterKind,
   type BoughtKind,
   PART_KINDS,
-  type Part,
+  PLACED_PARTS,
   type PartKind,
+  type PartPlaced,
+  type PartShape,
+  type PartTraits,
+  SHOP_PART_KINDS,
+  type ShopPartKind,
+  getPartKind,
+  getPartTraits,
+  isAdapterKind,
+} from './part-kinds.ts';
+export {
+  type Part,
   type PartLength,
   type Port,
   TUBE_JOINS,
@@ -69,7 +72,6 @@ export {
   findDepth,
   findReach,
   getPlusMinus,
-  isAdapterKind,
 } from './part.ts';
 export {
   MATERIALS,
@@ -82,13 +84,12 @@ export {
   THREADED_MATERIALS,
   type ThreadedMaterial,
 } from './pipe.ts';
+export { getPressureSides } from './pressure-sides.ts';
 export { SHEET_FIGURES, SHEET_FIGURE_NAMES, type SheetFigure } from './sheet-figures.ts';
 export {
   SHOP_PART,
-  SHOP_PART_KINDS,
   SHOP_PART_MATERIALS,
   type ShopPart,
-  type ShopPartKind,
   ShopPartNames,
   type ShopPartRefusal,
   getShopPartId,

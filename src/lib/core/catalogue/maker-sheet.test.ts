@@ -13,7 +13,8 @@ import {
   SHEET_JOINS,
   type SheetRow,
 } from './maker-sheet.ts';
-import { PART_KINDS, TUBE_JOINS, type Part, type TubeJoin } from './part.ts';
+import { PART_KINDS } from './part-kinds.ts';
+import { TUBE_JOINS, type Part, type TubeJoin } from './part.ts';
 import { SHEET_FIGURE_NAMES, SHEET_FIGURES } from './sheet-figures.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 

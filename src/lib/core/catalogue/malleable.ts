@@ -1,9 +1,9 @@
 import { INCH, inches, type Length } from '#core/units';
 import type { Confidence, Provenance } from './confidence.ts';
 import { type Gender, NOMINAL_SIZES, type NominalSize } from '#core/ends';
-import { getPortWay } from './part-shapes.ts';
+import { getPortWay, type BoughtKind } from './part-kinds.ts';
 import { makeTaperEnd } from './taper-end.ts';
-import type { BoughtKind, Part, PartLength, Port } from './part.ts';
+import type { Part, PartLength, Port } from './part.ts';
 
 /** A published row of class-150 malleable fittings, inches (see malleable-150.table.ts for the letters). */
 export interface MalleableRow {

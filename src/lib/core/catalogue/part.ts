@@ -1,5 +1,6 @@
 import type { Length } from '#core/units';
 import type { Confidence } from './confidence.ts';
+import type { PartKind } from './part-kinds.ts';
 import type { End, LegSize } from '#core/ends';
 import type { Vector } from '#core/geometry';
 
@@ -50,26 +51,6 @@ export const TUBE_JOINS = [
   'flare', 'compression', 'capillary', 'brazed', 'press-copper', 'press-steel', 'csst', 'stab', 'fusion',
 ] as const; // prettier-ignore
 export type TubeJoin = (typeof TUBE_JOINS)[number];
-
-/** Kinds that are bought. */
-export const PART_KINDS = [
-  'elbow-90', 'elbow-45', 'street-90', 'street-45', 'tee', 'coupling', 'union', 'valve', 'hex-bushing', 'face-bushing',
-  'plug', 'cap', 'slip-coupling', 'adapter', 'flange', 'reducing-set', 'manifold', 'riser', 'nipple', 'converter', 'swivel',
-  'dielectric-union', 'threaded-flange', 'connector-fitting', 'connector', 'hose', 'cooker-hose', 'clipped-hose', 'cylinder-regulator', 'first-stage-regulator',
-  'second-stage-regulator', 'tail',
-] as const; // prettier-ignore
-export type BoughtKind = (typeof PART_KINDS)[number];
-/**
- * What brings tube to a thread: an end fitting or transition fitting, one with a flange that is fixed to the wall or the floor it comes
- * through, an anodeless riser (polyethylene inside a coated steel sleeve) that brings it out of the ground.
- */
-export const ADAPTER_KINDS = ['adapter', 'flange', 'riser'] as const satisfies readonly BoughtKind[];
-export type AdapterKind = (typeof ADAPTER_KINDS)[number];
-/** Whether a part of this kind brings tube to a thread. */
-export const isAdapterKind = (kind: PartKind): kind is AdapterKind =>
-  (ADAPTER_KINDS as readonly PartKind[]).includes(kind);
-/** Kinds that are bought, what was found in place, and the inlet of an appliance. */
-export type PartKind = BoughtKind | 'existing' | 'appliance';
 
 /**
  * A fitting: a set of ports round one origin. That is the crossing of its axes; the middle of a coupling, union or

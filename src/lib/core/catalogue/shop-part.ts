@@ -16,16 +16,8 @@ import {
   type TypeOf,
 } from '#core/shapes';
 import type { EndRegistry } from './end-registry.ts';
-import { getPartTraits } from './part-traits.ts';
-import { getPortWay } from './part-shapes.ts';
-import type { BoughtKind, Part, PartLength } from './part.ts';
-
-/** Kinds a shop may add of its own: what has two openings in one line. */
-export const SHOP_PART_KINDS = [
-  'coupling', 'nipple', 'union', 'dielectric-union', 'adapter', 'converter', 'swivel', 'threaded-flange', 'connector-fitting', 'connector', 'hose',
-  'cylinder-regulator', 'first-stage-regulator', 'second-stage-regulator', 'tail',
-] as const satisfies readonly BoughtKind[]; // prettier-ignore
-export type ShopPartKind = (typeof SHOP_PART_KINDS)[number];
+import { getPartTraits, getPortWay, SHOP_PART_KINDS } from './part-kinds.ts';
+import type { Part, PartLength } from './part.ts';
 
 export const SHOP_PART_MATERIALS = [
   'black-malleable',

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { type PE_SIZES, LEG_SIZES, type LegSize } from '#core/ends';
-import { TUBE_JOINS, type BoughtKind, type TubeJoin } from './part.ts';
+import { TUBE_JOINS, type TubeJoin } from './part.ts';
+import type { BoughtKind } from './part-kinds.ts';
 import { standardCatalogue } from './standard-catalogue.ts';
 import { JOINS } from './joins/joins.ts';
 import { getPeFigures } from './tube-sizes.ts';

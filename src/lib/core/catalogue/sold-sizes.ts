@@ -1,6 +1,7 @@
 import type { LegSize } from '#core/ends';
 import { JOINS } from './joins/joins.ts';
-import type { BoughtKind, TubeJoin } from './part.ts';
+import type { BoughtKind } from './part-kinds.ts';
+import type { TubeJoin } from './part.ts';
 import { CSST_SIZES, getFirstSize, getPeFigures, isPeSize, STEEL_PRESS_SIZES } from './tube-sizes.ts';
 
 /*

@@ -6,8 +6,8 @@ import {
   type NominalSize,
   type Gender,
 } from '#core/ends';
-import { isAdapterKind, TUBE_JOINS, type AdapterKind, type BoughtKind, type TubeJoin } from './part.ts';
-import { PART_SHAPES } from './part-shapes.ts';
+import { isAdapterKind, type AdapterKind, type BoughtKind, PART_KINDS } from './part-kinds.ts';
+import { TUBE_JOINS, type TubeJoin } from './part.ts';
 import type { TaperEnd, TaperFamily } from './taper-end.ts';
 import { CSST_SIZES, STEEL_PRESS_SIZES } from './tube-sizes.ts';
 
@@ -37,7 +37,7 @@ export interface TubePartId {
 /** Reads the id of a fitting for tube; null for what is none. Whether such a fitting is sold is not looked at. */
 export function readTubePartId(id: string): TubePartId | null {
   const [, join, kind, named, thread] = id.split('/') as [string, TubeJoin, BoughtKind, string?, string?];
-  if (!TUBE_JOINS.includes(join) || !Object.hasOwn(PART_SHAPES, kind) || named === undefined) return null;
+  if (!TUBE_JOINS.includes(join) || !PART_KINDS.includes(kind) || named === undefined) return null;
   const openings = named.split('x').map(readOpening);
   if (openings.includes(null)) return null;
   const known = { join, kind, openings: openings as ManifoldOpening[] };

@@ -1,14 +1,6 @@
 import { getEndSize, getOppositeGender, type LegSize, type NominalSize } from '#core/ends';
-import { getPortWay, PART_SHAPES } from './part-shapes.ts';
-import {
-  findDepth,
-  type AdapterKind,
-  type BoughtKind,
-  type Part,
-  type PartLength,
-  type Port,
-  type TubeJoin,
-} from './part.ts';
+import { getPortWay, type AdapterKind, type BoughtKind, getPartKind } from './part-kinds.ts';
+import { findDepth, type Part, type PartLength, type Port, type TubeJoin } from './part.ts';
 import type { Length } from '#core/units';
 import { makeTaperEnd, type TaperEnd, type TaperFamily } from './taper-end.ts';
 import { getWidth, makePlainEnd, makeTubeOpening } from './tube-joins.ts';
@@ -116,7 +108,7 @@ export function makeTubeParts(tables: TubeTables, sheets: Sheets = NO_SHEETS): T
   };
   const make: TubeParts['find'] = (kind, join, sizes) => {
     if (!JOINS[join].kinds.includes(kind)) return null;
-    const { ports } = PART_SHAPES[kind];
+    const { ports } = getPartKind(kind).shape;
     const own = sizes.length === 1 ? ports.map(() => getFirstSize(sizes[0]!)) : sizes.map(getFirstSize);
     if (own.length !== ports.length || !own.every(JOINS[join].isMadeIn) || !isSoldSo(join, kind, own))
       return null;
@@ -162,7 +154,7 @@ export function makeTubeParts(tables: TubeTables, sheets: Sheets = NO_SHEETS): T
     return keep({ ...part, seats: [[head, end]] });
   };
   const findManifold: TubeParts['findManifold'] = (join, openings) => {
-    const { ports } = PART_SHAPES.manifold;
+    const { ports } = getPartKind('manifold').shape;
     const sizes = openings.filter((each) => typeof each === 'string');
     if (!JOINS[join].kinds.includes('manifold') || openings.length !== ports.length || sizes.length === 0)
       return null;
@@ -180,7 +172,10 @@ export function makeTubeParts(tables: TubeTables, sheets: Sheets = NO_SHEETS): T
   };
   const findAny: TubeParts['find'] = (kind, join, sizes) =>
     kind === 'manifold'
-      ? findManifold(join, sizes.length === 1 ? PART_SHAPES.manifold.ports.map(() => sizes[0]!) : sizes)
+      ? findManifold(
+          join,
+          sizes.length === 1 ? getPartKind('manifold').shape.ports.map(() => sizes[0]!) : sizes,
+        )
       : find(kind, join, sizes);
   const whole: Omit<TubeParts, 'findById' | 'bySheets'> = {
     find: findAny,

@@ -1,3 +1,4 @@
+import { getPartTraits } from '#core/catalogue';
 import { getCraft } from '#core/materials';
 import type { Catalogue, PartKind } from '#core/catalogue';
 import type { LaidEnd } from '#core/runs/measuring';
@@ -120,14 +121,15 @@ function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): T
   const reaches = faces.map(({ at }) => toMillimetres(at!));
   const from = Math.min(centre - (isThrough(station) ? 0 : round), ...reaches);
   const to = Math.max(centre + (isThrough(station) ? 0 : round), ...reaches);
-  const isShut = kind === 'cap' || kind === 'plug';
+  const { drawnAs } = getPartTraits(kind);
+  const isShut = drawnAs === 'shut';
   blocks.push({ what: 'barrel', from: isShut ? Math.min(centre, ...reaches) : from, to: isShut ? Math.max(centre, ...reaches) : to, half: round });
   for (const { looks, at } of faces) {
     const face = toMillimetres(at!);
     const inner = face - looks * breadth;
     blocks.push({ what: 'band', from: Math.min(face, inner), to: Math.max(face, inner), half: (outside * BAND) / 2 });
   }
-  if (kind === 'union') blocks.push({ what: 'nut', from: centre - breadth * 1.6, to: centre + breadth * 1.6, half: (outside * BAND * 1.2) / 2 });
+  if (drawnAs === 'union') blocks.push({ what: 'nut', from: centre - breadth * 1.6, to: centre + breadth * 1.6, half: (outside * BAND * 1.2) / 2 });
   if (isShut) {
     const onward = (reaches[0] ?? centre) > centre ? -1 : 1;
     const end = centre + onward * breadth * 0.8;
@@ -144,7 +146,7 @@ function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): T
   const stub = (side: 1 | -1): Stub => ({ what: 'opening', side, from: centre - round, to: centre + round, height: outside * 1.25 });
   const stubs: Stub[] = beside > 0 ? [stub(1)] : [];
   if (beside > 1) stubs.push(stub(-1));
-  if (kind === 'valve') stubs.push({ what: 'stem', side: 1, from: centre - round * 0.3, to: centre + round * 0.3, height: outside * 1.25 });
+  if (drawnAs === 'valve') stubs.push({ what: 'stem', side: 1, from: centre - round * 0.3, to: centre + round * 0.3, height: outside * 1.25 });
   return { station, blocks, stubs };
 } // prettier-ignore
 

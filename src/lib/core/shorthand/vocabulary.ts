@@ -7,6 +7,7 @@ import {
   type Material,
   type Stock,
   MATERIALS,
+  getPartKind,
 } from '#core/catalogue';
 import { GASES } from '#core/house-rules';
 import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '#core/ends';
@@ -110,14 +111,9 @@ const MATERIAL_WORDS = Object.fromEntries(
   MATERIALS.map((material) => [material, getMaterialTraits(material).writtenAs]),
 ) as Readonly<Record<Material, readonly string[]>>;
 
-const KIND_WORDS: Readonly<Partial<Record<BoughtKind, readonly string[]>>> = {
-  'elbow-90': ['elbow', 'ell', 'el', '90'],
-  'elbow-45': ['45'],
-  'street-90': ['street', 'street-elbow', 'street-ell'],
-  coupling: ['cplg'],
-  'hex-bushing': ['bushing', 'hex'],
-  'reducing-set': ['set'],
-};
+const KIND_WORDS = Object.fromEntries(
+  PART_KINDS.map((kind) => [kind, getPartKind(kind).writtenAs]),
+) as Readonly<Record<BoughtKind, readonly string[]>>;
 
 const UNIT_WORDS: Readonly<Record<LengthUnit, readonly string[]>> = {
   in: ['in', 'inches', 'inch'],
@@ -261,7 +257,7 @@ export type Expected = ExpectedKind | Keyword;
 /** The words that may stand where any of these is expected. */
 export const getWordsFor = (expected: readonly Expected[]): string[] => [
   ...new Set(
-    expected.flatMap((each) =>
+    expected.flatMap((each): readonly string[] =>
       each in EXPECTED ? EXPECTED[each as ExpectedKind] : [KEYWORDS[each as Keyword][0]],
     ),
   ),

@@ -1,7 +1,6 @@
 import {
   readTaperEnd,
   type Catalogue,
-  type BoughtKind,
   type Part,
   type Port,
   findReach,
@@ -18,6 +17,8 @@ import {
   findCopperRow,
   getCopperWall,
   type Material,
+  type PartKind,
+  getPartKind,
 } from '#core/catalogue';
 import { type End, isNominal, type LegSize } from '#core/ends';
 import { CRAFTS } from '#core/materials';
@@ -44,26 +45,9 @@ export interface ChainPart {
   readonly sort: string;
 }
 
-/** Kinds of a catalogue's parts that go between two ends. */
-const STRAIGHT: ReadonlySet<BoughtKind> = new Set([
-  'coupling',
-  'union',
-  'hex-bushing',
-  'nipple',
-  'converter',
-  'swivel',
-  'dielectric-union',
-  'threaded-flange',
-  'connector-fitting',
-  'connector',
-  'hose',
-  'cooker-hose',
-  'clipped-hose',
-  'cylinder-regulator',
-  'first-stage-regulator',
-  'second-stage-regulator',
-  'tail',
-]);
+/** Whether parts of a kind go between two ends. */
+const goesBetween = (kind: PartKind): boolean =>
+  kind !== 'existing' && kind !== 'appliance' && getPartKind(kind).goesBetween;
 
 /** Every part of a catalogue that can stand in a chain, and of the shop's own those that are still bought. */
 export function listChainParts(
@@ -71,8 +55,8 @@ export function listChainParts(
   shopParts: readonly ShopPart[] = [],
 ): readonly ChainPart[] {
   const screwed = [
-    ...catalogue.parts.filter(({ kind }) => STRAIGHT.has(kind as BoughtKind)),
-    ...catalogue.counter.filter(({ kind, join }) => STRAIGHT.has(kind as BoughtKind) || join !== null),
+    ...catalogue.parts.filter(({ kind }) => goesBetween(kind)),
+    ...catalogue.counter.filter(({ kind, join }) => goesBetween(kind) || join !== null),
   ];
   const all = [...screwed, ...listTubeParts(catalogue)];
   const unique = new Map(all.map((part) => [part.id, part]));

@@ -1,4 +1,4 @@
-import { findReach, type BoughtKind, type Part, type PartKind, readTaperEnd, JOINS } from '#core/catalogue';
+import { findReach, type Part, readTaperEnd, JOINS, getPartKind } from '#core/catalogue';
 import { splitLength } from '#core/units';
 import { SPOKEN_SIZES } from '#core/joints';
 import { getEndSize, type End, type Gender, type ThreadFamily } from '#core/ends';
@@ -8,42 +8,7 @@ import { getEndSize, type End, type Gender, type ThreadFamily } from '#core/ends
  * whatever their order.
  */
 
-const split = (words: string): readonly string[] => words.split(' ');
-
-const KINDS: Readonly<Record<BoughtKind, readonly string[]>> = {
-  'elbow-90': split('elbow ell el 90 bend'),
-  'elbow-45': split('elbow ell el 45 bend'),
-  'street-90': split('street elbow ell el 90 service'),
-  'street-45': split('street elbow ell el 45 service'),
-  tee: split('tee t run branch'),
-  coupling: split('coupling coupler socket'),
-  union: split('union ground joint'),
-  valve: split('valve cock shut-off shutoff ball gas'),
-  'hex-bushing': split('hex bushing bush reducing reducer male female'),
-  'face-bushing': split('face flush bushing bush reducing reducer male female'),
-  plug: split('plug'),
-  cap: split('cap'),
-  'slip-coupling': split('slip repair coupling coupler'),
-  adapter: split('adapter adaptor fitting end transition'),
-  flange: split('flanged flange end fitting termination'),
-  'reducing-set': split('reducing set reducer'),
-  manifold: split('manifold'),
-  riser: split('riser anodeless with a coupling on its head'),
-  nipple: split('nipple'),
-  converter: split('american british american-to-british adapter adaptor converter'),
-  swivel: split('swivel adapter adaptor connector union'),
-  'dielectric-union': split('dielectric insulating union'),
-  'threaded-flange': split('threaded companion flange'),
-  'connector-fitting': split('connector fitting end adapter adaptor half union'),
-  connector: split('flexible flex appliance connector gas at both ends'),
-  hose: split('hose pigtail gas dated at both ends'),
-  'cooker-hose': split('hose cooker bayonet gas dated with its socket'),
-  'clipped-hose': split('hose clipped clip nozzle nozzles to its gas dated at both ends'),
-  'cylinder-regulator': split('regulator cylinder single stage'),
-  'first-stage-regulator': split('regulator first stage first-stage'),
-  'second-stage-regulator': split('regulator second stage second-stage at both ends'),
-  tail: split('tail piece tailpiece meter adapter adaptor'),
-};
+const split = (words: string): readonly string[] => (words === '' ? [] : words.split(' '));
 
 const MATERIALS: Readonly<Record<Part['material'], readonly string[]>> = {
   'black-malleable': split('black malleable iron'),
@@ -52,12 +17,6 @@ const MATERIALS: Readonly<Record<Part['material'], readonly string[]>> = {
   steel: split('steel black'),
   polyethylene: split('polyethylene poly pe plastic'),
   'as-found': [],
-};
-
-const OF_REDUCING: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
-  coupling: split('reducing reducer bell'),
-  nipple: split('reducing swage swaged'),
-  adapter: [],
 };
 
 const GENDERS: Readonly<Record<Gender, readonly string[]>> = {
@@ -136,12 +95,13 @@ export const getEndFigure = (size: string): string => {
 export function listKindWords({ kind, join, material, ports }: Part): readonly string[] {
   if (kind === 'existing' || kind === 'appliance') return [];
   const sizes = ports.map(({ end }) => getEndFigure(getEndSize(end)));
-  const reduces = new Set(sizes).size > 1 ? (OF_REDUCING[kind] ?? split('reducing')) : [];
+  const words = getPartKind(kind);
+  const reduces = new Set(sizes).size > 1 ? split(words.reducingWords ?? 'reducing') : [];
   const row = join === null ? null : JOINS[join];
   const isBull = kind === 'tee' && isBullhead(sizes);
   const isAlike = ports.length === 2 && sizes[0] === sizes[1];
   return [
-    ...KINDS[kind],
+    ...split(words.counterWords),
     ...MATERIALS[material],
     ...(row ? split(row.counterWords) : []),
     ...(row?.kindWords[kind] ? split(row.kindWords[kind]) : []),

@@ -3,24 +3,18 @@ import {
   findReach,
   type Catalogue,
   type Material,
-  type BoughtKind,
   type Part,
   toPart,
   type ShopPart,
+  PART_KINDS,
+  getPartKind,
 } from '#core/catalogue';
 import { getEndSize } from '#core/ends';
 import { getEndFigure, readCounterSize } from './counter-words.ts';
 import { listChainParts } from './chain-part.ts';
 
 /** Kinds of fitting for tube that are asked for by one size, beside what goes between two ends. */
-const OF_ONE_SIZE = [
-  'elbow-90',
-  'elbow-45',
-  'tee',
-  'cap',
-  'valve',
-  'slip-coupling',
-] as const satisfies readonly BoughtKind[];
+const OF_ONE_SIZE = PART_KINDS.filter((kind) => getPartKind(kind).isOfOneSize);
 
 /** Catalogue → its parts: a list of thousands, put together once. */
 const known = new WeakMap<Catalogue, readonly Part[]>();

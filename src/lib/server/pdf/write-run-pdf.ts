@@ -1,4 +1,4 @@
-import { BOUGHT_PIPE, namePart, namePort, PART_KIND_NAMES } from '#words/parts.ts';
+import { BOUGHT_PIPE, namePart, namePort, namePartKind } from '#words/parts.ts';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
@@ -177,7 +177,7 @@ function nameEnd({ piece }: CutSheetRow, i: number, unit: LengthUnit): string {
   if (!end?.joint) return 'open end';
   const { part, port } = end.joint;
   const takeOff = end.takeOff === null ? '' : `, ${sayTakeOff(end.takeOff, unit)}`;
-  return `${part.kind === 'tee' ? namePort(part, port.id) : PART_KIND_NAMES[part.kind]}${takeOff}`;
+  return `${part.kind === 'tee' ? namePort(part, port.id) : namePartKind(part.kind)}${takeOff}`;
 }
 
 /** As exactly as the column has room for. */

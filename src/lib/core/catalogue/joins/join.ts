@@ -1,5 +1,6 @@
 import type { End, LegSize, SocketKind, TubeKind } from '#core/ends';
-import type { AdapterKind, BoughtKind, Part, PartKind, PartLength } from '../part.ts';
+import type { AdapterKind, BoughtKind, PartKind } from '../part-kinds.ts';
+import type { Part, PartLength } from '../part.ts';
 import type { SheetFigure } from '../sheet-figures.ts';
 import type { TubeTables } from './depths.ts';
 

@@ -1,4 +1,11 @@
-import { type Catalogue, PART_SHAPES, type PartShape, type BoughtKind, type Part } from '#core/catalogue';
+import {
+  type Catalogue,
+  type PartShape,
+  type BoughtKind,
+  type Part,
+  getPartKind,
+  PART_KINDS,
+} from '#core/catalogue';
 import { type Craft, getCraft } from '#core/materials';
 import { type LegSize, rankSize } from '#core/ends';
 import { dot, isNear } from '#core/geometry';
@@ -74,7 +81,7 @@ export function findShape(node: RunNode, legs: readonly Leg[]): FittingShape | F
   const kinds = getCraft(legs[0]!).listKinds(legs[0]!);
   const known = matches.filter(({ kind }) => kinds.includes(kind));
   if (known.length === 0) return explainNoShape(node, legs);
-  const made = known.filter(({ kind, order }) => areSizesMade(PART_SHAPES[kind], legs, order));
+  const made = known.filter(({ kind, order }) => areSizesMade(getPartKind(kind).shape, legs, order));
   const [first] = made;
   if (!first) return { code: 'fitting-male-not-made', legs: legs.length };
   const sets = kinds.includes('reducing-set') && canReduceBySets(node, legs) ? ['reducing-set' as const] : [];
@@ -107,12 +114,11 @@ function findMatches(node: string, legs: readonly Leg[]): readonly Match[] {
 function matchKinds(node: string, legs: readonly Leg[]): Match[] {
   const males = legs.filter((leg) => isMaleAt(leg, node)).length;
   return listKinds(legs.length, males).flatMap((kind) => {
-    const order = matchPorts(PART_SHAPES[kind], node, legs);
+    const order = matchPorts(getPartKind(kind).shape, node, legs);
     return order ? [{ kind, order }] : [];
   });
 }
 
-const KINDS = Object.keys(PART_SHAPES) as BoughtKind[];
 const kindsBy = new Map<number, readonly BoughtKind[]>();
 
 /** The kinds with so many openings, so many of them male. */
@@ -120,8 +126,8 @@ function listKinds(openings: number, males: number): readonly BoughtKind[] {
   const key = 10 * openings + males;
   const known = kindsBy.get(key);
   if (known) return known;
-  const kinds = KINDS.filter((kind) => {
-    const { ports } = PART_SHAPES[kind];
+  const kinds = PART_KINDS.filter((kind) => {
+    const { ports } = getPartKind(kind).shape;
     return ports.length === openings && ports.filter(({ gender }) => gender === 'male').length === males;
   });
   kindsBy.set(key, kinds);
@@ -164,53 +170,6 @@ function findEndShape(node: RunNode, leg: Leg): FittingShape | FittingRefusal | 
   return hasPipe(leg) ? 'open' : { code: 'fitting-undecided' };
 }
 
-const AS_GIVEN = [[0, 1, 2, 3]] as const;
-const EITHER_FIRST = [
-  [0, 1, 2, 3],
-  [1, 0, 2, 3],
-] as const;
-
-/** The orders in which legs may stand at the openings of a part: an elbow has no first end, a tee's run two. */
-const ORDERS: Readonly<Record<BoughtKind, readonly (readonly number[])[]>> = {
-  'elbow-90': EITHER_FIRST,
-  'elbow-45': EITHER_FIRST,
-  'street-90': AS_GIVEN,
-  'street-45': AS_GIVEN,
-  tee: EITHER_FIRST,
-  coupling: EITHER_FIRST,
-  union: EITHER_FIRST,
-  valve: EITHER_FIRST,
-  'hex-bushing': AS_GIVEN,
-  'face-bushing': AS_GIVEN,
-  plug: AS_GIVEN,
-  cap: AS_GIVEN,
-  'slip-coupling': EITHER_FIRST,
-  adapter: AS_GIVEN,
-  flange: AS_GIVEN,
-  'reducing-set': AS_GIVEN,
-  manifold: [
-    [0, 1, 2, 3],
-    [1, 0, 2, 3],
-    [0, 1, 3, 2],
-    [1, 0, 3, 2],
-  ],
-  riser: AS_GIVEN,
-  nipple: EITHER_FIRST,
-  converter: EITHER_FIRST,
-  swivel: EITHER_FIRST,
-  'dielectric-union': EITHER_FIRST,
-  'threaded-flange': EITHER_FIRST,
-  'connector-fitting': EITHER_FIRST,
-  connector: EITHER_FIRST,
-  hose: EITHER_FIRST,
-  'cooker-hose': EITHER_FIRST,
-  'clipped-hose': EITHER_FIRST,
-  'cylinder-regulator': AS_GIVEN,
-  'first-stage-regulator': AS_GIVEN,
-  'second-stage-regulator': AS_GIVEN,
-  tail: EITHER_FIRST,
-};
-
 const inOrder = <Value>(values: readonly Value[], order: readonly number[]): Value[] =>
   order.slice(0, values.length).map((i) => values[i]!);
 
@@ -224,7 +183,7 @@ function takePart(kind: BoughtKind, legs: readonly Leg[], catalogue: Catalogue):
     if (!part) return { kind: 'none', refusal: { code: 'fitting-size-not-made', part: kind, size } };
     return { kind: 'part', part, legs, adapters: null };
   }
-  for (const order of ORDERS[kind]) {
+  for (const order of getPartKind(kind).orders) {
     const ordered = inOrder(legs, order);
     const part = craft.findPart(
       kind,
@@ -280,7 +239,7 @@ function findNearestSizes(
   const rank = (size: LegSize) => rankSize(size);
   let best: { sizes: readonly LegSize[]; steps: number } | null = null;
   for (const { sizes: openings } of listParts(kind, leg, catalogue)) {
-    for (const order of ORDERS[kind]) {
+    for (const order of getPartKind(kind).orders) {
       const sizes = inOrder(openings, order);
       const over = sizes.map((size, i) => rank(size) - rank(wanted[i]!));
       if (over.some((steps) => steps < 0)) continue;

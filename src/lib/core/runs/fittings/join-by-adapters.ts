@@ -1,11 +1,11 @@
 import {
   type Catalogue,
   type AdapterKind,
-  PART_SHAPES,
   type ManifoldOpening,
   makeTaperEnd,
   readTaperEnd,
   type TaperEnd,
+  getPartKind,
 } from '#core/catalogue';
 import { getOppositeGender, type End, type NominalSize } from '#core/ends';
 import { dot } from '#core/geometry';
@@ -125,7 +125,7 @@ function standOnManifold(
 ): PartOf | null {
   const craft = getCraft(guest);
   const order = craft.listKinds(guest).includes('manifold')
-    ? matchPorts(PART_SHAPES.manifold, node.id, legs)
+    ? matchPorts(getPartKind('manifold').shape, node.id, legs)
     : null;
   if (!order) return null;
   const met = order.map((i) => legs[i]!);

@@ -12,7 +12,7 @@
   import { getCraft } from '#core/materials';
   import { sayLength } from '#words/length-text.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
-  import { nameFitting, namePart, PART_KIND_NAMES } from '#words/parts.ts';
+  import { nameFitting, namePart, namePartKind } from '#words/parts.ts';
   import { CAUTIONS } from '#words/cautions.ts';
   import { accept } from '#core/outcome';
   import { newId } from '../../store/new-id.ts';
@@ -177,7 +177,7 @@
                 checked={chosen === kind}
                 onchange={() => editor.choosePart(node.id, kind === kinds[0] && !isTube ? null : kind)}
               />
-              {PART_KIND_NAMES[kind]}
+              {namePartKind(kind)}
             </label>
           {/each}
         </div>

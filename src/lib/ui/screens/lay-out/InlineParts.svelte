@@ -3,7 +3,7 @@
   import { getCraft } from '#core/materials';
   import type { LaidInline, LaidLeg } from '#core/runs/pieces';
   import { sayLength } from '#words/length-text.ts';
-  import { nameFitting, PART_KIND_NAMES } from '#words/parts.ts';
+  import { nameFitting, namePartKind } from '#words/parts.ts';
   import MeasureField from '../../controls/MeasureField.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';
   import EndSelect from './EndSelect.svelte';
@@ -63,7 +63,7 @@
         : 'border-base-300'}"
     >
       <p class="min-w-28">
-        <strong class="block text-lg first-letter:uppercase">{PART_KIND_NAMES[getKind(part)]}</strong>
+        <strong class="block text-lg first-letter:uppercase">{namePartKind(getKind(part))}</strong>
         <span class="chart-label text-sm"
           >{part.at === null
             ? 'place not known'
@@ -88,7 +88,7 @@
     <label class="flex flex-col text-sm"
       ><span class="chart-label">put in a</span>
       <select class="tap select w-32" bind:value={kind}>
-        {#each offered as each (each)}<option value={each}>{PART_KIND_NAMES[each]}</option>{/each}
+        {#each offered as each (each)}<option value={each}>{namePartKind(each)}</option>{/each}
       </select></label
     >
     <EndSelect {laid} layout={entry.layout} bind:end={from} />

@@ -2,7 +2,7 @@
   import { SvelteSet } from 'svelte/reactivity';
   import { findForbidden } from '#core/checks';
   import { DO_NOT_CUT } from '#words/findings.ts';
-  import { nameFitting, PART_KIND_NAMES, SHORT_MATERIALS } from '#words/parts.ts';
+  import { nameFitting, namePartKind, SHORT_MATERIALS } from '#words/parts.ts';
   import { nameWay } from '#words/ways.ts';
   import type { LaidLeg } from '#core/runs/pieces';
   import { type RunLayout, findPiecesThrough } from '#core/runs/layout';
@@ -74,7 +74,7 @@
     const { nodes } = layout;
     const { leg, near, far, inline } = laid;
     const parts = inline.map(({ id, part }) => part?.kind ?? leg.inline[id]?.part ?? 'coupling');
-    const kinds = [...new Set(parts)].map((kind) => PART_KIND_NAMES[kind]);
+    const kinds = [...new Set(parts)].map((kind) => namePartKind(kind));
     return {
       id: laid.id,
       tag: leg.tag,

@@ -1,6 +1,6 @@
 import { nameRef } from '#core/runs/reading';
 import type { RunLayout } from '#core/runs/layout';
-import { PART_KIND_NAMES } from '#words/parts.ts';
+import { namePartKind } from '#words/parts.ts';
 import { sayAt } from '#words/refs.ts';
 
 /** A place of the run from or to which can be measured. */
@@ -23,12 +23,12 @@ export function listStations(layout: RunLayout): StationChoice[] {
             ? 'source'
             : part === 'bend'
               ? 'bend'
-              : PART_KIND_NAMES[part];
+              : namePartKind(part);
     return { kind: 'node', id, name: part === 'source' ? 'the source' : `${what} ${sayAt(mark)}` };
   });
   const parts = [...layout.legs.values()].flatMap(({ leg }) =>
     Object.values(leg.inline).map(({ id, part }): StationChoice => {
-      return { kind: 'inline', id, name: `${PART_KIND_NAMES[part]} in leg ${leg.tag}` };
+      return { kind: 'inline', id, name: `${namePartKind(part)} in leg ${leg.tag}` };
     }),
   );
   return [...nodes, ...parts];

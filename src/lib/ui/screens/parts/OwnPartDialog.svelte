@@ -3,7 +3,7 @@
   import { tick } from 'svelte';
   import { SHOP_PART_KINDS, SHOP_PART_MATERIALS } from '#core/catalogue';
   import { LIMITS } from '#core/shapes';
-  import { MATERIAL_OF_PART, PART_KIND_NAMES } from '#words/parts.ts';
+  import { MATERIAL_OF_PART, namePartKind } from '#words/parts.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import MeasureField from '../../controls/MeasureField.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
@@ -45,7 +45,7 @@
     <label class="flex min-w-48 flex-1 flex-col"
       ><span class="font-semibold">What it is</span>
       <select class="tap select w-full" bind:value={form.kind}>
-        {#each SHOP_PART_KINDS as each (each)}<option value={each}>{PART_KIND_NAMES[each]}</option>{/each}
+        {#each SHOP_PART_KINDS as each (each)}<option value={each}>{namePartKind(each)}</option>{/each}
       </select></label
     >
     <label class="flex min-w-40 flex-1 flex-col"
