@@ -21,8 +21,8 @@ export const TUBE_SENTENCES: {
 } = {
   'tube-too-hard': ({ mark, bends }) =>
     `Piece ${mark} turns ${bends === 1 ? 'once' : `${bends} times`} and is laid out in straight lengths, which are hard: hard copper kinks and splits. Take it from a coil, or put a fitting where it turns.`,
-  'tube-too-short': ({ mark, cut, needed }, unit) =>
-    `Piece ${mark}: ${sayTaped(cut, unit)} is shorter than its two ends need (${sayTaped(needed, unit, 'up')}). Make the way longer, or join the two fittings otherwise.`,
+  'tube-too-short': ({ mark, cut, needed, maker }, unit) =>
+    `Piece ${mark}: ${sayTaped(cut, unit)} is shorter than its two ends need (${sayTaped(needed, unit, 'up')}${maker === null ? '' : `, by the sheet of ${maker}`}). Make the way longer, or join the two fittings otherwise.`,
   'bend-too-tight': ({ mark, radius, limit, severity }, unit) =>
     severity === 'stop'
       ? `The bend after leg ${mark}: radius ${sayTaped(radius, unit)} is under the least this tube takes, ${sayTaped(limit, unit)}. It would kink or crack: make it wider, or put a fitting there. A kinked piece is replaced, never rounded back.`

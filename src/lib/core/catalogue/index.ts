@@ -48,15 +48,12 @@ export {
   newSheetRow,
   refuseSheet,
 } from './maker-sheet.ts';
+export { PLACED_PARTS, type PartPlaced, type PartShape, type PartTraits } from './part-kind.ts';
 export {
   type AdapterKind,
   type BoughtKind,
   PART_KINDS,
-  PLACED_PARTS,
   type PartKind,
-  type PartPlaced,
-  type PartShape,
-  type PartTraits,
   SHOP_PART_KINDS,
   type ShopPartKind,
   getPartKind,

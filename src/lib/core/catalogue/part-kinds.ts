@@ -1,74 +1,6 @@
 import type { Gender } from '#core/ends';
 import type { Vector } from '#core/geometry';
-import type { Side } from './side.ts';
-
-/** An opening of a kind of part: the way it looks from the part's origin (unit vector), and whether it goes in or takes in. */
-export interface PortShape {
-  readonly id: string;
-  readonly way: Vector;
-  readonly gender: Gender;
-}
-
-export interface PartShape {
-  readonly ports: readonly PortShape[];
-  /** Which sizes its openings may have: all one, any, or a male larger than the female (it reduces). */
-  readonly sizes: 'equal' | 'any' | 'reduces';
-}
-
-/** Parts that places care about whatever their joints are: what is shut or opened, what comes apart, what bends. */
-export const PLACED_PARTS = ['valve', 'cap', 'regulator', 'union', 'bushing', 'connector', 'hose'] as const;
-export type PartPlaced = (typeof PLACED_PARTS)[number];
-
-/** What holds of a kind of part whatever its ends are. */
-export interface PartTraits {
-  /** From which side of pressure to which it brings the gas, by its first and its second opening; null: it is the same on both. */
-  readonly lowers: readonly [Side, Side] | null;
-  /** It bends: one at most between two ends, and never between two rigid pipes. */
-  readonly isFlexible: boolean;
-  /** A body with American thread on one side and British on the other: one at most, there and back is no way. */
-  readonly converts: boolean;
-  /** No current passes: put in where that is asked for, and nowhere else. */
-  readonly insulates: boolean;
-  /** It has a date on it, after which it is not used. */
-  readonly isDated: boolean;
-  /** What places care about in it; null where its pipe and its joints say all. */
-  readonly placedAs: PartPlaced | null;
-  /** It is less often at hand than what does the same. */
-  readonly isOdd: boolean;
-  /** It has a ground joint inside, which may leak as every joint may. */
-  readonly hasSeat: boolean;
-  /** What it is called. */
-  readonly name: string;
-  /** It is called by what is at both its ends. */
-  readonly isNamedByEnds: boolean;
-  /** Of one whose openings differ in size it is said that it reduces: not where its ends differ by what they are. */
-  readonly saysReducing: boolean;
-  /** How its body is drawn in a line; null where its openings say all. */
-  readonly drawnAs: 'union' | 'valve' | 'shut' | null;
-}
-
-/** A kind of part that is bought: all that is to be known of it. */
-export interface PartKindRow extends PartTraits {
-  readonly shape: PartShape;
-  /** The orders in which legs may stand at its openings: an elbow has no first end, a tee's run two. */
-  readonly orders: readonly (readonly number[])[];
-  /** It goes between two ends that are there. */
-  readonly goesBetween: boolean;
-  /** A shop may have one of its own: it has two openings in one line. */
-  readonly mayBeOwn: boolean;
-  /** Of what is made for tube, it is asked for at the counter by one size. */
-  readonly isOfOneSize: boolean;
-  /**
-   * It brings tube to a thread: an end fitting or transition fitting, one with a flange that is fixed to the wall or the floor it comes through, an
-   * anodeless riser (polyethylene inside a coated steel sleeve) that brings it out of the ground.
-   */
-  readonly isAdapter: boolean;
-  /** Words by which it is asked for at a counter, and where it reduces those besides (null: the usual ones). */
-  readonly counterWords: string;
-  readonly reducingWords: string | null;
-  /** What it may be called in shorthand, beside its own id. */
-  readonly writtenAs: readonly string[];
-}
+import type { PartKindRow, PartShape, PartTraits, PortShape } from './part-kind.ts';
 
 const RIGHT: Vector = { x: 1, y: 0, z: 0 };
 const LEFT: Vector = { x: -1, y: 0, z: 0 };
@@ -117,304 +49,46 @@ const row = <const Own extends Partial<PartKindRow> & Pick<PartKindRow, 'shape' 
 ): Omit<typeof PLAIN, keyof Own> & Own => ({ ...PLAIN, ...own });
 
 const ROWS = {
-  'elbow-90': row({
-    shape: { ports: [port('a', LEFT), port('b', UP)], sizes: 'any' },
-    orders: EITHER_FIRST,
-    isOfOneSize: true,
-    name: '90° elbow',
-    counterWords: 'elbow ell el 90 bend',
-    writtenAs: ['elbow', 'ell', 'el', '90'],
-  }),
-  'elbow-45': row({
-    shape: { ports: [port('a', LEFT), port('b', SLANT)], sizes: 'any' },
-    orders: EITHER_FIRST,
-    isOfOneSize: true,
-    name: '45° elbow',
-    counterWords: 'elbow ell el 45 bend',
-    writtenAs: ['45'],
-  }),
-  'street-90': row({
-    shape: { ports: [port('female', LEFT), port('male', UP, 'male')], sizes: 'any' },
-    name: 'street 90° elbow',
-    counterWords: 'street elbow ell el 90 service',
-    writtenAs: ['street', 'street-elbow', 'street-ell'],
-  }),
-  'street-45': row({
-    shape: { ports: [port('female', LEFT), port('male', SLANT, 'male')], sizes: 'any' },
-    name: 'street 45° elbow',
-    counterWords: 'street elbow ell el 45 service',
-  }),
-  tee: row({
-    shape: { ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch', UP)], sizes: 'any' },
-    orders: EITHER_FIRST,
-    isOfOneSize: true,
-    name: 'tee',
-    counterWords: 'tee t run branch',
-  }),
-  coupling: row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    goesBetween: true,
-    mayBeOwn: true,
-    name: 'coupling',
-    counterWords: 'coupling coupler socket',
-    reducingWords: 'reducing reducer bell',
-    writtenAs: ['cplg'],
-  }),
-  union: row({
-    shape: straight('equal'),
-    orders: EITHER_FIRST,
-    placedAs: 'union',
-    hasSeat: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    drawnAs: 'union',
-    name: 'union',
-    counterWords: 'union ground joint',
-  }),
-  valve: row({
-    shape: straight('equal'),
-    orders: EITHER_FIRST,
-    placedAs: 'valve',
-    isOfOneSize: true,
-    drawnAs: 'valve',
-    name: 'valve',
-    counterWords: 'valve cock shut-off shutoff ball gas',
-  }),
-  'hex-bushing': row({
-    shape: BUSHING,
-    placedAs: 'bushing',
-    goesBetween: true,
-    saysReducing: false,
-    name: 'hex bushing',
-    counterWords: 'hex bushing bush reducing reducer male female',
-    writtenAs: ['bushing', 'hex'],
-  }),
-  'face-bushing': row({
-    shape: BUSHING,
-    placedAs: 'bushing',
-    saysReducing: false,
-    name: 'face bushing',
-    counterWords: 'face flush bushing bush reducing reducer male female',
-  }),
-  plug: row({
-    shape: { ports: [port('male', RIGHT, 'male')], sizes: 'any' },
-    placedAs: 'cap',
-    drawnAs: 'shut',
-    name: 'plug',
-    counterWords: 'plug',
-  }),
-  cap: row({
-    shape: { ports: [port('a', LEFT)], sizes: 'any' },
-    placedAs: 'cap',
-    isOfOneSize: true,
-    drawnAs: 'shut',
-    name: 'cap',
-    counterWords: 'cap',
-  }),
+  'elbow-90': row({ shape: { ports: [port('a', LEFT), port('b', UP)], sizes: 'any' }, orders: EITHER_FIRST, isOfOneSize: true, name: '90° elbow', counterWords: 'elbow ell el 90 bend', writtenAs: ['elbow', 'ell', 'el', '90'] }),
+  'elbow-45': row({ shape: { ports: [port('a', LEFT), port('b', SLANT)], sizes: 'any' }, orders: EITHER_FIRST, isOfOneSize: true, name: '45° elbow', counterWords: 'elbow ell el 45 bend', writtenAs: ['45'] }),
+  'street-90': row({ shape: { ports: [port('female', LEFT), port('male', UP, 'male')], sizes: 'any' }, name: 'street 90° elbow', counterWords: 'street elbow ell el 90 service', writtenAs: ['street', 'street-elbow', 'street-ell'] }),
+  'street-45': row({ shape: { ports: [port('female', LEFT), port('male', SLANT, 'male')], sizes: 'any' }, name: 'street 45° elbow', counterWords: 'street elbow ell el 45 service' }),
+  tee: row({ shape: { ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch', UP)], sizes: 'any' }, orders: EITHER_FIRST, isOfOneSize: true, name: 'tee', counterWords: 'tee t run branch' }),
+  coupling: row({ shape: straight('any'), orders: EITHER_FIRST, goesBetween: true, mayBeOwn: true, name: 'coupling', counterWords: 'coupling coupler socket', reducingWords: 'reducing reducer bell', writtenAs: ['cplg'] }),
+  union: row({ shape: straight('equal'), orders: EITHER_FIRST, placedAs: 'union', hasSeat: true, goesBetween: true, mayBeOwn: true, drawnAs: 'union', name: 'union', counterWords: 'union ground joint' }),
+  valve: row({ shape: straight('equal'), orders: EITHER_FIRST, placedAs: 'valve', isOfOneSize: true, drawnAs: 'valve', name: 'valve', counterWords: 'valve cock shut-off shutoff ball gas' }),
+  'hex-bushing': row({ shape: BUSHING, placedAs: 'bushing', goesBetween: true, saysReducing: false, name: 'hex bushing', counterWords: 'hex bushing bush reducing reducer male female', writtenAs: ['bushing', 'hex'] }),
+  'face-bushing': row({ shape: BUSHING, placedAs: 'bushing', saysReducing: false, name: 'face bushing', counterWords: 'face flush bushing bush reducing reducer male female' }),
+  plug: row({ shape: { ports: [port('male', RIGHT, 'male')], sizes: 'any' }, placedAs: 'cap', drawnAs: 'shut', name: 'plug', counterWords: 'plug' }),
+  cap: row({ shape: { ports: [port('a', LEFT)], sizes: 'any' }, placedAs: 'cap', isOfOneSize: true, drawnAs: 'shut', name: 'cap', counterWords: 'cap' }),
   // Without a stop, so that it slides over a tube that cannot be pulled back: it closes a gap between two fixed ends.
-  'slip-coupling': row({
-    shape: straight('equal'),
-    orders: EITHER_FIRST,
-    isOdd: true,
-    isOfOneSize: true,
-    name: 'slip coupling',
-    counterWords: 'slip repair coupling coupler',
-  }),
+  'slip-coupling': row({ shape: straight('equal'), orders: EITHER_FIRST, isOdd: true, isOfOneSize: true, name: 'slip coupling', counterWords: 'slip repair coupling coupler' }),
   // Between tube and pipe thread: which of its ends goes in is told by what it meets.
-  adapter: row({
-    shape: ADAPTER,
-    mayBeOwn: true,
-    saysReducing: false,
-    isAdapter: true,
-    name: 'adapter',
-    counterWords: 'adapter adaptor fitting end transition',
-    reducingWords: '',
-  }),
-  flange: row({
-    shape: ADAPTER,
-    saysReducing: false,
-    isAdapter: true,
-    name: 'flanged end fitting',
-    counterWords: 'flanged flange end fitting termination',
-  }),
+  adapter: row({ shape: ADAPTER, mayBeOwn: true, saysReducing: false, isAdapter: true, name: 'adapter', counterWords: 'adapter adaptor fitting end transition', reducingWords: '' }),
+  flange: row({ shape: ADAPTER, saysReducing: false, isAdapter: true, name: 'flanged end fitting', counterWords: 'flanged flange end fitting termination' }),
   // In place of the olive in a compression body: a smaller tube goes in it.
-  'reducing-set': row({
-    shape: BUSHING,
-    saysReducing: false,
-    name: 'reducing set',
-    counterWords: 'reducing set reducer',
-    writtenAs: ['set'],
-  }),
+  'reducing-set': row({ shape: BUSHING, saysReducing: false, name: 'reducing set', counterWords: 'reducing set reducer', writtenAs: ['set'] }),
   // Of the maker of a tubing: gas comes in at one opening and leaves by three, square to one another.
-  manifold: row({
-    shape: {
-      ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch-a', UP), port('branch-b', DOWN)],
-      sizes: 'any',
-    },
-    orders: RUN_AND_BRANCHES,
-    saysReducing: false,
-    name: 'manifold',
-    counterWords: 'manifold',
-  }),
+  manifold: row({ shape: { ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch-a', UP), port('branch-b', DOWN)], sizes: 'any' }, orders: RUN_AND_BRANCHES, saysReducing: false, name: 'manifold', counterWords: 'manifold' }),
   // Out of the ground: the pipe comes in level, its head stands upright.
-  riser: row({
-    shape: { ports: [port('tube', LEFT), port('thread', UP)], sizes: 'any' },
-    saysReducing: false,
-    isAdapter: true,
-    name: 'anodeless riser',
-    counterWords: 'riser anodeless with a coupling on its head',
-  }),
+  riser: row({ shape: { ports: [port('tube', LEFT), port('thread', UP)], sizes: 'any' }, saysReducing: false, isAdapter: true, name: 'anodeless riser', counterWords: 'riser anodeless with a coupling on its head' }),
   // Between two ends that are there: from here on they are chosen, never inferred where legs meet.
-  nipple: row({
-    shape: { ports: [port('a', LEFT, 'male'), port('b', RIGHT, 'male')], sizes: 'any' },
-    orders: EITHER_FIRST,
-    goesBetween: true,
-    mayBeOwn: true,
-    name: 'nipple',
-    counterWords: 'nipple',
-    reducingWords: 'reducing swage swaged',
-  }),
-  converter: row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    converts: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'American-to-British adapter',
-    counterWords: 'american british american-to-british adapter adaptor converter',
-  }),
-  swivel: row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isOdd: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'swivel adapter',
-    counterWords: 'swivel adapter adaptor connector union',
-  }),
-  'dielectric-union': row({
-    shape: straight('equal'),
-    orders: EITHER_FIRST,
-    insulates: true,
-    placedAs: 'union',
-    hasSeat: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    name: 'dielectric union',
-    counterWords: 'dielectric insulating union',
-  }),
-  'threaded-flange': row({
-    shape: straight('equal'),
-    orders: EITHER_FIRST,
-    isOdd: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    name: 'threaded flange',
-    counterWords: 'threaded companion flange',
-  }),
-  'connector-fitting': row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isOdd: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'connector fitting',
-    counterWords: 'connector fitting end adapter adaptor half union',
-  }),
-  connector: row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isFlexible: true,
-    placedAs: 'connector',
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'flexible appliance connector',
-    counterWords: 'flexible flex appliance connector gas at both ends',
-  }),
-  hose: row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isFlexible: true,
-    isDated: true,
-    placedAs: 'hose',
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'gas hose, dated',
-    counterWords: 'hose pigtail gas dated at both ends',
-  }),
-  'cooker-hose': row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isFlexible: true,
-    isDated: true,
-    placedAs: 'hose',
-    goesBetween: true,
-    isNamedByEnds: true,
-    name: 'bayonet cooker hose with its socket, dated',
-    counterWords: 'hose cooker bayonet gas dated with its socket',
-  }),
-  'clipped-hose': row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isFlexible: true,
-    isDated: true,
-    placedAs: 'hose',
-    goesBetween: true,
-    isNamedByEnds: true,
-    name: 'gas hose clipped to its nozzles, dated',
-    counterWords: 'hose clipped clip nozzle nozzles to its gas dated at both ends',
-  }),
+  nipple: row({ shape: { ports: [port('a', LEFT, 'male'), port('b', RIGHT, 'male')], sizes: 'any' }, orders: EITHER_FIRST, goesBetween: true, mayBeOwn: true, name: 'nipple', counterWords: 'nipple', reducingWords: 'reducing swage swaged' }),
+  converter: row({ shape: straight('any'), orders: EITHER_FIRST, converts: true, goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'American-to-British adapter', counterWords: 'american british american-to-british adapter adaptor converter' }),
+  swivel: row({ shape: straight('any'), orders: EITHER_FIRST, isOdd: true, goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'swivel adapter', counterWords: 'swivel adapter adaptor connector union' }),
+  'dielectric-union': row({ shape: straight('equal'), orders: EITHER_FIRST, insulates: true, placedAs: 'union', hasSeat: true, goesBetween: true, mayBeOwn: true, name: 'dielectric union', counterWords: 'dielectric insulating union' }),
+  'threaded-flange': row({ shape: straight('equal'), orders: EITHER_FIRST, isOdd: true, goesBetween: true, mayBeOwn: true, name: 'threaded flange', counterWords: 'threaded companion flange' }),
+  'connector-fitting': row({ shape: straight('any'), orders: EITHER_FIRST, isOdd: true, goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'connector fitting', counterWords: 'connector fitting end adapter adaptor half union' }),
+  connector: row({ shape: straight('any'), orders: EITHER_FIRST, isFlexible: true, placedAs: 'connector', goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'flexible appliance connector', counterWords: 'flexible flex appliance connector gas at both ends' }),
+  hose: row({ shape: straight('any'), orders: EITHER_FIRST, isFlexible: true, isDated: true, placedAs: 'hose', goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'gas hose, dated', counterWords: 'hose pigtail gas dated at both ends' }),
+  'cooker-hose': row({ shape: straight('any'), orders: EITHER_FIRST, isFlexible: true, isDated: true, placedAs: 'hose', goesBetween: true, isNamedByEnds: true, name: 'bayonet cooker hose with its socket, dated', counterWords: 'hose cooker bayonet gas dated with its socket' }),
+  'clipped-hose': row({ shape: straight('any'), orders: EITHER_FIRST, isFlexible: true, isDated: true, placedAs: 'hose', goesBetween: true, isNamedByEnds: true, name: 'gas hose clipped to its nozzles, dated', counterWords: 'hose clipped clip nozzle nozzles to its gas dated at both ends' }),
   // Gas comes in at the first.
-  'cylinder-regulator': row({
-    shape: straight('any'),
-    lowers: ['cylinder', 'appliance'],
-    isDated: true,
-    placedAs: 'regulator',
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'cylinder regulator, single stage',
-    counterWords: 'regulator cylinder single stage',
-  }),
-  'first-stage-regulator': row({
-    shape: straight('any'),
-    lowers: ['cylinder', 'intermediate'],
-    isDated: true,
-    placedAs: 'regulator',
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'first-stage regulator',
-    counterWords: 'regulator first stage first-stage',
-  }),
-  'second-stage-regulator': row({
-    shape: straight('any'),
-    lowers: ['intermediate', 'appliance'],
-    isDated: true,
-    placedAs: 'regulator',
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'second-stage regulator',
-    counterWords: 'regulator second stage second-stage at both ends',
-  }),
-  tail: row({
-    shape: straight('any'),
-    orders: EITHER_FIRST,
-    isOdd: true,
-    goesBetween: true,
-    mayBeOwn: true,
-    isNamedByEnds: true,
-    name: 'tail',
-    counterWords: 'tail piece tailpiece meter adapter adaptor',
-  }),
-} as const satisfies Readonly<Record<string, PartKindRow>>;
+  'cylinder-regulator': row({ shape: straight('any'), lowers: ['cylinder', 'appliance'], isDated: true, placedAs: 'regulator', goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'cylinder regulator, single stage', counterWords: 'regulator cylinder single stage' }),
+  'first-stage-regulator': row({ shape: straight('any'), lowers: ['cylinder', 'intermediate'], isDated: true, placedAs: 'regulator', goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'first-stage regulator', counterWords: 'regulator first stage first-stage' }),
+  'second-stage-regulator': row({ shape: straight('any'), lowers: ['intermediate', 'appliance'], isDated: true, placedAs: 'regulator', goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'second-stage regulator', counterWords: 'regulator second stage second-stage at both ends' }),
+  tail: row({ shape: straight('any'), orders: EITHER_FIRST, isOdd: true, goesBetween: true, mayBeOwn: true, isNamedByEnds: true, name: 'tail', counterWords: 'tail piece tailpiece meter adapter adaptor' }),
+} as const satisfies Readonly<Record<string, PartKindRow>>; // prettier-ignore
 
 type Rows = typeof ROWS;
 export type BoughtKind = keyof Rows;

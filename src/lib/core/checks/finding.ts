@@ -153,6 +153,8 @@ export type Finding = FindingBase &
         readonly mark: string;
         readonly cut: Length;
         readonly needed: Length;
+        /** Whose sheet asks it; null where the house does. */
+        readonly maker: string | null;
       }
     | {
         readonly code: 'bend-too-tight';

@@ -1,6 +1,7 @@
 import type { Finding } from './finding.ts';
 import type { Piece } from '#core/runs/pieces';
 import type { RunLayout } from '#core/runs/layout';
+import { findOnSheet } from '#core/catalogue';
 import { getCraft } from '#core/materials';
 
 /**
@@ -54,8 +55,12 @@ function checkPiece(piece: Piece, { catalogue, rules, legs }: RunLayout): Findin
   const needed = craft.getLeastPiece(piece.ends, rules, leg, catalogue);
   if (exact >= needed) return null;
   const { mark, size } = piece;
-  if (!craft.screws)
-    return { code: 'tube-too-short', severity: 'stop', subject: piece.id, mark, cut: exact, needed };
+  if (!craft.screws) {
+    const join = craft.findJoin(leg);
+    const spacing = join && findOnSheet(catalogue.sheets, join, 'spacing', leg.size);
+    const maker = spacing?.maker ?? null;
+    return { code: 'tube-too-short', severity: 'stop', subject: piece.id, mark, cut: exact, needed, maker };
+  }
   if (nipple !== null) {
     const off = nipple - exact;
     return { code: 'nipple-fits', severity: 'note', subject: piece.id, mark, size, cut: exact, nipple, off };

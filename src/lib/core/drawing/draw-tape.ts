@@ -1,6 +1,5 @@
-import { getPartTraits } from '#core/catalogue';
+import { getPartTraits, type Catalogue, type PartKind } from '#core/catalogue';
 import { getCraft } from '#core/materials';
-import type { Catalogue, PartKind } from '#core/catalogue';
 import type { LaidEnd } from '#core/runs/measuring';
 import type { Piece } from '#core/runs/pieces';
 import type { Tape, TapeStation } from '#core/tape';

@@ -2,6 +2,7 @@
   import { parseMeasure, type Length, type LengthUnit } from '#core/units';
   import { sayTyped } from '#words/length-text.ts';
   import { sayRefusal } from '#words/refusals.ts';
+  import TypedField from './TypedField.svelte';
 
   interface Props {
     label: string;
@@ -13,7 +14,7 @@
     optional?: boolean;
     /** Where a length may be nothing at all (a gap). */
     zero?: boolean;
-    width?: string;
+    width?: string | undefined;
     onmeasure: (length: Length | null, typed: string) => void;
   }
   let {
@@ -23,52 +24,25 @@
     placeholder = '',
     optional = false,
     zero = false,
-    width = 'w-36',
+    width,
     onmeasure,
   }: Props = $props();
-  const id = $props.id();
-  let typed = $state<string | null>(null);
-  let wrong = $state('');
-  const shown = $derived(typed ?? (value === null ? '' : sayTyped(value, unit)));
+  const shown = $derived(value === null ? '' : sayTyped(value, unit));
 
-  function read(): void {
-    if (typed === null) return;
-    const text = typed.trim();
+  function read(text: string): string {
     if (text === '' && optional) {
-      wrong = '';
       onmeasure(null, '');
-      return;
+      return '';
     }
     if (zero && /^0+(\.0+)?$/.test(text)) {
-      wrong = '';
       onmeasure(0, text);
-      return;
+      return '';
     }
     const reading = parseMeasure(text, unit);
-    wrong = reading.ok ? '' : sayRefusal(reading.refusal, unit);
-    if (!reading.ok) return;
+    if (!reading.ok) return sayRefusal(reading.refusal, unit);
     onmeasure(reading.value.length, text);
-    typed = null;
+    return '';
   }
 </script>
 
-<div class="flex flex-col">
-  <label class="flex flex-col text-sm"
-    ><span class="chart-label">{label}</span>
-    <input
-      class="tap input {width} {wrong ? 'input-error' : ''}"
-      autocomplete="off"
-      maxlength="60"
-      {placeholder}
-      value={shown}
-      aria-invalid={wrong ? 'true' : undefined}
-      aria-describedby={wrong ? `${id}-wrong` : undefined}
-      oninput={(event) => {
-        typed = event.currentTarget.value;
-        wrong = '';
-      }}
-      onchange={read}
-    /></label
-  >
-  {#if wrong}<p id="{id}-wrong" role="alert" class="max-w-64 text-sm text-error">{wrong}</p>{/if}
-</div>
+<TypedField {label} {shown} {placeholder} {width} {read} />

@@ -55,6 +55,9 @@ describe('whose parts a run uses', () => {
     const asks = (spacing: number): boolean =>
       codes(use(doc, 'press-steel', { ...northgate, rows: [{ ...row, spacing: inches(spacing) }] })).includes('tube-too-short');
     expect([asks(1.5), asks(1.5625)]).to.deep.equal([false, true]);
+    // Whose figure it is stands with it.
+    const said = checkRun(layOut(use(doc, 'press-steel', { ...northgate, rows: [{ ...row, spacing: inches(2) }] })), null);
+    expect(said.find(({ code }) => code === 'tube-too-short')).to.deep.include({ maker: 'Quillmere', needed: inches(4) });
     // What the sheet does not say is the house’s: two inches.
     expect(codes(use(doc, 'press-steel', { ...northgate, rows: [{ ...row, spacing: null }] }))).to.include('tube-too-short');
   });

@@ -1,16 +1,11 @@
 <!-- Makers’ sheets the shop keeps: added, edited, taken away, brought in and out as a table. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
-  import { asset } from '$app/paths';
-  import Download from '@lucide/svelte/icons/download';
-  import Plus from '@lucide/svelte/icons/plus';
-  import Upload from '@lucide/svelte/icons/upload';
   import type { MakerSheet } from '#core/catalogue';
-  import { LIMITS } from '#core/shapes';
+  import { accept, refuse, type Result } from '#core/outcome';
   import { sayCount } from '#words/counts.ts';
   import { nameSheetJoin } from '#words/makers.ts';
   import type { Refusal } from '#words/refusals.ts';
-  import TroubleNote from '../../controls/TroubleNote.svelte';
+  import TableInOut from '../../controls/TableInOut.svelte';
   import { loadModule } from '../../store/load-module.ts';
   import type { MakersStore } from '../../store/makers-store.svelte.ts';
   import { SheetForm } from './sheet-form.svelte.ts';
@@ -21,8 +16,6 @@
   let open = $state(false);
   /** A sheet that is to be taken away, once that is said again. */
   let leaving = $state<string | null>(null);
-  let trouble = $state.raw<Refusal | null>(null);
-  let said = $state('');
 
   function edit(sheet: MakerSheet | null): void {
     form.begin(sheet);
@@ -30,28 +23,15 @@
     open = true;
   }
 
-  async function save(): Promise<void> {
-    const file = await loadModule(() => import('./sheets-file.ts'));
-    trouble = file.ok ? null : file.refusal;
-    if (file.ok) await file.value.saveSheetsFile(store.items);
-  }
+  const save = async () => (await import('./sheets-file.ts')).saveSheetsFile(store.items);
 
-  async function bringIn(input: HTMLInputElement): Promise<void> {
-    const chosen = input.files?.[0];
-    if (!chosen) return;
-    [trouble, said] = [null, ''];
-    if (chosen.size > LIMITS.partsBody) trouble = { code: 'body-too-large', limit: LIMITS.partsBody };
-    else {
-      const file = await loadModule(() => import('./sheets-file.ts'));
-      const read = file.ok ? file.value.readSheetsFile(await chosen.text(), store.items) : file;
-      if (!read.ok) trouble = read.refusal;
-      else if (await store.keep(read.value)) said = `${sayCount(read.value.length, 'sheet')} brought in.`;
-      else trouble = store.trouble;
-    }
-    input.value = '';
+  async function bring(text: string): Promise<Result<string, Refusal>> {
+    const file = await loadModule(() => import('./sheets-file.ts'));
+    const read = file.ok ? file.value.readSheetsFile(text, store.items) : file;
+    if (!read.ok) return read;
+    if (!(await store.keep(read.value))) return refuse(store.trouble!);
+    return accept(`${sayCount(read.value.length, 'sheet')} brought in.`);
   }
-  /** A file that was chosen before the page had its script is read as soon as it has. */
-  const bringInEarly = (input: HTMLInputElement): void => untrack(() => void bringIn(input));
 </script>
 
 <section aria-label="Makers’ sheets" class="flex flex-col gap-3 border-t-2 border-base-300 pt-4">
@@ -60,33 +40,15 @@
     What the maker of your fittings says and no standard does: how deep, how far apart, how tight, what an end
     fitting is long. A run that uses that maker’s parts goes by it; no other maker’s parts do.
   </p>
-  {#if trouble}<TroubleNote refusal={trouble} />{/if}
-  {#if store.trouble && !open && !trouble}<TroubleNote refusal={store.trouble} />{/if}
-  <p class="chart-label text-sm">
-    What stands in the columns of such a table: <a
-      class="underline"
-      href={asset('/schemas/porthole-makers-1.schema.json')}>its schema</a
-    >.
-  </p>
-  <p role="status" class={said ? 'font-medium' : 'sr-only'}>{said}</p>
-  <div class="flex flex-wrap gap-2">
-    <button type="button" class="tap btn btn-primary" onclick={() => edit(null)}
-      ><Plus size={18} aria-hidden="true" /> Add a sheet</button
-    >
-    <label class="tap btn has-focus-visible:outline-2">
-      <Upload size={18} aria-hidden="true" /> Bring in sheets…
-      <input
-        {@attach bringInEarly}
-        type="file"
-        accept=".csv,text/csv"
-        class="sr-only"
-        onchange={({ currentTarget }) => void bringIn(currentTarget)}
-      />
-    </label>
-    <button type="button" class="tap btn" disabled={store.items.length === 0} onclick={() => void save()}
-      ><Download size={18} aria-hidden="true" /> Save the sheets</button
-    >
-  </div>
+  <TableInOut
+    names={{ add: 'Add a sheet', bring: 'Bring in sheets…', save: 'Save the sheets' }}
+    schema="porthole-makers-1.schema.json"
+    isEmpty={store.items.length === 0}
+    trouble={open ? null : store.trouble}
+    onadd={() => edit(null)}
+    {save}
+    {bring}
+  />
   {#if store.isRead && store.items.length === 0}
     <p>None yet. Begin with the press fittings or the tubing you use most.</p>
   {/if}

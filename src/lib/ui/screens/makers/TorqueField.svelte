@@ -3,6 +3,7 @@
   import { parseTorque, type LengthUnit, type Torque } from '#core/units';
   import { sayTorque } from '#words/makers.ts';
   import { sayRefusal } from '#words/refusals.ts';
+  import TypedField from '../../controls/TypedField.svelte';
 
   interface Props {
     label: string;
@@ -11,36 +12,17 @@
     ontorque: (torque: Torque | null) => void;
   }
   let { label, unit, value, ontorque }: Props = $props();
-  const id = $props.id();
-  let typed = $state<string | null>(null);
-  let wrong = $state('');
 
-  function read(): void {
-    if (typed === null) return;
-    const reading = typed.trim() === '' ? { ok: true as const, value: null } : parseTorque(typed, unit);
-    wrong = reading.ok ? '' : sayRefusal(reading.refusal, unit);
-    if (!reading.ok) return;
+  function read(typed: string): string {
+    if (typed === '') {
+      ontorque(null);
+      return '';
+    }
+    const reading = parseTorque(typed, unit);
+    if (!reading.ok) return sayRefusal(reading.refusal, unit);
     ontorque(reading.value);
-    typed = null;
+    return '';
   }
 </script>
 
-<div class="flex flex-col">
-  <label class="flex flex-col text-sm"
-    ><span class="chart-label">{label}</span>
-    <input
-      class="tap input w-full {wrong ? 'input-error' : ''}"
-      autocomplete="off"
-      maxlength="30"
-      value={typed ?? (value === null ? '' : sayTorque(value, unit))}
-      aria-invalid={wrong ? 'true' : undefined}
-      aria-describedby={wrong ? `${id}-wrong` : undefined}
-      oninput={(event) => {
-        typed = event.currentTarget.value;
-        wrong = '';
-      }}
-      onchange={read}
-    /></label
-  >
-  {#if wrong}<p id="{id}-wrong" role="alert" class="max-w-64 text-sm text-error">{wrong}</p>{/if}
-</div>
+<TypedField {label} shown={value === null ? '' : sayTorque(value, unit)} most={30} width="w-full" {read} />

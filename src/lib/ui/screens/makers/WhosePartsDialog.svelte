@@ -119,6 +119,7 @@
   </ul>
   <p class="chart-label text-sm">
     Sheets are kept under <a class="underline" href={resolve('/parts')}>Parts</a>. Change the maker and what
-    you measured on the parts of the one before goes with it; undo brings both back.
+    you measured on the parts of the one before goes with it; undo brings both back. What is kept here
+    replaces neither the sheet that came with the parts nor the maker’s training nor the local code.
   </p>
 </Dialog>
