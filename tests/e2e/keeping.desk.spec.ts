@@ -1,3 +1,4 @@
+import { REST } from '../../src/lib/ui/controls/fetch-at-rest.ts';
 import { expectAccessible } from '#support/axe.ts';
 import type { Page } from '@playwright/test';
 import { ask } from '#support/test-database.ts';
@@ -298,9 +299,16 @@ test('a part of the app that cannot be fetched when it is opened is said, and co
   // Nothing is fetched beforehand here: only what the screen itself needs is there.
   let isAway = false;
   await page.route('**/_app/immutable/**', (route) => (isAway ? route.abort() : route.continue()));
-  await page.clock.install();
+  // However slow the machine is, the hand does not come to rest.
+  await page.addInitScript((rest) => {
+    const wait = setTimeout;
+    globalThis.setTimeout = ((then: () => void, ms?: number) =>
+      wait(then, ms === rest ? 600_000 : ms)) as typeof setTimeout;
+  }, REST);
   await openRun(page, run.layOut);
   await addLegByKeys(page, 'r', '12');
+  // Longer than that.
+  await page.waitForTimeout(REST + 500);
   isAway = true;
   await page.getByRole('button', { name: 'Run', exact: true }).click();
   await page.getByRole('button', { name: 'Files', exact: true }).click();

@@ -75,8 +75,19 @@ test('a maker’s sheet is written down and goes out and in as a table; a run us
   await expect(page.getByText('to trim in place')).toHaveCount(0);
 
   // The shop’s sheet is changed: the run has its own copy until it takes the new one.
+  // The table may be chosen before what the shop has was read: it is compared with it all the same.
+  const held: (() => void)[] = [];
+  let isSlow = true;
+  await page.route('**/api/makers', async (route) => {
+    if (isSlow && route.request().method() === 'GET') await new Promise<void>((go) => held.push(go));
+    await route.continue();
+  });
   await page.goto(`${app.url}/parts`);
+  await expect.poll(() => held.length).toBeGreaterThan(0);
   await bring(mine.replace('47.625', '50.8'));
+  await expect.poll(() => held.length).toBeGreaterThan(1);
+  isSlow = false;
+  for (const go of held) go();
   await expect(sheets.getByRole('status')).toContainText('1 sheet brought in');
   await page.goto(run.layOut);
   await expect(page.getByLabel('Measure, centre to centre')).toBeVisible();

@@ -2,7 +2,7 @@
 const waiting = new Set<() => void>();
 
 /** Milliseconds after a screen came to rest until what it may need later is fetched. */
-const REST = 4000;
+export const REST = 4000;
 
 export const fetchLater = (fetch: () => void): void => void waiting.add(fetch);
 export const noLongerLater = (fetch: () => void): void => void waiting.delete(fetch);

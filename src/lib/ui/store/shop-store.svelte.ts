@@ -50,6 +50,12 @@ export class ShopStore<Item extends { readonly id: string }> {
     this.isRead = true;
   }
 
+  /** Sees that they were read, before anything is compared with them; tells whether they were. */
+  async ready(): Promise<boolean> {
+    if (!this.isRead) await this.load();
+    return this.isRead;
+  }
+
   /** Keeps items, all or none: what is made of them rests on what is read here. */
   keep(items: readonly Item[]): Promise<boolean> {
     const known = Object.fromEntries(this.items.map((item) => [item.id, item]));

@@ -26,6 +26,7 @@
   const save = async () => (await import('./sheets-file.ts')).saveSheetsFile(store.items);
 
   async function bring(text: string): Promise<Result<string, Refusal>> {
+    if (!(await store.ready())) return refuse(store.trouble!);
     const file = await loadModule(() => import('./sheets-file.ts'));
     const read = file.ok ? file.value.readSheetsFile(text, store.items) : file;
     if (!read.ok) return read;

@@ -24,6 +24,7 @@
   const save = async () => (await import('./save-parts-file.ts')).savePartsFile(store.items);
 
   async function bring(text: string): Promise<Result<string, Refusal>> {
+    if (!(await store.ready())) return refuse(store.trouble!);
     const reader = await loadModule(() => import('./read-parts-in-thread.ts'));
     const read = reader.ok ? await reader.value.readPartsInThread(text) : reader;
     if (!read.ok) return read;
