@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { relative } from 'node:path';
-import { MATERIALS, TUBE_JOINS } from '#core/catalogue';
+import { MATERIALS, PART_KINDS, SYSTEMS, TUBE_JOINS } from '#core/catalogue';
 import { RECORD_NAMES } from '#core/runs/document';
 import { files, readSource, ROOT } from './sources.ts';
 
@@ -13,11 +13,10 @@ const listNaming = (name: string): string[] =>
 describe('how many files a new one touches', () => {
   // `black-iron` is also a metal of ends and what a pipe is found to be, `csst` also a kind of tube.
   for (const material of MATERIALS.filter((each) => each !== 'black-iron' && each !== 'csst'))
-    it(`a material: its folder, the list and what stands ready in the shop (${material})`, () => {
+    it(`a material: its folder and the list (${material})`, () => {
       const outside = listNaming(material).filter((file) => !file.startsWith('core/materials/'));
       expect(outside.filter((file) => file !== 'words/quick-cut.ts').sort()).to.deep.equal([
         'core/catalogue/pipe.ts',
-        'words/shop.ts',
       ]);
       const own = listNaming(material).filter((file) => file.startsWith('core/materials/'));
       expect(new Set(own.map((file) => file.split('/')[2])).size, own.join()).to.equal(1);
@@ -49,6 +48,51 @@ describe('how many files a new one touches', () => {
     );
     expect(found.filter((line) => !/joins\/joins\.ts/.test(line))).to.deep.equal([]);
   });
+
+  for (const system of SYSTEMS)
+    it(`a craft: eight files at the most, its folder and the lists (${system})`, () => {
+      const own = files.filter((file) => file.includes(`/core/materials/${system}/`));
+      const lists = files
+        .filter((file) => !file.includes(`/core/materials/${system}/`))
+        .filter((file) => new RegExp(`from './${system}/|SYSTEMS = `).test(readSource(file)))
+        .map((file) => relative(ROOT, file));
+      expect(lists.filter((file) => !file.endsWith('/index.ts')).sort()).to.deep.equal([
+        'lib/core/catalogue/pipe.ts',
+        'lib/core/materials/crafts.ts',
+        'lib/core/materials/materials.ts',
+      ]);
+      expect(own.length).to.be.greaterThan(1);
+      expect(own.length + 3, own.join()).to.be.at.most(8);
+    });
+
+  it('a kind of part: one row, and no other table has them all', () => {
+    const tables = files.filter((file) =>
+      /: Readonly<Record<(?:PartKind|BoughtKind|InlineKind), /.test(readSource(file)),
+    );
+    expect(tables.map((file) => relative(ROOT, file))).to.deep.equal([]);
+    for (const kind of PART_KINDS) {
+      const rows = readSource(`${ROOT}/lib/core/catalogue/part-kinds.ts`).match(
+        new RegExp(`^  (?:'${kind}'|${kind}): `, 'gm'),
+      );
+      expect(rows, kind).to.have.length(1);
+    }
+  });
+
+  const checks = files.filter((file) => /core\/checks\/[\w-]+\.ts$/.test(file));
+  const judging = checks.filter((file) => /^export function check[A-Z]/m.test(readSource(file)));
+  for (const file of judging.filter((each) => !each.endsWith('/checks.ts')))
+    it(`a check: a file and a line (${relative(`${ROOT}/lib/core/checks`, file)})`, () => {
+      const name = /^export function (check\w+)\((?:layout|\{)/m.exec(readSource(file))![1]!;
+      // Whoever asks for one of them alone goes by the face of the room; the room itself has it in one table.
+      const naming = checks
+        .filter((each) => new RegExp(`import .*\\b${name}\\b`).test(readSource(each)))
+        .map((each) => relative(`${ROOT}/lib/core/checks`, each));
+      expect(naming).to.deep.equal(['checks.ts']);
+      const table = readSource(`${ROOT}/lib/core/checks/checks.ts`);
+      expect(
+        table.match(new RegExp(`^  \\{ check: ${name}, restsOn: '(?:bodies|all)' \\},$`, 'gm')),
+      ).to.have.length(1);
+    });
 
   it('a collection of the run: its file, the table, its name, and the step of its version', () => {
     const bookkeeping = files

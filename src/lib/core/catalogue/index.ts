@@ -99,12 +99,14 @@ export { SIDES, type Side, isOfCylinder } from './side.ts';
 export type { OtherGas, SealedBy } from './small-threads.ts';
 export { standardCatalogue } from './standard-catalogue.ts';
 export { standardThreads, standardTubes } from './standard-threads.ts';
+export type { SupportBySize, SupportRow } from './support-row.ts';
 export { engagementTable } from './tables/engagement.table.ts';
 export { malleable150ReducingTable } from './tables/malleable-150-reducing.table.ts';
 export { malleable150Table } from './tables/malleable-150.table.ts';
 export { nptTable } from './tables/npt.table.ts';
 export { polyethyleneTable } from './tables/polyethylene.table.ts';
 export { steelPipeTable } from './tables/steel-pipe.table.ts';
+export { copperSupportsTable, steelSupportsTable, tubingSupportsTable } from './tables/supports.table.ts';
 export {
   TAPER_FAMILIES,
   type TaperEnd,

@@ -68,4 +68,6 @@ export interface PartKindRow extends PartTraits {
   readonly reducingWords: string | null;
   /** What it may be called in shorthand, beside its own id. */
   readonly writtenAs: readonly string[];
+  /** Its words where it stands in the pipe of a leg; empty where it never does. */
+  readonly writtenInLeg: readonly string[];
 }

@@ -43,6 +43,7 @@ const PLAIN = {
   drawnAs: null,
   reducingWords: null,
   writtenAs: [],
+  writtenInLeg: [],
 } as const;
 const row = <const Own extends Partial<PartKindRow> & Pick<PartKindRow, 'shape' | 'name' | 'counterWords'>>(
   own: Own,
@@ -54,15 +55,15 @@ const ROWS = {
   'street-90': row({ shape: { ports: [port('female', LEFT), port('male', UP, 'male')], sizes: 'any' }, name: 'street 90° elbow', counterWords: 'street elbow ell el 90 service', writtenAs: ['street', 'street-elbow', 'street-ell'] }),
   'street-45': row({ shape: { ports: [port('female', LEFT), port('male', SLANT, 'male')], sizes: 'any' }, name: 'street 45° elbow', counterWords: 'street elbow ell el 45 service' }),
   tee: row({ shape: { ports: [port('run-a', LEFT), port('run-b', RIGHT), port('branch', UP)], sizes: 'any' }, orders: EITHER_FIRST, isOfOneSize: true, name: 'tee', counterWords: 'tee t run branch' }),
-  coupling: row({ shape: straight('any'), orders: EITHER_FIRST, goesBetween: true, mayBeOwn: true, name: 'coupling', counterWords: 'coupling coupler socket', reducingWords: 'reducing reducer bell', writtenAs: ['cplg'] }),
-  union: row({ shape: straight('equal'), orders: EITHER_FIRST, placedAs: 'union', hasSeat: true, goesBetween: true, mayBeOwn: true, drawnAs: 'union', name: 'union', counterWords: 'union ground joint' }),
-  valve: row({ shape: straight('equal'), orders: EITHER_FIRST, placedAs: 'valve', isOfOneSize: true, drawnAs: 'valve', name: 'valve', counterWords: 'valve cock shut-off shutoff ball gas' }),
+  coupling: row({ shape: straight('any'), orders: EITHER_FIRST, goesBetween: true, mayBeOwn: true, name: 'coupling', counterWords: 'coupling coupler socket', reducingWords: 'reducing reducer bell', writtenAs: ['cplg'], writtenInLeg: ['coupling', 'cplg', 'cpl'] }),
+  union: row({ shape: straight('equal'), orders: EITHER_FIRST, placedAs: 'union', hasSeat: true, goesBetween: true, mayBeOwn: true, drawnAs: 'union', name: 'union', counterWords: 'union ground joint', writtenInLeg: ['union', 'un'] }),
+  valve: row({ shape: straight('equal'), orders: EITHER_FIRST, placedAs: 'valve', isOfOneSize: true, drawnAs: 'valve', name: 'valve', counterWords: 'valve cock shut-off shutoff ball gas', writtenInLeg: ['valve', 'cock', 'stop'] }),
   'hex-bushing': row({ shape: BUSHING, placedAs: 'bushing', goesBetween: true, saysReducing: false, name: 'hex bushing', counterWords: 'hex bushing bush reducing reducer male female', writtenAs: ['bushing', 'hex'] }),
   'face-bushing': row({ shape: BUSHING, placedAs: 'bushing', saysReducing: false, name: 'face bushing', counterWords: 'face flush bushing bush reducing reducer male female' }),
   plug: row({ shape: { ports: [port('male', RIGHT, 'male')], sizes: 'any' }, placedAs: 'cap', drawnAs: 'shut', name: 'plug', counterWords: 'plug' }),
   cap: row({ shape: { ports: [port('a', LEFT)], sizes: 'any' }, placedAs: 'cap', isOfOneSize: true, drawnAs: 'shut', name: 'cap', counterWords: 'cap' }),
   // Without a stop, so that it slides over a tube that cannot be pulled back: it closes a gap between two fixed ends.
-  'slip-coupling': row({ shape: straight('equal'), orders: EITHER_FIRST, isOdd: true, isOfOneSize: true, name: 'slip coupling', counterWords: 'slip repair coupling coupler' }),
+  'slip-coupling': row({ shape: straight('equal'), orders: EITHER_FIRST, isOdd: true, isOfOneSize: true, name: 'slip coupling', counterWords: 'slip repair coupling coupler', writtenInLeg: ['slip-coupling', 'slip'] }),
   // Between tube and pipe thread: which of its ends goes in is told by what it meets.
   adapter: row({ shape: ADAPTER, mayBeOwn: true, saysReducing: false, isAdapter: true, name: 'adapter', counterWords: 'adapter adaptor fitting end transition', reducingWords: '' }),
   flange: row({ shape: ADAPTER, saysReducing: false, isAdapter: true, name: 'flanged end fitting', counterWords: 'flanged flange end fitting termination' }),

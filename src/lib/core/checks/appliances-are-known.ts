@@ -1,4 +1,4 @@
-import type { Gas } from '#core/house-rules';
+import type { Site } from './site.ts';
 import type { RunLayout } from '#core/runs/layout';
 import { isBasisAsked } from '#core/units';
 import type { Finding } from './finding.ts';
@@ -7,7 +7,7 @@ import type { Finding } from './finding.ts';
  * An appliance burns the gas of the job, or is not connected until it is converted by its maker's kit and labelled. What its plate leaves
  * open is asked, never guessed. Without a job (`gas` null) nothing is held against its gas.
  */
-export function checkAppliancesAreKnown({ nodes }: RunLayout, gas: Gas | null): Finding[] {
+export function checkAppliancesAreKnown({ nodes }: RunLayout, { gas }: Site): Finding[] {
   const findings: Finding[] = [];
   for (const { id, node } of nodes.values()) {
     if (node.terminal?.kind !== 'appliance') continue;

@@ -1,6 +1,6 @@
 import type { Finding } from './finding.ts';
 import { findDisplaced, type RunLayout } from '#core/runs/layout';
-import type { Gas, Jurisdiction } from '#core/house-rules';
+import { NO_SITE, type Site } from './site.ts';
 import { checkAppliancesAreKnown } from './appliances-are-known.ts';
 import { checkAppliancesAreMet } from './appliances-are-met.ts';
 import { checkMetalIsBonded } from './metal-is-bonded.ts';
@@ -29,13 +29,19 @@ import { checkPassagesAreGuarded } from './passages-are-guarded.ts';
 import { checkPipeInTheGround } from './pipe-in-the-ground.ts';
 import { checkTurnsAreUsual } from './turns-are-usual.ts';
 
-type Check = (layout: RunLayout) => Finding[];
+/** What a check makes of a layout, in a job or in none. */
+type Check = (layout: RunLayout, site: Site) => Finding[];
 
 /**
  * Every check of a run, in the order in which their findings are shown. What rests on its bodies alone (what stands where and is made
  * up in what, not how long it is) is found again only where these have changed.
  */
 const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'all' }[] = [
+  { check: checkAppliancesAreKnown, restsOn: 'all' },
+  { check: checkLegsMayRun, restsOn: 'all' },
+  { check: checkPassagesAreGuarded, restsOn: 'all' },
+  { check: checkPipeInTheGround, restsOn: 'all' },
+  { check: checkMetalIsBonded, restsOn: 'all' },
   { check: checkMeasuresAgree, restsOn: 'all' },
   { check: checkFittingsExist, restsOn: 'bodies' },
   { check: checkJointsMake, restsOn: 'bodies' },
@@ -63,27 +69,14 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
 /** Layout → what each check had to say. */
 const known = new WeakMap<RunLayout, readonly (readonly Finding[])[]>();
 
-/** What a job says that its runs are held against. */
-export interface Site {
-  readonly gas: Gas;
-  readonly jurisdiction: Jurisdiction;
-}
-
-/** What all checks have to say of a layout, in a job (null: in none); stops first, then what to ask, then notes. */
+/** What all checks have to say of a layout, in a job (or in none); stops first, then what to ask, then notes. */
 export function checkRun(layout: RunLayout, site: Site | null = null): Finding[] {
   const since = findDisplaced(layout);
   const before = since?.isSameBodies ? known.get(since.before) : undefined;
   const found = CHECKS.map(({ check, restsOn }, i) =>
-    before && restsOn === 'bodies' ? before[i]! : check(layout),
+    before && restsOn === 'bodies' ? before[i]! : check(layout, site ?? NO_SITE),
   );
   known.set(layout, found);
   const order = { stop: 0, ask: 1, note: 2 } as const;
-  const ofTheJob = [
-    ...checkAppliancesAreKnown(layout, site?.gas ?? null),
-    ...checkLegsMayRun(layout, site?.jurisdiction ?? 'ask'),
-    ...checkPassagesAreGuarded(layout, site?.jurisdiction ?? 'ask'),
-    ...checkPipeInTheGround(layout, site?.jurisdiction ?? 'ask'),
-    ...checkMetalIsBonded(layout, site?.jurisdiction ?? 'ask'),
-  ];
-  return [...ofTheJob, ...found.flat()].sort((a, b) => order[a.severity] - order[b.severity]);
+  return found.flat().sort((a, b) => order[a.severity] - order[b.severity]);
 }

@@ -1,3 +1,4 @@
+import type { Site } from './site.ts';
 import { getZoneOf, isEmpty } from '#core/runs/document';
 import type { Jurisdiction } from '#core/house-rules';
 import type { Severity } from '#core/outcome';
@@ -88,7 +89,7 @@ export const getPlacedId = (what: Placeable): BodyPlaced | JointPlaced | PartPla
  * What may not run where it does, what may on conditions, and what has to be asked: once for all legs of which the same is to be said.
  * Of a leg of which nobody said where it runs nothing is said here.
  */
-export function checkLegsMayRun(layout: RunLayout, jurisdiction: Jurisdiction): Finding[] {
+export function checkLegsMayRun(layout: RunLayout, { jurisdiction }: Site): Finding[] {
   const said = new Map<string, Extract<Finding, { code: 'place' }> & { readonly marks: string[] }>();
   const placed = listPlaced(layout, jurisdiction);
   const ofPipe = new Map(

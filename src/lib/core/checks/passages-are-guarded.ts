@@ -1,3 +1,4 @@
+import type { Site } from './site.ts';
 import { getZoneOf, isEmpty, type Passage } from '#core/runs/document';
 import { traceFlow } from '#core/flow';
 import type { Jurisdiction } from '#core/house-rules';
@@ -58,7 +59,7 @@ function hasShutOffBefore(layout: RunLayout, laid: LaidLeg, { share }: Passage):
 }
 
 /** What passages want, the worst of each; and tubing that was fished, as its maker's text has it. */
-export function checkPassagesAreGuarded(layout: RunLayout, jurisdiction: Jurisdiction): Finding[] {
+export function checkPassagesAreGuarded(layout: RunLayout, { jurisdiction }: Site): Finding[] {
   const passed = judgePassages(layout, jurisdiction).flatMap(({ passage, laid, wants }): Finding[] => {
     const worst = PASSAGE_WANTS.find((want) => wants.includes(want));
     if (!worst) return [];

@@ -1,3 +1,4 @@
+import type { Site } from './site.ts';
 import {
   comparePrints,
   findOtherThanLaid,
@@ -24,7 +25,7 @@ import type { Finding } from './finding.ts';
  * Pipe that is for the ground only lies in it: it goes up in a riser and nowhere else, has a riser where it leaves the ground, cover enough and
  * not more than the riser may have; its print line agrees with what it goes into.
  */
-export function checkPipeInTheGround(layout: RunLayout, jurisdiction: Jurisdiction): Finding[] {
+export function checkPipeInTheGround(layout: RunLayout, { jurisdiction }: Site): Finding[] {
   if (![...layout.legs.values()].some(isInTrench)) return [];
   const trenches = listTrenches(layout);
   return [

@@ -19,4 +19,9 @@ export interface MaterialTraits {
   readonly names: { readonly whole: string; readonly short: string; readonly bought: string };
   /** Its words in the shorthand, the one that is written first. */
   readonly writtenAs: readonly string[];
+  /**
+   * What stands ready in the shop for its pieces: tools, and how its ends are prepared. `{size}` is the size, `{both}` copper by both its
+   * names, `{insert}` the size without its wall, `{wrench}` what holds and turns by the house.
+   */
+  readonly readyInShop: string;
 }

@@ -7,7 +7,7 @@ import { pressMaterials } from './press/press-materials.ts';
 import { threadedMaterials } from './threaded-steel/threaded-steel-materials.ts';
 
 /** Every material there is, from the folder of its system. */
-const MATERIAL_TRAITS: Readonly<Record<Material, MaterialTraits>> = {
+export const MATERIAL_TRAITS: Readonly<Record<Material, MaterialTraits>> = {
   ...threadedMaterials,
   ...csstMaterials,
   ...copperMaterials,

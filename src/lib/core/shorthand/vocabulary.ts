@@ -13,7 +13,7 @@ import { GASES } from '#core/house-rules';
 import { LEG_SIZES, NOMINAL_SIZES, type LegSize } from '#core/ends';
 import { AXES, DIAGONALS, getSquareWays, type Way } from '#core/geometry';
 import { PASSAGES, type Guard, type PassageKind, ZONES, type ZoneId } from '#core/permissions';
-import type { InlineKind, RefPoint } from '#core/runs/document';
+import { INLINE_KINDS, type InlineKind, type RefPoint } from '#core/runs/document';
 import type { LengthUnit } from '#core/units';
 
 /** Words that begin something, each with what else is taken for it. The first is the one that is written. */
@@ -91,12 +91,9 @@ export const AXIS_WORDS = {
   back: ['back', 'b', 'away'],
 } as const;
 
-const INLINE_WORDS: Readonly<Record<InlineKind, readonly string[]>> = {
-  union: ['union', 'un'],
-  valve: ['valve', 'cock', 'stop'],
-  coupling: ['coupling', 'cplg', 'cpl'],
-  'slip-coupling': ['slip-coupling', 'slip'],
-};
+const INLINE_WORDS = Object.fromEntries(
+  INLINE_KINDS.map((kind) => [kind, getPartKind(kind).writtenInLeg]),
+) as Readonly<Record<InlineKind, readonly string[]>>;
 
 /** `back` and `end` are written otherwise beside a way and an end of a leg: `back of`, `pipe-end of`. */
 const POINT_WORDS: Readonly<Record<RefPoint, readonly string[]>> = {

@@ -12,6 +12,8 @@ export const polyethyleneMaterials = {
     jacket: null,
     names: { whole: 'polyethylene, stabbed', short: 'stabbed', bought: 'polyethylene gas pipe' },
     writtenAs: ['pe', 'pe-stabbed', 'stabbed', 'poly'],
+    readyInShop:
+      'pipe shears, square; chamfer tool of the fitting’s maker; depth mark; clean cloth; fittings stay in their bags',
   },
   'pe-fused': {
     unit: 'in',
@@ -23,5 +25,7 @@ export const polyethyleneMaterials = {
     jacket: null,
     names: { whole: 'polyethylene, fused', short: 'fused', bought: 'polyethylene gas pipe' },
     writtenAs: ['pe-fused', 'fused'],
+    readyInShop:
+      'fusion jig and facer with the inserts for {insert}; iron thermometer; clean dry cloths; spare length for a joint cut out',
   },
 } as const satisfies Readonly<Record<string, MaterialTraits>>;

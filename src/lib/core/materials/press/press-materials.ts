@@ -1,6 +1,7 @@
+import { steelSupportsTable } from '#core/catalogue';
 import type { MaterialTraits } from '../material-traits.ts';
 import { findCopperSupports } from '../copper/copper-supports.ts';
-import { findSteelSupports } from '../threaded-steel/steel-supports.ts';
+import { supportsBySize } from '../support-figures.ts';
 
 /** What is pressed. */
 export const pressMaterials = {
@@ -9,10 +10,11 @@ export const pressMaterials = {
     ink: 'pressed',
     colour: 4,
     family: 'pressed-steel',
-    findSupports: findSteelSupports,
+    findSupports: supportsBySize(steelSupportsTable),
     jacket: null,
     names: { whole: 'steel, pressed', short: 'pressed', bought: 'steel pipe for pressing' },
     writtenAs: ['steel-pressed', 'press', 'pressed'],
+    readyInShop: '{size} jaw, listed for gas; square, deburred, paint and scale off, depth mark',
   },
   'copper-pressed': {
     unit: 'in',
@@ -23,5 +25,6 @@ export const pressMaterials = {
     jacket: null,
     names: { whole: 'copper, pressed', short: 'pressed', bought: 'copper tube for pressing' },
     writtenAs: ['copper-pressed', 'copper-press'],
+    readyInShop: 'jaw for {both}, listed for gas; square, deburred, depth mark',
   },
 } as const satisfies Readonly<Record<string, MaterialTraits>>;
