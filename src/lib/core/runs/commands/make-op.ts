@@ -5,7 +5,7 @@ import {
   getSpecId,
   type InlinePart,
   type Leg,
-  type LegEntry,
+  type LegRecord,
   type LegSpec,
   type RunDoc,
   type RecordRef,
@@ -60,7 +60,7 @@ export function setOp<
 }
 
 /** A leg as it stands in the document, and its settings. */
-export function partLeg(leg: Leg): { entry: LegEntry; spec: LegSpec } {
+export function partLeg(leg: Leg): { entry: LegRecord; spec: LegSpec } {
   const { id, from, to, geometry, system, rank, tag, material, size, stock } = leg;
   const entry = { id, from, to, geometry, system, rank, tag };
   return { entry, spec: { id: getSpecId(id, system), leg: id, system, material, size, stock } };
@@ -114,12 +114,12 @@ export function sayOf(
 
 /** Legs with their settings and parts, as the collections of a document. */
 export function takeApart(legs: Iterable<Leg>): {
-  legs: Record<string, LegEntry>;
+  legs: Record<string, LegRecord>;
   specs: Record<string, LegSpec>;
   parts: Record<string, InlinePart>;
 } {
   const apart = {
-    legs: {} as Record<string, LegEntry>,
+    legs: {} as Record<string, LegRecord>,
     specs: {} as Record<string, LegSpec>,
     parts: {} as Record<string, InlinePart>,
   };

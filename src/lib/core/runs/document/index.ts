@@ -18,7 +18,7 @@ export type { Anchor } from './records/anchor.ts';
 export type { JointClocking } from './records/clocking.ts';
 export { MOST_COVER } from './records/cover.ts';
 export type { Fished } from './records/fished.ts';
-export type { ConnectorGeometry, LegEntry, LegGeometry, OffsetGeometry, OffsetSide } from './records/leg.ts';
+export type { ConnectorGeometry, LegRecord, LegGeometry, OffsetGeometry, OffsetSide } from './records/leg.ts';
 export type { RunMaker } from './records/maker.ts';
 export { type Measure, REF_POINTS, type Ref, type RefPoint, centreOf } from './records/measure.ts';
 export { RECORD_NAMES, type RecordName } from './records/names.ts';

@@ -3,12 +3,12 @@ import { getOrThrow } from '#core/outcome';
 import { getSpecId, type LegSpec } from './records/spec.ts';
 import type { InlinePart } from './records/part.ts';
 import type { Leg, RunDoc } from './run.ts';
-import type { LegEntry } from './records/leg.ts';
+import type { LegRecord } from './records/leg.ts';
 
 const NO_PARTS: Readonly<Record<string, InlinePart>> = {};
 /** Entries → the leg they were put together to: an edit elsewhere leaves it the very same. */
 const made = new WeakMap<
-  LegEntry,
+  LegRecord,
   { readonly spec: LegSpec; readonly parts: PartsOfLeg; readonly leg: Leg }
 >();
 type PartsOfLeg = Readonly<Record<string, InlinePart>>;
@@ -77,7 +77,7 @@ export const findLeg = (doc: RunDoc, id: string): Leg | null => getLegs(doc).get
 /** A leg that is known to be there. */
 export const getLeg = (doc: RunDoc, id: string): Leg => getOrThrow(getLegs(doc), id, 'leg');
 
-function putTogether(entry: LegEntry, spec: LegSpec, parts: PartsOfLeg): Leg {
+function putTogether(entry: LegRecord, spec: LegSpec, parts: PartsOfLeg): Leg {
   const before = made.get(entry);
   if (before?.spec === spec && isSame(before.parts, parts)) return before.leg;
   const { id, from, to, geometry, system, rank, tag } = entry;

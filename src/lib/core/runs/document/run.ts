@@ -1,6 +1,6 @@
 import type { Settings } from '#core/materials';
 import type { RuleChoices } from '#core/house-rules';
-import type { LegEntry } from './records/leg.ts';
+import type { LegRecord } from './records/leg.ts';
 import type { RunNode, Terminal } from './records/node.ts';
 import type { InlinePart } from './records/part.ts';
 import { RECORD_NAMES } from './records/names.ts';
@@ -22,7 +22,7 @@ export interface RunDoc extends Collections {
 }
 
 /** A leg with its settings and the parts in its pipe: what everything but the document works with (legs.ts puts it together). */
-export interface Leg extends LegEntry, Settings {
+export interface Leg extends LegRecord, Settings {
   readonly inline: Readonly<Record<string, InlinePart>>;
 }
 

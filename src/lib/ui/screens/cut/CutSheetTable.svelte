@@ -7,7 +7,7 @@
   import { sayExact, sayLength, sayTaped, sayNumber } from '#words/length-text.ts';
   import { sayShop } from '#words/shop.ts';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
-  import BendTable from '../vise/BendTable.svelte';
+  import BendTable from './BendTable.svelte';
   import { sayTightness } from '#words/tightness.ts';
   import { MATERIAL_NAMES, namePort } from '#words/parts.ts';
   import LengthText from '../../controls/LengthText.svelte';

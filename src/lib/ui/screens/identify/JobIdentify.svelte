@@ -8,7 +8,7 @@
   import { findFinish } from '#core/jobs';
   import type { Refusal } from '#words/refusals.ts';
   import TroubleNote from '../../controls/TroubleNote.svelte';
-  import CautionDialog from '../jobs/CautionDialog.svelte';
+  import CautionDialog from '../../controls/CautionDialog.svelte';
   import KeepSpecimen from './KeepSpecimen.svelte';
   import SpecimenList from './SpecimenList.svelte';
   import ThreadBench from './ThreadBench.svelte';

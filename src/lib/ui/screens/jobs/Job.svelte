@@ -11,7 +11,7 @@
   import type { Refusal } from '#words/refusals.ts';
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
-  import CautionDialog from './CautionDialog.svelte';
+  import CautionDialog from '../../controls/CautionDialog.svelte';
   import JobEnding from './JobEnding.svelte';
   import JobFields from './JobFields.svelte';
   import RunStandingRow from './RunStandingRow.svelte';

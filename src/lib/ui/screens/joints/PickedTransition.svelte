@@ -7,7 +7,7 @@
   import type { Pick } from '#core/runs/document';
   import { CONDITION_WORDS } from '#words/pair-verdicts.ts';
   import { namePart } from '#words/parts.ts';
-  import PartLength from '../lay-out/PartLength.svelte';
+  import PartLength from '../parts/PartLength.svelte';
 
   interface Props {
     pick: Pick;

@@ -20,8 +20,8 @@
   import type { RulesStore } from '../../store/rules-store.svelte.ts';
   import { PartsStore } from '../../store/parts-store.svelte.ts';
   import Transitions from './Transitions.svelte';
-  import EndPicker from './EndPicker.svelte';
-  import { EndChoice } from './end-choice.svelte.ts';
+  import EndPicker from '../../instruments/EndPicker.svelte';
+  import { EndChoice } from '../../instruments/end-choice.svelte.ts';
 
   interface Props {
     /** Specimens of a job that can be put on the bench; none outside a job. */

@@ -21,7 +21,7 @@
   import Dialog from '../../controls/Dialog.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';
-  import PartLength from './PartLength.svelte';
+  import PartLength from '../parts/PartLength.svelte';
   import type { RunEditor } from './run-editor.ts';
 
   interface Props {
@@ -268,7 +268,7 @@
         type="button"
         class="tap btn"
         onclick={() => {
-          entry.takeDatum(node.id);
+          entry.say({ says: 'datum', datum: node.id });
           open = false;
         }}>Measure from here on</button
       >

@@ -7,7 +7,7 @@
   import MeasureField from '../../controls/MeasureField.svelte';
   import type { LegEntry } from './leg-entry.svelte.ts';
   import EndSelect from './EndSelect.svelte';
-  import PartLength from './PartLength.svelte';
+  import PartLength from '../parts/PartLength.svelte';
   import type { RunEditor } from './run-editor.ts';
 
   let { laid, entry, editor }: { laid: LaidLeg; entry: LegEntry; editor: RunEditor } = $props();

@@ -9,7 +9,8 @@
   import LengthText from '../../controls/LengthText.svelte';
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { describeEntry } from './describe-entry.ts';
-  import type { LegEntry, LegKind } from './leg-entry.svelte.ts';
+  import type { LegEntry } from './leg-entry.svelte.ts';
+  import type { LegKind } from './next-leg.ts';
   import ConnectorFields from './ConnectorFields.svelte';
   import MeasurePointsDialog from './MeasurePointsDialog.svelte';
   import OffsetFields from './OffsetFields.svelte';
@@ -47,7 +48,7 @@
   function choose(value: string): void {
     const other = MATERIALS.find((each) => value === `of ${each}`);
     if (other) entry.pickMaterial(other);
-    else entry.pickedSize = value as LegSize;
+    else entry.say({ says: 'size', size: value as LegSize });
   }
   function onKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
@@ -73,7 +74,7 @@
     const axis = findAxisForKey(event.key, before);
     if (!axis) return;
     event.preventDefault();
-    if (isSlantKey(event.key) && !entry.slanting) entry.toggleSlant();
+    if (isSlantKey(event.key) && !entry.slanting) entry.say({ says: 'slant' });
     entry.pickAxis(axis);
   }
   const KIND_KEYS: Readonly<Partial<Record<string, LegKind>>> = {
@@ -174,7 +175,7 @@
             slanting={entry.slanting}
             quarters={entry.quarters}
             onpick={(axis) => entry.pickAxis(axis)}
-            onslant={() => entry.toggleSlant()}
+            onslant={() => entry.say({ says: 'slant' })}
           />
         </div>
       {/if}
@@ -190,7 +191,7 @@
                 class="radio checked:bg-accent checked:text-accent-content"
                 name="{id}-male"
                 checked={entry.male === male}
-                onchange={() => (entry.male = male)}
+                onchange={() => entry.say({ says: 'male', male })}
               />
               {words}
             </label>

@@ -9,8 +9,8 @@
   const stations = $derived(
     open && entry.layout ? listStations(entry.layout).filter(({ kind }) => kind === 'node') : [],
   );
-  const pickFrom = (at: RefPoint, gap: number) => (entry.fromPoint = { at, gap });
-  const pickTo = (at: RefPoint, gap: number) => (entry.toPoint = { at, gap });
+  const pickFrom = (at: RefPoint, gap: number) => entry.say({ says: 'from', point: { at, gap } });
+  const pickTo = (at: RefPoint, gap: number) => entry.say({ says: 'to', point: { at, gap } });
 </script>
 
 <Dialog bind:open title="Measured from where to where">
@@ -23,7 +23,7 @@
     <select
       class="tap select w-full max-w-md"
       value={entry.datum ?? ''}
-      onchange={(event) => entry.takeDatum(event.currentTarget.value || null)}
+      onchange={(event) => entry.say({ says: 'datum', datum: event.currentTarget.value || null })}
     >
       <option value="">where the leg grows from</option>
       {#each stations as { id, name } (id)}<option value={id}>datum: {name}</option>{/each}
@@ -42,7 +42,7 @@
       type="button"
       class="tap btn"
       onclick={() => {
-        entry.takeDatum(null);
+        entry.say({ says: 'datum', datum: null });
         pickFrom('centre', 0);
         pickTo('centre', 0);
       }}>Centre to centre</button

@@ -16,12 +16,13 @@ import {
 import { findOnward, findSizeAt, findTakenWays, findTip } from '#core/runs/reading';
 import { layOutRun, type RunLayout } from '#core/runs/layout';
 import type { LaidLeg, LaidNode } from '#core/runs/pieces';
-import type { LegGeometry, Ref, RefPoint, RunDoc, Terminal } from '#core/runs/document';
-import { parseMeasure, type Length, type LengthUnit } from '#core/units';
+import type { LegGeometry, Ref, RunDoc, Terminal } from '#core/runs/document';
+import { parseMeasure, type LengthUnit } from '#core/units';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
 import { ConnectorEntry } from './connector-entry.svelte.ts';
 import { OffsetEntry } from './offset-entry.svelte.ts';
+import { NOTHING_SAID, say, type LegKind, type NextLeg, type PickedPoint, type Saying } from './next-leg.ts';
 import { handle, IDLE, type Handling, type Tool } from './tool.ts';
 
 /** A leg that is tried out while it is typed. */
@@ -41,19 +42,6 @@ export interface EntryStore {
   apply(planned: PlannedChange): Result<void, Refusal>;
 }
 
-/**
- * What kind of leg comes next: pipe or tube, an offset between two 45° elbows, fitting straight into fitting, a flexible connector, or tubing
- * measured along its way.
- */
-export type LegKind = 'pipe' | 'offset' | 'fitting' | 'connector' | 'route';
-
-/** A point a measure is taken from or to, as it is picked. */
-export interface PickedPoint {
-  readonly at: RefPoint;
-  readonly gap: Length;
-}
-const CENTRE: PickedPoint = { at: 'centre', gap: 0 };
-
 /** The leg in which a part stands. */
 function findHolder({ legs }: RunLayout, part: string): LaidLeg | null {
   for (const laid of legs.values()) if (laid.inline.some(({ id }) => id === part)) return laid;
@@ -66,42 +54,33 @@ function findHolder({ legs }: RunLayout, part: string): LaidLeg | null {
  */
 export class LegEntry {
   readonly store: EntryStore;
-  typed = $state('');
-  kind = $state<LegKind>('pipe');
-  axis = $state<Way | null>(null);
-  /** The next direction picked makes a 45° with the one that stands. */
-  slanting = $state(false);
-  /** Of fitting in fitting: whose end is the male one. */
-  male = $state<'from' | 'to'>('to');
-  /** The size picked for the next leg; null goes on in the size of the leg it grows from. */
-  pickedSize = $state<LegSize | null>(null);
-  pickedMaterial = $state<Material | null>(null);
   refusal = $state.raw<Refusal | null>(null);
-  /** What the hand is doing. */
-  tool = $state.raw<Tool>(IDLE);
-  /** Where measures are taken from: a datum that stays until it is let go; null for the point the leg grows from. */
-  datum = $state<string | null>(null);
-  fromPoint = $state.raw<PickedPoint>(CENTRE);
-  toPoint = $state.raw<PickedPoint>(CENTRE);
+  /** What is said of the next leg, and what the hand is doing: one value each, changed by what is said and done. */
+  #next = $state.raw<NextLeg>(NOTHING_SAID);
+  #tool = $state.raw<Tool>(IDLE);
   /** Quarter turns of the drawing, and of the rose with it. */
   quarters = $state<Quarters>(0);
   readonly offset: OffsetEntry;
   readonly connector = new ConnectorEntry();
 
+  readonly #going = $derived(this.#next.going);
+  readonly #of = $derived(this.#next.of);
+  readonly #measure = $derived(this.#next.measure);
   unit = $derived.by((): LengthUnit => this.store.details?.units ?? 'in');
   layout = $derived.by((): RunLayout | null => this.store.layout);
   /** The leg being looked at or measured again; null while the run grows. */
-  leg = $derived.by((): string | null => (this.tool.kind === 'looking' ? this.tool.leg : null));
+  leg = $derived.by((): string | null => (this.#tool.kind === 'looking' ? this.#tool.leg : null));
   /** The part in it being looked at. */
-  part = $derived.by((): string | null => (this.tool.kind === 'looking' ? this.tool.part : null));
+  part = $derived.by((): string | null => (this.#tool.kind === 'looking' ? this.#tool.part : null));
   /** The leg at whose far end the next leg is put in between. */
-  inserting = $derived.by((): string | null => (this.tool.kind === 'inserting' ? this.tool.leg : null));
+  inserting = $derived.by((): string | null => (this.#tool.kind === 'inserting' ? this.#tool.leg : null));
   /** The leg that is hung on the next point picked. */
-  moving = $derived.by((): string | null => (this.tool.kind === 'moving' ? this.tool.leg : null));
+  moving = $derived.by((): string | null => (this.#tool.kind === 'moving' ? this.#tool.leg : null));
   selected = $derived.by((): LaidLeg | null => (this.leg && this.layout?.legs.get(this.leg)) || null);
   /** Where the next leg grows from: the point picked if it is still there, otherwise the end of the newest leg. */
   growing = $derived.by((): string | null => {
-    const { layout, tool } = this;
+    const { layout } = this;
+    const tool = this.#tool;
     if (!layout) return null;
     return tool.from !== null && layout.nodes.has(tool.from) ? tool.from : findTip(layout);
   });
@@ -110,14 +89,14 @@ export class LegEntry {
     return node ?? null;
   });
   size = $derived.by((): LegSize => {
-    const size = this.pickedSize ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
+    const size = this.#of.size ?? (this.growingNode && findSizeAt(this.growingNode)) ?? '3/4';
     const { material } = this;
     const before = this.growingNode?.legs[0];
     if (getCraftOf(material).listSizes(material).includes(size)) return size;
     return findLikeSize(before ?? { ...makeSettings(FIRST_MATERIAL, '3/4') }, material);
   });
   material = $derived.by((): Material => {
-    return this.pickedMaterial ?? this.growingNode?.legs[0]?.material ?? FIRST_MATERIAL;
+    return this.#of.material ?? this.growingNode?.legs[0]?.material ?? FIRST_MATERIAL;
   });
   /** Whether what comes next is tube that is bent: then it goes by its way or by its crossings, and never fitting in fitting. */
   isTube = $derived.by((): boolean => getCraftOf(this.material).turnsBy === 'bend');
@@ -128,29 +107,23 @@ export class LegEntry {
   reading = $derived.by(() => (this.typed.trim() ? parseMeasure(this.typed, this.unit) : null));
   /** How the next leg goes; null while that is not said. */
   geometry = $derived.by((): LegGeometry | null => {
-    if (this.kind === 'offset') return this.offset.geometry;
-    if (!this.axis) return null;
-    if (this.kind === 'connector') return this.connector.makeGeometry(this.axis, this.material, this.size);
-    if (this.kind === 'fitting') return { kind: 'made-up', axis: this.axis, male: this.male };
-    return { kind: this.kind === 'route' ? 'route' : 'axis', axis: this.axis };
+    const going = this.#going;
+    const { axis } = going;
+    if (going.kind === 'offset') return this.offset.geometry;
+    if (!axis) return null;
+    if (going.kind === 'connector') return this.connector.makeGeometry(axis, this.material, this.size);
+    if (going.kind === 'fitting') return { kind: 'made-up', axis, male: going.male };
+    return { kind: going.kind === 'route' ? 'route' : 'axis', axis };
   });
   /** Everything that was said, to be watched without working anything out of it. */
   get said(): readonly unknown[] {
     return [
       this.store.doc,
       this.store.details,
-      this.typed,
-      this.kind,
-      this.axis,
-      this.male,
+      this.#next,
       this.offset.said,
       ...this.connector.said,
-      this.pickedSize,
-      this.pickedMaterial,
-      this.tool,
-      this.datum,
-      this.fromPoint,
-      this.toPoint,
+      this.#tool,
       this.quarters,
     ];
   }
@@ -167,6 +140,35 @@ export class LegEntry {
     const tried = layOutRun(applied.value, catalogue, rules, layout.facts, layout);
     return { planned: planned.value, layout: tried, leg: this.#draftLeg };
   });
+
+  get typed(): string {
+    return this.#measure.typed;
+  }
+  set typed(typed: string) {
+    this.say({ says: 'typed', typed });
+  }
+  get kind(): LegKind {
+    return this.#going.kind;
+  }
+  get axis(): Way | null {
+    return this.#going.axis;
+  }
+  get slanting(): boolean {
+    return this.#going.slanting;
+  }
+  /** Of fitting in fitting: whose end is the male one. */
+  get male(): 'from' | 'to' | null {
+    return this.#going.kind === 'fitting' ? this.#going.male : null;
+  }
+  get datum(): string | null {
+    return this.#measure.datum;
+  }
+  get fromPoint(): PickedPoint {
+    return this.#measure.from;
+  }
+  get toPoint(): PickedPoint {
+    return this.#measure.to;
+  }
 
   constructor(store: EntryStore) {
     this.store = store;
@@ -186,13 +188,12 @@ export class LegEntry {
       if (refused) this.refusal = refused;
       return;
     }
-    this.axis = slant ?? axis;
-    if (slant) this.slanting = false;
+    this.say(slant ? { says: 'diagonal', axis: slant } : { says: 'way', axis });
   }
 
-  /** With 45° on, a direction that stands already is the first of the two. */
-  toggleSlant(): void {
-    this.slanting = !this.slanting;
+  /** Says something of the next leg. With 45° on, a direction that stands already is the first of the two. */
+  say(saying: Saying): void {
+    this.#next = say(this.#next, saying);
   }
 
   /** Ways of an offset are picked one after another: onward, the set's side, the roll's. */
@@ -205,15 +206,12 @@ export class LegEntry {
 
   /** What the next leg is made of; an offset or fitting in fitting is none of tube's. */
   pickMaterial(material: Material): void {
-    this.pickedMaterial = material;
-    this.pickedSize = null;
-    if (this.isTube && (this.kind === 'offset' || this.kind === 'fitting')) this.kind = 'pipe';
-    if (!this.isTube && this.kind === 'route') this.kind = 'pipe';
+    this.say({ says: 'material', material, isTube: getCraftOf(material).turnsBy === 'bend' });
   }
 
   takeKind(kind: LegKind): void {
     this.refusal = null;
-    this.kind = kind;
+    this.say({ says: 'kind', kind });
     if (kind === 'offset') this.offset.along ??= this.growingNode && findOnward(this.growingNode);
   }
 
@@ -233,11 +231,12 @@ export class LegEntry {
       return;
     }
     this.#handle({ does: 'grow-from', point: subject });
-    if (this.axis && isAxis(this.axis) && this.taken.includes(this.axis)) this.axis = null;
+    if (this.axis && isAxis(this.axis) && this.taken.includes(this.axis))
+      this.say({ says: 'way', axis: null });
   }
 
   #handle(handling: Handling): void {
-    this.tool = handle(this.tool, handling);
+    this.#tool = handle(this.#tool, handling);
   }
 
   #moveTo(node: string): void {
@@ -274,11 +273,6 @@ export class LegEntry {
 
   letGoOfPart(): void {
     this.#handle({ does: 'let-go-of-part' });
-  }
-
-  /** Measures are taken from this point on, until it is let go. */
-  takeDatum(node: string | null): void {
-    this.datum = node;
   }
 
   /** Enters what is typed: a leg, or the selected leg's new measure. */
@@ -381,12 +375,7 @@ export class LegEntry {
   #afterAdding(terminal: Terminal | null): void {
     // A plug closes the opening at once: the run goes on from where it was.
     this.#handle({ does: 'entered', isClosed: terminal !== null });
-    this.axis = null;
-    this.slanting = false;
-    this.pickedSize = null;
-    this.kind = 'pipe';
-    this.toPoint = CENTRE;
-    if (this.datum === null) this.fromPoint = CENTRE;
+    this.say({ says: 'entered' });
     this.offset.clear();
     this.connector.clear();
     this.offset.along = null;

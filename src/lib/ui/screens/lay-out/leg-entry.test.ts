@@ -77,7 +77,7 @@ describe('LegEntry', () => {
 
   it('goes on in the size of the leg it grows from, until another is picked', () => {
     const { entry, add, store } = begin();
-    entry.pickedSize = '1';
+    entry.say({ says: 'size', size: '1' });
     add('right', '30');
     expect(entry.size).to.equal('1');
     new RunEditor(entry).resize(null, '1/2');
@@ -125,7 +125,7 @@ describe('LegEntry, beyond a square leg of pipe', () => {
     const { store, entry, add } = begin();
     add('up', '30');
     entry.pickAxis('up');
-    entry.toggleSlant();
+    entry.say({ says: 'slant' });
     entry.pickAxis('right');
     expect([entry.axis, entry.slanting]).to.deep.equal(['up-right', false]);
     entry.typed = '20';
@@ -207,19 +207,19 @@ describe('LegEntry, beyond a square leg of pipe', () => {
     add('up', '30');
     const corner = entry.growing!;
     add('right', '40');
-    entry.takeDatum(corner);
+    entry.say({ says: 'datum', datum: corner });
     expect(add('right', '100')).to.equal(true);
     const third = Object.values(store.doc.legs)[2]!;
     expect(store.layout.legs.get(third.id)!.centreToCentre).to.equal(inches(60));
     expect([add('down', '20'), entry.refusal?.code]).to.deep.equal([false, 'measure-not-in-line']);
-    entry.takeDatum(null);
+    entry.say({ says: 'datum', datum: null });
     expect(add('down', '20')).to.equal(true);
   });
 
   it('takes a measure from the face of one fitting to the back of the next', () => {
     const { store, entry, add } = begin();
     add('up', '30');
-    entry.fromPoint = { at: 'face', gap: 0 };
+    entry.say({ says: 'from', point: { at: 'face', gap: 0 } });
     add('right', '40');
     const second = Object.values(store.doc.legs)[1]!;
     expect(store.layout.legs.get(second.id)!.centreToCentre).to.equal(inches(41.31));

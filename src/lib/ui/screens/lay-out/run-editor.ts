@@ -70,7 +70,7 @@ export class RunEditor {
 
   resize(leg: string | null, size: LegSize): void {
     const doc = this.#doc;
-    this.#entry.pickedSize = null;
+    this.#entry.say({ says: 'size', size: null });
     if (doc) this.#entry.take(accept(planResizeLegs(doc, leg, { size })));
   }
 

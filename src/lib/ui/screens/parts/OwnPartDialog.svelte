@@ -9,7 +9,7 @@
   import TroubleNote from '../../controls/TroubleNote.svelte';
   import { unitSetting } from '../../controls/unit-setting.svelte.ts';
   import type { PartsStore } from '../../store/parts-store.svelte.ts';
-  import EndPicker from '../joints/EndPicker.svelte';
+  import EndPicker from '../../instruments/EndPicker.svelte';
   import type { OwnPartForm } from './own-part-form.svelte.ts';
 
   interface Props {

@@ -2,7 +2,7 @@ import { toPlainEnd, type ShopPart, type ShopPartKind } from '#core/catalogue';
 import type { Length } from '#core/units';
 import { catalogue } from '../../catalogue.ts';
 import { newId } from '../../store/new-id.ts';
-import { EndChoice } from '../joints/end-choice.svelte.ts';
+import { EndChoice } from '../../instruments/end-choice.svelte.ts';
 
 /** Why a price is none: what was typed. */
 const PRICE = /^\d{1,7}([.,]\d{1,2})?$/;

@@ -16,7 +16,7 @@
   import { isPassing } from '../../store/ask-server.ts';
   import { setRunStore } from '../../store/run-context.ts';
   import { RunStore } from '../../store/run-store.svelte.ts';
-  import CautionDialog from '../jobs/CautionDialog.svelte';
+  import CautionDialog from '../../controls/CautionDialog.svelte';
   import NotKept from './NotKept.svelte';
   import RunMenu from './RunMenu.svelte';
   import StageBar from './StageBar.svelte';

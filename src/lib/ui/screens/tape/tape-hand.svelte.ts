@@ -10,14 +10,24 @@ import {
   type Tape,
   type TapeMark,
 } from '#core/tape';
-import { TAPE_GRADUATIONS, type Length } from '#core/units';
+import { TAPE_GRADUATIONS, type Length, type LengthUnit } from '#core/units';
+import type { PlannedChange } from '#core/runs/changes';
 import type { Refusal } from '#words/refusals.ts';
 import { newId } from '../../store/new-id.ts';
-import type { LegEntry } from '../lay-out/leg-entry.svelte.ts';
+
+/** What the hand needs of what the tape lies on: the run, which leg of it is looked at, and ways to look and to change. */
+export interface TapedRun {
+  readonly layout: RunLayout | null;
+  readonly unit: LengthUnit;
+  readonly selected: { readonly id: string } | null;
+  readonly store: { apply(planned: PlannedChange): Result<void, Refusal> };
+  pick(subject: string): void;
+  take(planned: Result<PlannedChange, Refusal>): boolean;
+}
 
 /** The hand on the tape: which leg it lies on, where it is hooked on, which mark is held, and where that is being moved to. */
 export class TapeHand {
-  readonly #entry: LegEntry;
+  readonly #run: TapedRun;
   /** The leg the tape lies on; null while it is rolled up. */
   #leg = $state<string | null>(null);
   #hook = $state<string | null>(null);
@@ -30,14 +40,12 @@ export class TapeHand {
 
   /** The leg under the tape: what is looked at, or what was looked at last. */
   leg = $derived.by((): string | null => {
-    const selected = this.#entry.selected?.id ?? this.#leg;
-    return this.#leg !== null && selected !== null && this.#entry.layout?.legs.has(selected)
-      ? selected
-      : null;
+    const selected = this.#run.selected?.id ?? this.#leg;
+    return this.#leg !== null && selected !== null && this.#run.layout?.legs.has(selected) ? selected : null;
   });
   /** As the run stands. */
   tape = $derived.by((): Tape | null => {
-    const { layout } = this.#entry;
+    const { layout } = this.#run;
     return layout && this.leg !== null ? layTape(layout, this.leg) : null;
   });
   /** The run while a mark is being moved; null while none is. */
@@ -58,18 +66,18 @@ export class TapeHand {
     return marks.find(({ id }) => id === this.#mark) ?? (hook.order > 0 ? marks[0]! : getFarCentre(shown));
   });
 
-  constructor(entry: LegEntry) {
-    this.#entry = entry;
+  constructor(run: TapedRun) {
+    this.#run = run;
   }
 
   get unit() {
-    return this.#entry.unit;
+    return this.#run.unit;
   }
 
   layOn(leg: string): void {
     this.#leg = leg;
     this.#clear();
-    this.#entry.pick(leg);
+    this.#run.pick(leg);
   }
 
   rollUp(): void {
@@ -90,7 +98,7 @@ export class TapeHand {
   /** Moves a mark to a place on the tape as it stood when it was taken hold of (nm from the near centre). */
   drag(id: string, to: Length): void {
     const { tape } = this;
-    const { layout } = this.#entry;
+    const { layout } = this.#run;
     const mark = tape && getMarks(tape).find((each) => each.id === id);
     const hook = tape && (tape.hooks.find((each) => each.id === this.#hook) ?? tape.hook);
     if (!layout || !mark || !hook) return;
@@ -110,7 +118,7 @@ export class TapeHand {
     const move = this.#move;
     this.#move = null;
     this.shift = 0;
-    if (move) this.#entry.take({ ok: true, value: move.planned });
+    if (move) this.#run.take({ ok: true, value: move.planned });
   }
 
   /** Lets the mark go back to where it was. */
@@ -122,7 +130,7 @@ export class TapeHand {
 
   /** Moves a mark by so many graduations, onward or back. */
   nudge(id: string, by: number): void {
-    const { layout } = this.#entry;
+    const { layout } = this.#run;
     const mark = this.tape && getMarks(this.tape).find((each) => each.id === id);
     if (!layout || !mark || mark.at === null) return;
     this.drag(id, mark.at + by * TAPE_GRADUATIONS[layout.rules['tape-rounding'].option]);
@@ -132,11 +140,11 @@ export class TapeHand {
   /** Reads the mark held off the tape, as typed. */
   read(value: Length, typed: string): boolean {
     const { hook, mark, tape, unit } = this;
-    const { layout } = this.#entry;
+    const { layout } = this.#run;
     if (!layout || !tape || !hook || !mark) return false;
     const move = planReading(layout, tape, { hook, mark, value, typed, unit }, newId);
     const done: Result<void, Refusal> = move.ok
-      ? this.#entry.store.apply(move.value.planned)
+      ? this.#run.store.apply(move.value.planned)
       : refuse(move.refusal);
     this.refusal = done.ok ? null : done.refusal;
     if (done.ok) this.#hook = hook.id;

@@ -4,7 +4,7 @@
   import { getKerf } from '#core/house-rules';
   import TubeTape from '../../instruments/TubeTape.svelte';
   import BendSteps from './BendSteps.svelte';
-  import BendTable from './BendTable.svelte';
+  import BendTable from '../cut/BendTable.svelte';
   import { sayTubeJoint, sayTubeWay } from '#words/tube.ts';
   import type { LaidEnd } from '#core/runs/measuring';
   import { getTapeFormat, type LengthUnit } from '#core/units';

@@ -98,9 +98,9 @@ const shape = entry({
 });
 
 /** A straight way from node to node, drawn from → to; which way the gas flows follows from the source anchor. */
-export type LegEntry = TypeOf<typeof shape>;
+export type LegRecord = TypeOf<typeof shape>;
 
-export const LEGS = recordKind<LegEntry>(shape, 12_000, {
+export const LEGS = recordKind<LegRecord>(shape, 12_000, {
   refersTo: ({ id, from, to, system }) => [
     { to: 'nodes', id: from },
     { to: 'nodes', id: to },

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { JOB_CAUTION } from '#words/cautions.ts';
-  import Dialog from '../../controls/Dialog.svelte';
-  import { openDeviceDatabase } from '../../store/device-database.ts';
+  import Dialog from './Dialog.svelte';
+  import { openDeviceDatabase } from '../store/device-database.ts';
 
   /** Said once per job on each device, before its first run is worked on. */
   let { job }: { job: string } = $props();

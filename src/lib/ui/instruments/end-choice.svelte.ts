@@ -10,8 +10,8 @@ import {
   type Metal,
   type Temper,
 } from '#core/ends';
-import { catalogue } from '../../catalogue.ts';
-import { threads } from '../../threads.ts';
+import { catalogue } from '../catalogue.ts';
+import { threads } from '../threads.ts';
 import {
   type ListedThread,
   type FiguredEnd,
