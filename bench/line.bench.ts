@@ -52,7 +52,10 @@ try {
       `  ${kind.padEnd(24)} median ${getPercentile(own, 0.5)}, p95 ${getPercentile(own, 0.95)}; whole picture median ${getPercentile(whole, 0.5)}, p95 ${getPercentile(whole, 0.95)}`,
     );
   }
-  worst = getPercentile(times.map(({ ms }) => ms), 0.95); // prettier-ignore
+  worst = getPercentile(
+    times.map(({ ms }) => ms),
+    0.95,
+  );
   console.log(
     `  all ${times.length} keys: p95 ${worst} (at most ${WANTED} is wanted; the browser tells eights)`,
   );

@@ -48,7 +48,8 @@ async function fill(jobs: number): Promise<string> {
     `insert into runs (crew, id, job, name, doc, revision) select 'crewfirst', ${run}, ${job}, 'Run ' || i, jsonb_set('${doc}'::jsonb, '{id}', to_jsonb(${run})), 0 ${each}`,
     `insert into milestones (crew, id, job, milestone) select 'crewfirst', 'done' || lpad(i::text, 9, '0'), ${job}, jsonb_build_object('id', 'done' || lpad(i::text, 9, '0'), 'kind', 'finished', 'by', 'A', 'reason', '', 'at', '2026-01-01T08:00:00.000Z', 'written', '{"app":"0","catalogue":"1","rulePack":"1"}'::jsonb) ${each} where i % 5 = 1`,
     'vacuum analyze',
-  ]) await client.query(statement); // prettier-ignore
+  ])
+    await client.query(statement);
   await client.end();
   return url.href;
 }

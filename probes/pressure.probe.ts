@@ -111,7 +111,9 @@ async function endlessBodies(): Promise<void> {
       const open = (): void => {
         if (isOver) return;
         const socket = connect(port, '127.0.0.1', () => {
-          socket.write(`POST /api/jobs/${JOB}/runs/${RUN}/changes HTTP/1.1\r\nhost: localhost:${port}\r\norigin: ${url}\r\ncontent-type: application/json\r\n${head}\r\n\r\n`);
+          socket.write(
+            `POST /api/jobs/${JOB}/runs/${RUN}/changes HTTP/1.1\r\nhost: localhost:${port}\r\norigin: ${url}\r\ncontent-type: application/json\r\n${head}\r\n\r\n`,
+          );
           const more = (): void => {
             if (isOver || socket.destroyed) return;
             if (!socket.write(piece)) socket.once('drain', more);
@@ -135,12 +137,23 @@ async function endlessBodies(): Promise<void> {
     for (const socket of sockets) socket.destroy();
     await sleep(500);
   }
-} // prettier-ignore
+}
 
 async function strangeQueries(): Promise<void> {
   let longest = 0;
   const statuses: Record<string, number> = {};
-  for (const query of ['', '?', '?all=1', '?first=', '?first=a&last=b', '?part=%00', `?first=${JOB}&last=${JOB}&part=1-1&part=2`, '?%F0%9F', `?first=${JOB}&last=${JOB}&part=2026-1&x=1`, `?${'a=1&'.repeat(3000)}`])
+  for (const query of [
+    '',
+    '?',
+    '?all=1',
+    '?first=',
+    '?first=a&last=b',
+    '?part=%00',
+    `?first=${JOB}&last=${JOB}&part=1-1&part=2`,
+    '?%F0%9F',
+    `?first=${JOB}&last=${JOB}&part=2026-1&x=1`,
+    `?${'a=1&'.repeat(3000)}`,
+  ])
     await Promise.all(
       Array.from({ length: 20 }, async () => {
         const began = performance.now();
@@ -150,16 +163,25 @@ async function strangeQueries(): Promise<void> {
         statuses[answer.status] = (statuses[answer.status] ?? 0) + 1;
       }),
     );
-  tell(`strange questions at /api/file, twenty at a time: ${JSON.stringify(statuses)}, longest ${ms(longest)} (1000 wanted)`, longest < 1000);
-} // prettier-ignore
+  tell(
+    `strange questions at /api/file, twenty at a time: ${JSON.stringify(statuses)}, longest ${ms(longest)} (1000 wanted)`,
+    longest < 1000,
+  );
+}
 
 /** Files that are asked for and not read. */
 async function unreadFiles(): Promise<void> {
-  const parts = ((await (await fetch(`${url}/api/file/parts`)).json()) as { value: { first: string; last: string; bytes: number }[] }).value;
+  const parts = (
+    (await (await fetch(`${url}/api/file/parts`)).json()) as {
+      value: { first: string; last: string; bytes: number }[];
+    }
+  ).value;
   const part = parts.find(({ bytes }) => bytes > 10 * MB)!;
   const sockets = Array.from({ length: 3 }, () => {
     const socket = connect(port, '127.0.0.1', () =>
-      socket.write(`GET /api/file?first=${part.first}&last=${part.last}&part=1-1 HTTP/1.1\r\nhost: localhost:${port}\r\n\r\n`),
+      socket.write(
+        `GET /api/file?first=${part.first}&last=${part.last}&part=1-1 HTTP/1.1\r\nhost: localhost:${port}\r\n\r\n`,
+      ),
     );
     socket.pause();
     socket.on('error', () => undefined);
@@ -179,7 +201,7 @@ async function unreadFiles(): Promise<void> {
     pdf.status === 200 && printed < 5000 && p99 < 500 && whole.status === 200 && size <= part.bytes,
   );
   for (const socket of sockets) socket.destroy();
-} // prettier-ignore
+}
 
 /** Many large files at once, and more memory than they may take is not there. */
 async function manyImports(): Promise<void> {
@@ -195,17 +217,26 @@ async function manyImports(): Promise<void> {
       () =>
         new Promise<void>((done) => {
           let isAnswered = false;
-          const headers = { host: `localhost:${port}`, origin: url, 'content-type': 'application/json', 'content-length': text.byteLength };
-          const request = httpRequest({ port, host: '127.0.0.1', path: '/api/file', method: 'POST', headers, agent: false }, (response) => {
-            isAnswered = true;
-            let said = '';
-            response.on('data', (more: Buffer) => (said = (said + more.toString()).slice(0, 300)));
-            response.on('end', () => {
-              const code = /"why":"([a-z-]+)"/.exec(said)?.[1] ?? /"code":"([a-z-]+)"/.exec(said)?.[1] ?? 'brought in';
-              outcomes[code] = (outcomes[code] ?? 0) + 1;
-              done();
-            });
-          });
+          const headers = {
+            host: `localhost:${port}`,
+            origin: url,
+            'content-type': 'application/json',
+            'content-length': text.byteLength,
+          };
+          const request = httpRequest(
+            { port, host: '127.0.0.1', path: '/api/file', method: 'POST', headers, agent: false },
+            (response) => {
+              isAnswered = true;
+              let said = '';
+              response.on('data', (more: Buffer) => (said = (said + more.toString()).slice(0, 300)));
+              response.on('end', () => {
+                const code =
+                  /"why":"([a-z-]+)"/.exec(said)?.[1] ?? /"code":"([a-z-]+)"/.exec(said)?.[1] ?? 'brought in';
+                outcomes[code] = (outcomes[code] ?? 0) + 1;
+                done();
+              });
+            },
+          );
           request.on('error', () => {
             if (!isAnswered) outcomes['cut off'] = (outcomes['cut off'] ?? 0) + 1;
             done();
@@ -220,9 +251,13 @@ async function manyImports(): Promise<void> {
   clearInterval(looks);
   tell(
     `60 files of ${Math.round(text.byteLength / MB)} MB at once: ${JSON.stringify(outcomes)}; memory ${Math.round(resident)} MB at most (512 wanted; ${Math.round(before)} before); others wait p99 ${ms(p99)} (500 wanted), ${failed} failed (0 wanted)`,
-    resident < 512 && p99 < 500 && failed === 0 && (outcomes['too-busy'] ?? 0) > 0 && (outcomes['brought in'] ?? 0) > 0,
+    resident < 512 &&
+      p99 < 500 &&
+      failed === 0 &&
+      (outcomes['too-busy'] ?? 0) > 0 &&
+      (outcomes['brought in'] ?? 0) > 0,
   );
-} // prettier-ignore
+}
 
 for (const press of [refusedBodies, endlessBodies, manyImports, unreadFiles, strangeQueries]) {
   server = await startServer({ build, port, url: database.url, level: 'fatal' });

@@ -21,7 +21,15 @@ async function run(file, env) {
   const bundled = `.porthole/bench/${file.replace(/ts$/, 'mjs')}`;
   const isOfCore = env === undefined;
   if (isOfCore)
-    await build({ entryPoints: [`bench/${file}`], outfile: bundled, bundle: true, platform: 'node', format: 'esm', packages: 'external', logLevel: 'error' }); // prettier-ignore
+    await build({
+      entryPoints: [`bench/${file}`],
+      outfile: bundled,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      packages: 'external',
+      logLevel: 'error',
+    });
   const args = ['--expose-gc', ...(isOfCore ? [bundled] : ['--import', 'tsx/esm', `bench/${file}`])];
   const { code } = await runCommand(process.execPath, args, { env: env ?? process.env, show: true });
   if (code !== 0) process.exitCode = 1;

@@ -131,10 +131,24 @@ export const TUBING: readonly DemoLeg[] = [
     ...HALF,
     terminal: newAppliance(
       'loft heater',
-      { kind: 'thread', family: 'npt', size: '1/2', gender: 'female', hand: null, seat: 'none', metal: 'brass' },
-      { what: 'heater', input: { amount: 30_000, unit: 'Btu/h', basis: null, typed: '30,000 Btu/h' }, gas: 'natural', hasTrap: false, moves: false },
+      {
+        kind: 'thread',
+        family: 'npt',
+        size: '1/2',
+        gender: 'female',
+        hand: null,
+        seat: 'none',
+        metal: 'brass',
+      },
+      {
+        what: 'heater',
+        input: { amount: 30_000, unit: 'Btu/h', basis: null, typed: '30,000 Btu/h' },
+        gas: 'natural',
+        hasTrap: false,
+        moves: false,
+      },
     ),
-  }), // prettier-ignore
+  }),
   straight(5, 'down', '4', { ...HALF, terminal: { kind: 'cap' }, isNipple: true }),
   straight(1, 'right', '3-2', { ...HALF, parts: [['valve', '1-4']] }),
   straight(8, 'right', '2-2', FLARED),
@@ -144,10 +158,18 @@ export const TUBING: readonly DemoLeg[] = [
     ...FLARED,
     terminal: newAppliance(
       'glaze burner',
-      { kind: 'thread', family: 'sae-45', size: '3/8 tube', gender: 'male', hand: null, seat: '45', metal: 'brass' },
+      {
+        kind: 'thread',
+        family: 'sae-45',
+        size: '3/8 tube',
+        gender: 'male',
+        hand: null,
+        seat: '45',
+        metal: 'brass',
+      },
       { what: 'own', ownKind: 'burner for glaze tests', gas: 'natural', hasTrap: true },
     ),
-  }), // prettier-ignore
+  }),
 ];
 
 /** Fittings as they were measured: which opening, how far it reaches, and how deep it takes the tube (of a flare 0: with a flared stub in place). */

@@ -15,10 +15,25 @@ export const BURNER: readonly DemoLeg[] = [
     ...OLIVES,
     terminal: newAppliance(
       'pasteurising burner',
-      { kind: 'thread', family: 'rp', size: '1/4', gender: 'female', hand: null, seat: 'none', metal: 'brass' },
-      { what: 'own', ownKind: 'pasteurising burner', input: { amount: 6, unit: 'kW', basis: 'net', typed: '6 kW' }, gas: 'lp', hasTrap: false, moves: false },
+      {
+        kind: 'thread',
+        family: 'rp',
+        size: '1/4',
+        gender: 'female',
+        hand: null,
+        seat: 'none',
+        metal: 'brass',
+      },
+      {
+        what: 'own',
+        ownKind: 'pasteurising burner',
+        input: { amount: 6, unit: 'kW', basis: 'net', typed: '6 kW' },
+        gas: 'lp',
+        hasTrap: false,
+        moves: false,
+      },
     ),
-  }), // prettier-ignore
+  }),
 ];
 
 /** Fittings with olives as they were measured: reach of an opening, and how far the tube goes in to its stop. */

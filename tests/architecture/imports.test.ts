@@ -93,7 +93,7 @@ describe('imports', () => {
     const names = `(?:${[...SYSTEMS, ...MATERIALS, ...TUBE_JOINS, 'NPT', 'R'].join('|')})`;
     const branches = new RegExp(`(?:[=!]==?|case|\\?\\?)\\s*'${names}'|'${names}'\\s*[=!]==?|family === `);
     // A kind of tube at an end, an ink and a school of a house rule may be called like a system.
-    const isOfAnother = /\b(?:\w+\.of|ink|option) [!=]==/;
+    const isOfAnother = /\b(?:\w+\??\.of|ink|option) [!=]==/;
     // Data, the rules about pairs and about places, what is identified, and words are about threads and materials themselves.
     const isAbout =
       /^lib\/(?:core\/(?:catalogue|ends|identify|instruments|joints|house-rules|allowances|materials|permissions)\/|words\/)|\/drawing\/(?:lens\/|draw-joint|thread-profile)|formats\/carry-up|ui\/(?:instruments\/|screens\/(?:identify|joints)\/)/;

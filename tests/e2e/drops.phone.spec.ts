@@ -56,7 +56,15 @@ test('a trap piped straight through is put right, and taken back again', async (
     [2, 'right', 8, { terminal: kiln() }],
     [2, 'down', 5.155, { cap: true }],
   ]);
-  await writeRun(request, app.url, run, withParts(straight, [[1, 'valve', 0.4], [1, 'union', 0.7]])); // prettier-ignore
+  await writeRun(
+    request,
+    app.url,
+    run,
+    withParts(straight, [
+      [1, 'valve', 0.4],
+      [1, 'union', 0.7],
+    ]),
+  );
   await openRun(page, run.layOut);
   await goTo(page, 'Check', 'Drops');
   const verdict = page.getByTestId('verdict');

@@ -11,7 +11,11 @@ import {
   onServer,
 } from '#support/e2e.ts';
 
-test('a finished job is read, not changed, until it is opened again with a reason', async ({ page, request, app }) => {
+test('a finished job is read, not changed, until it is opened again with a reason', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url, { people: ['Ada Quill', 'Bo Reeve'] });
   await openRun(page, run.layOut);
   await addLegByKeys(page, 'r', '40');
@@ -69,28 +73,41 @@ test('a finished job is read, not changed, until it is opened again with a reaso
   await addLegByKeys(page, 'u', '20');
   await expect.poll(() => readLegs(page)).toHaveLength(2);
   await expect(onServer(page)).toBeVisible();
-}); // prettier-ignore
+});
 
-test('what was made on a device before the job was finished elsewhere waits, and goes when it is open again', async ({ page, request, app }) => {
+test('what was made on a device before the job was finished elsewhere waits, and goes when it is open again', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await openRunWith(page, request, app.url, [['r', '40']]);
   await expect(onServer(page)).toBeVisible();
   await page.route('**/changes', (route) => route.abort());
   await addLegByKeys(page, 'u', '20');
   await expect.poll(() => readLegs(page)).toHaveLength(2);
   const pass = async (id: string, kind: string, reason: string) => {
-    const { value: { undone } } = (await (await request.get(`${app.url}/api/jobs/${run.job}/milestones`)).json()) as { value: { undone: unknown } };
+    const {
+      value: { undone },
+    } = (await (await request.get(`${app.url}/api/jobs/${run.job}/milestones`)).json()) as {
+      value: { undone: unknown };
+    };
     const closed = kind === 'finished' ? { proof: 'not-proved', safe: 'Shut off, capped.', undone } : null;
     const data = { id, kind, by: 'Bo', reason, at: '2026-01-02T03:04:05.678Z', closed };
-    const answer = await request.post(`${app.url}/api/jobs/${run.job}/milestones`, { headers: { origin: app.url }, data });
+    const answer = await request.post(`${app.url}/api/jobs/${run.job}/milestones`, {
+      headers: { origin: app.url },
+      data,
+    });
     expect(answer.status(), await answer.text()).toBe(200);
   };
   await pass('elsewhere001', 'finished', '');
   await page.unroute('**/changes');
-  await expect(page.getByText('1 made on this device before wait until then').filter({ visible: true })).toBeVisible({ timeout: 15_000 });
+  await expect(
+    page.getByText('1 made on this device before wait until then').filter({ visible: true }),
+  ).toBeVisible({ timeout: 15_000 });
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await pass('elsewhere002', 'reopened', 'Something still waited.');
   await page.evaluate(() => window.dispatchEvent(new Event('focus')));
   await expect(onServer(page)).toBeVisible();
   await page.reload();
   await expect.poll(() => readLegs(page)).toHaveLength(2);
-}); // prettier-ignore
+});

@@ -2,7 +2,11 @@ import { expectAccessible } from '#support/axe.ts';
 import { expect, goTo, makeJob, onServer, openRun, readLegs, test } from '#support/e2e.ts';
 import { isHand, lookAt, pickSize, walkLeg, walkOn } from '#support/walk.ts';
 
-test('Fernhill: from the meter through the ground to the dairy, a riser at each end, what is wrong said at its place', async ({ page, request, app }) => {
+test('Fernhill: from the meter through the ground to the dairy, a riser at each end, what is wrong said at its place', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
   await pickSize(page).selectOption('1');
@@ -18,7 +22,10 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect.poll(async () => (await readLegs(page)).join(' ')).toMatch(/anodeless.*90° bend.*anodeless/s);
   await lookAt(page, 'laid-out', true);
   // What it passes is said at its leg.
-  await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^6/ }).click();
+  await page
+    .getByRole('table', { name: /Legs of the run/ })
+    .getByRole('button', { name: /^6/ })
+    .click();
   await page.getByRole('button', { name: 'Change leg 6' }).click();
   const passes = page.getByRole('region', { name: 'Floors and walls it passes' });
   await passes.getByLabel('it passes').selectOption('a floor');
@@ -32,7 +39,9 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
 
   await goTo(page, 'Check');
   const ground = page.getByRole('region', { name: 'In the ground', exact: true });
-  await expect(ground.getByRole('img', { name: /^A trench 62 ft long\. riser: cover not said/ })).toBeVisible();
+  await expect(
+    ground.getByRole('img', { name: /^A trench 62 ft long\. riser: cover not said/ }),
+  ).toBeVisible();
   const point = (name: string | RegExp) => ground.getByRole('region', { name });
   const say = async (name: string | RegExp, label: RegExp, typed: string) => {
     const field = point(name).getByLabel(label);
@@ -59,7 +68,9 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await expect(point(begin)).toContainText('Match: outside and wall agree');
   await expect(point(end)).toContainText('Do not match: wall');
   const findings = page.getByRole('region', { name: 'Findings' });
-  await expect(findings.getByText(/^Do not cut.*Riser at leg \d is too short: 24 in of cover and 1 5\/16 in of pipe/)).toBeVisible();
+  await expect(
+    findings.getByText(/^Do not cut.*Riser at leg \d is too short: 24 in of cover and 1 5\/16 in of pipe/),
+  ).toBeVisible();
   await lookAt(page, 'wrong', true);
   await say(end, /^may be buried/, '36');
   await say(end, /^what is printed/, print);
@@ -85,9 +96,16 @@ test('Fernhill: from the meter through the ground to the dairy, a riser at each 
   await lookAt(page, 'right', true);
   await goTo(page, 'Measure', 'Write');
   const text = page.getByRole('textbox').first();
-  for (const each of ['of 1 IPS SDR 11 pe', 'cover 18', 'bearing 74', `printed "${print}"`, 'bury 36', 'passes outer-wall sleeve'])
+  for (const each of [
+    'of 1 IPS SDR 11 pe',
+    'cover 18',
+    'bearing 74',
+    `printed "${print}"`,
+    'bury 36',
+    'passes outer-wall sleeve',
+  ])
     await expect(text).toContainText(each);
   await goTo(page, 'Make');
   await expect(page.getByText(/stabbed/).first()).toBeVisible();
   await lookAt(page, 'cut', true);
-}); // prettier-ignore
+});

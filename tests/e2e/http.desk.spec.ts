@@ -86,14 +86,23 @@ test('an address that names what no id can be is not there, and never breaks a p
   }
 });
 
-test('of many large files that are sent at once only those are held that there is room for; the others are told, and room is given back', async ({ request, app }) => {
+test('of many large files that are sent at once only those are held that there is room for; the others are told, and room is given back', async ({
+  request,
+  app,
+}) => {
   const large = 29 * 1024 * 1024;
   const headers = { origin: app.url, 'content-type': 'application/json' };
   const file = { porthole: 'jobs', version: 2, jobs: [] };
   const body = Buffer.alloc(large, ' ');
   body.write(JSON.stringify(file));
   const idle = Array.from({ length: 2 }, () => {
-    const sending = httpRequest({ port: app.port, host: '127.0.0.1', path: '/api/file', method: 'POST', headers: { ...headers, host: `localhost:${app.port}`, 'content-length': large } });
+    const sending = httpRequest({
+      port: app.port,
+      host: '127.0.0.1',
+      path: '/api/file',
+      method: 'POST',
+      headers: { ...headers, host: `localhost:${app.port}`, 'content-length': large },
+    });
     sending.on('error', () => undefined);
     sending.write('{');
     return sending;
@@ -102,13 +111,15 @@ test('of many large files that are sent at once only those are held that there i
     const answer = await request.post(`${app.url}/api/file`, { headers, data: body });
     return (await answer.json()) as object;
   };
-  await expect.poll(send, { timeout: 10_000 }).toEqual({ refusal: { code: 'work-given-up', why: 'too-busy' } });
+  await expect
+    .poll(send, { timeout: 10_000 })
+    .toEqual({ refusal: { code: 'work-given-up', why: 'too-busy' } });
   // A small one has its room beside them, and so has a print, which is another kind of work.
   const small = await request.post(`${app.url}/api/file`, { headers, data: file });
   expect(await small.json()).toEqual({ value: [] });
   for (const sending of idle) sending.destroy();
   await expect.poll(send, { timeout: 10_000 }).toEqual({ value: [] });
-}); // prettier-ignore
+});
 
 test('hostile requests, by a seed: none is answered 500, none is left waiting', async ({ request, app }) => {
   const fuzz = new HttpFuzz(makeRandom(20_274));

@@ -52,10 +52,14 @@ test('ends are named as a fitter says them, and the verdict stays in sight', asy
   await expect(page.locator('fieldset').first()).toContainText('1/2 IPS SDR 11 polyethylene');
 });
 
-test('what joins two ends is named for the counter, drawn, and counted; what nothing joins says why', async ({ page, app }) => {
+test('what joins two ends is named for the counter, drawn, and counted; what nothing joins says why', async ({
+  page,
+  app,
+}) => {
   await page.goto(`${app.url}/joints`);
   const name = async (which: 'first' | 'last', said: string, picked: string) => {
-    const field = which === 'first' ? page.getByLabel('type its name').first() : page.getByLabel('type its name').last();
+    const field =
+      which === 'first' ? page.getByLabel('type its name').first() : page.getByLabel('type its name').last();
     await field.fill(said);
     await field.press('Enter');
     await expect(page.locator('fieldset').nth(which === 'first' ? 0 : 1)).toContainText(picked);
@@ -83,9 +87,12 @@ test('what joins two ends is named for the counter, drawn, and counted; what not
   await openLists(page);
   await pick(page, 0, 1).selectOption('garden-hose');
   await expect(joins).toContainText('never for gas: no adapter makes it a gas joint');
-}); // prettier-ignore
+});
 
-test('two ends are put together: what makes, what only seems to, what does not start, what is asked', async ({ page, app }) => {
+test('two ends are put together: what makes, what only seems to, what does not start, what is asked', async ({
+  page,
+  app,
+}) => {
   await page.goto(`${app.url}/joints`);
   await expect(verdict(page)).toContainText('Makes');
   await expect(verdict(page)).toContainText('Gas-rated sealant required');
@@ -114,9 +121,13 @@ test('two ends are put together: what makes, what only seems to, what does not s
   await expect(verdict(page)).toContainText('Stop and ask');
   await page.getByRole('button', { name: 'The whole joint' }).click();
   await expect(page.getByRole('button', { name: 'The whole joint' })).toHaveAttribute('aria-pressed', 'true');
-}); // prettier-ignore
+});
 
-test('a specimen of the job meets an end; one that is not told apart is asked about', async ({ page, request, app }) => {
+test('a specimen of the job meets an end; one that is not told apart is asked about', async ({
+  page,
+  request,
+  app,
+}) => {
   const { job } = await makeJob(request, app.url);
   for (const input of BAKERY_SPECIMENS) {
     const id = makeId();
@@ -142,12 +153,22 @@ test('a specimen of the job meets an end; one that is not told apart is asked ab
   // One that may be two things.
   await pick(page, 0, 1).selectOption({ label: TIE });
   await expect(verdict(page)).toContainText('Stop and ask');
-}); // prettier-ignore
+});
 
-test('a joint says whether it makes, where it seals and how tight; clocked, its cut follows', async ({ page, request, app }) => {
-  await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
+test('a joint says whether it makes, where it seals and how tight; clocked, its cut follows', async ({
+  page,
+  request,
+  app,
+}) => {
+  await openRunWith(page, request, app.url, [
+    ['r', '40'],
+    ['u', '30'],
+  ]);
   const before = (await readLegs(page))[0];
-  await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^1/ }).click();
+  await page
+    .getByRole('table', { name: /Legs of the run/ })
+    .getByRole('button', { name: /^1/ })
+    .click();
   await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: /^Joint B: 90° elbow/ }).click();
@@ -164,22 +185,36 @@ test('a joint says whether it makes, where it seals and how tight; clocked, its 
   await page.keyboard.press('PageUp');
   await page.keyboard.press('PageUp');
   await expect(hand).toHaveAttribute('aria-valuetext', '90 degrees clockwise from up');
-  await expect(dialog.getByRole('radio', { name: /^2¾ turns past hand-tight, 0\.53543 in in/ })).toBeVisible();
+  await expect(
+    dialog.getByRole('radio', { name: /^2¾ turns past hand-tight, 0\.53543 in in/ }),
+  ).toBeVisible();
   await expect(dialog.getByRole('radio', { name: /turns past hand-tight/ })).toHaveCount(1);
   // Already up hand-tight: two whole turns or three.
   await page.keyboard.press('PageDown');
   await page.keyboard.press('PageDown');
-  await dialog.getByRole('radio', { name: /^2 turns past hand-tight, .*leg 1 is cut 3 ft 3 3\/16 in/ }).check();
+  await dialog
+    .getByRole('radio', { name: /^2 turns past hand-tight, .*leg 1 is cut 3 ft 3 3\/16 in/ })
+    .check();
   await expect(dialog.getByText('0.48186 in', { exact: true }).first()).toBeVisible();
   await page.keyboard.press('Escape');
   await expect.poll(async () => (await readLegs(page))[0]).toContain('3 ft 3 3/16 in');
   await page.getByRole('button', { name: /^Undo: a joint of leg 1 clocked/ }).click();
   await expect.poll(async () => (await readLegs(page))[0]).toBe(before);
-}); // prettier-ignore
+});
 
-test('a house rule is changed at the joint it decided; a window too narrow for any stop says what to change', async ({ page, request, app }) => {
-  await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
-  await page.getByRole('table', { name: /Legs of the run/ }).getByRole('button', { name: /^1/ }).click();
+test('a house rule is changed at the joint it decided; a window too narrow for any stop says what to change', async ({
+  page,
+  request,
+  app,
+}) => {
+  await openRunWith(page, request, app.url, [
+    ['r', '40'],
+    ['u', '30'],
+  ]);
+  await page
+    .getByRole('table', { name: /Legs of the run/ })
+    .getByRole('button', { name: /^1/ })
+    .click();
   await page.getByRole('button', { name: 'Why? cut of leg 1' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: /^Joint B: 90° elbow/ }).click();
@@ -188,21 +223,27 @@ test('a house rule is changed at the joint it decided; a window too narrow for a
   await dialog.getByRole('radio', { name: /^Sealing cord/i }).check();
   await expect(dialog.getByText(/By the house rule sealing cord listed for gas/)).toBeVisible();
   await expect(dialog.getByText(/of tape for 3 wraps/)).toHaveCount(0);
-  await expect(dialog.getByRole('status').filter({ hasText: 'Decided anew' })).toContainText('no joint and no cut');
+  await expect(dialog.getByRole('status').filter({ hasText: 'Decided anew' })).toContainText(
+    'no joint and no cut',
+  );
   await dialog.getByRole('button', { name: 'Change the house rule How tight' }).click();
   await dialog.getByRole('radio', { name: /^Turns in a window of our own/ }).check();
   await expectAccessible(page, 'a rule at its joint');
   const window = dialog.getByRole('group', { name: 'NPT, sizes up to 2' });
   await window.getByRole('textbox').first().fill('9');
   await window.getByRole('textbox').first().press('Tab');
-  await expect(window.getByRole('alert')).toContainText('Read “9”. Turns past hand-tight are a number from 0 to 6');
+  await expect(window.getByRole('alert')).toContainText(
+    'Read “9”. Turns past hand-tight are a number from 0 to 6',
+  );
   await window.getByRole('textbox').first().fill('2.25');
   await window.getByRole('textbox').first().press('Tab');
   await window.getByRole('textbox').last().fill('2.75');
   await window.getByRole('textbox').last().press('Tab');
   // Up is wanted and hand-tight it points up already: two turns are too few, three too many.
   const none = dialog.getByRole('region', { name: 'Clocking' }).getByRole('alert');
-  await expect(none).toContainText('No stop lies between 2.25 and 2.75 turns past hand-tight: 2 turns is too loose, 3 turns too tight');
+  await expect(none).toContainText(
+    'No stop lies between 2.25 and 2.75 turns past hand-tight: 2 turns is too loose, 3 turns too tight',
+  );
   await expect(none).toContainText('another nipple');
   // Turned by the hand to the right: now 2¾ is inside.
   const hand = dialog.getByRole('slider', { name: 'Where it points hand-tight' });
@@ -219,13 +260,22 @@ test('a house rule is changed at the joint it decided; a window too narrow for a
   await expect(hand).toHaveAttribute('aria-valuetext', '90 degrees clockwise from up');
   await expect(none).toHaveCount(0);
   await expect(dialog.getByRole('radio', { name: /^2¾ turns past hand-tight/ })).toBeVisible();
-}); // prettier-ignore
+});
 
-test('what the house forbids is said on two ends that would make, and the job’s own rules decide', async ({ page, request, app }) => {
+test('what the house forbids is said on two ends that would make, and the job’s own rules decide', async ({
+  page,
+  request,
+  app,
+}) => {
   const { job } = await makeJob(request, app.url);
   const keep = async (wanted: object) => {
-    const { value } = (await (await request.get(`${app.url}/api/jobs/${job}`)).json()) as { value: { ruleChoices: object } };
-    const put = await request.put(`${app.url}/api/jobs/${job}/rules`, { headers: { origin: app.url }, data: { was: value.ruleChoices, wanted } });
+    const { value } = (await (await request.get(`${app.url}/api/jobs/${job}`)).json()) as {
+      value: { ruleChoices: object };
+    };
+    const put = await request.put(`${app.url}/api/jobs/${job}/rules`, {
+      headers: { origin: app.url },
+      data: { was: value.ruleChoices, wanted },
+    });
     expect(put.status()).toBe(200);
   };
   const open = async () => {
@@ -239,16 +289,25 @@ test('what the house forbids is said on two ends that would make, and the job’
   await keep({ galvanised: { option: 'existing-only' } });
   await open();
   await expect(verdict(page)).toContainText('it stands already: nothing new is added to it');
-  await keep({ galvanised: { option: 'own', name: 'In the yard only', reason: 'The gas board allows it there.' } });
+  await keep({
+    galvanised: { option: 'own', name: 'In the yard only', reason: 'The gas board allows it there.' },
+  });
   await open();
   await expect(verdict(page)).toContainText('it keeps to the way of the house: In the yard only');
   await keep({ galvanised: { option: 'allowed' } });
   await open();
   await expect(verdict(page).locator('p').first()).toHaveText('Makes');
-}); // prettier-ignore
+});
 
-test('at the vise each joint is seen cut open, and all of it is one tap away', async ({ page, request, app }) => {
-  await openRunWith(page, request, app.url, [['r', '40'], ['u', '30']]);
+test('at the vise each joint is seen cut open, and all of it is one tap away', async ({
+  page,
+  request,
+  app,
+}) => {
+  await openRunWith(page, request, app.url, [
+    ['r', '40'],
+    ['u', '30'],
+  ]);
   await goTo(page, 'Make', 'Vise');
   await expect(page.getByText(/^piece 1 of/)).toBeVisible();
   const lens = page.getByRole('img', { name: /^The joint cut open, to scale: pipe in the 90° elbow/ });
@@ -257,4 +316,4 @@ test('at the vise each joint is seen cut open, and all of it is one tap away', a
   await expect(lens).toBeVisible();
   await page.getByRole('button', { name: 'All of joint B' }).click();
   await expect(page.getByRole('dialog').getByText('Where it seals.')).toBeVisible();
-}); // prettier-ignore
+});

@@ -2,7 +2,11 @@ import { expect, makeJob, openRun, test } from '#support/e2e.ts';
 import { expectAccessible } from '#support/axe.ts';
 import { lookAt, pickSize, walkLeg, walkOn } from '#support/walk.ts';
 
-test('a maker’s sheet is written down and goes out and in as a table; a run uses that maker’s parts, and undo takes it back', async ({ page, request, app }) => {
+test('a maker’s sheet is written down and goes out and in as a table; a run uses that maker’s parts, and undo takes it back', async ({
+  page,
+  request,
+  app,
+}) => {
   const maker = `Quillmere ${Date.now() % 100_000}`;
   await page.goto(`${app.url}/parts`);
   const sheets = page.getByRole('region', { name: 'Makers’ sheets' });
@@ -23,7 +27,9 @@ test('a maker’s sheet is written down and goes out and in as a table; a run us
   await expect(line.getByRole('alert')).toContainText('Read “lots”, which is no torque');
   await line.getByLabel('nut pulled to').fill('38 lb ft');
   await dialog.getByRole('button', { name: 'Keep it' }).click();
-  await expect(dialog.getByRole('alert')).toContainText('the least radius is over the one where there is room');
+  await expect(dialog.getByRole('alert')).toContainText(
+    'the least radius is over the one where there is room',
+  );
   await line.getByLabel('least radius').fill('3 1/2');
   // An end fitting has a line of its own, with its thread.
   await dialog.getByRole('combobox', { name: 'size', exact: true }).selectOption('1/2');
@@ -38,12 +44,18 @@ test('a maker’s sheet is written down and goes out and in as a table; a run us
   await expect(kept).toContainText('sheet 4; 2 lines');
 
   // Out as a table, wrong and right in again.
-  const [file] = await Promise.all([page.waitForEvent('download'), sheets.getByRole('button', { name: 'Save the sheets' }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    sheets.getByRole('button', { name: 'Save the sheets' }).click(),
+  ]);
   let text = '';
   for await (const chunk of await file.createReadStream()) text += String(chunk);
   const lines = text.split(/\r?\n/);
   const mine = [lines[0], ...lines.filter((each) => each.startsWith(maker))].join('\r\n');
-  const bring = (table: string) => sheets.locator('input[type=file]').setInputFiles({ name: 'makers.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+  const bring = (table: string) =>
+    sheets
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'makers.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
   await bring(mine.replace('47.625', 'long'));
   await expect(sheets.getByRole('alert')).toContainText('Line 3, column “end fitting (mm)”: read “long”');
   await bring(mine.replaceAll('sheet 4', 'sheet 5'));
@@ -92,16 +104,25 @@ test('a maker’s sheet is written down and goes out and in as a table; a run us
   await page.goto(run.layOut);
   await expect(page.getByLabel('Measure, centre to centre')).toBeVisible();
   await choose();
-  await expect(dialog.getByRole('combobox', { name: 'CSST and its fittings' }).locator('option:checked')).toHaveText(`${maker}: sheet 4 (as this run has it)`);
+  await expect(
+    dialog.getByRole('combobox', { name: 'CSST and its fittings' }).locator('option:checked'),
+  ).toHaveText(`${maker}: sheet 4 (as this run has it)`);
   await dialog.getByRole('button', { name: 'Go by it as it is now' }).click();
-  await expect(dialog.getByRole('combobox', { name: 'CSST and its fittings' }).locator('option:checked')).toHaveText(`${maker}: sheet 4`);
+  await expect(
+    dialog.getByRole('combobox', { name: 'CSST and its fittings' }).locator('option:checked'),
+  ).toHaveText(`${maker}: sheet 4`);
   await dialog.getByRole('button', { name: 'Close' }).click();
   await page.goto(`${run.layOut.replace('/lay-out', '/history')}`);
-  await expect(page.getByText(new RegExp(`whose parts are used: CSST and its fittings: ${maker} instead of ${maker}`))).toBeVisible();
+  await expect(
+    page.getByText(new RegExp(`whose parts are used: CSST and its fittings: ${maker} instead of ${maker}`)),
+  ).toBeVisible();
 
   // Taken away from the shop it stays with the run.
   await page.goto(`${app.url}/parts`);
-  await kept.first().getByRole('button', { name: /^Take away/ }).click();
+  await kept
+    .first()
+    .getByRole('button', { name: /^Take away/ })
+    .click();
   await sheets.getByRole('button', { name: 'Yes, take it away' }).click();
   await expect(kept).toHaveCount(1);
-}); // prettier-ignore
+});

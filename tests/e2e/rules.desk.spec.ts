@@ -1,7 +1,10 @@
 import { expectAccessible } from '#support/axe.ts';
 import { expect, test, openRunWith, understand } from '#support/e2e.ts';
 
-test('the shop decides, says what differs, gives its own way with its reason; a job opened then takes a copy', async ({ page, app }) => {
+test('the shop decides, says what differs, gives its own way with its reason; a job opened then takes a copy', async ({
+  page,
+  app,
+}) => {
   await page.goto(app.url);
   await page.getByRole('link', { name: 'House rules' }).click();
   await expect(page.getByRole('heading', { name: 'All at their defaults' })).toBeVisible();
@@ -36,9 +39,12 @@ test('the shop decides, says what differs, gives its own way with its reason; a 
   await expect(differs).toContainText('Compression on gas');
   // The shop is put back: other tests of this server begin at its defaults.
   const { value: was } = (await (await page.request.get(`${app.url}/api/rules`)).json()) as { value: object };
-  const put = await page.request.put(`${app.url}/api/rules`, { headers: { origin: app.url }, data: { was, wanted: {} } });
+  const put = await page.request.put(`${app.url}/api/rules`, {
+    headers: { origin: app.url },
+    data: { was, wanted: {} },
+  });
   expect(put.status()).toBe(200);
-}); // prettier-ignore
+});
 
 test('in a run a choice says what it decided anew', async ({ page, request, app }) => {
   await openRunWith(page, request, app.url, [
@@ -54,10 +60,16 @@ test('in a run a choice says what it decided anew', async ({ page, request, app 
 });
 
 test('rules that are no rules are refused by the server with the place', async ({ request, app }) => {
-  const put = (data: unknown) => request.put(`${app.url}/api/rules`, { headers: { origin: app.url }, data: { was: {}, wanted: data } });
-  for (const wrong of [{ 'leak-fluid': { option: 'spit' } }, { 'trap-nipple': { option: 'own', name: '6 in', reason: '' } }, { nonsense: { option: 'a' } }, []]) {
+  const put = (data: unknown) =>
+    request.put(`${app.url}/api/rules`, { headers: { origin: app.url }, data: { was: {}, wanted: data } });
+  for (const wrong of [
+    { 'leak-fluid': { option: 'spit' } },
+    { 'trap-nipple': { option: 'own', name: '6 in', reason: '' } },
+    { nonsense: { option: 'a' } },
+    [],
+  ]) {
     const answer = await put(wrong);
     expect(answer.status(), JSON.stringify(wrong)).toBe(400);
     expect(((await answer.json()) as { refusal: { code: string } }).refusal.code).toBe('input-invalid');
   }
-}); // prettier-ignore
+});

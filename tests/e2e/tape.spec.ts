@@ -4,9 +4,13 @@ import { addLegByKeys, expect, makeJob, openRun, readLegs, test } from '#support
 /** Three legs round two elbows, the tape on the middle one: 3 ft 7 1/4 in. */
 async function layTape(page: Page, layOut: string): Promise<void> {
   await openRun(page, layOut);
-  for (const [way, measure] of [['u', '20'], ['r', '43 1/4'], ['d', '12']] as const) {
+  for (const [way, measure] of [
+    ['u', '20'],
+    ['r', '43 1/4'],
+    ['d', '12'],
+  ] as const) {
     await addLegByKeys(page, way, measure);
-  } // prettier-ignore
+  }
   await page
     .getByRole('table', { name: /Legs of the run/ })
     .getByRole('button', { name: /^2/ })
@@ -19,7 +23,11 @@ const cut = (page: Page) => page.getByTestId('tape-cut');
 const handle = (page: Page, name: string) => page.getByRole('slider', { name, exact: true });
 const FAR = 'the centre of the 90° elbow at leg 2';
 
-test('a mark is dragged: the cut and the run follow while it moves, and it is one change', async ({ page, request, app }) => {
+test('a mark is dragged: the cut and the run follow while it moves, and it is one change', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await layTape(page, run.layOut);
   await expect(cut(page)).toHaveText('3 ft 5 3/4 in');
@@ -38,9 +46,13 @@ test('a mark is dragged: the cut and the run follow while it moves, and it is on
   await expect(cut(page)).toHaveText(dragged);
   await page.getByRole('button', { name: /^Undo: leg 2 measured again/ }).click();
   await expect(cut(page)).toHaveText('3 ft 5 3/4 in');
-}); // prettier-ignore
+});
 
-test('a mark is moved by keys, sixteenth by sixteenth, and typed where it is hooked on', async ({ page, request, app }) => {
+test('a mark is moved by keys, sixteenth by sixteenth, and typed where it is hooked on', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await layTape(page, run.layOut);
   await handle(page, FAR).focus();
@@ -63,9 +75,13 @@ test('a mark is moved by keys, sixteenth by sixteenth, and typed where it is hoo
   await page.getByRole('button', { name: 'Roll the tape up' }).click();
   await expect(page.getByRole('group', { name: 'Tape along leg 2, to scale' })).toBeHidden();
   await expect.poll(async () => (await readLegs(page))[1]).toContain('3 ft 5 1/8 in');
-}); // prettier-ignore
+});
 
-test('the near end gives way too: the far end keeps its place under the window', async ({ page, request, app }) => {
+test('the near end gives way too: the far end keeps its place under the window', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await layTape(page, run.layOut);
   const near = handle(page, 'the face of the 90° elbow at leg 1');
@@ -80,9 +96,13 @@ test('the near end gives way too: the far end keeps its place under the window',
   await page.mouse.up();
   const after = (await handle(page, FAR).boundingBox())!;
   expect(Math.abs(after.x - before.x)).toBeLessThan(4);
-}); // prettier-ignore
+});
 
-test('a leg of several pieces: the union is moved, both cuts follow; a leg not measured is measured by the tape', async ({ page, request, app }) => {
+test('a leg of several pieces: the union is moved, both cuts follow; a leg not measured is measured by the tape', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await layTape(page, run.layOut);
   await page.getByRole('button', { name: 'Roll the tape up' }).click();
@@ -95,7 +115,10 @@ test('a leg of several pieces: the union is moved, both cuts follow; a leg not m
   await page.getByLabel('read at').selectOption({ label: 'centre, union at leg 2' });
   await page.getByLabel('the tape reads').fill('12');
   await page.keyboard.press('Enter');
-  await expect(handle(page, 'the centre of the union at leg 2')).toHaveAttribute('aria-valuetext', '1 ft on the tape');
+  await expect(handle(page, 'the centre of the union at leg 2')).toHaveAttribute(
+    'aria-valuetext',
+    '1 ft on the tape',
+  );
   await expect(cut(page)).toHaveCount(2);
   await page.getByRole('button', { name: 'Roll the tape up' }).click();
   await page.getByRole('button', { name: 'Change leg 2' }).click();
@@ -106,4 +129,4 @@ test('a leg of several pieces: the union is moved, both cuts follow; a leg not m
   await page.getByLabel('the tape reads').fill('3-7 1/4');
   await page.keyboard.press('Enter');
   await expect(handle(page, FAR)).toHaveAttribute('aria-valuetext', '3 ft 7 1/4 in on the tape');
-}); // prettier-ignore
+});

@@ -21,7 +21,10 @@ const WALKS = [
   ['corrugated tubing, to copper', '1/2 csst', '1/2 acr copper coil', null, /1\/2 CSST × 1\/2 .* NPT adapter.*NPT/],
 ] as const; // prettier-ignore
 
-test('five joins that are met, named in the hand: each has its chain, and goes on the counter list', async ({ page, app }) => {
+test('five joins that are met, named in the hand: each has its chain, and goes on the counter list', async ({
+  page,
+  app,
+}) => {
   await page.goto(`${app.url}/joints`);
   const joins = page.getByRole('region', { name: 'What joins them' });
   const best = joins.getByRole('listitem', { name: 'Chain 1' });
@@ -32,18 +35,27 @@ test('five joins that are met, named in the hand: each has its chain, and goes o
     if (on) await joins.getByRole('group', { name: 'One end' }).getByLabel('is on').selectOption(on);
     await expect(joins.getByText(chain).first(), what).toBeVisible();
     await lookAt(page, what.replace(/\W+/g, '-'), true);
-    if (on) await joins.getByRole('group', { name: 'One end' }).getByLabel('is on').selectOption('pipe, tube or a fitting');
+    if (on)
+      await joins
+        .getByRole('group', { name: 'One end' })
+        .getByLabel('is on')
+        .selectOption('pipe, tube or a fitting');
   }
   // A cylinder: nothing goes on from its valve at the appliance's pressure, a regulator stands between.
   await nameEnd(page, 'first', 'pol valve female', /^CGA 510 POL valve/);
   await nameEnd(page, 'last', '3/8 npt female');
-  await expect(best).toContainText(/^\s*POL nut .880-14 × 1\/4 male NPT gas hose.* first-stage regulator.* second-stage regulator/);
+  await expect(best).toContainText(
+    /^\s*POL nut .880-14 × 1\/4 male NPT gas hose.* first-stage regulator.* second-stage regulator/,
+  );
   await expect(best).toContainText('its vent clear');
   await joins.getByRole('group', { name: 'One end' }).getByLabel('under').selectOption('appliance pressure');
   await expect(joins).toContainText('without a regulator it reaches no appliance');
   await joins.getByRole('group', { name: 'One end' }).getByLabel('under').selectOption('cylinder pressure');
   await best.getByRole('button', { name: 'To the counter list' }).tap();
-  await page.getByRole('navigation', { name: 'Identify' }).getByRole('link', { name: 'Counter list' }).click();
+  await page
+    .getByRole('navigation', { name: 'Identify' })
+    .getByRole('link', { name: 'Counter list' })
+    .click();
   const list = page.getByRole('list', { name: 'To ask for' });
   await expect(list).toContainText('1 × POL nut .880-14 × 1/4 male NPT gas hose');
   await lookAt(page, 'counter-list');
@@ -53,9 +65,12 @@ test('five joins that are met, named in the hand: each has its chain, and goes o
   await page.getByRole('button', { name: 'Take off what is ticked' }).click();
   await page.reload();
   await expect(list.getByRole('listitem')).not.toHaveCount(0);
-}); // prettier-ignore
+});
 
-test('a part of the shop’s own is added, joins the search and the counter, is retired; a table goes out and comes in', async ({ page, app }) => {
+test('a part of the shop’s own is added, joins the search and the counter, is retired; a table goes out and comes in', async ({
+  page,
+  app,
+}) => {
   await page.goto(`${app.url}/parts`);
   await page.getByLabel('ask for it as at the counter').fill('1/2 mip x 3/8 flare half union');
   await expect(page.getByText('“Flare” reads two ways')).toBeVisible();
@@ -82,21 +97,31 @@ test('a part of the shop’s own is added, joins the search and the counter, is 
   await page.getByLabel('ask for it as at the counter').fill(name);
   await expect(page.getByRole('region', { name: 'Find a part' }).getByText(name)).toBeVisible();
   // Out as a table, in again under another name.
-  const [file] = await Promise.all([page.waitForEvent('download'), own.getByRole('button', { name: 'Save as a table' }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    own.getByRole('button', { name: 'Save as a table' }).click(),
+  ]);
   const stream = await file.createReadStream();
   let text = '';
   for await (const chunk of stream) text += String(chunk);
   expect(text).toContain(name);
-  const bring = (table: string) => own.locator('input[type=file]').setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+  const bring = (table: string) =>
+    own
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
   await bring(text.replaceAll('npt-3/4-female', 'npt-7/8-sideways'));
   await expect(own.getByRole('alert')).toContainText('column “end one”: read “npt-7/8-sideways');
   await bring(text.replaceAll(name, `${name} b`));
   await expect(own.getByRole('status')).toContainText('brought in');
   await own.getByRole('button', { name: `Retire ${name} b` }).click();
   await expect(own.getByRole('button', { name: `Buy ${name} b again` })).toBeVisible();
-}); // prettier-ignore
+});
 
-test('in a run: what does not meet opens its two ends; the chain that is chosen stands, is measured, bought, and taken out again', async ({ page, request, app }) => {
+test('in a run: what does not meet opens its two ends; the chain that is chosen stands, is measured, bought, and taken out again', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
   await walkLeg(page, 'r', '30');
@@ -119,7 +144,9 @@ test('in a run: what does not meet opens its two ends; the chain that is chosen 
   await page.getByRole('link', { name: 'Back' }).click();
   await expect(page.getByRole('link', { name: 'Measure it' })).toHaveCount(0);
   await goTo(page, 'Make');
-  await expect(page.getByRole('region', { name: 'Totals' })).toContainText('1 × 3/4 female NPT × 3/4 female Rp brass American-to-British adapter');
+  await expect(page.getByRole('region', { name: 'Totals' })).toContainText(
+    '1 × 3/4 female NPT × 3/4 female Rp brass American-to-British adapter',
+  );
   await goTo(page, 'Measure');
   await expect(page.getByText(/adapter at the end|American-to-British/).first()).toBeAttached();
-}); // prettier-ignore
+});

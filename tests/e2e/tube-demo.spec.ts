@@ -40,10 +40,13 @@ test('Fernhill: tubing to the loft heater, flared copper to the glaze burner', a
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText(/flare × 1\/2 female NPT half union/).first()).toBeVisible();
   await lookAt(page, 'adapter');
-  for (const [label, value] of [[/^centre to male end, tube/, '15/16'], [/^centre to face, thread/, '3/4']] as const) {
+  for (const [label, value] of [
+    [/^centre to male end, tube/, '15/16'],
+    [/^centre to face, thread/, '3/4'],
+  ] as const) {
     await dialog.getByLabel(label).first().fill(value);
     await dialog.getByLabel(label).first().blur();
-  } // prettier-ignore
+  }
   await page.keyboard.press('Escape');
   await expect.poll(async () => (await readLegs(page)).filter((line) => line.includes('no cut'))).toEqual([]);
   await page.getByRole('button', { name: /^Grow from the open end at the end of leg 11$/ }).click();

@@ -15,7 +15,11 @@ import {
 
 const size = (page: Page) => page.getByLabel('size', { exact: true });
 
-test('tubing is laid as it is walked, is one piece with its slack, and is marked and bent at the vise', async ({ page, request, app }) => {
+test('tubing is laid as it is walked, is one piece with its slack, and is marked and bent at the vise', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   await openRun(page, run.layOut);
   await size(page).selectOption('1/2');
@@ -49,19 +53,41 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   const flare = dialog.locator('div', { has: page.getByText(/flare × .* half union$/) }).last();
   await expect(flare).toBeVisible();
   await expectAccessible(page, 'the parts of a joint');
-  await dialog.getByLabel(/^centre to male end, tube/).first().fill('15/16');
-  await dialog.getByLabel(/^centre to male end, tube/).first().blur();
-  await dialog.getByLabel(/the flare takes more/).first().fill('0');
-  await dialog.getByLabel(/the flare takes more/).first().blur();
-  await dialog.getByLabel(/^centre to male end, thread/).last().fill('1 1/8');
-  await dialog.getByLabel(/^centre to male end, thread/).last().blur();
+  await dialog
+    .getByLabel(/^centre to male end, tube/)
+    .first()
+    .fill('15/16');
+  await dialog
+    .getByLabel(/^centre to male end, tube/)
+    .first()
+    .blur();
+  await dialog
+    .getByLabel(/the flare takes more/)
+    .first()
+    .fill('0');
+  await dialog
+    .getByLabel(/the flare takes more/)
+    .first()
+    .blur();
+  await dialog
+    .getByLabel(/^centre to male end, thread/)
+    .last()
+    .fill('1 1/8');
+  await dialog
+    .getByLabel(/^centre to male end, thread/)
+    .last()
+    .blur();
   await page.keyboard.press('Escape');
-  await expect.poll(async () => (await readLegs(page)).find((line) => line.startsWith('4'))).not.toContain('no cut');
+  await expect
+    .poll(async () => (await readLegs(page)).find((line) => line.startsWith('4')))
+    .not.toContain('no cut');
   await page.getByRole('button', { name: /^4 / }).click();
   await page.getByRole('button', { name: 'Lay the tape on leg 4' }).click();
   await expect(page.getByRole('heading', { name: 'Tube 4, unrolled' })).toBeVisible();
   await expectAccessible(page, 'a tube unrolled');
-  await expect(page.getByRole('img', { name: /^The tube laid straight: cut at .*; bend 1, mark at .*90°; bend 2/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^The tube laid straight: cut at .*; bend 1, mark at .*90°; bend 2/ }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Put the tape away' }).click();
   await expect(onServer(page)).toBeVisible();
   // At the bender: one bend a screen.
@@ -73,17 +99,34 @@ test('tubing is laid as it is walked, is one piece with its slack, and is marked
   await expect(page.getByRole('heading', { name: 'Bend 1 of 2' })).toBeVisible();
   await page.getByRole('button', { name: 'Next bend' }).click();
   await expectAccessible(page, 'at the bender');
-  await expect(page.getByRole('img', { name: /^Seen from end A, it lies \d+° (?:anti)?clockwise of the leg toward A: turn the tube \d+°/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', {
+      name: /^Seen from end A, it lies \d+° (?:anti)?clockwise of the leg toward A: turn the tube \d+°/,
+    }),
+  ).toBeVisible();
   await goTo(page, 'Make', 'Cut sheet');
   await expect(page.getByRole('table', { name: /^Bends, along one tape from end A/ })).toBeVisible();
   await expect(page.getByText(/from a coil/).first()).toBeVisible();
   await expectAccessible(page, 'cut sheet of tube');
-}); // prettier-ignore
+});
 
-test('a run of tube goes out as shorthand and files, and its house rules say how it is bent', async ({ page, request, app }) => {
+test('a run of tube goes out as shorthand and files, and its house rules say how it is bent', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url);
   const flared = { material: 'copper-flared', size: '3/8 ACR' } as const;
-  await writeRun(request, app.url, run, makeRun([[0, 'right', 26, flared], [1, 'down', 31.5, flared], [2, 'out', 16.25, flared]]));
+  await writeRun(
+    request,
+    app.url,
+    run,
+    makeRun([
+      [0, 'right', 26, flared],
+      [1, 'down', 31.5, flared],
+      [2, 'out', 16.25, flared],
+    ]),
+  );
   await openRun(page, run.layOut);
   await goTo(page, 'Measure', 'Write');
   await expect(page.getByRole('textbox').first()).toContainText('of 3/8 ACR copper');
@@ -95,4 +138,4 @@ test('a run of tube goes out as shorthand and files, and its house rules say how
   await page.keyboard.press('Escape');
   await goTo(page, 'Make', 'Vise');
   await expect(page.getByText('The mark is the middle of the bend.')).toBeVisible();
-}); // prettier-ignore
+});

@@ -9,7 +9,11 @@ async function addByThumb(page: Page, way: string, keys: readonly string[]): Pro
   await page.getByRole('button', { name: /^Add leg/ }).click();
 }
 
-test('in the hand: metric copper by the thumb, a bend too tight is refused at its place, an elbow put there instead', async ({ page, request, app }) => {
+test('in the hand: metric copper by the thumb, a bend too tight is refused at its place, an elbow put there instead', async ({
+  page,
+  request,
+  app,
+}) => {
   const run = await makeJob(request, app.url, { units: 'mm' });
   await openRun(page, run.layOut);
   await size(page).selectOption({ label: 'copper, compression' });
@@ -24,7 +28,9 @@ test('in the hand: metric copper by the thumb, a bend too tight is refused at it
   await radius.fill('12');
   await radius.blur();
   await page.keyboard.press('Escape');
-  await expect(page.getByText(/radius 12 mm is under the least this tube takes, 24 mm/).first()).toBeVisible();
+  await expect(
+    page.getByText(/radius 12 mm is under the least this tube takes, 24 mm/).first(),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Change the 90° bend/ }).click();
   await page.getByRole('radio', { name: '90° elbow' }).click();
   await page.keyboard.press('Escape');
@@ -33,4 +39,4 @@ test('in the hand: metric copper by the thumb, a bend too tight is refused at it
   const [first, second] = await readLegs(page);
   expect(first).toContain('740 mm');
   expect(second).toContain('no cut');
-}); // prettier-ignore
+});

@@ -188,7 +188,6 @@ describe('backup and restore', function () {
       /could not be restored; nothing was changed/,
     ],
   ] as const) {
-    // prettier-ignore
     it(`a backup ${what} is refused before anything is touched`, async () => {
       const file = join(folder, `${what.replaceAll(' ', '-')}.backup`);
       await make(file);

@@ -67,7 +67,10 @@ describe(`a database that is disturbed under writes (seed ${SEED})`, () => {
     try {
       const answers = await Promise.all(
         Array.from({ length: 12 }, () =>
-          execute(ended.db, sql`select 1 as one`).then(() => 'answered', (error: unknown) => (isDatabaseAway(error) ? 'away' : String(error))),
+          execute(ended.db, sql`select 1 as one`).then(
+            () => 'answered',
+            (error: unknown) => (isDatabaseAway(error) ? 'away' : String(error)),
+          ),
         ),
       );
       expect(new Set(answers)).to.deep.equal(new Set(['away']));
@@ -80,7 +83,7 @@ describe(`a database that is disturbed under writes (seed ${SEED})`, () => {
       await ended.close();
       await proxy.close();
     }
-  }); // prettier-ignore
+  });
 
   const orAway = async <Value>(work: () => Promise<Value>): Promise<Value | 'away'> => {
     try {

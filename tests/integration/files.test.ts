@@ -73,10 +73,19 @@ async function fill({ db }: Connection, i: number): Promise<void> {
     };
     mustBe(
       await recordEvent(db, ACTOR, job, run, {
-        id: `fileevent${two(i)}`, kind: 'as-cut', subject: piece.id, runRevision: base, asked,
-        said: { length: 25_400_000, typed: '1' }, instrument: 'tape', simulated: false, by: 'Bo',
-        atDevice: new Date().toISOString(), atServer: null, corrects: null,
-      }), // prettier-ignore
+        id: `fileevent${two(i)}`,
+        kind: 'as-cut',
+        subject: piece.id,
+        runRevision: base,
+        asked,
+        said: { length: 25_400_000, typed: '1' },
+        instrument: 'tape',
+        simulated: false,
+        by: 'Bo',
+        atDevice: new Date().toISOString(),
+        atServer: null,
+        corrects: null,
+      }),
     );
   }
   if (i % 7 === 0) {

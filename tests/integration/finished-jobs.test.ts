@@ -76,24 +76,48 @@ describe('finished jobs on a real PostgreSQL', () => {
     expect(findFinish(job)).to.deep.equal({ ...FINISH, closed, written: versions });
     const then = await read();
     const piece = [...getPieces(layOut(then.doc))][0]!;
-    const asked = { mark: piece.mark, size: piece.size, exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' };
+    const asked = {
+      mark: piece.mark,
+      size: piece.size,
+      exact: 1,
+      onTape: 1,
+      catalogueVersion: '1',
+      rulePackVersion: '1',
+    };
     const tries: Readonly<Record<string, unknown>> = {
       change: await send(await makeChange()),
       event: await recordEvent(db, ACTOR, JOB.id, RUN, {
-        id: 'finishevent1', kind: 'ticked', subject: piece.id, runRevision: 1, asked, said: { length: null, typed: '' },
-        instrument: 'tape', simulated: false, by: 'Ada', atDevice: AT, atServer: null, corrects: null,
+        id: 'finishevent1',
+        kind: 'ticked',
+        subject: piece.id,
+        runRevision: 1,
+        asked,
+        said: { length: null, typed: '' },
+        instrument: 'tape',
+        simulated: false,
+        by: 'Ada',
+        atDevice: AT,
+        atServer: null,
+        corrects: null,
       }),
       run: await beginRun(db, ACTOR, JOB.id, { id: 'laterun0001', name: 'Late' }),
       details: await editJob(db, ACTOR, JOB.id, { was: JOB, wanted: { ...JOB, name: 'Other' } }),
       rules: await keepJobRules(db, ACTOR, JOB.id, { was: {}, wanted: { sealant: { option: 'tape' } } }),
-      specimen: await keepSpecimen(db, ACTOR, JOB.id, { id: 'latespecimen', name: 'Late', note: '', readings: [], by: 'Ada', at: AT }),
+      specimen: await keepSpecimen(db, ACTOR, JOB.id, {
+        id: 'latespecimen',
+        name: 'Late',
+        note: '',
+        readings: [],
+        by: 'Ada',
+        at: AT,
+      }),
       finish: await pass({ ...FINISH, id: 'milestone02' }),
     };
     for (const [what, tried] of Object.entries(tries)) expect(tried, what).to.deep.equal(REFUSED);
     expect(await read()).to.deep.equal(then);
     expect(mustBe(await readJob(db, ACTOR, JOB.id))).to.deep.equal(job);
     mustBe(await exportOne(db, ACTOR, JOB.id));
-  }); // prettier-ignore
+  });
 
   it('answer what was kept before they were finished: sent twice, it is done once', async () => {
     const first = await makeChange();

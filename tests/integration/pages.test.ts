@@ -68,23 +68,40 @@ describe('what grows is given by pages', () => {
       const doc = newRun(id, '1', {});
       // Several of one moment: the id says which comes first.
       const createdAt = `2026-01-02T03:${String(Math.floor(i / 9)).padStart(2, '0')}:05.678Z`;
-      return { id, name: `Run ${i}`, revision: 0, createdAt, changedAt: createdAt, doc, changes: [], events: [] };
+      return {
+        id,
+        name: `Run ${i}`,
+        revision: 0,
+        createdAt,
+        changedAt: createdAt,
+        doc,
+        changes: [],
+        events: [],
+      };
     });
-    mustBe(await importJobs(connection.db, ACTOR, JSON.stringify({ ...file, job: { ...file.job, id: job }, runs })));
+    mustBe(
+      await importJobs(
+        connection.db,
+        ACTOR,
+        JSON.stringify({ ...file, job: { ...file.job, id: job }, runs }),
+      ),
+    );
     const found = mustBe(await readJob(connection.db, ACTOR, job));
     expect([found.runs.length, found.runCount]).to.deep.equal([40, 131]);
     const all = [...found.runs];
-    for (let next: string | null = all.at(-1)!.id; next !== null; ) {
+    for (let next: string | null = all.at(-1)!.id; next !== null;) {
       const page: RunsPage = mustBe(await readRuns(connection.db, ACTOR, job, next));
       expect(page.runs).to.have.length.within(1, 40);
       all.push(...page.runs);
       next = page.next;
     }
-    const order = [...runs].sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id));
+    const order = [...runs].sort(
+      (a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id),
+    );
     expect(all.map(({ id }) => id)).to.deep.equal(order.map(({ id }) => id));
     const listed = mustBe(await readJobs(connection.db, ACTOR)).jobs.find(({ id }) => id === job)!;
     expect(listed).to.deep.equal(found);
     const unknown = await readRuns(connection.db, ACTOR, job, 'otherrun001');
     expect(!unknown.ok && unknown.refusal.code).to.equal('run-unknown');
-  }); // prettier-ignore
+  });
 });

@@ -90,11 +90,30 @@ describe('the length of a piece on paper and in the demo', () => {
         } = mustBe(await layOutKeptRun(connection.db, actor, job, run));
         for (const kind of expectOneLength(layout, run)) kinds.add(kind);
         const { name, place, units: unit, jurisdiction } = details;
-        await expectPaper({ job: name, place, run: heading.name, revision: heading.revision, layout, findings, unit, jurisdiction }, run); // prettier-ignore
+        await expectPaper(
+          {
+            job: name,
+            place,
+            run: heading.name,
+            revision: heading.revision,
+            layout,
+            findings,
+            unit,
+            jurisdiction,
+          },
+          run,
+        );
       }
     expect([...kinds], [...kinds].join(' | ')).to.include.members([
-      'black-iron', 'black-iron: tape', 'black-iron: drawing', 'csst, cut longer', 'copper-flared', 'copper-compression', 'pe-stabbed, cut longer', 'shorthand',
-    ]); // prettier-ignore
+      'black-iron',
+      'black-iron: tape',
+      'black-iron: drawing',
+      'csst, cut longer',
+      'copper-flared',
+      'copper-compression',
+      'pe-stabbed, cut longer',
+      'shorthand',
+    ]);
   });
 
   it(`is one on paper and in the file, over 16 random runs in both units (seed ${SEED})`, async () => {
@@ -105,7 +124,10 @@ describe('the length of a piece on paper and in the demo', () => {
       const tape = unit === 'mm' ? { 'tape-rounding': { option: '1 mm' as const } } : {};
       const layout = layOut({ ...base, ruleChoices: { ...base.ruleChoices, ...tape } });
       const findings = checkRun(layout);
-      rows += await expectPaper({ job: 'J', place: '', run: 'R', revision: 1, layout, findings, unit, jurisdiction: 'us-model' }, String(SEED + i)); // prettier-ignore
+      rows += await expectPaper(
+        { job: 'J', place: '', run: 'R', revision: 1, layout, findings, unit, jurisdiction: 'us-model' },
+        String(SEED + i),
+      );
     }
     expect(rows).to.be.greaterThan(120);
   });

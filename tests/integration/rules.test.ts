@@ -35,17 +35,30 @@ describe('house rules on a real PostgreSQL', () => {
     mustBe(await keepShopRules(db, ACTOR, { was: {}, wanted: shop }));
     expect(mustBe(await readShopRules(db, ACTOR))).to.deep.equal(shop);
     const job = await open('rulesjob001', 'uk');
-    expect(job.ruleChoices).to.deep.include({ 'leak-fluid': { option: 'freeze-proof' }, compression: { option: 'accessible' } });
+    expect(job.ruleChoices).to.deep.include({
+      'leak-fluid': { option: 'freeze-proof' },
+      compression: { option: 'accessible' },
+    });
     mustBe(await keepShopRules(db, ACTOR, { was: {}, wanted: { compression: { option: 'forbidden' } } }));
-    expect(mustBe(await readJob(db, ACTOR, job.id)).ruleChoices['leak-fluid']).to.deep.equal({ option: 'freeze-proof' });
+    expect(mustBe(await readJob(db, ACTOR, job.id)).ruleChoices['leak-fluid']).to.deep.equal({
+      option: 'freeze-proof',
+    });
     mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun001', name: 'Before' }));
-    mustBe(await keepJobRules(db, ACTOR, job.id, { was: job.ruleChoices, wanted: { ...job.ruleChoices, 'leak-fluid': { option: 'soap' } } }));
+    mustBe(
+      await keepJobRules(db, ACTOR, job.id, {
+        was: job.ruleChoices,
+        wanted: { ...job.ruleChoices, 'leak-fluid': { option: 'soap' } },
+      }),
+    );
     mustBe(await beginRun(db, ACTOR, job.id, { id: 'rulesrun002', name: 'After' }));
     const fluids = await Promise.all(
-      ['rulesrun001', 'rulesrun002'].map(async (run) => resolveRules(mustBe(await openRunAnswer(db, ACTOR, job.id, run)).doc.ruleChoices)['leak-fluid']),
+      ['rulesrun001', 'rulesrun002'].map(
+        async (run) =>
+          resolveRules(mustBe(await openRunAnswer(db, ACTOR, job.id, run)).doc.ruleChoices)['leak-fluid'],
+      ),
     );
     expect(fluids).to.deep.equal([{ option: 'freeze-proof' }, { option: 'soap' }]);
-  }); // prettier-ignore
+  });
 
   it('the shop goes before the place of the job', async () => {
     const job = await open('rulesjob002', 'uk');

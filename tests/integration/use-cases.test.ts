@@ -120,10 +120,18 @@ describe('use cases on a real PostgreSQL', () => {
     expect(mustBe(await editJob(db, ACTOR, JOB.id, second))).to.include({ place: 'There', edition: '2024' });
     // The same again, its answer having been lost, is no clash.
     mustBe(await editJob(db, ACTOR, JOB.id, second));
-    const clash = await editJob(db, ACTOR, JOB.id, { was, wanted: { ...was, place: 'Elsewhere', people: ['Cy'] } });
-    expect(!clash.ok && clash.refusal).to.deep.equal({ code: 'changed-elsewhere', of: 'job', name: job.name, fields: ['place'] });
+    const clash = await editJob(db, ACTOR, JOB.id, {
+      was,
+      wanted: { ...was, place: 'Elsewhere', people: ['Cy'] },
+    });
+    expect(!clash.ok && clash.refusal).to.deep.equal({
+      code: 'changed-elsewhere',
+      of: 'job',
+      name: job.name,
+      fields: ['place'],
+    });
     expect(mustBe(await readJob(db, ACTOR, JOB.id))).to.include({ place: 'There' });
-  }); // prettier-ignore
+  });
 
   it('keeps changes and their snapshot together, each a revision', async () => {
     let { doc } = await read();

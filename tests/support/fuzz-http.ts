@@ -78,23 +78,71 @@ export class HttpFuzz {
       { method: 'PUT', path: `${of}/rules`, body: { was: {}, wanted: { 'leak-fluid': { option: 'soap' } } } },
       { method: 'PUT', path: '/api/rules', body: { was: {}, wanted: {} } },
       { method: 'GET', path: '/api/rules', body: null },
-      { method: 'PUT', path: '/api/parts', body: [{ was: null, wanted: { id, name: `Part ${id}`, kind: 'nipple', material: 'black-steel', ends: [], length: null, price: null, note: '', retired: false } }] },
+      {
+        method: 'PUT',
+        path: '/api/parts',
+        body: [
+          {
+            was: null,
+            wanted: {
+              id,
+              name: `Part ${id}`,
+              kind: 'nipple',
+              material: 'black-steel',
+              ends: [],
+              length: null,
+              price: null,
+              note: '',
+              retired: false,
+            },
+          },
+        ],
+      },
       { method: 'GET', path: '/api/parts', body: null },
       { method: 'POST', path: `${of}/runs`, body: { id, name: 'Run' } },
       { method: 'GET', path: `${of}/runs/${run}`, body: null },
       { method: 'GET', path: `${of}/runs/${run}/changes`, body: null },
-      { method: 'POST', path: `${of}/runs/${run}/changes`, body: makeNodeChange(id, `n${id}`, Math.floor(this.#random() * 4)) },
-      { method: 'POST', path: `${of}/runs/${run}/events`, body: { id, kind: 'ticked', subject: 'n1234567:l1234567~n7654321:l1234567', runRevision: 0, asked: { mark: '1', size: '3/4', exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' }, said: { length: null, typed: '' }, instrument: 'tape', simulated: false, by: 'A', atDevice: at, atServer: null, corrects: null } },
-      { method: 'POST', path: `${of}/specimens`, body: { id, name: 'S', note: '', readings: [reading], by: 'A', at } },
+      {
+        method: 'POST',
+        path: `${of}/runs/${run}/changes`,
+        body: makeNodeChange(id, `n${id}`, Math.floor(this.#random() * 4)),
+      },
+      {
+        method: 'POST',
+        path: `${of}/runs/${run}/events`,
+        body: {
+          id,
+          kind: 'ticked',
+          subject: 'n1234567:l1234567~n7654321:l1234567',
+          runRevision: 0,
+          asked: { mark: '1', size: '3/4', exact: 1, onTape: 1, catalogueVersion: '1', rulePackVersion: '1' },
+          said: { length: null, typed: '' },
+          instrument: 'tape',
+          simulated: false,
+          by: 'A',
+          atDevice: at,
+          atServer: null,
+          corrects: null,
+        },
+      },
+      {
+        method: 'POST',
+        path: `${of}/specimens`,
+        body: { id, name: 'S', note: '', readings: [reading], by: 'A', at },
+      },
       { method: 'GET', path: `${of}/specimens`, body: null },
-      { method: 'POST', path: `${of}/milestones`, body: { id, kind: this.#pick(['finished', 'reopened']), by: 'A', reason: 'because of it', at } },
+      {
+        method: 'POST',
+        path: `${of}/milestones`,
+        body: { id, kind: this.#pick(['finished', 'reopened']), by: 'A', reason: 'because of it', at },
+      },
       { method: 'GET', path: `${of}/runs/${run}/pdf/${this.#pick(['a4', 'letter', 'a5'])}`, body: null },
       { method: 'GET', path: `${of}/file`, body: null },
       { method: 'GET', path: `/api/file?first=${job}&last=${job}&part=2026-1`, body: null },
       { method: 'POST', path: '/api/file', body: { porthole: 'job', version: 2, jobs: [] } },
       { method: 'GET', path: '/healthz', body: null },
       { method: 'GET', path: `/jobs/${job}/runs/${run}/lay-out`, body: null },
-    ]; // prettier-ignore
+    ];
   }
 
   #spoilPath(path: string): string {

@@ -32,4 +32,4 @@ export function makeRandomSheet(
     return [{ ...newSheetRow(size), ...says }, ...fitting];
   });
   return { id, maker, join, source: `sheet ${Math.ceil(random() * 9)}`, rows };
-} // prettier-ignore
+}

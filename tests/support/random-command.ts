@@ -132,15 +132,27 @@ export function planRandomCommand(
     random() < 0.3
       ? newAppliance('kiln')
       : newAppliance('kiln', null, {
-          ...pick([{ what: 'kiln' }, { what: 'range' }, { what: 'own', ownKind: 'burner bench' }, {}] as const),
-          input: pick([null, { amount: 80_000, unit: 'Btu/h', basis: null, typed: '80,000 Btu/h' }, { amount: 24, unit: 'kW', basis: 'net', typed: '24 kW' }] as const),
+          ...pick([
+            { what: 'kiln' },
+            { what: 'range' },
+            { what: 'own', ownKind: 'burner bench' },
+            {},
+          ] as const),
+          input: pick([
+            null,
+            { amount: 80_000, unit: 'Btu/h', basis: null, typed: '80,000 Btu/h' },
+            { amount: 24, unit: 'kW', basis: 'net', typed: '24 kW' },
+          ] as const),
           gas: pick([null, 'natural', 'lp'] as const),
           pressure: pick([null, { least: 4.5, greatest: 10.5, unit: 'in wc' }] as const),
           hasTrap: pick([null, true, false] as const),
           moves: pick([null, true, false] as const),
           hasShutOff: pick([null, true, false] as const),
-          floor: random() < 0.5 ? null : { from: pick(['inlet', 'pipe-end'] as const), length: length(40), typed: 't' },
-        }); // prettier-ignore
+          floor:
+            random() < 0.5
+              ? null
+              : { from: pick(['inlet', 'pipe-end'] as const), length: length(40), typed: 't' },
+        });
   const pickGeometry = (): LegGeometry => {
     const kind = random();
     if (kind < 0.6) return { kind: 'axis', axis: pick(kind < 0.45 ? AXES : WAYS) };
@@ -208,25 +220,63 @@ export function planRandomCommand(
     () => (random() < 0.2 ? take(planRemoveLegs(layout(), leg.id)) : null),
     () => take(planTakeOutLeg(layout(), leg.id)),
     () => take(planMoveLeg(layout(), leg.id, node)),
-    () => take(planSayZone(doc, random() < 0.7 ? [leg.id] : legs.map(({ id }) => id), pick([...ZONES, null]))),
+    () =>
+      take(planSayZone(doc, random() < 0.7 ? [leg.id] : legs.map(({ id }) => id), pick([...ZONES, null]))),
     () => take(planSayCover(doc, node, random() < 0.2 ? null : { length: length(40), typed: 't' })),
     () => take(planSayBearing(doc, leg.id, random() < 0.2 ? null : Math.floor(random() * 360))),
-    () => take(planSayPrint(doc, pick([leg.id, node, ...parts]), pick([{ text: '1 IPS SDR 11 PE2708 GAS', bury: null }, { text: '', bury: { length: length(48), typed: 't' } }, { text: '', bury: null }]))),
-    () => take(planPutPassage(doc, leg.id, { kind: pick(PASSAGES), share: random(), guard: pick([...GUARDS, null]) }, newId)),
+    () =>
+      take(
+        planSayPrint(
+          doc,
+          pick([leg.id, node, ...parts]),
+          pick([
+            { text: '1 IPS SDR 11 PE2708 GAS', bury: null },
+            { text: '', bury: { length: length(48), typed: 't' } },
+            { text: '', bury: null },
+          ]),
+        ),
+      ),
+    () =>
+      take(
+        planPutPassage(
+          doc,
+          leg.id,
+          { kind: pick(PASSAGES), share: random(), guard: pick([...GUARDS, null]) },
+          newId,
+        ),
+      ),
     () => {
       const passages = Object.keys(doc.passages);
       if (passages.length === 0) return null;
-      return take(random() < 0.5 ? planTakeOutPassage(doc, pick(passages)) : planGuardPassage(doc, pick(passages), pick([...GUARDS, null])));
+      return take(
+        random() < 0.5
+          ? planTakeOutPassage(doc, pick(passages))
+          : planGuardPassage(doc, pick(passages), pick([...GUARDS, null])),
+      );
     },
     () => {
       const tubing = legs.find(({ material }) => material.startsWith('csst'));
       if (!tubing) return mixed ? planSwitchLegs(doc, [leg.id], 'csst') : null;
-      return take(planSayFished(doc, tubing.id, random() < 0.3 ? null : { text: 'as its sheet has it', reason: 'closed wall' }));
+      return take(
+        planSayFished(
+          doc,
+          tubing.id,
+          random() < 0.3 ? null : { text: 'as its sheet has it', reason: 'closed wall' },
+        ),
+      );
     },
     () => take(planRedirectLeg(doc, leg.id, pickGeometry())),
     () => {
       const place = { from: pick([leg.from, leg.to]), value: length(30), typed: 't' };
-      return take(planBranchHere(layout(), leg.id, place, random() < 0.5 ? null : { terminal: null, ...grown() }, newId));
+      return take(
+        planBranchHere(
+          layout(),
+          leg.id,
+          place,
+          random() < 0.5 ? null : { terminal: null, ...grown() },
+          newId,
+        ),
+      );
     },
     () => {
       const place = random() < 0.5 ? { share: random() } : { from: leg.from, value: length(40), typed: 't' };
@@ -235,9 +285,11 @@ export function planRandomCommand(
     () => (parts.length > 0 ? take(planTakeOutPart(doc, pick(parts))) : null),
     () => take(planChoosePart(doc, node, random() < 0.3 ? null : pick(PART_KINDS))),
     () => {
-      const part = random() < 0.6 ? pick(standardCatalogue.parts) : standardCatalogue.findPartById(pick(TUBE_PARTS))!;
+      const part =
+        random() < 0.6 ? pick(standardCatalogue.parts) : standardCatalogue.findPartById(pick(TUBE_PARTS))!;
       const port = part.ports[0]!.id;
-      const measured = random() < 0.2 ? null : random() < 0.7 ? { port, reach: length(3) } : { port, depth: length(1) };
+      const measured =
+        random() < 0.2 ? null : random() < 0.7 ? { port, reach: length(3) } : { port, depth: length(1) };
       return take(planMeasurePart(doc, part, measured, { typed: 't', by: 'A' }, newId));
     },
     () => take(planBushDown(doc, node, standardCatalogue, newId)),
@@ -245,7 +297,17 @@ export function planRandomCommand(
     () => {
       const [from, to] = [pickRef(), pickRef()];
       const along = random() < 0.3 ? pick(AXES) : null;
-      return take(planAddMeasure(doc, { id: newId(), from, to, along, value: length(400), typed: 't', instrument: null }));
+      return take(
+        planAddMeasure(doc, {
+          id: newId(),
+          from,
+          to,
+          along,
+          value: length(400),
+          typed: 't',
+          instrument: null,
+        }),
+      );
     },
     () => (measures.length > 0 ? take(planReferMeasure(doc, pick(measures).id, { from: pickRef() })) : null),
     () => (measures.length > 0 ? take(planRemoveMeasure(doc, pick(measures).id)) : null),
@@ -254,13 +316,40 @@ export function planRandomCommand(
       if (!mixed) return null;
       const only = random() < 0.9 ? leg.id : null;
       const to = pick([{ material: pick(MATERIALS) }, { stock: pick(STOCKS) }]);
-      return only !== null && 'material' in to ? planSwitchLegs(doc, [only], to.material) : planResizeLegs(doc, only, to);
+      return only !== null && 'material' in to
+        ? planSwitchLegs(doc, [only], to.material)
+        : planResizeLegs(doc, only, to);
     },
     () => take(planSetBend(doc, node, random() < 0.3 ? null : { radius: length(6), typed: 't' })),
-    () => take(planCloseEnd(doc, node, pick([{ kind: 'cap' }, { kind: 'open' }, { kind: 'plug' }, pickAppliance(), pickAppliance(), null] as const))),
+    () =>
+      take(
+        planCloseEnd(
+          doc,
+          node,
+          pick([
+            { kind: 'cap' },
+            { kind: 'open' },
+            { kind: 'plug' },
+            pickAppliance(),
+            pickAppliance(),
+            null,
+          ] as const),
+        ),
+      ),
     () => {
-      const asked = { handTight: Math.floor(random() * 360), wanted: Math.floor(random() * 360), whole: pick([1, 2, 3] as const) };
-      return take(planClockJoint(doc, { station: pick([leg.from, leg.to]), leg: leg.id }, random() < 0.2 ? null : asked, newId));
+      const asked = {
+        handTight: Math.floor(random() * 360),
+        wanted: Math.floor(random() * 360),
+        whole: pick([1, 2, 3] as const),
+      };
+      return take(
+        planClockJoint(
+          doc,
+          { station: pick([leg.from, leg.to]), leg: leg.id },
+          random() < 0.2 ? null : asked,
+          newId,
+        ),
+      );
     },
     () => {
       // What does not go there is refused, which is most of it.
@@ -272,19 +361,38 @@ export function planRandomCommand(
         [`own/${SHOP_PART.id}`, `malleable-150/coupling/${size}`],
       ];
       const opening = findOpening(layout(), station, leg.id);
-      return opening && take(planPickTransition(doc, { ...opening, forEnds: opening.ends, parts: pick(chains), agreed: [] }, [SHOP_PART], standardCatalogue, newId));
+      return (
+        opening &&
+        take(
+          planPickTransition(
+            doc,
+            { ...opening, forEnds: opening.ends, parts: pick(chains), agreed: [] },
+            [SHOP_PART],
+            standardCatalogue,
+            newId,
+          ),
+        )
+      );
     },
     () => {
       const picks = Object.values(doc.picks);
       if (picks.length === 0) return null;
       const one = pick(picks);
-      return take(random() < 0.8 ? planTakeOutTransition(doc, one.id) : planDatePart(doc, one.id, one.parts[0]!.id, '2026-05'));
+      return take(
+        random() < 0.8
+          ? planTakeOutTransition(doc, one.id)
+          : planDatePart(doc, one.id, one.parts[0]!.id, '2026-05'),
+      );
     },
     planTrap,
     planTrap,
     () => planChooseRule(doc, 'trap-measured', { option: pick(['nipple', 'exposed', 'pocket'] as const) }),
     () => {
-      const { join, ...says } = makeRandomSheet(random, 'x', pick([...SHEET_JOINS.slice(0, 2), 'csst', 'press-steel'] as const));
+      const { join, ...says } = makeRandomSheet(
+        random,
+        'x',
+        pick([...SHEET_JOINS.slice(0, 2), 'csst', 'press-steel'] as const),
+      );
       return take(planUseMaker(doc, join, random() < 0.2 ? null : { join, ...says }));
     },
     () => planChooseRule(doc, 'tape-rounding', { option: pick(['1/8', '1/16', '1/32', '1 mm'] as const) }),
@@ -294,8 +402,11 @@ export function planRandomCommand(
     },
     () => {
       const one = measures.length > 0 ? pick(measures).id : '';
-      return planGoBack(doc, { ...doc, measures: Object.fromEntries(measures.filter(({ id }) => id !== one).map((each) => [each.id, each])) });
+      return planGoBack(doc, {
+        ...doc,
+        measures: Object.fromEntries(measures.filter(({ id }) => id !== one).map((each) => [each.id, each])),
+      });
     },
-  ]; // prettier-ignore
+  ];
   return pick(commands)();
 }

@@ -39,14 +39,24 @@ export function getShape(doc: RunDoc): unknown {
     nodes: sorted(Object.values(doc.nodes).map(({ id, part, terminal }) => [nameNode(id), part, terminal])),
     legs: sorted(
       [...getLegs(doc).values()].map((leg) => [
-        leg.tag, nameNode(leg.from), nameNode(leg.to), leg.geometry, leg.size, leg.material,
+        leg.tag,
+        nameNode(leg.from),
+        nameNode(leg.to),
+        leg.geometry,
+        leg.size,
+        leg.material,
         sorted(Object.values(leg.inline).map(({ id, part, share }) => [partNames.get(id), part, share])),
-      ]), // prettier-ignore
+      ]),
     ),
     measures: sorted(
       Object.values(doc.measures).map(({ from, to, along, value, typed, instrument }) => [
-        nameRef(from), nameRef(to), along, value, typed, instrument,
-      ]), // prettier-ignore
+        nameRef(from),
+        nameRef(to),
+        along,
+        value,
+        typed,
+        instrument,
+      ]),
     ),
     own: sorted(
       Object.values(doc.ownParts).map(({ of, reaches, typed, by }) => [

@@ -79,13 +79,17 @@ describe('names at the counter', () => {
   it('a flare named without tube or thread is two things: both are shown, and asked', () => {
     const { parts: both, asks } = read('1/2 mip x 3/8 flare half union');
     expect(asks).to.equal('which-flare');
-    const families = both.flatMap(({ ports }) => ports.map(({ end }) => (end.kind === 'thread' ? end.family : '')));
+    const families = both.flatMap(({ ports }) =>
+      ports.map(({ end }) => (end.kind === 'thread' ? end.family : '')),
+    );
     expect(families).to.include.members(['sae-45', 'connector']);
     expect(read('1/2 mip x 3/8 od flare copper half union').asks).to.equal(null);
     // A half union, or a connector, by the size of a tube alone.
-    for (const vague of ['3/8 half union x 1/2 mip', '1/2 half union x 1/2 fip']) expect(read(vague).asks, vague).to.equal('which-flare');
-    for (const read1 of ['anodeless riser', 'csst straight fitting']) expect(read(read1).unknown, read1).to.deep.equal([]);
-  }); // prettier-ignore
+    for (const vague of ['3/8 half union x 1/2 mip', '1/2 half union x 1/2 fip'])
+      expect(read(vague).asks, vague).to.equal('which-flare');
+    for (const read1 of ['anodeless riser', 'csst straight fitting'])
+      expect(read(read1).unknown, read1).to.deep.equal([]);
+  });
 
   it('says what it read, and what it did not', () => {
     const { sizes, words, unknown, parts: found } = read('3/4 zzyzx coupling');
@@ -101,8 +105,13 @@ describe('names at the counter', () => {
   });
 
   it('what is never for gas is named as that', () => {
-    for (const [said, way] of [['3/4 push-fit coupling', 'push-fit'], ['1/2 conduit coupling', 'conduit'], ['3/4 galvanised tee', 'galvanised'], ['3/8 hose barb x 1/2 mip', 'hose-barb']] as const)
+    for (const [said, way] of [
+      ['3/4 push-fit coupling', 'push-fit'],
+      ['1/2 conduit coupling', 'conduit'],
+      ['3/4 galvanised tee', 'galvanised'],
+      ['3/8 hose barb x 1/2 mip', 'hose-barb'],
+    ] as const)
       expect(read(said).never).to.equal(way);
     expect(read('3/4 tee').never).to.equal(null);
-  }); // prettier-ignore
+  });
 });

@@ -98,13 +98,45 @@ describe(`every sentence, whatever it counts (${RUNS} random runs, seed ${SEED})
       for (const other of [0, 1, 2])
         for (const third of [0, 1, 2]) {
           say(sayCount(one, 'leg'));
-          const standing = { legs: one, unmeasured: other, stops: third, asks: other, pieces: one, cut: third, unknown: 0 };
+          const standing = {
+            legs: one,
+            unmeasured: other,
+            stops: third,
+            asks: other,
+            pieces: one,
+            cut: third,
+            unknown: 0,
+          };
           say(sayMeasured(standing));
           say(sayChecked(standing));
           say(sayMade(standing));
-          say(sayCost({ leaks: one, parts: other + 1, bore: 0, unmeasured: Math.min(third, other + 1), length: 1e9, unpriced: other + 1, price: 0, known: 0 } as never, 'in'));
+          say(
+            sayCost(
+              {
+                leaks: one,
+                parts: other + 1,
+                bore: 0,
+                unmeasured: Math.min(third, other + 1),
+                length: 1e9,
+                unpriced: other + 1,
+                price: 0,
+                known: 0,
+              } as never,
+              'in',
+            ),
+          );
           for (const stockAtLeast of [null, 0, 1, 2]) {
-            const total = { size: '3/4', material: 'black-iron', pieces: one, unknown: Math.min(one, other), threads: third * 2, bends: third, length: 0, kerf: 0, stockAtLeast } as const;
+            const total = {
+              size: '3/4',
+              material: 'black-iron',
+              pieces: one,
+              unknown: Math.min(one, other),
+              threads: third * 2,
+              bends: third,
+              length: 0,
+              kerf: 0,
+              stockAtLeast,
+            } as const;
             say(sayPipeTotal(total, 'in', '21 ft'));
             say(sayUnknownCuts(total));
           }
@@ -115,9 +147,21 @@ describe(`every sentence, whatever it counts (${RUNS} random runs, seed ${SEED})
     }
     for (const count of [1, 2]) {
       say(sayFinding({ code: 'several-sources', severity: 'stop', subject: 'x', count: count + 1 }, 'in'));
-      say(sayFinding({ code: 'longer-than-stock', severity: 'note', subject: 'x', mark: '1', stock: 1, couplings: count }, 'in'));
+      say(
+        sayFinding(
+          {
+            code: 'longer-than-stock',
+            severity: 'note',
+            subject: 'x',
+            mark: '1',
+            stock: 1,
+            couplings: count,
+          },
+          'in',
+        ),
+      );
     }
-  }); // prettier-ignore
+  });
 
   it('on the screens a number stands before a noun only where the noun agrees with it', () => {
     const source = (folder: string): string[] =>

@@ -20,13 +20,14 @@ describe('house rules', () => {
       expect(new Set(rule.options).size).to.equal(rule.options.length);
       const words = getRuleWords(rule.id, 'in');
       expect(Object.keys(words.options).sort()).to.deep.equal([...rule.options].sort());
-      for (const side of Object.values(words.options) as { says: string }[]) expect(side.says.length).to.be.above(12);
+      for (const side of Object.values(words.options) as { says: string }[])
+        expect(side.says.length).to.be.above(12);
       expect(words.reason.length).to.be.above(12);
       for (const option of rule.options) {
         const choices = { [rule.id]: makeChoice(rule.id, option as never, 'in') };
         expect(ruleChoicesSchema.validate(choices).error, option).to.equal(undefined);
       }
-    }); // prettier-ignore
+    });
   }
 
   it('an own way needs a name and a reason, and only where a shop may add one', () => {

@@ -57,9 +57,12 @@ export function writeJointMatrix(list: ThreadList, tubeList: TubeList, catalogue
     '## Rules',
     writeRules(list, tubeList, catalogue),
     '## Conditions and causes in words',
-    [...Object.values(CONDITION_WORDS).map((said) => `- only if ${said}`), ...Object.values(CAUSE_WORDS).map((said) => `- ${said}`)].join('\n'),
+    [
+      ...Object.values(CONDITION_WORDS).map((said) => `- only if ${said}`),
+      ...Object.values(CAUSE_WORDS).map((said) => `- ${said}`),
+    ].join('\n'),
   ].join('\n\n')}\n`;
-} // prettier-ignore
+}
 
 /** One thread of a family at about half an inch. */
 function findHalfInch(list: ThreadList, family: ThreadFamily, gender: Gender): ListedThread | null {

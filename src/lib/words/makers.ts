@@ -75,9 +75,28 @@ const inLine = (line: number | null, row: number): string =>
 
 /** Why a sheet is not taken. */
 export const SHEET_REFUSALS = {
-  'sheet-size': ({ line, row, join, size }: { line: number | null; row: number; join: TubeJoin; size: LegSize }) =>
-    `${inLine(line, row)}: ${nameSheetJoin(join)} are not made in ${size}. Choose one of their sizes.`,
-  'sheet-figure': ({ line, row, join, figure }: { line: number | null; row: number; join: TubeJoin; figure: SheetFigure }) =>
+  'sheet-size': ({
+    line,
+    row,
+    join,
+    size,
+  }: {
+    line: number | null;
+    row: number;
+    join: TubeJoin;
+    size: LegSize;
+  }) => `${inLine(line, row)}: ${nameSheetJoin(join)} are not made in ${size}. Choose one of their sizes.`,
+  'sheet-figure': ({
+    line,
+    row,
+    join,
+    figure,
+  }: {
+    line: number | null;
+    row: number;
+    join: TubeJoin;
+    figure: SheetFigure;
+  }) =>
     `${inLine(line, row)}: “${SHEET_FIGURE_WORDS[figure]}” is nothing that a sheet of ${nameSheetJoin(join)} says. Leave it empty.`,
   'sheet-thread': ({ line, row, size }: { line: number | null; row: number; size: LegSize }) =>
     `${inLine(line, row)}, ${size}: a thread is said of an end fitting and of nothing else. Give the end fitting a line of its own, with its thread.`,
@@ -91,4 +110,4 @@ export const SHEET_REFUSALS = {
     `The shop has a sheet “${source}” of ${maker} for these fittings already. Edit that one, or call this one otherwise.`,
   'sheets-full': ({ most }: { most: number }) =>
     `The shop keeps ${most} sheets, which is all that are kept. Take one away that nobody uses.`,
-} as const; // prettier-ignore
+} as const;

@@ -172,10 +172,17 @@ export const PAIR_RULE_NAMES: Readonly<Record<PairRuleId, string>> = {
 /** Why, in one sentence or two: the cause, and how far it goes in all the same. */
 export function sayCause({ cause, turns, otherGas }: PairVerdict): string {
   if (cause === null) return '';
-  const gas = otherGas ? ` One of them is a connection for ${OTHER_GAS_NAMES[otherGas]}: never adapt it.` : '';
-  const goesIn = turns === null ? '' : turns < 1 ? ' It may start all the same: real parts vary by a turn and more.' : ` It goes in about ${sayNumber(turns, 0)} ${Math.round(turns) === 1 ? 'turn' : 'turns'} and binds.`;
+  const gas = otherGas
+    ? ` One of them is a connection for ${OTHER_GAS_NAMES[otherGas]}: never adapt it.`
+    : '';
+  const goesIn =
+    turns === null
+      ? ''
+      : turns < 1
+        ? ' It may start all the same: real parts vary by a turn and more.'
+        : ` It goes in about ${sayNumber(turns, 0)} ${Math.round(turns) === 1 ? 'turn' : 'turns'} and binds.`;
   return `${CAUSE_WORDS[cause]}${goesIn}${gas}`;
-} // prettier-ignore
+}
 
 /** Gases that are not fuel gas of a building, as they are said. */
 export const OTHER_GAS_NAMES: Readonly<Record<OtherGas, string>> = {

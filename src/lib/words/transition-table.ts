@@ -37,10 +37,12 @@ export function writeTransitionTable(catalogue: Catalogue): string {
     return [
       `## ${END_CLASS_NAMES[from]}`,
       '',
-      ...(met.length > 0 ? ['| with | leak points of the best chain, and how many of all pairs |', '| --- | --- |', ...met, ''] : []),
+      ...(met.length > 0
+        ? ['| with | leak points of the best chain, and how many of all pairs |', '| --- | --- |', ...met, '']
+        : []),
       ...(never.length > 0 ? [`Nothing in the catalogue joins it to: ${never.join('; ')}.`, ''] : []),
     ];
-  }); // prettier-ignore
+  });
   return `${[
     '# Transitions by class of end',
     '',

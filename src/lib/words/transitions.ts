@@ -135,7 +135,9 @@ export function sayWhyNot(chain: Chain, best: Chain, wish: Wish): string {
 
 /** A chain this long leaks and restricts: said, never hidden. */
 export const sayStack = ({ cost }: Chain): string =>
-  cost.parts > 2 ? 'More than two adapters in a row: every one may leak and narrows the way. Look for another route first.' : ''; // prettier-ignore
+  cost.parts > 2
+    ? 'More than two adapters in a row: every one may leak and narrows the way. Look for another route first.'
+    : '';
 
 /** What a strip shows, in words. */
 export const sayStrip = (chain: Chain, from: End, to: End): string =>
@@ -217,18 +219,33 @@ export function sayReduction({ links }: Chain): string {
 }
 
 /** Ways of going over to a smaller pipe: what each is, and when it is taken. */
-export const REDUCTION_WORDS: Readonly<Record<ReductionKind, { readonly name: string; readonly when: string }>> = {
-  fitting: { name: 'a reducing fitting', when: 'The usual one: permanent work in sight, with the fewest joints.' },
-  bushing: { name: 'a bushing in the larger opening', when: 'Where the fitting is there already, room is short, for a repair or an odd size; never in a wall or floor.' },
-  reducer: { name: 'a nipple and a reducing coupling', when: 'Where no reducing fitting and no bushing is to be had: one joint more, and longer.' },
-}; // prettier-ignore
+export const REDUCTION_WORDS: Readonly<
+  Record<ReductionKind, { readonly name: string; readonly when: string }>
+> = {
+  fitting: {
+    name: 'a reducing fitting',
+    when: 'The usual one: permanent work in sight, with the fewest joints.',
+  },
+  bushing: {
+    name: 'a bushing in the larger opening',
+    when: 'Where the fitting is there already, room is short, for a repair or an odd size; never in a wall or floor.',
+  },
+  reducer: {
+    name: 'a nipple and a reducing coupling',
+    when: 'Where no reducing fitting and no bushing is to be had: one joint more, and longer.',
+  },
+};
 
 /** What is said beside a chain with a regulator or something flexible in it; empty where there is none. */
 export function sayChainCaution({ links }: Chain): string {
   const traits = links.map(({ chainPart }) => chainPart.traits);
   const said = [
-    traits.some(({ lowers }) => lowers) ? 'The regulator: for this gas and this outlet pressure, its vent clear and looking down, its date read; set and tested by whoever is licensed for it.' : '',
-    traits.some(({ isFlexible }) => isFlexible) ? 'What is flexible: new, its date read, one only, in sight, never through a wall, a floor or a housing.' : '',
-  ]; // prettier-ignore
+    traits.some(({ lowers }) => lowers)
+      ? 'The regulator: for this gas and this outlet pressure, its vent clear and looking down, its date read; set and tested by whoever is licensed for it.'
+      : '',
+    traits.some(({ isFlexible }) => isFlexible)
+      ? 'What is flexible: new, its date read, one only, in sight, never through a wall, a floor or a housing.'
+      : '',
+  ];
   return said.filter((each) => each !== '').join(' ');
 }

@@ -52,29 +52,45 @@ function bend(printed: readonly Printed[], length: number, radius: number): Poin
 }
 
 /** What two shapes have in common wherever they lie: every distance, and of every four points which way round they are. */
-function sameShape(a: readonly Point[], b: readonly Point[], slack: number): { far: number; mirrored: boolean } {
+function sameShape(
+  a: readonly Point[],
+  b: readonly Point[],
+  slack: number,
+): { far: number; mirrored: boolean } {
   let far = 0;
   const apart = (p: Point, q: Point): number => Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
   for (let i = 0; i < a.length; i++)
     for (let j = 0; j < i; j++) far = Math.max(far, Math.abs(apart(a[i]!, a[j]!) - apart(b[i]!, b[j]!)));
   const volume = (of: readonly Point[], i: number): number => {
-    const [u, v, w] = [1, 2, 3].map((k) => of[i + k]!.map((each, axis) => each - of[i]![axis]!)) as [number[], number[], number[]];
-    return u[0]! * (v[1]! * w[2]! - v[2]! * w[1]!) - u[1]! * (v[0]! * w[2]! - v[2]! * w[0]!) + u[2]! * (v[0]! * w[1]! - v[1]! * w[0]!);
+    const [u, v, w] = [1, 2, 3].map((k) => of[i + k]!.map((each, axis) => each - of[i]![axis]!)) as [
+      number[],
+      number[],
+      number[],
+    ];
+    return (
+      u[0]! * (v[1]! * w[2]! - v[2]! * w[1]!) -
+      u[1]! * (v[0]! * w[2]! - v[2]! * w[0]!) +
+      u[2]! * (v[0]! * w[1]! - v[1]! * w[0]!)
+    );
   };
   let mirrored = false;
   for (let i = 0; i + 3 < a.length; i++)
-    if (Math.abs(volume(b, i)) > slack && Math.sign(volume(a, i)) !== Math.sign(volume(b, i))) mirrored = true;
+    if (Math.abs(volume(b, i)) > slack && Math.sign(volume(a, i)) !== Math.sign(volume(b, i)))
+      mirrored = true;
   return { far, mirrored };
-} // prettier-ignore
+}
 
 /** Reads a turn of the tube back from words: `90° anticlockwise`, `half round`, `none`. */
 function readTurn(words: string): number {
   if (/as it lies|none|\bnot( turned)?\b/.test(words)) return 0;
   if (/half round/.test(words)) return 180;
-  const [, degrees, anti] = /turn(?:ed)? the tube (\d+)° (anti)?clockwise/.exec(words) ?? /^(\d+)° (anti)?clockwise$/.exec(words) ?? [];
+  const [, degrees, anti] =
+    /turn(?:ed)? the tube (\d+)° (anti)?clockwise/.exec(words) ??
+    /^(\d+)° (anti)?clockwise$/.exec(words) ??
+    [];
   if (degrees === undefined) throw new Error(`no turn in “${words}”`);
   return anti ? -Number(degrees) : Number(degrees);
-} // prettier-ignore
+}
 const readLength = (typed: string): number => {
   const read = parseLength(typed, 'in');
   if (!read.ok) throw new Error(`no length: ${typed}`);
@@ -189,7 +205,8 @@ describe('a tube bent by the printed words', () => {
 function measureOff(made: readonly Point[], belongs: readonly Point[]): number {
   const frame = (of: readonly Point[]) => {
     const minus = (p: Point, q: Point): number[] => p.map((each, k) => each - q[k]!);
-    const dot = (p: readonly number[], q: readonly number[]): number => p.reduce((sum, each, k) => sum + each * q[k]!, 0);
+    const dot = (p: readonly number[], q: readonly number[]): number =>
+      p.reduce((sum, each, k) => sum + each * q[k]!, 0);
     const unit = (p: readonly number[]): number[] => p.map((each) => each / Math.sqrt(dot(p, p)));
     const x = unit(minus(of[1]!, of[0]!));
     const next = minus(of[2]!, of[1]!);
@@ -200,4 +217,4 @@ function measureOff(made: readonly Point[], belongs: readonly Point[]): number {
   };
   const [a, b] = [frame(made), frame(belongs)];
   return Math.hypot(...a.map((each, k) => each - b[k]!));
-} // prettier-ignore
+}

@@ -57,10 +57,26 @@ const readOn = (doc: RunDoc, unit: LengthUnit): RunDoc => ({
 });
 
 /** Steel into the ground, plastic along, steel up; said as somebody with that tape says it. */
-function makeBuried(unit: LengthUnit, choices: RuleChoices, cover: number, material: 'pe-stabbed' | 'pe-fused'): RunDoc {
+function makeBuried(
+  unit: LengthUnit,
+  choices: RuleChoices,
+  cover: number,
+  material: 'pe-stabbed' | 'pe-fused',
+): RunDoc {
   const pipe = { material, size: '1 IPS SDR 11' } as const;
-  let doc = makeRun([[0, 'down', 20, { size: '1' }], [1, 'right', 744, pipe], [2, 'up', 24, { size: '1' }]], '1', choices);
-  const length = (inch: number) => ({ length: unit === 'in' ? inches(inch) : millimetres(inch * 25), typed: '' });
+  let doc = makeRun(
+    [
+      [0, 'down', 20, { size: '1' }],
+      [1, 'right', 744, pipe],
+      [2, 'up', 24, { size: '1' }],
+    ],
+    '1',
+    choices,
+  );
+  const length = (inch: number) => ({
+    length: unit === 'in' ? inches(inch) : millimetres(inch * 25),
+    typed: '',
+  });
   doc = readOn(doc, unit);
   for (const node of [getLeg(doc, 2).from, getLeg(doc, 2).to]) {
     doc = applyPlan(doc, mustBe(planSayCover(doc, node, length(cover))));
@@ -68,7 +84,7 @@ function makeBuried(unit: LengthUnit, choices: RuleChoices, cover: number, mater
     doc = applyPlan(doc, mustBe(planSayPrint(doc, node, { text, bury: length(36) })));
   }
   return doc;
-} // prettier-ignore
+}
 
 for (const unit of ['in', 'mm'] as const)
   describe(`every sentence of a job in ${unit} (${RUNS} random runs and ${JURISDICTIONS.length} places, seed ${SEED})`, () => {
@@ -94,9 +110,12 @@ for (const unit of ['in', 'mm'] as const)
         for (const option of ['ask', '12-inch', '18-inch', '24-inch'] as const)
           for (const cover of [10, 18])
             for (const material of ['pe-stabbed', 'pe-fused'] as const) {
-              const choices: RuleChoices = { ...getOpeningChoices(unit, jurisdiction), 'burial-depth': { option } };
+              const choices: RuleChoices = {
+                ...getOpeningChoices(unit, jurisdiction),
+                'burial-depth': { option },
+              };
               expectRight(sayRun(layOut(makeBuried(unit, choices, cover, material)), jurisdiction, unit));
-            } // prettier-ignore
+            }
     });
 
     it('says so of drops and their traps, by every rule that has a figure', () => {

@@ -54,8 +54,13 @@ describe('lengths in words', () => {
 
   it('count turns in quarters', () => {
     expect([0.5, 1, 2.52, 3.31, 2.99, 0].map(sayTurns)).to.deep.equal([
-      '½ turns', '1 turn', '2½ turns', '3¼ turns', '3 turns', '0 turns',
-    ]); // prettier-ignore
+      '½ turns',
+      '1 turn',
+      '2½ turns',
+      '3¼ turns',
+      '3 turns',
+      '0 turns',
+    ]);
   });
 });
 

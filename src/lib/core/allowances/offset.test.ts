@@ -85,18 +85,30 @@ describe('solveOffset', () => {
       return solved.ok ? null : solved.refusal;
     };
     expect(refused({ run: inches(20), travel: inches(15) })).to.deep.equal({
-      code: 'offset-cannot-be', part: 'run', length: inches(20), within: 'travel', most: Math.round(inches(15) * Math.SQRT1_2),
+      code: 'offset-cannot-be',
+      part: 'run',
+      length: inches(20),
+      within: 'travel',
+      most: Math.round(inches(15) * Math.SQRT1_2),
     });
     expect(refused({ roll: inches(20), run: inches(15) })).to.deep.equal({
-      code: 'offset-cannot-be', part: 'roll', length: inches(20), within: 'run', most: inches(15),
+      code: 'offset-cannot-be',
+      part: 'roll',
+      length: inches(20),
+      within: 'run',
+      most: inches(15),
     });
     // 3 and 4 make 5: run 5, travel 7.071.
     expect(refused({ set: inches(3), roll: inches(4), run: inches(6) })).to.deep.equal({
-      code: 'offset-cannot-be', part: 'run', length: inches(6), within: 'set', most: inches(5),
+      code: 'offset-cannot-be',
+      part: 'run',
+      length: inches(6),
+      within: 'set',
+      most: inches(5),
     });
     expect(refused({ set: inches(3), roll: inches(4), run: inches(5) + 254_000 })).to.equal(null);
     expect(refused({ set: inches(3), roll: inches(4), run: inches(5) + 254_001 })).to.not.equal(null);
-  }); // prettier-ignore
+  });
 
   it('takes a set as long as the run: an offset in one plane', () => {
     for (const within of [{ run: inches(10) }, { travel: Math.round(inches(10) * Math.SQRT2) }]) {

@@ -11,9 +11,13 @@ import { getLie, getTurnOfTube } from './turn-of-tube.ts';
 type Random = ReturnType<typeof makeRandom>;
 
 const unit = (v: Vector): Vector => scale(v, 1 / magnitude(v));
-const WAYS: readonly Vector[] = [-1, 0, 1].flatMap((x) =>
-  [-1, 0, 1].flatMap((y) => [-1, 0, 1].map((z) => ({ x, y, z }))),
-).filter(({ x, y, z }) => Math.abs(x) + Math.abs(y) + Math.abs(z) === 1 || Math.abs(x) + Math.abs(y) + Math.abs(z) === 2).map(unit); // prettier-ignore
+const WAYS: readonly Vector[] = [-1, 0, 1]
+  .flatMap((x) => [-1, 0, 1].flatMap((y) => [-1, 0, 1].map((z) => ({ x, y, z }))))
+  .filter(
+    ({ x, y, z }) =>
+      Math.abs(x) + Math.abs(y) + Math.abs(z) === 1 || Math.abs(x) + Math.abs(y) + Math.abs(z) === 2,
+  )
+  .map(unit);
 
 /** A route as it may be walked: square, at 45°, or (`free`) any way at all; with room for its bends. */
 function makeRoute(random: Random, bends: number, free: boolean): { points: Vector[]; radii: Length[] } {

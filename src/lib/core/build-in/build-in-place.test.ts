@@ -38,7 +38,16 @@ describe('building in respects places', () => {
       if (random() < 0.5) doc = withParts(doc, [[1, 'valve', 0.3]]);
       for (let tag = 1; tag <= legs.length; tag++)
         if (random() < 0.6)
-          doc = applyPlan(doc, mustBe(planSayZone(doc, [getLeg(doc, tag).id], random() < 0.4 ? pick(['indoors', 'outdoors'] as const) : pick(ZONES)))); // prettier-ignore
+          doc = applyPlan(
+            doc,
+            mustBe(
+              planSayZone(
+                doc,
+                [getLeg(doc, tag).id],
+                random() < 0.4 ? pick(['indoors', 'outdoors'] as const) : pick(ZONES),
+              ),
+            ),
+          );
       const wall = planPutPassage(
         doc,
         getLeg(doc, pick([1, 2])).id,
@@ -109,11 +118,29 @@ describe('building in respects places', () => {
   });
 
   it('a union before the valve goes behind it, a second valve after the trap before it', () => {
-    const legs: readonly TestLeg[] = [[0, 'right', 60], [1, 'down', 60], [2, 'right', 16, { terminal: kiln() }], [2, 'down', 5.155, { cap: true }]];
+    const legs: readonly TestLeg[] = [
+      [0, 'right', 60],
+      [1, 'down', 60],
+      [2, 'right', 16, { terminal: kiln() }],
+      [2, 'down', 5.155, { cap: true }],
+    ];
     for (const [name, parts] of [
-      ['union first', [[2, 'union', 0.2], [2, 'valve', 0.6]]],
+      [
+        'union first',
+        [
+          [2, 'union', 0.2],
+          [2, 'valve', 0.6],
+        ],
+      ],
       ['valve after', [[3, 'valve', 0.5]]],
-      ['a second one after', [[2, 'valve', 0.4], [2, 'union', 0.7], [3, 'valve', 0.5]]],
+      [
+        'a second one after',
+        [
+          [2, 'valve', 0.4],
+          [2, 'union', 0.7],
+          [3, 'valve', 0.5],
+        ],
+      ],
     ] as const) {
       const doc = withParts(makeRun(legs), parts);
       const layout = layOut(doc);
@@ -125,5 +152,5 @@ describe('building in respects places', () => {
       const order = right.passed.map(({ kind }) => kind).filter((kind) => kind !== 'node');
       expect(order, name).to.deep.equal(['valve', 'union']);
     }
-  }); // prettier-ignore
+  });
 });

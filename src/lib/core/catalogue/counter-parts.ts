@@ -57,10 +57,16 @@ const makePart = (
   size,
   material,
   join: null,
-  ports: (kind === 'hex-bushing' ? [] : (['a', 'b'] as const)).map((port, i): Port => ({ id: port, way: getPortWay(kind, port), end: ends[i]!, reach, depth: null })),
+  ports: (kind === 'hex-bushing' ? [] : (['a', 'b'] as const)).map((port, i): Port => ({
+    id: port,
+    way: getPortWay(kind, port),
+    end: ends[i]!,
+    reach,
+    depth: null,
+  })),
   seats: [],
   outside: null,
-}); // prettier-ignore
+});
 
 /** A brass part whose openings are put to it. */
 const makeBare = (id: string, kind: BoughtKind, size: NominalSize): Omit<Part, 'ports'> => ({
@@ -94,11 +100,33 @@ function makeNipples(rows: readonly NippleRow[]): Part[] {
 
 /** Elbows from a flare to a male pipe thread, in the sizes that are usual. They are in no straight chain, and asked for at every counter. */
 const makeFlareElbows = (): Part[] =>
-  ([['1/4', '1/8'], ['1/4', '1/4'], ['3/8', '1/4'], ['3/8', '3/8'], ['3/8', '1/2'], ['1/2', '3/8'], ['1/2', '1/2'], ['5/8', '1/2'], ['5/8', '3/4'], ['3/4', '3/4']] as const).map(([tube, size]) => {
+  (
+    [
+      ['1/4', '1/8'],
+      ['1/4', '1/4'],
+      ['3/8', '1/4'],
+      ['3/8', '3/8'],
+      ['3/8', '1/2'],
+      ['1/2', '3/8'],
+      ['1/2', '1/2'],
+      ['5/8', '1/2'],
+      ['5/8', '3/4'],
+      ['3/4', '3/4'],
+    ] as const
+  ).map(([tube, size]) => {
     const ends = [makeTubeOpening('flare', `${tube} ACR`), makeTaperEnd('NPT', size, 'male', 'brass')];
-    const ports = getPartKind('elbow-90').shape.ports.map(({ id, way }, i): Port => ({ id, way, end: ends[i]!, reach: UNKNOWN, depth: null }));
-    return { ...makeBare(`counter/elbow-90/${tube.replace('/', '-')}-flare/${slug(size)}-male`, 'elbow-90', size), ports };
-  }); // prettier-ignore
+    const ports = getPartKind('elbow-90').shape.ports.map(({ id, way }, i): Port => ({
+      id,
+      way,
+      end: ends[i]!,
+      reach: UNKNOWN,
+      depth: null,
+    }));
+    return {
+      ...makeBare(`counter/elbow-90/${tube.replace('/', '-')}-flare/${slug(size)}-male`, 'elbow-90', size),
+      ports,
+    };
+  });
 
 /** Reducing nipples, one size down and two. No standard fixes how long they are. */
 const makeReducingNipples = (): Part[] =>
@@ -144,24 +172,44 @@ function makeSwivels(): Part[] {
   });
   return from('1/4', '1').flatMap((size) =>
     (['male', 'female'] as const).flatMap((gender: Gender) => [
-      makePart(`counter/swivel/${slug(size)}/NPSM-NPT-${gender}`, 'swivel', size, 'brass', [nut('npsm', size), makeTaperEnd('NPT', size, gender, 'brass')]),
-      makePart(`counter/swivel/${slug(size)}/G-R-${gender}`, 'swivel', size, 'brass', [nut('g', size), makeTaperEnd('R', size, gender, 'brass')]),
+      makePart(`counter/swivel/${slug(size)}/NPSM-NPT-${gender}`, 'swivel', size, 'brass', [
+        nut('npsm', size),
+        makeTaperEnd('NPT', size, gender, 'brass'),
+      ]),
+      makePart(`counter/swivel/${slug(size)}/G-R-${gender}`, 'swivel', size, 'brass', [
+        nut('g', size),
+        makeTaperEnd('R', size, gender, 'brass'),
+      ]),
     ]),
-  ); // prettier-ignore
+  );
 }
 
 /** What a nut that turns is screwed on: a flat face for its washer, or a male with a real 30° seat, and a taper thread behind it. */
 const makeTails = (): Part[] =>
   from('1/4', '1').flatMap((size) =>
     (['male', 'female'] as const).flatMap((gender) => {
-      const flat: ThreadEnd = { kind: 'thread', family: 'g', size, gender: 'male', hand: null, seat: 'washer', metal: 'brass' };
+      const flat: ThreadEnd = {
+        kind: 'thread',
+        family: 'g',
+        size,
+        gender: 'male',
+        hand: null,
+        seat: 'washer',
+        metal: 'brass',
+      };
       const cone: ThreadEnd = { ...makeTaperEnd('NPT', size, 'male', 'brass'), seat: '30' };
       return [
-        makePart(`counter/tail/${slug(size)}/G-R-${gender}`, 'tail', size, 'brass', [flat, makeTaperEnd('R', size, gender, 'brass')]),
-        makePart(`counter/tail/${slug(size)}/seat-NPT-${gender}`, 'tail', size, 'brass', [cone, makeTaperEnd('NPT', size, gender, 'brass')]),
+        makePart(`counter/tail/${slug(size)}/G-R-${gender}`, 'tail', size, 'brass', [
+          flat,
+          makeTaperEnd('R', size, gender, 'brass'),
+        ]),
+        makePart(`counter/tail/${slug(size)}/seat-NPT-${gender}`, 'tail', size, 'brass', [
+          cone,
+          makeTaperEnd('NPT', size, gender, 'brass'),
+        ]),
       ];
     }),
-  ); // prettier-ignore
+  );
 
 /**
  * British malleable fittings in one line: sockets, barrel nipples, bushes, unions, equal and one or two sizes down. The standard's table at hand has
@@ -171,9 +219,18 @@ function makeBritishParts(): Part[] {
   const end = (size: NominalSize, gender: Gender): ThreadEnd => makeTaperEnd('R', size, gender);
   const name = (...sizes: readonly NominalSize[]): string => `${sizes.map(slug).join('x')}-R`;
   const make = (kind: BoughtKind, large: NominalSize, ends: readonly [End, End], small = large): Part =>
-    makePart(`counter/${kind}/${large === small ? name(large) : name(large, small)}`, kind, large, kind === 'nipple' ? 'steel' : 'black-malleable', ends);
+    makePart(
+      `counter/${kind}/${large === small ? name(large) : name(large, small)}`,
+      kind,
+      large,
+      kind === 'nipple' ? 'steel' : 'black-malleable',
+      ends,
+    );
   return from('1/4', '2').flatMap((large) => {
-    const smaller = NOMINAL_SIZES.slice(Math.max(0, NOMINAL_SIZES.indexOf(large) - 2), NOMINAL_SIZES.indexOf(large));
+    const smaller = NOMINAL_SIZES.slice(
+      Math.max(0, NOMINAL_SIZES.indexOf(large) - 2),
+      NOMINAL_SIZES.indexOf(large),
+    );
     const half = (which: 'cone' | 'socket') => ({ kind: 'union-half', size: large, half: which }) as const;
     const union = make('union', large, [end(large, 'female'), end(large, 'female')]);
     return [
@@ -182,14 +239,22 @@ function makeBritishParts(): Part[] {
       { ...union, seats: [[half('cone'), half('socket')] as const] },
       ...smaller.flatMap((small) => [
         make('coupling', large, [end(large, 'female'), end(small, 'female')], small),
-        { ...make('hex-bushing', large, [end(small, 'female'), end(large, 'male')], small), ports: makeBushingPorts(end(small, 'female'), end(large, 'male')) },
+        {
+          ...make('hex-bushing', large, [end(small, 'female'), end(large, 'male')], small),
+          ports: makeBushingPorts(end(small, 'female'), end(large, 'male')),
+        },
       ]),
     ];
   });
-} // prettier-ignore
+}
 
 const makeBushingPorts = (small: End, large: End): readonly Port[] =>
-  ([['small', small], ['large', large]] as const).map(([id, end]) => ({ id, way: getPortWay('hex-bushing', id), end, reach: UNKNOWN, depth: null })); // prettier-ignore
+  (
+    [
+      ['small', small],
+      ['large', large],
+    ] as const
+  ).map(([id, end]) => ({ id, way: getPortWay('hex-bushing', id), end, reach: UNKNOWN, depth: null }));
 
 /** Unions that no current passes, between black iron of two sides: a gasket in place of the ground joint. */
 const makeDielectricUnions = (): Part[] =>
@@ -205,25 +270,56 @@ const makeDielectricUnions = (): Part[] =>
 
 /** Compression on a tube, and a parallel male with a washer under its shoulder: what a meter or a union's nut is made up to. */
 const makeCompressionParallels = (): Part[] =>
-  ([['15 mm', '1/2'], ['22 mm', '3/4'], ['28 mm', '1']] as const).map(([tube, size]) => {
-    const male: ThreadEnd = { kind: 'thread', family: 'g', size, gender: 'male', hand: null, seat: 'washer', metal: 'brass' };
+  (
+    [
+      ['15 mm', '1/2'],
+      ['22 mm', '3/4'],
+      ['28 mm', '1'],
+    ] as const
+  ).map(([tube, size]) => {
+    const male: ThreadEnd = {
+      kind: 'thread',
+      family: 'g',
+      size,
+      gender: 'male',
+      hand: null,
+      seat: 'washer',
+      metal: 'brass',
+    };
     const id = `counter/adapter/${tube.replace(' ', '-')}/G-${slug(size)}-male`;
-    const [a, b] = ['tube', 'thread'].map((port, i): Port => ({ id: port, way: getPortWay('adapter', port), end: i === 0 ? makeTubeOpening('compression', tube) : male, reach: UNKNOWN, depth: i === 0 ? UNKNOWN : null }));
+    const [a, b] = ['tube', 'thread'].map((port, i): Port => ({
+      id: port,
+      way: getPortWay('adapter', port),
+      end: i === 0 ? makeTubeOpening('compression', tube) : male,
+      reach: UNKNOWN,
+      depth: i === 0 ? UNKNOWN : null,
+    }));
     return { ...makeBare(id, 'adapter', size), join: 'compression' as const, ports: [a!, b!] };
-  }); // prettier-ignore
+  });
 
 /** Flanges that are screwed on a pipe. */
 const makeThreadedFlanges = (): Part[] =>
   from('1/2', '4').flatMap((size) =>
-    ([['class-150', 'NPT'], ['pn-16', 'R']] as const).map(([drilling, system]) => {
+    (
+      [
+        ['class-150', 'NPT'],
+        ['pn-16', 'R'],
+      ] as const
+    ).map(([drilling, system]) => {
       const flange: FlangeEnd = { kind: 'flange', size, drilling };
-      return makePart(`counter/threaded-flange/${slug(size)}-${drilling}`, 'threaded-flange', size, 'steel', [flange, makeTaperEnd(system, size, 'female')]);
+      return makePart(`counter/threaded-flange/${slug(size)}-${drilling}`, 'threaded-flange', size, 'steel', [
+        flange,
+        makeTaperEnd(system, size, 'female'),
+      ]);
     }),
-  ); // prettier-ignore
+  );
 
 /** The id of a thread as ids of parts have it: letters, figures and dashes, short. */
 const slugThread = (id: string): string =>
-  id.replace(/\([^)]*\)/g, '').replace(/[^A-Za-z0-9]+/g, '-').replace(/-x-1-14|-NGO|-UNF|-UN(?=-)|-tube/g, ''); // prettier-ignore
+  id
+    .replace(/\([^)]*\)/g, '')
+    .replace(/[^A-Za-z0-9]+/g, '-')
+    .replace(/-x-1-14|-NGO|-UNF|-UN(?=-)|-tube/g, '');
 
 /** The end of a listed thread, sealed as its family is; of no listed thread it is a fault of the table. */
 function makeListedEnd(id: string, metal: ThreadEnd['metal']): ThreadEnd {
@@ -239,7 +335,13 @@ function makeListed({ kind, material, ends, length, source, confidence }: Counte
   const half: PartLength =
     length === null
       ? UNKNOWN
-      : { standing: 'typical', length: Math.round(inches(length) / 2), plusMinus: inches(1 / 8), source, confidence }; // prettier-ignore
+      : {
+          standing: 'typical',
+          length: Math.round(inches(length) / 2),
+          plusMinus: inches(1 / 8),
+          source,
+          confidence,
+        };
   const part = makePart(
     `counter/${kind}/${slugThread(ends[0])}/${slugThread(ends[1])}`,
     kind,
@@ -259,7 +361,10 @@ function makeListed({ kind, material, ends, length, source, confidence }: Counte
  * flanges, and the rows of a table: connectors, hoses, regulators. Source: ours, from what is usually sold, approximate; how long they are is
  * measured on the part but for close nipples.
  */
-export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly CounterRow[]): readonly Part[] => [
+export const makeCounterParts = (
+  nipples: readonly NippleRow[],
+  rows: readonly CounterRow[],
+): readonly Part[] => [
   ...makeNipples(nipples),
   ...makeFlareElbows(),
   ...makeReducingNipples(),
@@ -271,4 +376,4 @@ export const makeCounterParts = (nipples: readonly NippleRow[], rows: readonly C
   ...makeThreadedFlanges(),
   ...makeCompressionParallels(),
   ...rows.map(makeListed),
-]; // prettier-ignore
+];

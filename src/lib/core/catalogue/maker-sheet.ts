@@ -91,14 +91,16 @@ export function refuseSheet({ join, rows }: Pick<SheetSays, 'join' | 'rows'>): S
     const figure = said.find((each) => !JOINS[join].sheet.includes(each));
     if (figure) return { code: 'sheet-figure', row, line: null, join, figure };
     if (said.length === 0) return { code: 'sheet-nothing', row, line: null, size };
-    if (said.some((each) => (each === 'fitting') !== (thread !== null))) return { code: 'sheet-thread', row, line: null, size };
+    if (said.some((each) => (each === 'fitting') !== (thread !== null)))
+      return { code: 'sheet-thread', row, line: null, size };
     const key = getKey(size, thread);
     if (seen.has(key)) return { code: 'sheet-twice', row, line: null, size };
     seen.add(key);
-    if (line.leastRadius !== null && line.radius !== null && line.leastRadius > line.radius) return { code: 'sheet-radii', row, line: null, size };
+    if (line.leastRadius !== null && line.radius !== null && line.leastRadius > line.radius)
+      return { code: 'sheet-radii', row, line: null, size };
   }
   return null;
-} // prettier-ignore
+}
 
 /** The sheets that are gone by, one a way of joining at the most, each under its name. */
 export type Sheets = Readonly<Record<string, SheetSays | undefined>>;

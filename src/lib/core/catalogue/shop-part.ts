@@ -77,10 +77,16 @@ export function toPart(shopPart: ShopPart): Part {
     size,
     material,
     join: null,
-    ports: ends.map((end, i) => ({ id: names[i]!, way: getPortWay(kind, names[i]!), end, reach: reaches[i]!, depth: null })),
+    ports: ends.map((end, i) => ({
+      id: names[i]!,
+      way: getPortWay(kind, names[i]!),
+      end,
+      reach: reaches[i]!,
+      depth: null,
+    })),
     seats: getPartTraits(kind).hasSeat ? [[cone, { ...cone, half: 'socket' }]] : [],
     outside: null,
-  }; // prettier-ignore
+  };
   made.set(shopPart, part);
   return part;
 }

@@ -146,7 +146,11 @@ describe('fittings for tube', () => {
   });
 
   it('a reducing set goes in the body as its tube would, and takes a smaller one; none is made the other way', () => {
-    for (const [small, large] of [['8 mm', '15 mm'], ['15 mm', '22 mm'], ['3/8 ACR', '1/2 ACR']] as const) {
+    for (const [small, large] of [
+      ['8 mm', '15 mm'],
+      ['15 mm', '22 mm'],
+      ['3/8 ACR', '1/2 ACR'],
+    ] as const) {
       const set = tubes.find('reducing-set', 'compression', [small, large])!;
       const [takes, goes] = set.ports;
       const body = tubes.find('tee', 'compression', [large])!.ports[0]!;
@@ -157,7 +161,7 @@ describe('fittings for tube', () => {
         expect(tubes.find('reducing-set', 'compression', sizes as LegSize[]), sizes.join()).to.equal(null);
       expect(tubes.find('reducing-set', 'flare', [small, large])).to.equal(null);
     }
-  }); // prettier-ignore
+  });
 
   it('a manifold has a pipe thread where it is asked for, and nothing of it is known before it is measured', () => {
     const thread = { system: 'NPT', size: '3/4', gender: 'female' } as const;

@@ -143,10 +143,16 @@ export function makeTubeParts(tables: TubeTables, sheets: Sheets = NO_SHEETS): T
     if (before) return before;
     const metal = JOINS[join].adapterMetal;
     const end = makeTaperEnd(system, nominal, gender, metal);
-    const bare = makePart(id, join, kind, [getFirstSize(size)], [
-      makePort(kind, 'tube', join, getFirstSize(size)),
-      { id: 'thread', way: getPortWay(kind, 'thread'), end, reach: UNKNOWN, depth: null },
-    ]); // prettier-ignore
+    const bare = makePart(
+      id,
+      join,
+      kind,
+      [getFirstSize(size)],
+      [
+        makePort(kind, 'tube', join, getFirstSize(size)),
+        { id: 'thread', way: getPortWay(kind, 'thread'), end, reach: UNKNOWN, depth: null },
+      ],
+    );
     const part = asFitted(bare, findOnSheet(sheets, join, 'fitting', size, thread));
     if (kind !== 'riser' || gender === 'male') return keep(part);
     // The head of a riser is male: what takes a pipe is the coupling screwed on it, a joint of its own.

@@ -13,7 +13,14 @@ export function checkClockingsPointRight(layout: RunLayout): Finding[] {
     if (!clocking || !pointing || pointing.angle === clocking.wanted) return [];
     const mark = String(layout.doc.legs[end.leg]?.tag ?? '?');
     return [
-      { code: 'clocking-points-elsewhere', severity: 'ask', subject: end.id, mark, wanted: clocking.wanted, now: pointing.angle },
+      {
+        code: 'clocking-points-elsewhere',
+        severity: 'ask',
+        subject: end.id,
+        mark,
+        wanted: clocking.wanted,
+        now: pointing.angle,
+      },
     ];
-  }); // prettier-ignore
+  });
 }

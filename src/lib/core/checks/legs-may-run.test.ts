@@ -32,7 +32,7 @@ const places = (doc: RunDoc, jurisdiction: Jurisdiction = 'us-model') =>
     finding.code === 'place'
       ? [`${finding.severity} ${getPlacedId(finding.what)} ${finding.zone} ${finding.marks.join()}`]
       : [],
-  ); // prettier-ignore
+  );
 
 describe('where legs run', () => {
   it('is said of one leg or of many, and is nothing to say where nobody said it', () => {

@@ -9,7 +9,15 @@ export function checkPartsAreDated({ chains, catalogue, legs }: RunLayout): Find
     parts.flatMap(({ id, part: wanted, dated }): Finding[] => {
       const part = catalogue.findPartById(wanted);
       if (!part || dated !== '' || !getPartTraits(part.kind).isDated) return [];
-      return [{ code: 'part-undated', severity: 'ask', subject: id, mark: String(legs.get(leg)?.leg.tag ?? '?'), part }];
+      return [
+        {
+          code: 'part-undated',
+          severity: 'ask',
+          subject: id,
+          mark: String(legs.get(leg)?.leg.tag ?? '?'),
+          part,
+        },
+      ];
     }),
   );
-} // prettier-ignore
+}

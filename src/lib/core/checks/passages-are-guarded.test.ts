@@ -42,11 +42,19 @@ describe('floors and walls that are passed', () => {
     expect(planned.ok).to.equal(false);
   });
 
-  const wants = (legs: readonly TestLeg[], tag: number, kind: 'floor' | 'wall' | 'outer-wall' | 'vehicle-floor', guard: 'sleeve' | 'none' | null, more = (doc: RunDoc) => doc) => {
+  const wants = (
+    legs: readonly TestLeg[],
+    tag: number,
+    kind: 'floor' | 'wall' | 'outer-wall' | 'vehicle-floor',
+    guard: 'sleeve' | 'none' | null,
+    more = (doc: RunDoc) => doc,
+  ) => {
     const doc = more(makeRun(legs, '1'));
-    const found = checkRun(layOut(say(doc, put(doc, tag, kind, guard))), site).find(({ code }) => code === 'passage');
+    const found = checkRun(layOut(say(doc, put(doc, tag, kind, guard))), site).find(
+      ({ code }) => code === 'passage',
+    );
     return found?.code === 'passage' ? `${found.wants} ${found.severity}` : null;
-  }; // prettier-ignore
+  };
   it('steel passes a floor as it is; copper and tubing want a sleeve or a grommet', () => {
     expect(wants([[0, 'up', 60]], 1, 'floor', null)).to.equal(null);
     const copper: TestLeg = [0, 'up', 60, { material: 'copper-flared', size: '1/2 ACR' }];

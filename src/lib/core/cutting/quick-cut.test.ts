@@ -58,9 +58,16 @@ function takesOff({ kind, at }: QuickEnd, { size, material }: QuickCut): Length 
   if (at === 'end') return 0;
   if (at === 'centre') return reach - engagement;
   if (at === 'face') return -engagement;
-  const other = behind === 'other' ? reach : behind === 'nothing' ? 0 : part.outside === null ? null : Math.round(part.outside / 2);
+  const other =
+    behind === 'other'
+      ? reach
+      : behind === 'nothing'
+        ? 0
+        : part.outside === null
+          ? null
+          : Math.round(part.outside / 2);
   return other === null ? null : other + reach - engagement;
-} // prettier-ignore
+}
 
 it('the run of a quick cut is one that files and server take', () => {
   for (const from of QUICK_KINDS)
@@ -139,12 +146,17 @@ describe('a quick cut', () => {
       );
       const pieces = layOutRun(doc, standardCatalogue, resolveRules({}), NO_FACTS).pieces.get(leg)!;
       const alike = groupAlike(pieces);
-      expect(alike.map(({ count }) => count), `${feet} ft`).to.deep.equal(counts);
+      expect(
+        alike.map(({ count }) => count),
+        `${feet} ft`,
+      ).to.deep.equal(counts);
       // The elbows take off 0.7475 in at each end, and every coupling holds two ends apart by its length less both engagements.
       const apart = pieces.length - 1;
-      const coupling = findReach(standardCatalogue.findPart('coupling', '3/4', 'NPT')!.ports[0]!)! * 2 - 2 * standardCatalogue.findThread('3/4', 'NPT')!.normalEngagement;
+      const coupling =
+        findReach(standardCatalogue.findPart('coupling', '3/4', 'NPT')!.ports[0]!)! * 2 -
+        2 * standardCatalogue.findThread('3/4', 'NPT')!.normalEngagement;
       const sum = pieces.reduce((all, { cut }) => all + cut!.exact, 0);
       expect(sum).to.equal(inches(feet * 12) - 2 * inches(0.7475) - apart * coupling);
     }
-  }); // prettier-ignore
+  });
 });

@@ -38,11 +38,18 @@ const LEAST_FIGURE_GAP = { in: 26, mm: 38 } as const;
  * The graduations of a tape hooked on at `hook` (mm), both ways from there, within a stretch (mm) drawn so many units of the
  * sheet to the millimetre. Lines and figures thin out as the scale falls, never nearer than can be told apart.
  */
-export function getGraduations(hook: Millimetres, unit: LengthUnit, { from, to }: Stretch, scale: number): Graduation[] {
+export function getGraduations(
+  hook: Millimetres,
+  unit: LengthUnit,
+  { from, to }: Stretch,
+  scale: number,
+): Graduation[] {
   const steps = STEPS[unit];
   const fits = (gap: number) => (step: Length) => toMillimetres(step) * scale >= gap;
   const fine = steps.findIndex(fits(LEAST_GAP));
-  const figured = steps.find((step) => step >= (unit === 'in' ? INCH : 10 * MILLIMETRE) && fits(LEAST_FIGURE_GAP[unit])(step));
+  const figured = steps.find(
+    (step) => step >= (unit === 'in' ? INCH : 10 * MILLIMETRE) && fits(LEAST_FIGURE_GAP[unit])(step),
+  );
   const step = fine < 0 ? undefined : steps[fine];
   if (!step) return [];
   const size = toMillimetres(step);
@@ -51,10 +58,14 @@ export function getGraduations(hook: Millimetres, unit: LengthUnit, { from, to }
     const value = Math.abs(k) * step;
     const isOn = (i: number) => steps[i] !== undefined && value % steps[i] === 0;
     const rank = isOn(fine + 3) ? 4 : isOn(fine + 2) ? 3 : isOn(fine + 1) ? 2 : 1;
-    made.push({ at: hook + k * size, rank, figure: figured && value % figured === 0 ? writeFigure(value, unit) : null });
+    made.push({
+      at: hook + k * size,
+      rank,
+      figure: figured && value % figured === 0 ? writeFigure(value, unit) : null,
+    });
   }
   return made;
-} // prettier-ignore
+}
 
 function writeFigure(value: Length, unit: LengthUnit): string {
   if (unit === 'mm') return String(value / MILLIMETRE);
@@ -122,13 +133,29 @@ function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): T
   const to = Math.max(centre + (isThrough(station) ? 0 : round), ...reaches);
   const { drawnAs } = getPartTraits(kind);
   const isShut = drawnAs === 'shut';
-  blocks.push({ what: 'barrel', from: isShut ? Math.min(centre, ...reaches) : from, to: isShut ? Math.max(centre, ...reaches) : to, half: round });
+  blocks.push({
+    what: 'barrel',
+    from: isShut ? Math.min(centre, ...reaches) : from,
+    to: isShut ? Math.max(centre, ...reaches) : to,
+    half: round,
+  });
   for (const { looks, at } of faces) {
     const face = toMillimetres(at!);
     const inner = face - looks * breadth;
-    blocks.push({ what: 'band', from: Math.min(face, inner), to: Math.max(face, inner), half: (outside * BAND) / 2 });
+    blocks.push({
+      what: 'band',
+      from: Math.min(face, inner),
+      to: Math.max(face, inner),
+      half: (outside * BAND) / 2,
+    });
   }
-  if (drawnAs === 'union') blocks.push({ what: 'nut', from: centre - breadth * 1.6, to: centre + breadth * 1.6, half: (outside * BAND * 1.2) / 2 });
+  if (drawnAs === 'union')
+    blocks.push({
+      what: 'nut',
+      from: centre - breadth * 1.6,
+      to: centre + breadth * 1.6,
+      half: (outside * BAND * 1.2) / 2,
+    });
   if (isShut) {
     const onward = (reaches[0] ?? centre) > centre ? -1 : 1;
     const end = centre + onward * breadth * 0.8;
@@ -142,12 +169,25 @@ function drawBody(station: TapeStation, kind: PartKind, outside: Millimetres): T
     }
   }
   const beside = station.openings.filter((along) => Math.abs(along) < 0.9).length;
-  const stub = (side: 1 | -1): Stub => ({ what: 'opening', side, from: centre - round, to: centre + round, height: outside * 1.25 });
+  const stub = (side: 1 | -1): Stub => ({
+    what: 'opening',
+    side,
+    from: centre - round,
+    to: centre + round,
+    height: outside * 1.25,
+  });
   const stubs: Stub[] = beside > 0 ? [stub(1)] : [];
   if (beside > 1) stubs.push(stub(-1));
-  if (drawnAs === 'valve') stubs.push({ what: 'stem', side: 1, from: centre - round * 0.3, to: centre + round * 0.3, height: outside * 1.25 });
+  if (drawnAs === 'valve')
+    stubs.push({
+      what: 'stem',
+      side: 1,
+      from: centre - round * 0.3,
+      to: centre + round * 0.3,
+      height: outside * 1.25,
+    });
   return { station, blocks, stubs };
-} // prettier-ignore
+}
 
 /** Openings both ways along the tape and none beside: its body ends at its faces. */
 const isThrough = ({ openings }: TapeStation): boolean => openings.every((along) => Math.abs(along) > 0.9);

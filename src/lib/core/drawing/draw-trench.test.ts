@@ -46,8 +46,12 @@ describe('a trench drawn', () => {
   it('from above goes its legs, north up; without a length it is not drawn', () => {
     const plan = drawTrenchPlan(trench!)!;
     expect(plan.line.map(({ x, y }) => [Math.round(x), Math.round(y)])).to.deep.equal(
-      [[0, 0], [mm(240), 0], [mm(240), mm(120)]].map((at) => at.map(Math.round)),
-    ); // prettier-ignore
+      [
+        [0, 0],
+        [mm(240), 0],
+        [mm(240), mm(120)],
+      ].map((at) => at.map(Math.round)),
+    );
     const [unmeasured] = listTrenches(layOut({ ...doc, measures: {} }));
     expect([drawTrenchSection(unmeasured!), drawTrenchPlan(unmeasured!)]).to.deep.equal([null, null]);
   });

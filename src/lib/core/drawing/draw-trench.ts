@@ -181,9 +181,18 @@ export function drawRiser(trench: Trench, point: TrenchPoint): RiserPicture | nu
             { x: outside * 1.6, y: axis + outside / 2 + WIRE_APART },
             { x: outside * 1.6, y: head * 0.8 },
           ],
-    tape: trench.tape === null ? [] : [{ x: outside * 1.6, y: -Math.min(TAPE_DEPTH, cover / 2) }, { x: right, y: -Math.min(TAPE_DEPTH, cover / 2) }], // prettier-ignore
+    tape:
+      trench.tape === null
+        ? []
+        : [
+            { x: outside * 1.6, y: -Math.min(TAPE_DEPTH, cover / 2) },
+            { x: right, y: -Math.min(TAPE_DEPTH, cover / 2) },
+          ],
     cover: { x: left * 0.3, to: -cover, length: point.cover },
-    bury: buried === null ? null : { y: -buried, length: riser.bury!, isOver: riser.buried !== null && riser.buried > riser.bury! }, // prettier-ignore
+    bury:
+      buried === null
+        ? null
+        : { y: -buried, length: riser.bury!, isOver: riser.buried !== null && riser.buried > riser.bury! },
     isHeadAssumed: riser.head === null,
     frame: {
       left,

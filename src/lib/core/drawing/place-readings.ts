@@ -36,7 +36,9 @@ export function placeReadings(handles: readonly ReadingHandle[], width: number):
       from >= 0 &&
       to <= width &&
       placed.every((other) => other.row !== row || to < other.from || from > other.to) &&
-      handles.every((other) => other.id === id || other.row !== row || other.x + HANDLE < from || other.x - HANDLE > to);
+      handles.every(
+        (other) => other.id === id || other.row !== row || other.x + HANDLE < from || other.x - HANDLE > to,
+      );
     const found = ([side, -side] as (1 | -1)[])
       .map((each): PlacedReading => {
         const from = each === 1 ? x + GAP : x - GAP - long;
@@ -46,4 +48,4 @@ export function placeReadings(handles: readonly ReadingHandle[], width: number):
     if (found) placed.push(found);
   }
   return placed;
-} // prettier-ignore
+}

@@ -91,8 +91,10 @@ describe('operations of a version in which a leg was one entry', () => {
   it('put in its entry, its settings, its parts, and take them out in the opposite order', () => {
     const put = carryUpOps([{ op: 'insert', ...at, value: leg }]);
     expect(put.map(({ op, in: into, id }) => `${op} ${into} ${id}`)).to.deep.equal([
-      'insert legs leg0000001', 'insert specs leg0000001.threaded-steel', 'insert parts part000001',
-    ]); // prettier-ignore
+      'insert legs leg0000001',
+      'insert specs leg0000001.threaded-steel',
+      'insert parts part000001',
+    ]);
     const [first, second] = put;
     expect(first).to.deep.include({ value: entry });
     expect(second).to.deep.include({ value: spec });

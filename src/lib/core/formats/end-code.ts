@@ -70,7 +70,14 @@ export function readEndCode(code: string): End | null {
   switch (kind) {
     case 'tube': {
       const named = tube(0);
-      return named && { kind: 'tube', ...named, prepared: find(PREPARATIONS, more) ?? 'plain', temper: find(TEMPERS, more) };
+      return (
+        named && {
+          kind: 'tube',
+          ...named,
+          prepared: find(PREPARATIONS, more) ?? 'plain',
+          temper: find(TEMPERS, more),
+        }
+      );
     }
     case 'socket': {
       const [how, takes] = [pick(SOCKET_KINDS, words[0]), tube(1)];
@@ -91,7 +98,7 @@ export function readEndCode(code: string): End | null {
     default:
       return readThread(what, more);
   }
-} // prettier-ignore
+}
 
 function readThread(id: string, more: readonly string[]): End | null {
   const thread = readThreadId(id);

@@ -42,30 +42,72 @@ describe(`job files (seed ${SEED})`, () => {
     const file = makeRandomJobFile(SEED);
     const run = file.runs[0]!;
     const [node, leg] = [Object.keys(run.doc.nodes)[0]!, Object.keys(run.doc.legs)[0]!];
-    const specimen = { id: node, name: node, note: node, readings: [], end: null, by: node, at: run.createdAt };
+    const specimen = {
+      id: node,
+      name: node,
+      note: node,
+      readings: [],
+      end: null,
+      by: node,
+      at: run.createdAt,
+    };
     const same: JobFile = {
       ...file,
       job: { ...file.job, id: node, name: node },
-      runs: [{ ...run, id: leg, name: node, doc: { ...run.doc, id: leg, nodes: { ...run.doc.nodes, [node]: { ...run.doc.nodes[node]!, terminal: { kind: 'existing', specimen: node, end: FOUND } } } }, changes: [], revision: 0 }],
-      specimens: [{ specimen: specimen as unknown as JobFile['specimens'][number]['specimen'], atServer: run.createdAt }],
+      runs: [
+        {
+          ...run,
+          id: leg,
+          name: node,
+          doc: {
+            ...run.doc,
+            id: leg,
+            nodes: {
+              ...run.doc.nodes,
+              [node]: { ...run.doc.nodes[node]!, terminal: { kind: 'existing', specimen: node, end: FOUND } },
+            },
+          },
+          changes: [],
+          revision: 0,
+        },
+      ],
+      specimens: [
+        {
+          specimen: specimen as unknown as JobFile['specimens'][number]['specimen'],
+          atServer: run.createdAt,
+        },
+      ],
     };
     const copy = giveNewIds(same, (old) => `new${old}`);
     expect(copy.job).to.deep.equal({ ...same.job, id: `new${node}` });
     const doc = copy.runs[0]!.doc;
-    expect(doc.nodes[node]).to.deep.equal({ ...same.runs[0]!.doc.nodes[node], terminal: { kind: 'existing', specimen: `new${node}`, end: FOUND } });
-    expect(doc).to.deep.equal({ ...same.runs[0]!.doc, id: `new${leg}`, nodes: { ...same.runs[0]!.doc.nodes, [node]: doc.nodes[node] } });
+    expect(doc.nodes[node]).to.deep.equal({
+      ...same.runs[0]!.doc.nodes[node],
+      terminal: { kind: 'existing', specimen: `new${node}`, end: FOUND },
+    });
+    expect(doc).to.deep.equal({
+      ...same.runs[0]!.doc,
+      id: `new${leg}`,
+      nodes: { ...same.runs[0]!.doc.nodes, [node]: doc.nodes[node] },
+    });
     expect(readRunDoc(doc).ok).to.equal(true);
     expect(copy.specimens[0]!.specimen).to.include({ id: `new${node}`, name: node, by: node });
-  }); // prettier-ignore
+  });
 
   it('of several jobs give those that are whole, and name the damaged ones', () => {
     const files = [0, 1, 2].map((i) => {
       const file = makeRandomJobFile(SEED + i);
-      return { ...file, job: { ...file.job, id: `severaljob${i}`, name: `Job ${i}` }, runs: i === 2 ? [] : file.runs };
+      return {
+        ...file,
+        job: { ...file.job, id: `severaljob${i}`, name: `Job ${i}` },
+        runs: i === 2 ? [] : file.runs,
+      };
     });
     const say = (jobs: unknown[]) => {
       const read = readJobs(JSON.stringify({ porthole: 'jobs', version: 2, jobs }));
-      return read.ok ? read.value.map((job) => (job.ok ? job.value.job.name : `${job.name}: ${job.refusal.code}`)) : read.refusal.code;
+      return read.ok
+        ? read.value.map((job) => (job.ok ? job.value.job.name : `${job.name}: ${job.refusal.code}`))
+        : read.refusal.code;
     };
     // The second has the runs of the first.
     expect(say(files)).to.deep.equal(['Job 0', 'Job 1: file-id-twice', 'Job 2']);
@@ -73,7 +115,7 @@ describe(`job files (seed ${SEED})`, () => {
     expect(say([files[0]!, damaged])).to.deep.equal(['Job 0', 'Job 2: input-invalid']);
     expect(say([1, files[0]!])).to.equal('input-invalid');
     expect(say([{}, files[0]!])).to.deep.equal(['?: input-invalid', 'Job 0']);
-  }); // prettier-ignore
+  });
 
   it('with a name that programs keep for themselves are refused, wherever and however it is written', () => {
     const text = JSON.stringify(makeRandomJobFile(SEED));

@@ -147,9 +147,10 @@ function readRow(line: TableLine<ColumnName>): Result<ReadLine, TableRefusal> {
     const column = SHEET_COLUMN_OF[figure];
     const value = line.number(column);
     if (Number.isNaN(value) || (value !== null && !JOINS[join].sheet.includes(figure))) return wrong(column);
-    const scaled = SHEET_FIGURES[figure].is === 'length' ? millimetres : (each: number) => Math.round(each * 1000);
+    const scaled =
+      SHEET_FIGURES[figure].is === 'length' ? millimetres : (each: number) => Math.round(each * 1000);
     figures[figure] = value === null ? null : scaled(value);
   }
   const row: SheetRow = { ...newSheetRow(size, thread), ...figures };
   return accept({ line: line.line, maker: raw('maker').trim(), join, source: raw('sheet').trim(), row });
-} // prettier-ignore
+}

@@ -36,10 +36,18 @@ type ColumnName = (typeof SHOP_PART_COLUMNS)[number]['name'];
 export const makeShopPartsTable = (parts: readonly ShopPart[]): string[][] => [
   SHOP_PART_COLUMNS.map(({ name }) => name),
   ...parts.map(({ id, name, kind, material, ends, length, price, note, retired }) => [
-    id, name, kind, material, writeEndCode(ends[0]), writeEndCode(ends[1]), length === null ? '' : writeMillimetres(length),
-    price === null ? '' : (price / 100).toFixed(2), note, retired ? 'yes' : 'no',
+    id,
+    name,
+    kind,
+    material,
+    writeEndCode(ends[0]),
+    writeEndCode(ends[1]),
+    length === null ? '' : writeMillimetres(length),
+    price === null ? '' : (price / 100).toFixed(2),
+    note,
+    retired ? 'yes' : 'no',
   ]),
-]; // prettier-ignore
+];
 
 /** Reads a table of parts, by its headings, whatever their order. The first cell that is wrong refuses it; new parts get ids of `newId`. */
 export function readShopPartsTable(

@@ -41,9 +41,16 @@ const newId = () => 'newpart0000';
 describe('parts of the shop’s own', () => {
   it('every end there is is written as text and read back', () => {
     for (const end of ALL) expect(readEndCode(writeEndCode(end)), writeEndCode(end)).to.deep.equal(end);
-    for (const wrong of ['', 'npt-male', 'tube gold 1/2', 'flange 9 class-150', 'npt-1/2-male | seat 12', 'socket glued copper 15 mm'])
+    for (const wrong of [
+      '',
+      'npt-male',
+      'tube gold 1/2',
+      'flange 9 class-150',
+      'npt-1/2-male | seat 12',
+      'socket glued copper 15 mm',
+    ])
       expect(readEndCode(wrong), wrong).to.equal(null);
-  }); // prettier-ignore
+  });
 
   const SEED = 20_420;
   it(`random parts go through a table unaltered, in any order of its columns (seed ${SEED})`, () => {
@@ -60,7 +67,7 @@ describe('parts of the shop’s own', () => {
       price: random() < 0.3 ? null : Math.floor(random() * 10_000),
       note: pick(['', 'second shelf']),
       retired: random() < 0.2,
-    })); // prettier-ignore
+    }));
     for (const part of parts)
       expect(shopPartSchema.validate(part).error, JSON.stringify(part)).to.equal(undefined);
     const table = makeShopPartsTable(parts);
@@ -75,23 +82,45 @@ describe('parts of the shop’s own', () => {
 
   it('a table that is none is refused at its line and its column', () => {
     const [headings, row] = makeShopPartsTable([PART]) as [string[], string[]];
-    const put = (column: string, cell: string) => readShopPartsTable([headings, row.map((each, i) => (headings[i] === column ? cell : each))], newId);
+    const put = (column: string, cell: string) =>
+      readShopPartsTable([headings, row.map((each, i) => (headings[i] === column ? cell : each))], newId);
     for (const [column, cell] of [
-      ['kind', 'thing'], ['material', 'gold'], ['end one', 'npt-9-sideways'], ['end two', ''], ['length (mm)', 'long'], ['length (mm)', '0'],
-      ['price', '-3'], ['retired', 'maybe'], ['name', ''],
+      ['kind', 'thing'],
+      ['material', 'gold'],
+      ['end one', 'npt-9-sideways'],
+      ['end two', ''],
+      ['length (mm)', 'long'],
+      ['length (mm)', '0'],
+      ['price', '-3'],
+      ['retired', 'maybe'],
+      ['name', ''],
     ] as const) {
       const read = put(column, cell);
-      expect(!read.ok && read.refusal, `${column} ${cell}`).to.deep.equal({ code: 'table-cell', line: 2, column, read: cell });
+      expect(!read.ok && read.refusal, `${column} ${cell}`).to.deep.equal({
+        code: 'table-cell',
+        line: 2,
+        column,
+        read: cell,
+      });
     }
-    const none = readShopPartsTable([['name', 'price'], ['a', '3']], newId);
+    const none = readShopPartsTable(
+      [
+        ['name', 'price'],
+        ['a', '3'],
+      ],
+      newId,
+    );
     expect(!none.ok && none.refusal.code).to.equal('table-headings');
-    expect(readShopPartsTable([headings], newId)).to.deep.equal({ ok: false, refusal: { code: 'table-empty' } });
+    expect(readShopPartsTable([headings], newId)).to.deep.equal({
+      ok: false,
+      refusal: { code: 'table-empty' },
+    });
     // A new part has no id yet; a comma is a point.
     const fresh = put('id', '');
     expect(fresh.ok && fresh.value[0]!.id).to.equal('newpart0000');
     const comma = put('price', '12,50');
     expect(comma.ok && comma.value[0]!.price).to.equal(1250);
-  }); // prettier-ignore
+  });
 
   it('an end that is in no list, and a name that another has, are refused', () => {
     const isListed = (end: End): boolean => isListedEnd(end, registry);
@@ -132,10 +161,12 @@ describe('parts of the shop’s own', () => {
   });
 
   it('the published schema of the table is made from its columns (npm run schemas), and names every one', () => {
-    const published = JSON.parse(readFileSync('static/schemas/porthole-parts-1.schema.json', 'utf8')) as { fields: { name: string }[] };
+    const published = JSON.parse(readFileSync('static/schemas/porthole-parts-1.schema.json', 'utf8')) as {
+      fields: { name: string }[];
+    };
     expect(published).to.deep.equal(makePartsTableSchema());
     expect(makeShopPartsTable([])).to.deep.equal([published.fields.map(({ name }) => name)]);
-  }); // prettier-ignore
+  });
 });
 
 describe('rows of the counter', () => {

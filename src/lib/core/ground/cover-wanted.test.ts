@@ -46,10 +46,21 @@ describe('cover', () => {
 
   it('of Canada is in millimetres what its code says itself; of the model code the next five that are no less', () => {
     const on = (jurisdiction: Jurisdiction) =>
-      listCovers(standardCatalogue.ground.covers, jurisdiction, 'mm').map(({ where, length }) => [where, toMillimetres(length)]);
-    expect(on('canada')).to.deep.equal([['general', 380], ['under-traffic', 600]]);
+      listCovers(standardCatalogue.ground.covers, jurisdiction, 'mm').map(({ where, length }) => [
+        where,
+        toMillimetres(length),
+      ]);
+    expect(on('canada')).to.deep.equal([
+      ['general', 380],
+      ['under-traffic', 600],
+    ]);
     expect(Object.fromEntries(on('us-model'))).to.deep.equal({
-      general: 305, 'lamp-or-grill': 205, 'damage-likely': 460, 'service-line': 305, 'service-in-street': 460, main: 610,
+      general: 305,
+      'lamp-or-grill': 205,
+      'damage-likely': 460,
+      'service-line': 305,
+      'service-in-street': 460,
+      main: 610,
     });
-  }); // prettier-ignore
+  });
 });

@@ -344,25 +344,109 @@ describe('what is checked of the ground', () => {
     ruleChoices: { 'burial-depth': { option: '12-inch' } },
   });
   const BAD: readonly (readonly [string, () => RunDoc, readonly string[]])[] = [
-    ['nothing was read or said', () => settled(makeLine()), ['riser-bury-unread ask', 'riser-bury-unread ask', 'cover-unsaid ask', 'print-unread ask']],
+    [
+      'nothing was read or said',
+      () => settled(makeLine()),
+      ['riser-bury-unread ask', 'riser-bury-unread ask', 'cover-unsaid ask', 'print-unread ask'],
+    ],
     ['how deep is not settled', () => sayAll(makeLine()), ['cover-not-settled ask']],
     ['too little cover', () => settled(sayAll(makeLine(), '10')), ['cover-too-little stop']],
     // 24 in of cover and 1.315 in of pipe are over 24 in and over 25, not over 25 5/16.
-    ['a riser too short', () => settled(sayAll(makeLine(), '24', '25')), ['riser-too-short stop', 'riser-too-short stop']],
+    [
+      'a riser too short',
+      () => settled(sayAll(makeLine(), '24', '25')),
+      ['riser-too-short stop', 'riser-too-short stop'],
+    ],
     ['a riser just long enough', () => settled(sayAll(makeLine(), '24', '25.315')), []],
-    ['another wall', () => settled(sayAll(makeLine(), '18', '36', '1 IPS SDR 9.3 PE2708 GAS')), ['prints-differ stop', 'prints-differ stop']],
-    ['copper tube size on iron pipe size', () => settled(sayAll(makeLine(), '18', '36', '1 CTS SDR 11 PE2708 GAS')), ['prints-differ stop', 'prints-differ stop']],
-    ['another resin', () => settled(sayAll(makeLine(), '18', '36', '1 IPS SDR 11 PE4710 GAS')), ['prints-differ ask', 'prints-differ ask']],
-    ['not marked for gas', () => settled(sayAll(makeLine(), '18', '36', '1 IPS SDR 11 PE2708 WATER ONLY')), ['prints-differ stop', 'prints-differ stop']],
-    ['pipe of another size than was laid out', () => {
-      const doc = sayAll(makeLine());
-      return settled(say(doc, planSayPrint(doc, getLeg(doc, 2).id, { text: '3/4 IPS SDR 11 PE2708 GAS', bury: null })));
-    }, ['print-not-as-laid stop', 'prints-differ stop', 'prints-differ stop']],
-    ['it goes up', () => settled(makeRun([[0, 'right', 120, stabbed], [1, 'up', 60, stabbed]], '1')), ['pe-goes-up stop', 'cover-unsaid ask', 'print-unread ask']],
-    ['steel goes straight on, and is not said to be buried', () => settled(makeRun([[0, 'right', 120, stabbed], [1, 'right', 60, { size: '1' }]], '1')), ['pe-without-riser stop', 'cover-unsaid ask', 'print-unread ask']],
-    ['a bend at a joint', () => settled(makeRun([[0, 'down', 20], [1, 'right', 30, stabbed], [2, 'back', 200, stabbed]], '1')), ['bend-at-joint stop', 'riser-bury-unread ask', 'cover-unsaid ask', 'print-unread ask']],
-    ['a bend with room, and one whose end is open', () => settled(makeRun([[0, 'down', 20], [1, 'right', 60, stabbed], [2, 'back', 30, stabbed]], '1')), ['riser-bury-unread ask', 'cover-unsaid ask', 'print-unread ask']],
-  ]; // prettier-ignore
+    [
+      'another wall',
+      () => settled(sayAll(makeLine(), '18', '36', '1 IPS SDR 9.3 PE2708 GAS')),
+      ['prints-differ stop', 'prints-differ stop'],
+    ],
+    [
+      'copper tube size on iron pipe size',
+      () => settled(sayAll(makeLine(), '18', '36', '1 CTS SDR 11 PE2708 GAS')),
+      ['prints-differ stop', 'prints-differ stop'],
+    ],
+    [
+      'another resin',
+      () => settled(sayAll(makeLine(), '18', '36', '1 IPS SDR 11 PE4710 GAS')),
+      ['prints-differ ask', 'prints-differ ask'],
+    ],
+    [
+      'not marked for gas',
+      () => settled(sayAll(makeLine(), '18', '36', '1 IPS SDR 11 PE2708 WATER ONLY')),
+      ['prints-differ stop', 'prints-differ stop'],
+    ],
+    [
+      'pipe of another size than was laid out',
+      () => {
+        const doc = sayAll(makeLine());
+        return settled(
+          say(doc, planSayPrint(doc, getLeg(doc, 2).id, { text: '3/4 IPS SDR 11 PE2708 GAS', bury: null })),
+        );
+      },
+      ['print-not-as-laid stop', 'prints-differ stop', 'prints-differ stop'],
+    ],
+    [
+      'it goes up',
+      () =>
+        settled(
+          makeRun(
+            [
+              [0, 'right', 120, stabbed],
+              [1, 'up', 60, stabbed],
+            ],
+            '1',
+          ),
+        ),
+      ['pe-goes-up stop', 'cover-unsaid ask', 'print-unread ask'],
+    ],
+    [
+      'steel goes straight on, and is not said to be buried',
+      () =>
+        settled(
+          makeRun(
+            [
+              [0, 'right', 120, stabbed],
+              [1, 'right', 60, { size: '1' }],
+            ],
+            '1',
+          ),
+        ),
+      ['pe-without-riser stop', 'cover-unsaid ask', 'print-unread ask'],
+    ],
+    [
+      'a bend at a joint',
+      () =>
+        settled(
+          makeRun(
+            [
+              [0, 'down', 20],
+              [1, 'right', 30, stabbed],
+              [2, 'back', 200, stabbed],
+            ],
+            '1',
+          ),
+        ),
+      ['bend-at-joint stop', 'riser-bury-unread ask', 'cover-unsaid ask', 'print-unread ask'],
+    ],
+    [
+      'a bend with room, and one whose end is open',
+      () =>
+        settled(
+          makeRun(
+            [
+              [0, 'down', 20],
+              [1, 'right', 60, stabbed],
+              [2, 'back', 30, stabbed],
+            ],
+            '1',
+          ),
+        ),
+      ['riser-bury-unread ask', 'cover-unsaid ask', 'print-unread ask'],
+    ],
+  ];
   for (const [name, make, expected] of BAD)
     it(name, () => {
       expect(codes(make(), GROUND).sort()).to.deep.equal([...expected].sort());

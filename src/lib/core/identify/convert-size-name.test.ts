@@ -48,7 +48,13 @@ describe('names of sizes', () => {
   });
   it('sixteenths are written as the trade writes them', () => {
     expect([4, 6, 8, 16, 20, 24, 32].map(writeFraction)).to.deep.equal([
-      '1/4', '3/8', '1/2', '1', '1-1/4', '1-1/2', '2',
-    ]); // prettier-ignore
+      '1/4',
+      '3/8',
+      '1/2',
+      '1',
+      '1-1/4',
+      '1-1/2',
+      '2',
+    ]);
   });
 });

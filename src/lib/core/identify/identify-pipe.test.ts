@@ -34,11 +34,20 @@ describe('pipe by its looks', () => {
   });
   it('cast iron is never black iron, yellow multilayer pipe never polyethylene; where they cannot be told apart both are said', () => {
     const kinds = (looks: PipeLooks) => findPipeKinds(looks).map(({ kind }) => kind.id);
-    for (const cast of [{ shape: 'cast-rough' }, { ends: 'bells' }, { stuff: 'magnetic', ends: 'bells' }] as const)
-      expect([kinds({ stuff: 'magnetic', ...cast })[0], kinds({ stuff: 'magnetic', ...cast }).includes('black-iron')]).to.deep.equal(['cast-iron', false]);
+    for (const cast of [
+      { shape: 'cast-rough' },
+      { ends: 'bells' },
+      { stuff: 'magnetic', ends: 'bells' },
+    ] as const)
+      expect([
+        kinds({ stuff: 'magnetic', ...cast })[0],
+        kinds({ stuff: 'magnetic', ...cast }).includes('black-iron'),
+      ]).to.deep.equal(['cast-iron', false]);
     expect(kinds({ stuff: 'plastic-over-metal', colour: 'yellow' })).to.deep.equal(['multilayer']);
-    expect(kinds({ stuff: 'plastic', colour: 'yellow', shape: 'smooth-bends', ends: 'plain', length: 'long' })).to.include.members(['polyethylene', 'multilayer']);
-  }); // prettier-ignore
+    expect(
+      kinds({ stuff: 'plastic', colour: 'yellow', shape: 'smooth-bends', ends: 'plain', length: 'long' }),
+    ).to.include.members(['polyethylene', 'multilayer']);
+  });
   it('has every kind once', () => {
     expect(PIPE_KIND_LIST.map(({ id }) => id)).to.deep.equal([...PIPE_KINDS]);
   });

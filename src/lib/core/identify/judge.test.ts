@@ -101,7 +101,16 @@ describe('the verdict', () => {
   });
 
   it('while the hand was not tried it is taken as right, and what it is otherwise is named; never certain', () => {
-    const seen: Observation[] = [MALE, diameter(0.515), diameter(0.515, 'last'), leaf(19), { kind: 'flank', value: '55' }, { kind: 'taper', value: 'parallel' }, { kind: 'crest', value: 'rounded' }, { kind: 'country', value: 'uk-ireland' }];
+    const seen: Observation[] = [
+      MALE,
+      diameter(0.515),
+      diameter(0.515, 'last'),
+      leaf(19),
+      { kind: 'flank', value: '55' },
+      { kind: 'taper', value: 'parallel' },
+      { kind: 'crest', value: 'rounded' },
+      { kind: 'country', value: 'uk-ireland' },
+    ];
     const open = say(...seen);
     expect('ifLeft' in open && open.ifLeft.map((each) => each.thread.hand)).to.deep.equal(['left']);
     expect(open.kind).to.not.equal('certain');
@@ -109,7 +118,7 @@ describe('the verdict', () => {
     expect('found' in left && left.found.thread.hand).to.equal('left');
     const right = say(...seen, { kind: 'hand', value: 'right' });
     expect('ifLeft' in right && right.ifLeft).to.deep.equal([]);
-  }); // prettier-ignore
+  });
 
   it(`everything asked but the hand: 97 of 100 come out as one or as two that are named (seed ${SEED})`, () => {
     const random = makeRandom(SEED);

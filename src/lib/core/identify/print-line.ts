@@ -51,7 +51,10 @@ const TOKENS: readonly Token[] = [
     pattern: /\bPE\s*-?(\d{4})\b/i,
     read: ([, code]) => ({ resin: `PE${code}`, density: RESINS[`PE${code}`] ?? null }),
   },
-  { pattern: /\b(?:ASTM\s*)?(D\s?2513|F\s?2945)\b(?:-\d+\w?)?/i, read: ([, code]) => ({ standard: `ASTM ${code!.replace(/\s/, '').toUpperCase()}` }) }, // prettier-ignore
+  {
+    pattern: /\b(?:ASTM\s*)?(D\s?2513|F\s?2945)\b(?:-\d+\w?)?/i,
+    read: ([, code]) => ({ standard: `ASTM ${code!.replace(/\s/, '').toUpperCase()}` }),
+  },
   {
     pattern: /\b(?:NOT\s+FOR\s+(?:FUEL\s+)?GAS|(?:POTABLE|DRINKING)\s+WATER|WATER\s+ONLY)\b/i,
     read: () => ({ forbidsGas: true }),

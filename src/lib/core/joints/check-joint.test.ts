@@ -217,18 +217,22 @@ describe('a pair of ends', () => {
         if ((7 * i + k) % share(1, 5) !== 0) continue;
         pairs++;
         const found = findRulings(a, b);
-        if (found.length !== 1) wrong.push(`${JSON.stringify(a)} ${JSON.stringify(b)}: ${found.map(({ rule }) => rule).join(' and ') || 'none'}`);
+        if (found.length !== 1)
+          wrong.push(
+            `${JSON.stringify(a)} ${JSON.stringify(b)}: ${found.map(({ rule }) => rule).join(' and ') || 'none'}`,
+          );
         const [first] = found;
         if (first) counts.set(first.rule, (counts.get(first.rule) ?? 0) + 1);
         const [back] = findRulings(b, a);
-        if (back?.rule !== first?.rule || back?.verdict !== first?.verdict || back?.cause !== first?.cause) wrong.push(`turned round: ${JSON.stringify(a)} ${JSON.stringify(b)}`);
+        if (back?.rule !== first?.rule || back?.verdict !== first?.verdict || back?.cause !== first?.cause)
+          wrong.push(`turned round: ${JSON.stringify(a)} ${JSON.stringify(b)}`);
         if (wrong.length > 5) break;
       }
     }
     expect(wrong.slice(0, 5)).to.deep.equal([]);
     expect(PAIR_RULES.filter(({ id }) => !counts.has(id)).map(({ id }) => id)).to.deep.equal([]);
     expect(pairs).to.be.above(share(100_000, 30_000));
-  }).timeout(120_000); // prettier-ignore
+  }).timeout(120_000);
 
   it('says what a flare asks of copper, what a row seals on, and for which other gas a thread is', () => {
     const of = (a: string, b: string) => checkJoint(end(a), end(b));

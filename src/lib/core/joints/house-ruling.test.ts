@@ -64,22 +64,33 @@ describe('what the house says of a joint', () => {
       end.kind === 'thread' && checkJoint(a!, end).joint === 'compression' ? [end] : [],
     );
     expect(b && pairs.length, 'an olive nut has its body').to.be.above(0);
-    const of = (choices: RuleChoices) => judge(a!, pairs[0]!, choices).house.flatMap(({ rule, ruling, condition }) => (rule === 'compression' ? [[ruling, condition]] : []));
+    const of = (choices: RuleChoices) =>
+      judge(a!, pairs[0]!, choices).house.flatMap(({ rule, ruling, condition }) =>
+        rule === 'compression' ? [[ruling, condition]] : [],
+      );
     expect(of({})).to.deep.equal([['forbids', null]]);
     expect(of({ compression: { option: 'copper-olives' } })).to.deep.equal([['only-if', 'copper-olive']]);
     expect(of({ compression: { option: 'accessible' } })).to.deep.equal([['only-if', 'accessible']]);
-  }); // prettier-ignore
+  });
 
   it('what can work loose stays where it is seen: unions, flares, compression', () => {
-    const thread = (family: string) => ENDS.filter((end) => end.kind === 'thread' && end.thread.family === family);
+    const thread = (family: string) =>
+      ENDS.filter((end) => end.kind === 'thread' && end.thread.family === family);
     for (const family of ['sae-45', 'connector', 'jic-37', 'inverted-flare', 'olive', 'compression']) {
       const ends = thread(family);
-      const [a, b] = ends.flatMap((one) => ends.filter((other) => checkJoint(one, other).joint !== null).map((other) => [one, other] as const))[0]!;
-      const ruling = (choices: RuleChoices) => judge(a, b, choices).house.find(({ rule }) => rule === 'concealed');
-      expect(ruling({}), family).to.deep.equal({ rule: 'concealed', ruling: 'only-if', condition: 'accessible' });
+      const [a, b] = ends.flatMap((one) =>
+        ends.filter((other) => checkJoint(one, other).joint !== null).map((other) => [one, other] as const),
+      )[0]!;
+      const ruling = (choices: RuleChoices) =>
+        judge(a, b, choices).house.find(({ rule }) => rule === 'concealed');
+      expect(ruling({}), family).to.deep.equal({
+        rule: 'concealed',
+        ruling: 'only-if',
+        condition: 'accessible',
+      });
       expect(ruling({ concealed: { option: 'allowed' } })?.ruling, family).to.equal('allows');
     }
-  }); // prettier-ignore
+  });
 
   it('polyethylene is joined by the school of the house; a union stays where it is seen', () => {
     const isOf = (end: FiguredEnd) =>

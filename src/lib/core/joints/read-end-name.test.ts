@@ -120,7 +120,10 @@ describe('the name of an end', () => {
           const allowed = slip.length >= 5 ? 2 : 1;
           const far = words
             .filter((each) => each.length >= 4 && each[0] === slip[0])
-            .map((each) => ({ each, off: [...each].sort().join() === [...slip].sort().join() ? 1 : countEdits(each, slip) }))
+            .map((each) => ({
+              each,
+              off: [...each].sort().join() === [...slip].sort().join() ? 1 : countEdits(each, slip),
+            }))
             .filter(({ off }) => off <= allowed);
           const least = Math.min(...far.map(({ off }) => off));
           const nearest = new Set(far.filter(({ off }) => off === least).map(({ each }) => meaning(each)));
@@ -138,7 +141,7 @@ describe('the name of an end', () => {
       }
     expect(read).to.be.greaterThan(300);
     expect(doubtful).to.be.greaterThan(0);
-  }); // prettier-ignore
+  });
 
   it('takes the seat, the metal and how the tube is drawn from the words', () => {
     const [swivel] = readEndName('1/2 npsm f 30 seat', ENDS).ends;

@@ -41,9 +41,12 @@ describe('getSealant', () => {
 
   it('a larger joint takes more of both, and more wraps take more tape', () => {
     const kind = JOINTS['npt-in-npt'];
-    const needs = NOMINAL_SIZES.map((size) => standardCatalogue.findThread(size)!).map((thread) => getSealant(kind, thread, thread.normalEngagement, 3)!);
-    const rises = (values: readonly number[]) => values.every((value, i) => i === 0 || value > values[i - 1]!);
+    const needs = NOMINAL_SIZES.map((size) => standardCatalogue.findThread(size)!).map((thread) =>
+      getSealant(kind, thread, thread.normalEngagement, 3)!,
+    );
+    const rises = (values: readonly number[]) =>
+      values.every((value, i) => i === 0 || value > values[i - 1]!);
     expect(rises(needs.map(({ tape }) => tape))).to.equal(true);
     expect(rises(needs.map(({ compound }) => compound))).to.equal(true);
-  }); // prettier-ignore
+  });
 });

@@ -189,17 +189,32 @@ describe('in the window', () => {
   /** A joint made up so many turns past hand-tight. */
   const inWindow = (turns: number, window: { least: number; most: number }): boolean => {
     const { handTight, threadsPerInch } = thread('3/4');
-    return getTightness(thread('3/4'), Math.round(handTight + (turns * INCH) / threadsPerInch), inches(1), window).inWindow;
+    return getTightness(
+      thread('3/4'),
+      Math.round(handTight + (turns * INCH) / threadsPerInch),
+      inches(1),
+      window,
+    ).inWindow;
   };
   it('turns are told to a quarter, and a quarter beyond either end is about right; more is not', () => {
     const window = { least: 2, most: 3.5 };
     for (const [turns, is] of [
-      [2, true], [3.5, true], [2.7, true],
+      [2, true],
+      [3.5, true],
+      [2.7, true],
       // Told as a quarter beyond.
-      [1.75, true], [1.64, true], [3.75, true], [3.86, true],
+      [1.75, true],
+      [1.64, true],
+      [3.75, true],
+      [3.86, true],
       // Told as half a turn beyond.
-      [1.61, false], [1.5, false], [3.89, false], [4, false], [0, false], [9, false],
+      [1.61, false],
+      [1.5, false],
+      [3.89, false],
+      [4, false],
+      [0, false],
+      [9, false],
     ] as const)
       expect(inWindow(turns, window), String(turns)).to.equal(is);
   });
-}); // prettier-ignore
+});

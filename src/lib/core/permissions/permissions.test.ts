@@ -120,22 +120,42 @@ describe('where a joint may be', () => {
   it('what comes apart is concealed only as the house has it', () => {
     for (const what of ['union', 'flare-45', 'flare-37', 'connector-flare'] as const)
       for (const zone of ['concealed', 'chase'] as const) {
-        expect(join(what, zone)).to.deep.include({ permit: 'forbidden', reason: 'comes-apart-concealed', by: 'concealed' });
-        expect(join(what, zone, 'us-model', { concealed: { option: 'allowed' } })).to.deep.include({ permit: 'if', by: 'concealed' });
-        expect(join(what, zone, 'us-model', { concealed: { option: 'repairs' } }).conditions).to.deep.equal(['only-in-a-repair']);
-        expect(join(what, zone, 'us-model', { concealed: { option: 'own', name: 'Repairs', reason: 'as the inspector says' } as never }).permit).to.equal('ask');
+        expect(join(what, zone)).to.deep.include({
+          permit: 'forbidden',
+          reason: 'comes-apart-concealed',
+          by: 'concealed',
+        });
+        expect(join(what, zone, 'us-model', { concealed: { option: 'allowed' } })).to.deep.include({
+          permit: 'if',
+          by: 'concealed',
+        });
+        expect(join(what, zone, 'us-model', { concealed: { option: 'repairs' } }).conditions).to.deep.equal([
+          'only-in-a-repair',
+        ]);
+        expect(
+          join(what, zone, 'us-model', {
+            concealed: { option: 'own', name: 'Repairs', reason: 'as the inspector says' } as never,
+          }).permit,
+        ).to.equal('ask');
       }
     expect(join('npt-in-npt', 'concealed').permit).to.equal('allowed');
     expect(join('csst', 'concealed').conditions).to.deep.equal(['listed-concealed']);
-  }); // prettier-ignore
+  });
 
   it('what stays together is concealed: screwed and soldered joints as they are, what a maker makes where it is listed for that', () => {
     for (const option of ['forbidden', 'repairs', 'allowed'] as const)
-      for (const [what, solder] of [['npt-in-npt', 'forbidden'], ['capillary', 'capillary'], ['brazed', 'brazing']] as const)
-        expect(join(what, 'concealed', 'us-model', { concealed: { option }, 'soft-solder': { option: solder } }), `${what}, ${option}`).to.deep.include({ permit: 'allowed', conditions: [], by: null });
+      for (const [what, solder] of [
+        ['npt-in-npt', 'forbidden'],
+        ['capillary', 'capillary'],
+        ['brazed', 'brazing'],
+      ] as const)
+        expect(
+          join(what, 'concealed', 'us-model', { concealed: { option }, 'soft-solder': { option: solder } }),
+          `${what}, ${option}`,
+        ).to.deep.include({ permit: 'allowed', conditions: [], by: null });
     for (const what of ['press-steel', 'press-copper', 'csst'] as const)
       expect(join(what, 'chase'), what).to.deep.include({ permit: 'if', conditions: ['listed-concealed'] });
-  }); // prettier-ignore
+  });
 
   it('in the open its metal is kept from rust, and tubing’s jacket is closed up to its fitting; in the wet tubing is asked about', () => {
     const byHouse: readonly JointPlaced[] = ['compression', 'capillary', 'brazed'];
@@ -165,17 +185,27 @@ describe('where a joint may be', () => {
   it('what the house says of a joint wherever it is, is said in every place', () => {
     for (const zone of ZONES) {
       for (const jurisdiction of JURISDICTIONS) {
-        expect(join('compression', zone, jurisdiction, { compression: { option: 'forbidden' } }).permit).to.equal('forbidden');
-        expect(join('capillary', zone, jurisdiction, { 'soft-solder': { option: 'brazing' } }).permit).to.equal('forbidden');
-        expect(join('pe-stab', zone, jurisdiction, { 'joining-pe': { option: 'fusion' } }).permit).to.equal('forbidden');
+        expect(
+          join('compression', zone, jurisdiction, { compression: { option: 'forbidden' } }).permit,
+        ).to.equal('forbidden');
+        expect(
+          join('capillary', zone, jurisdiction, { 'soft-solder': { option: 'brazing' } }).permit,
+        ).to.equal('forbidden');
+        expect(join('pe-stab', zone, jurisdiction, { 'joining-pe': { option: 'fusion' } }).permit).to.equal(
+          'forbidden',
+        );
       }
     }
-    expect(join('compression', 'indoors', 'uk-vehicle', { compression: { option: 'copper-olives' } }).conditions).to.deep.equal(['copper-olives']);
-    expect(join('compression', 'indoors', 'uk', { compression: { option: 'own', name: 'x', reason: 'y' } }).reason).to.equal('own-way');
+    expect(
+      join('compression', 'indoors', 'uk-vehicle', { compression: { option: 'copper-olives' } }).conditions,
+    ).to.deep.equal(['copper-olives']);
+    expect(
+      join('compression', 'indoors', 'uk', { compression: { option: 'own', name: 'x', reason: 'y' } }).reason,
+    ).to.equal('own-way');
     // Pressed on steel it rusts, on copper not.
     expect(join('press-steel', 'outdoors').conditions).to.deep.equal(['corrosion-protected']);
     expect(join('press-copper', 'outdoors').permit).to.equal('allowed');
-  }); // prettier-ignore
+  });
 
   it('the worst of a pipe and its joints counts', () => {
     expect(getWorst(['allowed', 'if', 'ask'])).to.equal('ask');
@@ -257,21 +287,32 @@ describe('what nobody said yet', () => {
       for (const jurisdiction of settled) {
         const { permit, conditions } = answer(jurisdiction);
         expect(rank(open.permit), `${name} ${jurisdiction}`).to.be.at.least(rank(permit));
-        if (open.permit === permit && permit === 'if') expect(open.conditions, name).to.include.members([...conditions]);
+        if (open.permit === permit && permit === 'if')
+          expect(open.conditions, name).to.include.members([...conditions]);
       }
     };
-    const CHOICES: readonly RuleChoices[] = [{}, ...Object.values(RULE_PACKS), { concealed: { option: 'allowed' } }];
+    const CHOICES: readonly RuleChoices[] = [
+      {},
+      ...Object.values(RULE_PACKS),
+      { concealed: { option: 'allowed' } },
+    ];
     for (const choices of CHOICES)
       for (const zone of ZONES) {
         const said = resolveRules(choices);
-        for (const what of PLACED_MATERIALS) isNoLooser((jurisdiction) => mayRun({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
-        for (const what of PLACED_JOINTS) isNoLooser((jurisdiction) => mayJoin({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
-        for (const what of PLACED_PARTS) isNoLooser((jurisdiction) => mayStand({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
+        for (const what of PLACED_MATERIALS)
+          isNoLooser((jurisdiction) => mayRun({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
+        for (const what of PLACED_JOINTS)
+          isNoLooser((jurisdiction) => mayJoin({ what, zone, jurisdiction, rules: said }), `${what} ${zone}`);
+        for (const what of PLACED_PARTS)
+          isNoLooser(
+            (jurisdiction) => mayStand({ what, zone, jurisdiction, rules: said }),
+            `${what} ${zone}`,
+          );
       }
     for (const kind of PASSAGES)
       for (const what of [...PLACED_MATERIALS, 'connector'] as const)
         isNoLooser((jurisdiction) => mayPass({ what, kind, jurisdiction }), `${what} ${kind}`);
-  }); // prettier-ignore
+  });
 
   it('so are the house rules a job begins with', () => {
     // Of each rule that a pack settles, its schools from the loosest to the strictest.
@@ -318,13 +359,29 @@ describe('the shut-off by which a building is closed', () => {
     const state = { guard: null, isBuried: true, hasShutOff: false } as const;
     const conditions = ['above-grade', 'sleeve-or-grommet', 'building-shut-off'] as const;
     const asked = { permit: 'ask', conditions, reason: null, by: null } as const;
-    expect(findWants(asked, state)).to.deep.equal(['maker-and-code', 'above-grade', 'guard-unsaid', 'shut-off']);
-    expect(findWants({ ...asked, permit: 'if' }, state)).to.deep.equal(['above-grade', 'guard-unsaid', 'shut-off']);
+    expect(findWants(asked, state)).to.deep.equal([
+      'maker-and-code',
+      'above-grade',
+      'guard-unsaid',
+      'shut-off',
+    ]);
+    expect(findWants({ ...asked, permit: 'if' }, state)).to.deep.equal([
+      'above-grade',
+      'guard-unsaid',
+      'shut-off',
+    ]);
     expect(findWants({ ...asked, permit: 'forbidden' }, state)).to.deep.equal(['not-this-pipe']);
   });
 
   it('is wanted where none stands before the wall, and where nobody knows; never taken for there', () => {
-    for (const [hasShutOff, wanted] of [[true, false], [false, true], [null, true]] as const)
-      expect(findWants(ruling, { guard: 'sleeve', isBuried: false, hasShutOff }).includes('shut-off'), String(hasShutOff)).to.equal(wanted);
+    for (const [hasShutOff, wanted] of [
+      [true, false],
+      [false, true],
+      [null, true],
+    ] as const)
+      expect(
+        findWants(ruling, { guard: 'sleeve', isBuried: false, hasShutOff }).includes('shut-off'),
+        String(hasShutOff),
+      ).to.equal(wanted);
   });
-}); // prettier-ignore
+});

@@ -163,8 +163,9 @@ class RunWriter {
     }
     for (const [, said] of waiting) {
       const name = [said.from, said.joins].find(
-        (each): each is { name: NodeName; place: Place } => each !== null && each !== 'loose' && this.#find(each.name) === null,
-      ); // prettier-ignore
+        (each): each is { name: NodeName; place: Place } =>
+          each !== null && each !== 'loose' && this.#find(each.name) === null,
+      );
       const tag = name && name.name.kind !== 'source' ? name.name.tag : 0;
       this.#tell(name?.place ?? said.place, { code: 'leg-not-there', tag });
     }
@@ -355,10 +356,12 @@ class RunWriter {
   }
 
   #makePlaces() {
-    const legs = new Map(Object.values(this.#legs).flatMap(({ id, tag }) => {
-      const line = this.#lines.get(tag);
-      return line ? [[id, line.said] as const] : [];
-    })); // prettier-ignore
+    const legs = new Map(
+      Object.values(this.#legs).flatMap(({ id, tag }) => {
+        const line = this.#lines.get(tag);
+        return line ? [[id, line.said] as const] : [];
+      }),
+    );
     return makePlaces({ legs, nodes: this.#depths, parts: this.#markings }, this.#base, this.#newId);
   }
 

@@ -22,7 +22,8 @@ function editsBetween(a: string, b: string): number {
 
 it(`a word that is not known is answered with the nearest that may stand there, of two as near with the first (seed ${SEED})`, () => {
   const random = makeRandom(SEED);
-  const pick = <Value>(values: readonly Value[] | string): Value => values[Math.floor(random() * values.length)] as Value;
+  const pick = <Value>(values: readonly Value[] | string): Value =>
+    values[Math.floor(random() * values.length)] as Value;
   let [told, ties] = [0, 0];
   for (let i = 0; i < share(1500, 150); i++) {
     const word = pick<string>(ALL_WORDS);
@@ -30,7 +31,13 @@ it(`a word that is not known is answered with the nearest that may stand there, 
     const wrong = `${word.slice(0, at)}${pick<string>('abcdefghijklmnopqrstuvwxyz')}${word.slice(at + (random() < 0.5 ? 1 : 0))}`;
     for (const line of [`${wrong} 48`, `up 48 of 3/4, ${wrong}`, `up 48 of 3/4 ${wrong}`])
       for (const { refusal } of readShorthand(line, 'in').problems) {
-        if (refusal.code !== 'word-unknown' || refusal.read.toLowerCase() !== wrong || wrong.length < 3 || /\d/.test(wrong)) continue;
+        if (
+          refusal.code !== 'word-unknown' ||
+          refusal.read.toLowerCase() !== wrong ||
+          wrong.length < 3 ||
+          /\d/.test(wrong)
+        )
+          continue;
         const words = [...getWordsFor(refusal.expected), ...ALL_WORDS];
         const far = words.map((known) => editsBetween(wrong, known));
         const least = Math.min(...far);
@@ -42,4 +49,4 @@ it(`a word that is not known is answered with the nearest that may stand there, 
   }
   expect(told).to.be.greaterThan(share(1000, 100));
   expect(ties).to.be.greaterThan(share(100, 10));
-}); // prettier-ignore
+});

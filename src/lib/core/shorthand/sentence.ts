@@ -129,7 +129,12 @@ export interface Place {
 
 /** What is wrong with a word, or what is missing after it. */
 export type ShorthandRefusal =
-  | { readonly code: 'word-unknown'; readonly read: string; readonly nearest: string | null; readonly expected: readonly Expected[] }
+  | {
+      readonly code: 'word-unknown';
+      readonly read: string;
+      readonly nearest: string | null;
+      readonly expected: readonly Expected[];
+    }
   | { readonly code: 'word-missing'; readonly expected: readonly Expected[] }
   | { readonly code: 'said-twice'; readonly read: string }
   | { readonly code: 'length-wrong'; readonly refusal: LengthRefusal }
@@ -143,7 +148,7 @@ export type ShorthandRefusal =
   | { readonly code: 'part-not-there'; readonly tag: number; readonly number: number; readonly there: number }
   | { readonly code: 'number-twice'; readonly tag: number }
   | { readonly code: 'closes-a-ring' }
-  | { readonly code: 'too-much-text'; readonly lines: number; readonly most: number }; // prettier-ignore
+  | { readonly code: 'too-much-text'; readonly lines: number; readonly most: number };
 
 export interface ShorthandProblem extends Place {
   readonly refusal: ShorthandRefusal;

@@ -129,8 +129,8 @@ for (const diagonal of DIAGONALS) {
     [a, b],
     [b, a],
   ] as const) {
-    // prettier-ignore
-    for (const word of [`${x}-${y}`, `${x}/${y}`, `${x}+${y}`, `${x[0]}${y[0]}`]) WAYS_BY_WORD.set(word, diagonal);
+    for (const word of [`${x}-${y}`, `${x}/${y}`, `${x}+${y}`, `${x[0]}${y[0]}`])
+      WAYS_BY_WORD.set(word, diagonal);
   }
 }
 const KEYWORDS_BY_WORD = invert<Keyword>(KEYWORDS);

@@ -144,9 +144,12 @@ class TextWriter {
     const held = fished[id];
     const passed = Object.values(passages)
       .filter(({ leg }) => leg === id)
-      .map(
-        ({ kind, share, guard }) =>
-        [`passes ${kind}`, ...(share === 0.5 ? [] : [sayShare(share)]), ...(guard ? [nameGuard(guard)] : [])].join(' '), // prettier-ignore
+      .map(({ kind, share, guard }) =>
+        [
+          `passes ${kind}`,
+          ...(share === 0.5 ? [] : [sayShare(share)]),
+          ...(guard ? [nameGuard(guard)] : []),
+        ].join(' '),
       );
     return [
       ...(bearings[id] ? [`bearing ${bearings[id].degrees}`] : []),
@@ -232,8 +235,13 @@ class TextWriter {
   #sayPart(leg: Leg, { id, part, share }: InlinePart): string {
     const measure = (this.#byEnds.get(`inline ${id} centre`) ?? []).find(
       ({ from, to, along, instrument }) =>
-        from.id === leg.from && from.at === 'centre' && from.gap === 0 && to.gap === 0 && along === null && instrument === null,
-    ); // prettier-ignore
+        from.id === leg.from &&
+        from.at === 'centre' &&
+        from.gap === 0 &&
+        to.gap === 0 &&
+        along === null &&
+        instrument === null,
+    );
     const said = share === 0.5 ? part : `${part} ${sayShare(share)}`;
     if (!measure) return said;
     this.#written.add(measure.id);

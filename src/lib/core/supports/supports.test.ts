@@ -60,12 +60,26 @@ describe('supports', () => {
     });
 
   it('a leg at 45° is held as a level one is; only a steeper one is upright', () => {
-    for (const [way, isUpright] of [['down-right', false], ['up-left', false], ['down', true], ['up', true], ['right', false]] as const) {
-      const layout = layOut(makeRun([[0, 'back', 40], [1, way, 200]], '3/4'));
+    for (const [way, isUpright] of [
+      ['down-right', false],
+      ['up-left', false],
+      ['down', true],
+      ['up', true],
+      ['right', false],
+    ] as const) {
+      const layout = layOut(
+        makeRun(
+          [
+            [0, 'back', 40],
+            [1, way, 200],
+          ],
+          '3/4',
+        ),
+      );
       const held = listSupports(layout, 'uk').find(({ laid }) => laid.leg.tag === 2)!;
       expect(held.isUpright, way).to.equal(isUpright);
     }
-  }); // prettier-ignore
+  });
 
   it(`stand near both ends and nowhere too far apart, as few as can be (seed ${SEED})`, () => {
     const random = makeRandom(SEED);

@@ -84,14 +84,20 @@ export function layTape(layout: RunLayout, leg: string): Tape | null {
   return { leg: laid, stations, pieces, hooks, hook };
 }
 
-const makeMark = (ref: Ref, looks: Facing, offset: Length | null, at: Length | null, order: number): TapeMark => ({
+const makeMark = (
+  ref: Ref,
+  looks: Facing,
+  offset: Length | null,
+  at: Length | null,
+  order: number,
+): TapeMark => ({
   id: [ref.kind, ref.id, ref.at, ref.gap, looks].join(' '),
   ref,
   looks,
   offset,
   at: at === null || offset === null ? null : at + offset,
   order,
-}); // prettier-ignore
+});
 
 function layStations(layout: RunLayout, laid: LaidLeg, pieces: readonly Piece[]): TapeStation[] {
   const places = [
@@ -189,11 +195,18 @@ function listMeasured(
     if (measure.along !== null || !from || !to || from.order === to.order) return [];
     const looks = to.order > from.order ? 1 : -1;
     const way = looks === 1 ? onward : getVectorFrom(laid.leg, laid.far);
-    const away = findRefOffset(measure.from, listParts(layout, laid, measure.from.kind, measure.from.id), way, ends);
+    const away = findRefOffset(
+      measure.from,
+      listParts(layout, laid, measure.from.kind, measure.from.id),
+      way,
+      ends,
+    );
     if (away === null) return [];
     const isCentre = measure.from.at === 'centre';
-    return [{ measure, mark: makeMark(measure.from, isCentre ? 0 : looks, looks * away, from.at, from.order) }];
-  }); // prettier-ignore
+    return [
+      { measure, mark: makeMark(measure.from, isCentre ? 0 : looks, looks * away, from.at, from.order) },
+    ];
+  });
 }
 
 const isOver = ({ from, to }: Measure, far: string, isHere: (ref: Ref) => boolean): boolean =>

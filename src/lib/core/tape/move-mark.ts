@@ -159,8 +159,12 @@ function findHolding({ doc }: RunLayout, tape: Tape, hook: TapeMark, mark: TapeM
     const order = findOrder(tape, other);
     return order !== null && Math.sign(order - mark.order) === Math.sign(hook.order - mark.order);
   };
-  return ofMark.find(({ from, to }) => from.kind === 'node' && to.kind === 'node' && onHookSide({ from, to } as Measure)) ?? null;
-} // prettier-ignore
+  return (
+    ofMark.find(
+      ({ from, to }) => from.kind === 'node' && to.kind === 'node' && onHookSide({ from, to } as Measure),
+    ) ?? null
+  );
+}
 
 const isAt = (a: Ref, b: Ref): boolean => a.kind === b.kind && a.id === b.id;
 

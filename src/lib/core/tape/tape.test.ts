@@ -13,10 +13,12 @@ const newId = makeIds('tapething');
 const tapeOf = (layout: RunLayout, tag: number): Tape => layTape(layout, getLeg(layout.doc, tag).id)!;
 /** The marks of the station in a given place, by what they are. */
 const markOf = (tape: Tape, order: number, at: TapeMark['ref']['at'], looks: TapeMark['looks']): TapeMark => {
-  const found = getMarks(tape).find((each) => each.order === order && each.ref.at === at && each.looks === looks);
+  const found = getMarks(tape).find(
+    (each) => each.order === order && each.ref.at === at && each.looks === looks,
+  );
   if (!found) throw new Error(`no ${at} at ${order}`);
   return found;
-}; // prettier-ignore
+};
 const read = (layout: RunLayout, tape: Tape, hook: TapeMark, mark: TapeMark, value: Length) =>
   planReading(layout, tape, { hook, mark, value, typed: String(toInches(value)), unit: 'in' }, newId);
 const cutOf = (layout: RunLayout, tag: number) =>
@@ -94,14 +96,14 @@ describe('the tape', () => {
     const datum = tape.hooks.find(({ order }) => order === -2)!;
     expect(datum.at).to.equal(inches(-50));
     const move = mustBe(read(layout, tape, datum, getFarCentre(tape), inches(92)));
-    expect([1, 2, 3].map((tag) => move.layout.legs.get(getLeg(layout.doc, tag).id)!.centreToCentre)).to.deep.equal([
-      inches(20), inches(30), inches(42),
-    ]); // prettier-ignore
+    expect(
+      [1, 2, 3].map((tag) => move.layout.legs.get(getLeg(layout.doc, tag).id)!.centreToCentre),
+    ).to.deep.equal([inches(20), inches(30), inches(42)]);
     // The near end read from the datum: the leg before follows, this one keeps its own measure.
     const near = mustBe(read(layout, tape, datum, markOf(tape, 0, 'centre', 0), inches(51)));
-    expect([1, 2, 3].map((tag) => near.layout.legs.get(getLeg(layout.doc, tag).id)!.centreToCentre)).to.deep.equal([
-      inches(20), inches(31), inches(40),
-    ]); // prettier-ignore
+    expect(
+      [1, 2, 3].map((tag) => near.layout.legs.get(getLeg(layout.doc, tag).id)!.centreToCentre),
+    ).to.deep.equal([inches(20), inches(31), inches(40)]);
   });
 
   it('places a part in the pipe, read to any of its points from either side; the leg keeps its length', () => {

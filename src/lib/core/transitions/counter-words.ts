@@ -67,7 +67,7 @@ export function listEndWords(end: End): readonly string[] {
     default:
       return [];
   }
-} // prettier-ignore
+}
 
 /** The thread of a flare nut, by which the tube it is for may be asked for. Source: SAE J512, and the gas connector's own. */
 const FLARE_THREADS: Readonly<Record<string, string>> = {

@@ -156,9 +156,12 @@ describe('what goes between two ends', () => {
       expect(say({ kind: 'unknown', among: [], certainty: 'tie' }, pipe)).to.deep.equal(['end-unknown']));
     it('hose thread and plumbing thread', () => {
       for (const end of [...listOf('garden-hose'), ...listOf('plumbing')])
-        for (const [a, b] of [[end, pipe], [pipe, end]] as const)
+        for (const [a, b] of [
+          [end, pipe],
+          [pipe, end],
+        ] as const)
           expect(say(a, b), JSON.stringify(end)).to.deep.equal(['never-for-gas']);
-    }); // prettier-ignore
+    });
     it('another gas', () => {
       const other = listOf('cylinder').filter((end) => index.findOtherGas(end) !== null);
       expect(other.length).to.be.greaterThan(3);
@@ -520,8 +523,10 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
     ].map(priced);
     const ends: readonly End[] = [
       ...parts.flatMap(({ ports }) => ports.map(({ end }) => end)),
-      taper('1/2', 'male'), taper('3/4', 'female'), flared,
-    ].filter((end) => end.kind === 'thread' || random() < 0.2); // prettier-ignore
+      taper('1/2', 'male'),
+      taper('3/4', 'female'),
+      flared,
+    ].filter((end) => end.kind === 'thread' || random() < 0.2);
     // What something odd of the catalogue would go between: that is hardly met by chance.
     const insulates = isOdd && random() < 0.3;
     const hose =
@@ -537,10 +542,12 @@ it(`chains are those of a search that leaves nothing out, on 500 random catalogu
       moves: [pick(MOVEMENTS), pick(MOVEMENTS)],
       leastBore: random() < 0.3 ? findBore(pick(ends), standardCatalogue) : null,
       wish: pick(WISHES),
-      ...(isOdd ? { bearers: [pick(['pipe', 'appliance', 'cylinder']), pick(BEARERS)], insulates } as const : {}),
-      ...(hose ? { sides: [hose.sides[0] ?? 'appliance', hose.sides[1] ?? 'appliance'] } as const : {}),
-      ...(isOdd && !hose && random() < 0.3 ? { sides: [pick(SIDES), pick(SIDES)] } as const : {}),
-    }); // prettier-ignore
+      ...(isOdd
+        ? ({ bearers: [pick(['pipe', 'appliance', 'cylinder']), pick(BEARERS)], insulates } as const)
+        : {}),
+      ...(hose ? ({ sides: [hose.sides[0] ?? 'appliance', hose.sides[1] ?? 'appliance'] } as const) : {}),
+      ...(isOdd && !hose && random() < 0.3 ? ({ sides: [pick(SIDES), pick(SIDES)] } as const) : {}),
+    });
     const answer = findTransitions(new TransitionIndex(standardCatalogue, rules, null, parts), asked);
     if (!answer.ok && answer.refusal.code !== 'nothing-joins') continue;
     const best = listAll(parts, asked);

@@ -89,13 +89,14 @@ function refuse(index: TransitionIndex, question: TransitionQuestion): NoTransit
   const ends = [from, to];
   if (ends.some(({ kind }) => kind === 'unknown')) return { code: 'end-unknown' };
   for (const [i, end] of ends.entries()) {
-    if (end.kind === 'thread' && FAMILY_TRAITS[end.family].gasUse === 'never') return { code: 'never-for-gas', end };
+    if (end.kind === 'thread' && FAMILY_TRAITS[end.family].gasUse === 'never')
+      return { code: 'never-for-gas', end };
     const otherGas = index.findOtherGas(end);
     if (otherGas) return { code: 'another-gas', end, otherGas };
     if (!isOfCylinder(end)) continue;
     if (gas === 'natural') return { code: 'another-gas', end, otherGas: null };
     if (sides[i] !== 'cylinder') return { code: 'cylinder-is-high', end };
-  } // prettier-ignore
+  }
   if (bearers.every((each) => each === 'flexible')) return { code: 'two-connectors' };
   if (sides[0] !== sides[1] || question.insulates) return null;
   const joint = index.join(from, to);
@@ -108,7 +109,10 @@ function refuse(index: TransitionIndex, question: TransitionQuestion): NoTransit
  * Leak points at the least from any end to one: the same search, from the far end backward once for all. The function gives 0 where nothing is needed
  * between (the two make, and one side may turn), Infinity where nothing joins: of that it is certain for the catalogue of the index.
  */
-export function measureLeaksTo(index: TransitionIndex, question: Omit<TransitionQuestion, 'from'>): (from: End) => number {
+export function measureLeaksTo(
+  index: TransitionIndex,
+  question: Omit<TransitionQuestion, 'from'>,
+): (from: End) => number {
   const search = new Search(index, { ...question, from: question.to });
   search.prepare();
   return (from) => {
@@ -116,7 +120,7 @@ export function measureLeaksTo(index: TransitionIndex, question: Omit<Transition
     if (refused) return refused.code === 'nothing-needed' ? 0 : Infinity;
     return search.measureFrom(from);
   };
-} // prettier-ignore
+}
 
 /** Nothing joins: with what it would have to be let off. */
 function explain(index: TransitionIndex, question: TransitionQuestion): NoTransition {
@@ -140,12 +144,20 @@ function explain(index: TransitionIndex, question: TransitionQuestion): NoTransi
 }
 
 /** Rules of the house that forbid a chain. */
-function listForbidden(index: TransitionIndex, { from, to }: TransitionQuestion, { links }: Chain): readonly PlainRuleId[] {
+function listForbidden(
+  index: TransitionIndex,
+  { from, to }: TransitionQuestion,
+  { links }: Chain,
+): readonly PlainRuleId[] {
   const ends = [from, ...links.flatMap(({ inner, outer }) => [inner, outer]), to];
-  const joints = Array.from({ length: links.length + 1 }, (_, i) => index.judge(ends[2 * i]!, ends[2 * i + 1]!));
-  const rules = joints.flatMap(({ house }) => house.flatMap(({ rule, ruling }) => (ruling === 'forbids' ? [rule] : [])));
+  const joints = Array.from({ length: links.length + 1 }, (_, i) =>
+    index.judge(ends[2 * i]!, ends[2 * i + 1]!),
+  );
+  const rules = joints.flatMap(({ house }) =>
+    house.flatMap(({ rule, ruling }) => (ruling === 'forbids' ? [rule] : [])),
+  );
   return [...new Set(rules)];
-} // prettier-ignore
+}
 
 function search(index: TransitionIndex, question: TransitionQuestion): readonly Chain[] {
   return new Search(index, question).run();

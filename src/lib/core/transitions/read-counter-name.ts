@@ -42,23 +42,24 @@ export class Counter {
   readonly #byFigure = new Map<string, Spoken[]>();
 
   constructor(parts: readonly Part[]) {
-    this.#spoken = parts.map(
-      (part): Spoken => ({
-        part,
-        common: new Set(listKindWords(part)),
-        long: part.kind === 'nipple' ? findNippleLength(part.ports) : null,
-        sides: part.ports.map(({ end }) => ({
-          figure: getEndFigure(getEndSize(end)),
-          words: new Set(listEndWords(end)),
-        })),
-      }),
-    );
+    this.#spoken = parts.map((part): Spoken => ({
+      part,
+      common: new Set(listKindWords(part)),
+      long: part.kind === 'nipple' ? findNippleLength(part.ports) : null,
+      sides: part.ports.map(({ end }) => ({
+        figure: getEndFigure(getEndSize(end)),
+        words: new Set(listEndWords(end)),
+      })),
+    }));
     for (const spoken of this.#spoken)
       for (const figure of new Set(spoken.sides.map((side) => side.figure)))
         this.#byFigure.set(figure, [...(this.#byFigure.get(figure) ?? []), spoken]);
-    const all = this.#spoken.flatMap(({ common, sides }) => [...common, ...sides.flatMap(({ words }) => [...words])]);
+    const all = this.#spoken.flatMap(({ common, sides }) => [
+      ...common,
+      ...sides.flatMap(({ words }) => [...words]),
+    ]);
     this.#vocabulary = new Set(all);
-  } // prettier-ignore
+  }
 
   /**
    * Reads what is asked for at a counter (`1x3/4x1/2 tee`, `1/2 mip x 3/8 flare half union`): sizes in the order of the trade (a tee run, run,
@@ -71,13 +72,16 @@ export class Counter {
     const words = segments.flatMap((segment) => segment.words);
     const unknown = segments.flatMap((segment) => segment.unknown);
     const inOrder = putInOrder(segments);
-    const found = inOrder && words.length + sizes.length > 0 ? this.#listWith(inOrder.named[0]?.figure).filter((spoken) => fits(spoken, inOrder)) : [];
+    const found =
+      inOrder && words.length + sizes.length > 0
+        ? this.#listWith(inOrder.named[0]?.figure).filter((spoken) => fits(spoken, inOrder))
+        : [];
     const ranked = found
       .map((spoken) => ({ spoken, rank: rank(spoken, words) }))
       .toSorted((a, b) => a.rank - b.rank || (a.spoken.part.id < b.spoken.part.id ? -1 : 1))
       .map(({ spoken }) => spoken.part);
     return { parts: ranked, sizes, words, unknown, asks: asksWhichFlare(ranked, words), never };
-  } // prettier-ignore
+  }
 
   /** What has a side of that size; everything where none is said. */
   #listWith(figure: string | undefined): readonly Spoken[] {
@@ -141,7 +145,7 @@ function putInOrder(segments: readonly Segment[]): Said | null {
   const named = sized.map(({ figures, words }) => ({ figure: figures[0]!, words }));
   const loose = segments.flatMap(({ figures, words }) => (figures.length === 0 ? words : []));
   return { named, loose, reduces: named.length === 1 && named[0]!.words.some((word) => REDUCES.has(word)) };
-} // prettier-ignore
+}
 
 /** Whether what was said may be said of a part: each size with its words of one of its sides, all of it of any where only one is named. */
 function fits({ common, sides, long }: Spoken, { named, loose, reduces }: Said): boolean {
@@ -152,15 +156,27 @@ function fits({ common, sides, long }: Spoken, { named, loose, reduces }: Said):
   if (named.length === 1) {
     const { figure, words } = first!;
     // A reducer that is named by one size is named by its larger one: what it goes down to is seen.
-    const isSized = reduces && sides.length > 1 ? isLargest(figure, sides) : sides.some((side) => side.figure !== '') && sides.every((side) => side.figure === '' || side.figure === figure);
+    const isSized =
+      reduces && sides.length > 1
+        ? isLargest(figure, sides)
+        : sides.some((side) => side.figure !== '') &&
+          sides.every((side) => side.figure === '' || side.figure === figure);
     return isSized && isSaidOf(words, sides) && isSaidOf(loose, sides);
   }
   const [size, length] = named;
   if (long !== null && named.length === 2)
-    return length!.figure === long && sides[0]!.figure === size!.figure && [size!.words, length!.words, loose].every((each) => isSaidOf(each, sides));
-  const isMet = ({ figure, words }: Said['named'][0], side: Spoken['sides'][0]): boolean => figure === side.figure && isSaidOf(words, [side]);
-  return listOrders(sides, named.length).some((order) => order.every((side, i) => isMet(named[i]!, side))) && isSaidOf(loose, sides);
-} // prettier-ignore
+    return (
+      length!.figure === long &&
+      sides[0]!.figure === size!.figure &&
+      [size!.words, length!.words, loose].every((each) => isSaidOf(each, sides))
+    );
+  const isMet = ({ figure, words }: Said['named'][0], side: Spoken['sides'][0]): boolean =>
+    figure === side.figure && isSaidOf(words, [side]);
+  return (
+    listOrders(sides, named.length).some((order) => order.every((side, i) => isMet(named[i]!, side))) &&
+    isSaidOf(loose, sides)
+  );
+}
 
 const REDUCES: ReadonlySet<string> = new Set(['reducing', 'reducer', 'bell', 'bushing', 'bush']);
 const isLargest = (figure: string, sides: Spoken['sides']): boolean =>
@@ -169,20 +185,29 @@ const isLargest = (figure: string, sides: Spoken['sides']): boolean =>
   sides.every((side) => readCounterSize(side.figure) <= readCounterSize(figure));
 
 /** The orders in which the sides of a part may be named: both ways round, a tee run first, its branch last. */
-function listOrders<Side extends { readonly figure: string }>(sides: readonly Side[], named: number): (readonly Side[])[] {
+function listOrders<Side extends { readonly figure: string }>(
+  sides: readonly Side[],
+  named: number,
+): (readonly Side[])[] {
   if (sides.length === 2 && named === 2) return [sides, sides.toReversed()];
   const [a, b, branch] = sides;
   if (sides.length !== 3 || !a || !b || !branch) return [];
   if (named === 2) return a.figure === b.figure ? [[a, branch]] : [];
-  return named === 3 ? [[a, b, branch], [b, a, branch]] : [];
-} // prettier-ignore
+  return named === 3
+    ? [
+        [a, b, branch],
+        [b, a, branch],
+      ]
+    : [];
+}
 
 /** What is met most comes first: what needed the fewest words beside those said, American thread, iron. */
 function rank({ part, common, sides }: Spoken, words: readonly string[]): number {
   const threads = part.ports.map(({ end }) => (end.kind === 'thread' ? end.family : ''));
   const isSaid = (...of: readonly string[]): boolean => of.some((word) => words.includes(word));
   let worse = 0;
-  if (!isSaid('r', 'rp', 'bsp', 'bspt', 'british') && threads.some((each) => each === 'r' || each === 'rp')) worse += 8;
+  if (!isSaid('r', 'rp', 'bsp', 'bspt', 'british') && threads.some((each) => each === 'r' || each === 'rp'))
+    worse += 8;
   if (part.material !== 'black-malleable' && part.material !== 'steel' && part.join === null) worse += 1;
   if (part.join !== null && !sides.some((side) => words.some((word) => side.words.has(word)))) worse += 4;
   // An elbow turns square unless 45 is said; a nipple is a close one unless its length is.
@@ -194,16 +219,25 @@ function rank({ part, common, sides }: Spoken, words: readonly string[]): number
   const own = new Set([...common, ...sides.flatMap((side) => [...side.words])]);
   const unsaid = [...own].filter((word) => !words.includes(word)).length;
   return worse + (words.length > 0 && !common.has(words.at(-1)!) ? 1 : 0) + unsaid / 20;
-} // prettier-ignore
+}
 
 /** A flare that is named by its size alone may be either of two: asked where parts of both came. */
 function asksWhichFlare(parts: readonly Part[], words: readonly string[]): CounterReading['asks'] {
-  const isVague = words.includes('flare') || (words.includes('half') && words.includes('union')) || (words.includes('connector') && !words.includes('end'));
-  const isTold = words.some((word) => ['od', 'tube', 'flex', 'flexible', 'appliance', 'copper', 'sae', 'un', 'nut'].includes(word) || /^\d.*-\d\d$/.test(word));
+  const isVague =
+    words.includes('flare') ||
+    (words.includes('half') && words.includes('union')) ||
+    (words.includes('connector') && !words.includes('end'));
+  const isTold = words.some(
+    (word) =>
+      ['od', 'tube', 'flex', 'flexible', 'appliance', 'copper', 'sae', 'un', 'nut'].includes(word) ||
+      /^\d.*-\d\d$/.test(word),
+  );
   if (!isVague || isTold || (words.includes('connector') && words.includes('flare'))) return null;
-  const families = new Set(parts.flatMap(({ ports }) => ports.map(({ end }) => (end.kind === 'thread' ? end.family : null))));
+  const families = new Set(
+    parts.flatMap(({ ports }) => ports.map(({ end }) => (end.kind === 'thread' ? end.family : null))),
+  );
   return families.has('sae-45') && families.has('connector') ? 'which-flare' : null;
-} // prettier-ignore
+}
 
 /** What is asked for by a word of its own and never given for gas. */
 const NEVER: readonly (readonly [RegExp, RefusedWay])[] = [

@@ -50,13 +50,19 @@ export interface Mate {
 
 /** A house that lets every joint be made that may be asked about at all. */
 const PERMISSIVE = (() => {
-  const { galvanised, compression, concealed, 'joining-pe': pe, 'soft-solder': solder } = resolveRules({
+  const {
+    galvanised,
+    compression,
+    concealed,
+    'joining-pe': pe,
+    'soft-solder': solder,
+  } = resolveRules({
     galvanised: { option: 'allowed' },
     compression: { option: 'accessible' },
     concealed: { option: 'allowed' },
     'joining-pe': { option: 'either' },
     'soft-solder': { option: 'capillary' },
-  }); // prettier-ignore
+  });
   return { galvanised, compression, concealed, 'joining-pe': pe, 'soft-solder': solder };
 })();
 

@@ -49,15 +49,19 @@ const withValveAt = (away: number, choices: RuleChoices = {}): RunDoc => {
 describe('the shut-off of an appliance', () => {
   it('is its own within six feet of pipe by the model rules, and too far beyond', () => {
     for (const away of [20, 40, 60, 71.9]) expect(shutOffOf(withValveAt(away)), String(away)).to.equal('own');
-    for (const away of [72.1, 100, 600]) expect(shutOffOf(withValveAt(away)), String(away)).to.equal('shut-off-far');
+    for (const away of [72.1, 100, 600])
+      expect(shutOffOf(withValveAt(away)), String(away)).to.equal('shut-off-far');
     expect(codesOf(withValveAt(600))[0]).to.equal('stop shut-off-far');
     const far = findShutOff(listDrops(layOut(withValveAt(600)))[0]!)!.fault!;
     expect(far.code === 'shut-off-far' && Math.abs(far.length! - inches(600)) < 1000).to.equal(true);
     const asked = codesOf(withValveAt(20, { 'shut-off-reach': { option: 'ask' } }));
     expect(asked).to.include('ask shut-off-asked');
     const three = { 'shut-off-reach': { option: 'three-feet' } } as const;
-    expect([35, 37].map((away) => shutOffOf(withValveAt(away, three)))).to.deep.equal(['own', 'shut-off-far']);
-  }); // prettier-ignore
+    expect([35, 37].map((away) => shutOffOf(withValveAt(away, three)))).to.deep.equal([
+      'own',
+      'shut-off-far',
+    ]);
+  });
 
   it('is asked about, however near, where the pack says no distance, and where the pipe was not measured', () => {
     for (const jurisdiction of JURISDICTIONS) {
@@ -174,8 +178,10 @@ describe('a trap that no hand gets at', () => {
     const concealed = [2, 4].reduce((doc, tag) => say(doc, tag, 'concealed'), makeTrapped());
     const layout = layOut(concealed);
     const placed = checkRun(layout, { gas: 'natural', jurisdiction: 'us-model' }).flatMap((finding) =>
-      finding.code === 'place' && finding.what.kind === 'part' ? [`${finding.severity} ${finding.what.part} ${finding.marks.join()}`] : [],
-    ); // prettier-ignore
+      finding.code === 'place' && finding.what.kind === 'part'
+        ? [`${finding.severity} ${finding.what.part} ${finding.marks.join()}`]
+        : [],
+    );
     expect(placed.sort()).to.deep.equal(['stop cap 4', 'stop union 2', 'stop valve 2']);
     expect(findDrop(layout, getLeg(concealed, 3).to)).not.to.equal(null);
   });

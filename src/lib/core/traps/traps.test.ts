@@ -236,7 +236,11 @@ describe('sediment traps', () => {
     // Along, down past a level stub, on down past another, out to the kiln: `works` hangs a nipple in one of the two places.
     const make = (works: 'first' | 'second' | null) => {
       const legs: readonly TestLeg[] = [
-        [0, 'right', 60], [1, 'down', 30], [2, 'right', 20], [3, 'down', 30], [4, 'right', 12, { terminal: kiln() }],
+        [0, 'right', 60],
+        [1, 'down', 30],
+        [2, 'right', 20],
+        [3, 'down', 30],
+        [4, 'right', 12, { terminal: kiln() }],
         [2, works === 'first' ? 'down' : 'back', 5.155, { cap: true }],
         [4, works === 'second' ? 'down' : 'back', 5.155, { cap: true }],
       ];
@@ -246,7 +250,7 @@ describe('sediment traps', () => {
     expect(make(null)).to.equal(7);
     expect(make('first')).to.equal(6);
     expect(make('second')).to.equal(7);
-  }); // prettier-ignore
+  });
 
   it('over a leg that was not measured the room is not known, and asked', () => {
     const doc = withParts(

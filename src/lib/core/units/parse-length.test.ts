@@ -151,7 +151,18 @@ describe('isBeyondHope: what is told while it is typed', () => {
   it('nothing typed is waited for', () => expect(isBeyondHope('  ', 'in')).to.equal(false));
 
   it('every beginning of what the keypad and a hand write is waited for', () => {
-    const written = ["3' 7 1/4", '3-7 1/4', '12 ft 3 1/16 in', '0.5 m', '1 1/32', '43 1/4"', '5 mm', '3 feet', '2 inches', '10 ft 11 15/16'];
+    const written = [
+      "3' 7 1/4",
+      '3-7 1/4',
+      '12 ft 3 1/16 in',
+      '0.5 m',
+      '1 1/32',
+      '43 1/4"',
+      '5 mm',
+      '3 feet',
+      '2 inches',
+      '10 ft 11 15/16',
+    ];
     let beginnings = 0;
     for (const whole of written)
       for (let i = 1; i <= whole.length; i++) {
@@ -159,7 +170,7 @@ describe('isBeyondHope: what is told while it is typed', () => {
         beginnings++;
       }
     expect(beginnings).to.be.greaterThan(60);
-  }); // prettier-ignore
+  });
 
   it('what reads is never beyond hope (seed 14)', () => {
     fc.assert(

@@ -24,10 +24,16 @@ export interface TorqueRefusal {
 /** Reads a torque: a number with its unit, or in the one of the units gone by (lb·ft beside inches, N·m beside mm). Refuses none, and more than a nut is ever pulled to. */
 export function parseTorque(typed: string, unit: LengthUnit): Result<Torque, TorqueRefusal> {
   const [, amount, said] = /^\s*(\d+(?:[.,]\d+)?)\s*(\S.*?)?\s*$/.exec(typed) ?? [];
-  const is = said === undefined ? (unit === 'in' ? POUND_FOOT : NEWTON_METRE) : UNITS.find(({ as }) => as.test(said))?.is;
-  const torque = amount === undefined || is === undefined ? Number.NaN : Math.round(Number(amount.replace(',', '.')) * is);
+  const is =
+    said === undefined
+      ? unit === 'in'
+        ? POUND_FOOT
+        : NEWTON_METRE
+      : UNITS.find(({ as }) => as.test(said))?.is;
+  const torque =
+    amount === undefined || is === undefined ? Number.NaN : Math.round(Number(amount.replace(',', '.')) * is);
   return torque >= 1 && torque <= MOST ? accept(torque) : refuse({ code: 'torque-unreadable', typed });
-} // prettier-ignore
+}
 
 /** In the unit that goes with a unit of length. */
 export const toTorqueUnit = (torque: Torque, unit: LengthUnit): number =>

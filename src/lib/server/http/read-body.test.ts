@@ -62,10 +62,14 @@ describe('the body of a request', () => {
 
   it('beside others finds room, or is told that there is none; room is given back', async () => {
     const large = (): Request => send([...Array.from({ length: 15 }, () => blanks(1024 * 1024)), null]);
-    const few = Array.from({ length: 4 }, () => readBody(large(), LIMITS.change, { pace: { grace: 400, longest: 1 } }).then((read) => (read.ok ? null : (read.refusal as { why: string }).why)));
+    const few = Array.from({ length: 4 }, () =>
+      readBody(large(), LIMITS.change, { pace: { grace: 400, longest: 1 } }).then((read) =>
+        read.ok ? null : (read.refusal as { why: string }).why,
+      ),
+    );
     const whys = await Promise.all(few);
     expect(whys).to.include('too-busy').and.to.include('too-slow');
     const alone = send(Array.from({ length: 15 }, () => blanks(1024 * 1024)));
     expect(await whyNot(readBody(alone, LIMITS.change))).to.equal(15 * 1024 * 1024);
-  }); // prettier-ignore
+  });
 });

@@ -42,13 +42,14 @@ export async function findMakerSheets(
 
 /** What all sheets of the shop are called. */
 export async function listSheetNames(db: Queryable, crew: string): Promise<SheetName[]> {
-  const read = (field: 'maker' | 'join' | 'source') => sql<string>`${makerSheets.sheet}->>${sql.raw(`'${field}'`)}`;
+  const read = (field: 'maker' | 'join' | 'source') =>
+    sql<string>`${makerSheets.sheet}->>${sql.raw(`'${field}'`)}`;
   const rows = await db
     .select({ id: makerSheets.id, maker: read('maker'), join: read('join'), source: read('source') })
     .from(makerSheets)
     .where(eq(makerSheets.crew, crew));
   return rows as SheetName[];
-} // prettier-ignore
+}
 
 /** Keeps sheets: new ones are added, those that are there are written over. */
 export async function putMakerSheets(

@@ -4,7 +4,10 @@ import { Room } from './room.ts';
 
 describe('room for work', () => {
   it('never holds more tasks or bytes than it has but for one that is alone, and refuses nothing that fits (property)', () => {
-    const step = fc.oneof(fc.record({ bytes: fc.integer({ min: 0, max: 60 }) }), fc.record({ leaves: fc.nat(9) }));
+    const step = fc.oneof(
+      fc.record({ bytes: fc.integer({ min: 0, max: 60 }) }),
+      fc.record({ leaves: fc.nat(9) }),
+    );
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 5 }), fc.array(step, { maxLength: 60 }), (tasks, steps) => {
         const room = new Room({ tasks, bytes: 100 });
@@ -26,5 +29,5 @@ describe('room for work', () => {
       }),
       { seed: 13_022, numRuns: 2000 },
     );
-  }); // prettier-ignore
+  });
 });

@@ -14,16 +14,22 @@ class Window {
   };
   constructor() {
     const here = () => this.entries[this.at]!;
-    this.location = { get href() { return here().href; } };
+    this.location = {
+      get href() {
+        return here().href;
+      },
+    };
     this.history = {
-      get state() { return here().state; },
+      get state() {
+        return here().state;
+      },
       pushState: (state, _, to) => {
         this.entries = [...this.entries.slice(0, this.at + 1), { href: to ?? here().href, state }];
         this.at++;
       },
       back: () => this.go(-1),
     };
-  } // prettier-ignore
+  }
   go(by: number): void {
     this.at = Math.max(0, this.at + by);
     for (const each of this.#heard) each({ state: this.entries[this.at]!.state });

@@ -13,7 +13,12 @@ function findDelimiter(text: string): (typeof DELIMITERS)[number] {
 /** The cells of a table as a file has it: CSV with commas, semicolons or tabs. Refuses what is no table. */
 export function readTableText(text: string): Result<string[][], TableRefusal> {
   try {
-    const rows: string[][] = parse(text, { bom: true, delimiter: findDelimiter(text), relax_column_count: true, skip_empty_lines: true }); // prettier-ignore
+    const rows: string[][] = parse(text, {
+      bom: true,
+      delimiter: findDelimiter(text),
+      relax_column_count: true,
+      skip_empty_lines: true,
+    });
     return accept(rows.map((row) => row.map(unguardCell)));
   } catch {
     return refuse({ code: 'table-empty' });

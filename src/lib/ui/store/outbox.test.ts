@@ -147,7 +147,9 @@ describe('the outbox of this device', () => {
       readonly doc: RunDoc;
       readonly changes: readonly PlannedChange[];
     }
-    const [, history] = JSON.parse(readFileSync('tests/support/histories/version-5.json', 'utf8')) as History[];
+    const [, history] = JSON.parse(
+      readFileSync('tests/support/histories/version-5.json', 'utf8'),
+    ) as History[];
     const { changes, doc: last } = history!;
     const newest = changes.at(-1)!;
     // The run as it was before its newest change, in the form of that version; the change waits.
@@ -157,15 +159,28 @@ describe('the outbox of this device', () => {
     const database = await openDeviceDatabase();
     const old = { ...mustBe(applyOps(last, invertOps(newest.ops))), id: run };
     expect(old.schema).to.equal(5);
-    await database.put('runs', { id: run, job: 'job0000001', name: 'Run', revision: 4, doc: old, events: [] });
+    await database.put('runs', {
+      id: run,
+      job: 'job0000001',
+      name: 'Run',
+      revision: 4,
+      doc: old,
+      events: [],
+    });
     const change = { id: 'oldchange1', base: 4, by: 'A', at: '', ...newest };
     await putInOutbox({ run, job: 'job0000001', kind: 'change', change }, null);
     const { kept, waiting } = await readKept(run);
-    expect(isSameJson(kept!.doc as unknown as Json, { ...before, id: run } as unknown as Json)).to.equal(true);
-    expect(waiting.map((entry) => entry.kind === 'change' && entry.change.ops)).to.deep.equal([carryUpOps(newest.ops)]);
+    expect(isSameJson(kept!.doc as unknown as Json, { ...before, id: run } as unknown as Json)).to.equal(
+      true,
+    );
+    expect(waiting.map((entry) => entry.kind === 'change' && entry.change.ops)).to.deep.equal([
+      carryUpOps(newest.ops),
+    ]);
     await confirmEntry(waiting[0]!, 5, '2026-01-01T08:00:00.000Z');
     const moved = await readKept(run);
     expect([moved.kept!.revision, moved.waiting]).to.deep.equal([5, []]);
-    expect(isSameJson(moved.kept!.doc as unknown as Json, { ...now, id: run } as unknown as Json)).to.equal(true);
-  }); // prettier-ignore
+    expect(isSameJson(moved.kept!.doc as unknown as Json, { ...now, id: run } as unknown as Json)).to.equal(
+      true,
+    );
+  });
 });

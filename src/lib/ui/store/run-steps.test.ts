@@ -27,11 +27,17 @@ describe('the steps of a run, back and forth', () => {
     steps.add(insert('one'));
     steps.add(insert('two'));
     expect(steps.undo(apply).ok).to.equal(true);
-    expect(applied.at(-1)).to.deep.equal({ label: { command: 'add-leg', leg: 1, turn: 'undo' }, ops: [{ op: 'remove', in: 'zones', id: 'two', old: { id: 'two', zone: 'indoors' } }] });
+    expect(applied.at(-1)).to.deep.equal({
+      label: { command: 'add-leg', leg: 1, turn: 'undo' },
+      ops: [{ op: 'remove', in: 'zones', id: 'two', old: { id: 'two', zone: 'indoors' } }],
+    });
     steps.undo(apply);
     expect([names(steps.done), names(steps.undone)]).to.deep.equal([[], ['two', 'one']]);
     steps.redo(apply);
-    expect(applied.at(-1)).to.deep.equal({ ...insert('one'), label: { command: 'add-leg', leg: 1, turn: 'redo' } });
+    expect(applied.at(-1)).to.deep.equal({
+      ...insert('one'),
+      label: { command: 'add-leg', leg: 1, turn: 'redo' },
+    });
     expect([names(steps.done), names(steps.undone)]).to.deep.equal([['one'], ['two']]);
   });
 
@@ -69,4 +75,4 @@ describe('the steps of a run, back and forth', () => {
     steps.forget();
     expect([steps.done.length, steps.undone.length]).to.deep.equal([0, 0]);
   });
-}); // prettier-ignore
+});

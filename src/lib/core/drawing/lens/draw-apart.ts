@@ -51,32 +51,64 @@ const UNKNOWN = 8;
 
 /** One end with its mouth at the gap: `side` −1 lies to the left, 1 to the right. */
 function drawEnd(end: FiguredEnd, r: number, side: 1 | -1, gap: number): LensShape[] {
-  const turn = (outline: readonly { x: number; y: number }[]) => outline.map(({ x, y }) => ({ x: side * (x + gap), y }));
+  const turn = (outline: readonly { x: number; y: number }[]) =>
+    outline.map(({ x, y }) => ({ x: side * (x + gap), y }));
   if (end.kind === 'thread') {
     const crests = Math.max(3, Math.round((r * 1.5 * end.thread.perInch) / 25.4));
     const line = makeThreadProfile(toForm(end.thread), crests);
     const last = line.at(-1)!;
     const outline =
       end.thread.gender === 'male'
-        ? [{ x: 0, y: r * 0.62 }, { x: 0, y: line[0]!.y }, ...line, { x: last.x + r * 0.5, y: last.y }, { x: last.x + r * 0.5, y: r * 0.62 }] // prettier-ignore
+        ? [
+            { x: 0, y: r * 0.62 },
+            { x: 0, y: line[0]!.y },
+            ...line,
+            { x: last.x + r * 0.5, y: last.y },
+            { x: last.x + r * 0.5, y: r * 0.62 },
+          ]
         : [...line, { x: last.x, y: r * 1.4 }, { x: 0, y: r * 1.4 }];
     return [{ role: end.thread.gender, outline: turn(outline) }];
   }
   if (end.kind === 'tube') return [{ role: 'tube', outline: turn(box(0, r * 2, r * 0.84, r)) }];
   if (end.kind === 'socket') {
-    const outline = [{ x: 0, y: r }, { x: r * 1.4, y: r }, { x: r * 1.4, y: r * 0.8 }, { x: r * 2, y: r * 0.8 }, { x: r * 2, y: r * 1.35 }, { x: 0, y: r * 1.35 }];
+    const outline = [
+      { x: 0, y: r },
+      { x: r * 1.4, y: r },
+      { x: r * 1.4, y: r * 0.8 },
+      { x: r * 2, y: r * 0.8 },
+      { x: r * 2, y: r * 1.35 },
+      { x: 0, y: r * 1.35 },
+    ];
     return [{ role: 'female', outline: turn(outline) }];
   }
   if (end.kind === 'union-half') {
     const outline =
       end.half === 'cone'
-        ? [{ x: 0, y: r * 0.6 }, { x: r * 0.3, y: r * 0.85 }, { x: r * 1.6, y: r * 0.85 }, { x: r * 1.6, y: r * 0.6 }]
-        : [{ x: r * 0.3, y: r * 0.6 }, { x: 0, y: r * 0.85 }, { x: 0, y: r }, { x: r * 1.6, y: r }, { x: r * 1.6, y: r * 0.6 }]; // prettier-ignore
+        ? [
+            { x: 0, y: r * 0.6 },
+            { x: r * 0.3, y: r * 0.85 },
+            { x: r * 1.6, y: r * 0.85 },
+            { x: r * 1.6, y: r * 0.6 },
+          ]
+        : [
+            { x: r * 0.3, y: r * 0.6 },
+            { x: 0, y: r * 0.85 },
+            { x: 0, y: r },
+            { x: r * 1.6, y: r },
+            { x: r * 1.6, y: r * 0.6 },
+          ];
     return [{ role: end.half === 'cone' ? 'male' : 'female', outline: turn(outline) }];
   }
   if (end.kind === 'flange') {
-    const outline = [{ x: 0, y: r * 0.6 }, { x: 0, y: r * 1.7 }, { x: r * 0.35, y: r * 1.7 }, { x: r * 0.35, y: r * 0.85 }, { x: r * 1.8, y: r * 0.85 }, { x: r * 1.8, y: r * 0.6 }];
+    const outline = [
+      { x: 0, y: r * 0.6 },
+      { x: 0, y: r * 1.7 },
+      { x: r * 0.35, y: r * 1.7 },
+      { x: r * 0.35, y: r * 0.85 },
+      { x: r * 1.8, y: r * 0.85 },
+      { x: r * 1.8, y: r * 0.6 },
+    ];
     return [{ role: side < 0 ? 'female' : 'male', outline: turn(outline) }];
   }
   return [];
-} // prettier-ignore
+}

@@ -73,12 +73,19 @@ describe('the lens', () => {
   });
 
   it('60 in 55 and straight in taper are drawn jammed or loose, never sealed', () => {
-    for (const [a, b] of [['r-1/2-male', 'npt-1/2-female'], ['npt-1/2-male', 'rc-1/2-female'], ['g-1/2-male', 'rc-1/2-female']] as const) {
+    for (const [a, b] of [
+      ['r-1/2-male', 'npt-1/2-female'],
+      ['npt-1/2-male', 'rc-1/2-female'],
+      ['g-1/2-male', 'rc-1/2-female'],
+    ] as const) {
       const picture = look(thread(a), thread(b));
       expect(picture.seals, a).to.deep.equal([]);
-      expect(picture.angles.map(({ degrees }) => degrees)).to.deep.equal([thread(a).thread.flank, thread(b).thread.flank]);
+      expect(picture.angles.map(({ degrees }) => degrees)).to.deep.equal([
+        thread(a).thread.flank,
+        thread(b).thread.flank,
+      ]);
     }
-  }); // prettier-ignore
+  });
 
   it('a tube too small for its socket leaves the gap that there is', () => {
     const tubes = listTubeEnds(standardTubes, standardCatalogue.pipes);

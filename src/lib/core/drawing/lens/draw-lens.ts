@@ -148,10 +148,13 @@ function drawThreads({ male, female }: ThreadPair, { joint, cause, turns }: Pair
       male: isWasher ? { kind: 'flat' } : toSeatForm(male),
       female: isWasher ? { kind: 'flat' } : toSeatForm(female),
       threads: [toForm(male.thread), toForm(female.thread)],
-      tail: toSeatForm(female).kind === 'cone' && female.seat !== '30' && female.thread.family !== 'npsm' ? 'tube' : 'tail-piece',
+      tail:
+        toSeatForm(female).kind === 'cone' && female.seat !== '30' && female.thread.family !== 'npsm'
+          ? 'tube'
+          : 'tail-piece',
       washer: isWasher,
       makes,
-    }); // prettier-ignore
+    });
   }
   const start = getThreadStart(male.thread, female.thread).turns ?? 0;
   const home = male.thread.crest.length / (25.4 / male.thread.perInch);

@@ -12,9 +12,23 @@ const ASSUMED = 1.1;
 export function drawPart(part: Part, catalogue: Catalogue): StripPicture {
   const shapes: StripShape[] = [];
   const voids: StripShape[] = [];
-  const bar = (role: StripShape['role'], { way }: Port, from: number, to: number, half: number, isAssumed = false): void => {
-    const at = (along: number, off: number): Point => ({ x: way.x * along - way.z * off, y: way.z * along + way.x * off });
-    (role === 'void' ? voids : shapes).push({ role, outline: [at(from, -half), at(to, -half), at(to, half), at(from, half)], isAssumed });
+  const bar = (
+    role: StripShape['role'],
+    { way }: Port,
+    from: number,
+    to: number,
+    half: number,
+    isAssumed = false,
+  ): void => {
+    const at = (along: number, off: number): Point => ({
+      x: way.x * along - way.z * off,
+      y: way.z * along + way.x * off,
+    });
+    (role === 'void' ? voids : shapes).push({
+      role,
+      outline: [at(from, -half), at(to, -half), at(to, half), at(from, half)],
+      isAssumed,
+    });
   };
   const inSheet = part.ports.filter(({ way }) => Math.abs(way.y) < 0.5);
   const widest = Math.max(...inSheet.map(({ end }) => getOutside(end, catalogue)));
@@ -36,6 +50,10 @@ export function drawPart(part: Part, catalogue: Catalogue): StripPicture {
   return {
     shapes: all,
     leaks: [],
-    frame: { left: Math.min(...xs), right: Math.max(...xs), radius: Math.max(...points.map(({ y }) => Math.abs(y))) },
+    frame: {
+      left: Math.min(...xs),
+      right: Math.max(...xs),
+      radius: Math.max(...points.map(({ y }) => Math.abs(y))),
+    },
   };
-} // prettier-ignore
+}

@@ -46,21 +46,38 @@ export function drawSeatPair({ male, female, threads, tail, washer, makes }: Sea
   const wall = tail === 'tube' ? outside * 2 * TUBE : outer - inner;
   const left = -outside * 1.6;
   // A tube keeps its thickness over the cone; a tail piece is solid behind its seat.
-  const behind = tail === 'tube' ? femaleSurface.map(({ x, y }) => ({ x: x - wall * 1.4, y: y + wall * 0.1 })) : [];
+  const behind =
+    tail === 'tube' ? femaleSurface.map(({ x, y }) => ({ x: x - wall * 1.4, y: y + wall * 0.1 })) : [];
   const tailOutline =
     tail === 'tube'
-      ? [{ x: left, y: inner }, ...femaleSurface, ...behind.toReversed().filter(({ y }) => y > inner + wall), { x: femaleSurface[0]!.x - wall, y: inner + wall }, { x: left, y: inner + wall }] // prettier-ignore
-      : [{ x: left, y: inner }, ...femaleSurface, { x: femaleSurface.at(-1)!.x - outside * 0.5, y: outer }, { x: femaleSurface.at(-1)!.x - outside * 0.5, y: inner + wall * 0.45 }, { x: left, y: inner + wall * 0.45 }]; // prettier-ignore
+      ? [
+          { x: left, y: inner },
+          ...femaleSurface,
+          ...behind.toReversed().filter(({ y }) => y > inner + wall),
+          { x: femaleSurface[0]!.x - wall, y: inner + wall },
+          { x: left, y: inner + wall },
+        ]
+      : [
+          { x: left, y: inner },
+          ...femaleSurface,
+          { x: femaleSurface.at(-1)!.x - outside * 0.5, y: outer },
+          { x: femaleSurface.at(-1)!.x - outside * 0.5, y: inner + wall * 0.45 },
+          { x: left, y: inner + wall * 0.45 },
+        ];
   shapes.push({ role: 'tube', outline: tailOutline });
   if (washer) shapes.push({ role: 'seal', outline: box(shift - thick, shift, inner, outer) });
   const nutInner = makeThreadProfile(nutThread, turns).map(({ x, y }) => ({ x: x + depth + p * 1.5, y }));
   const nutLeft = Math.min(left * 0.55, femaleSurface.at(-1)!.x - outside * 0.55);
-  const shoulder = Math.min(...behind.map(({ x }) => x), femaleSurface.at(-1)!.x - outside * 0.5) - 0.02 * outside;
+  const shoulder =
+    Math.min(...behind.map(({ x }) => x), femaleSurface.at(-1)!.x - outside * 0.5) - 0.02 * outside;
   const nutOuter = outside * 1.35;
   shapes.push({
     role: 'nut',
     outline: [
-      { x: nutLeft - outside * 0.3, y: inner + wall * (tail === 'tube' ? 1 : 0.45) + CLEARANCE * outside * 0.5 },
+      {
+        x: nutLeft - outside * 0.3,
+        y: inner + wall * (tail === 'tube' ? 1 : 0.45) + CLEARANCE * outside * 0.5,
+      },
       { x: shoulder, y: inner + wall * (tail === 'tube' ? 1 : 0.45) + CLEARANCE * outside * 0.5 },
       { x: shoulder, y: outside + CLEARANCE * outside },
       { x: depth + p, y: outside + CLEARANCE * outside },
@@ -71,7 +88,16 @@ export function drawSeatPair({ male, female, threads, tail, washer, makes }: Sea
     ],
   });
   const [from, to] = washer
-    ? [[{ x: shift, y: inner }, { x: shift, y: outer }], [{ x: shift - thick, y: inner }, { x: shift - thick, y: outer }]] // prettier-ignore
+    ? [
+        [
+          { x: shift, y: inner },
+          { x: shift, y: outer },
+        ],
+        [
+          { x: shift - thick, y: inner },
+          { x: shift - thick, y: outer },
+        ],
+      ]
     : [contact.length > 1 ? contact : widen(contact[0]!), null];
   const lines = to ? [from, to] : [from];
   const cone = (form: SeatForm) => (form.kind === 'cone' ? form.degrees : null);
@@ -82,14 +108,21 @@ export function drawSeatPair({ male, female, threads, tail, washer, makes }: Sea
     touches: makes ? [] : lines,
     showing: [],
     angles: [
-      ...(cone(male) === null ? [] : [{ at: { x: depth * 0.9 + outside * 0.3, y: middle }, degrees: cone(male)!, of: 'male' as const }]),
-      ...(cone(female) === null ? [] : [{ at: { x: shift - outside * 0.55, y: outer }, degrees: cone(female)!, of: 'female' as const }]),
+      ...(cone(male) === null
+        ? []
+        : [{ at: { x: depth * 0.9 + outside * 0.3, y: middle }, degrees: cone(male)!, of: 'male' as const }]),
+      ...(cone(female) === null
+        ? []
+        : [{ at: { x: shift - outside * 0.55, y: outer }, degrees: cone(female)!, of: 'female' as const }]),
     ],
-    dimensions: [acrossAxis('male', body[0]!.x, thread.mouth), acrossAxis('female', nutInner[0]!.x, nutThread.mouth)],
+    dimensions: [
+      acrossAxis('male', body[0]!.x, thread.mouth),
+      acrossAxis('female', nutInner[0]!.x, nutThread.mouth),
+    ],
     look: { from: -outside * 0.7, to: outside * 1.1, radius: middle },
     whole: { from: left, to: end, radius: nutOuter },
   };
-} // prettier-ignore
+}
 
 /** A touch on a line is a point in the cut: made long enough to be seen. */
 const widen = ({ x, y }: { x: number; y: number }) => [

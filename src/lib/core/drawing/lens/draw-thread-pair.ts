@@ -22,7 +22,12 @@ const MALE_WALL = 0.14;
  * A male thread so many turns in a female one, each with its own pitch, flanks and taper. Crests meet roots at the mouth;
  * with unlike pitches they drift apart inward. Where metal would lie in metal it jams: that is marked.
  */
-export function drawThreadPair(male: ListedThread, female: ListedThread, turns: number, makes: boolean): LensPicture {
+export function drawThreadPair(
+  male: ListedThread,
+  female: ListedThread,
+  turns: number,
+  makes: boolean,
+): LensPicture {
   const [p, q] = [getPitch(male), getPitch(female)];
   const depth = turns * p;
   const length = Math.max(male.crest.length, depth + 1.5 * p);
@@ -45,13 +50,28 @@ export function drawThreadPair(male: ListedThread, female: ListedThread, turns: 
   const last = maleLine.at(-1)!;
   const mouth = femaleLine.at(-1)!;
   const deepest = femaleLine[0]!;
-  const maleOutline = [{ x: -depth, y: inner }, { x: -depth, y: maleLine[0]!.y }, ...maleLine, { x: tail + p, y: last.y }, { x: tail + p, y: inner }];
-  const femaleOutline = [{ x: back, y: deepest.y }, ...femaleLine, { x: 0, y: mouth.y }, { x: 0, y: outer }, { x: back, y: outer }];
+  const maleOutline = [
+    { x: -depth, y: inner },
+    { x: -depth, y: maleLine[0]!.y },
+    ...maleLine,
+    { x: tail + p, y: last.y },
+    { x: tail + p, y: inner },
+  ];
+  const femaleOutline = [
+    { x: back, y: deepest.y },
+    ...femaleLine,
+    { x: 0, y: mouth.y },
+    { x: 0, y: outer },
+    { x: back, y: outer },
+  ];
   const inside = maleLine.filter(({ x }) => x >= -depth && x <= 0);
   const jams = makes ? [] : findJams(inside, femaleLine);
   // Where nothing jams it only touches, at the crest nearest the mouth.
   const touches = makes || jams.length > 0 ? jams : [inside.filter(({ x }) => x >= -p)];
-  const tops = Array.from({ length: crests }, (_, k) => ({ x: start + k * p, y: maleLine[Math.min(k * Math.floor(maleLine.length / crests), maleLine.length - 1)]!.y }));
+  const tops = Array.from({ length: crests }, (_, k) => ({
+    x: start + k * p,
+    y: maleLine[Math.min(k * Math.floor(maleLine.length / crests), maleLine.length - 1)]!.y,
+  }));
   const half = Math.max(depth, 2 * p);
   return {
     shapes: [
@@ -73,7 +93,7 @@ export function drawThreadPair(male: ListedThread, female: ListedThread, turns: 
     look: { from: -half - p, to: Math.max(2.5 * p, tail), radius },
     whole: { from: back, to: tail + p, radius: outer },
   };
-} // prettier-ignore
+}
 
 /** Stretches of the male's line that lie in the female's metal. */
 function findJams(inside: readonly Point[], femaleLine: readonly Point[]): Point[][] {

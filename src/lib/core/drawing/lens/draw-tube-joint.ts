@@ -39,11 +39,25 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
   if (how === 'csst') {
     const pitch = outside * 0.22;
     const top = wave(deep * 0.6, far, r, outside * 0.09, pitch);
-    shapes.push({ role: 'tube', outline: [...top, ...top.map(({ x, y }) => ({ x, y: y - wall * 2 })).toReversed()] });
-    shapes.push({ role: 'female', outline: [{ x: deep * 1.6, y: R * 0.72 }, { x: deep * 0.6, y: R * 0.72 }, { x: deep * 0.6, y: R + sleeve * 0.4 }, { x: deep * 1.6, y: R + sleeve * 0.4 }] });
+    shapes.push({
+      role: 'tube',
+      outline: [...top, ...top.map(({ x, y }) => ({ x, y: y - wall * 2 })).toReversed()],
+    });
+    shapes.push({
+      role: 'female',
+      outline: [
+        { x: deep * 1.6, y: R * 0.72 },
+        { x: deep * 0.6, y: R * 0.72 },
+        { x: deep * 0.6, y: R + sleeve * 0.4 },
+        { x: deep * 1.6, y: R + sleeve * 0.4 },
+      ],
+    });
     shapes.push({ role: 'nut', outline: box(deep * 0.9, far * 0.35, R + sleeve * 0.45, R + sleeve * 1.2) });
     shapes.push({ role: 'nut', outline: box(far * 0.1, far * 0.35, r + 0.2, R + sleeve * 0.45) });
-    seals.push([{ x: deep * 0.6, y: r - outside * 0.09 }, { x: deep * 0.6, y: r }]);
+    seals.push([
+      { x: deep * 0.6, y: r - outside * 0.09 },
+      { x: deep * 0.6, y: r },
+    ]);
   } else {
     shapes.push({ role: 'tube', outline: box(deep, far, inner, r) });
     const stop = { x: deep - takes * 0.06, inner: R - wall * 0.9 };
@@ -54,28 +68,80 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
     ];
     if (how === 'olive' || how === 'flare-nut') {
       const mouth = -takes * 0.28;
-      shapes.push({ role: 'female', outline: [...body, { x: mouth, y: R + 0.05 }, { x: mouth * 0.35, y: R + sleeve * 0.5 }, { x: mouth * 0.35, y: R + sleeve }, { x: deep * 1.5, y: R + sleeve }] });
-      const olive = [{ x: mouth * 0.95, y: r }, { x: 0, y: Math.max(r, R) + sleeve * 0.36 }, { x: -mouth * 0.5, y: Math.max(r, R) + sleeve * 0.2 }, { x: -mouth * 0.6, y: makes ? r : R }];
+      shapes.push({
+        role: 'female',
+        outline: [
+          ...body,
+          { x: mouth, y: R + 0.05 },
+          { x: mouth * 0.35, y: R + sleeve * 0.5 },
+          { x: mouth * 0.35, y: R + sleeve },
+          { x: deep * 1.5, y: R + sleeve },
+        ],
+      });
+      const olive = [
+        { x: mouth * 0.95, y: r },
+        { x: 0, y: Math.max(r, R) + sleeve * 0.36 },
+        { x: -mouth * 0.5, y: Math.max(r, R) + sleeve * 0.2 },
+        { x: -mouth * 0.6, y: makes ? r : R },
+      ];
       if (how === 'olive') shapes.push({ role: 'seal', outline: olive });
-      shapes.push({ role: 'nut', outline: [{ x: -mouth * 0.62, y: R + 0.1 }, { x: far * 0.62, y: R + 0.1 }, { x: far * 0.62, y: R + sleeve * 1.7 }, { x: deep * 0.75, y: R + sleeve * 1.7 }, { x: deep * 0.75, y: R + sleeve * 1.06 }, { x: -mouth * 0.62, y: R + sleeve * 1.06 }] });
-      if (how === 'olive') seals.push([olive[0]!, olive[1]!], [{ x: mouth * 0.9, y: r }, { x: -mouth * 0.6, y: r }]);
+      shapes.push({
+        role: 'nut',
+        outline: [
+          { x: -mouth * 0.62, y: R + 0.1 },
+          { x: far * 0.62, y: R + 0.1 },
+          { x: far * 0.62, y: R + sleeve * 1.7 },
+          { x: deep * 0.75, y: R + sleeve * 1.7 },
+          { x: deep * 0.75, y: R + sleeve * 1.06 },
+          { x: -mouth * 0.62, y: R + sleeve * 1.06 },
+        ],
+      });
+      if (how === 'olive')
+        seals.push(
+          [olive[0]!, olive[1]!],
+          [
+            { x: mouth * 0.9, y: r },
+            { x: -mouth * 0.6, y: r },
+          ],
+        );
     } else {
       const outer = R + sleeve;
-      shapes.push({ role: 'female', outline: [...body, { x: 0, y: R + 0.1 }, { x: 0, y: outer }, { x: deep * 1.5, y: outer }] });
+      shapes.push({
+        role: 'female',
+        outline: [...body, { x: 0, y: R + 0.1 }, { x: 0, y: outer }, { x: deep * 1.5, y: outer }],
+      });
       if (how === 'solder' && makes) {
         shapes.push({ role: 'seal', outline: box(deep * 0.97, 0, r, R + 0.1) });
-        seals.push([{ x: deep * 0.97, y: r }, { x: 0, y: r }]);
+        seals.push([
+          { x: deep * 0.97, y: r },
+          { x: 0, y: r },
+        ]);
       }
       const rings = how === 'solder' ? [] : how === 'stab' ? [deep * 0.62, deep * 0.34] : [deep * 0.45];
       for (const x of rings) {
         const groove = R + sleeve * 0.5;
         shapes.push({ role: 'seal', outline: ring(x, makes ? r : R - 0.02 * takes, groove, takes * 0.09) });
-        seals.push([{ x: x - takes * 0.03, y: r }, { x: x + takes * 0.03, y: r }]);
+        seals.push([
+          { x: x - takes * 0.03, y: r },
+          { x: x + takes * 0.03, y: r },
+        ]);
       }
-      if (how === 'stab') shapes.push({ role: 'stiffener', outline: box(deep * 1.02, -takes * 0.1, R - wall - takes * 0.035, R - wall) });
+      if (how === 'stab')
+        shapes.push({
+          role: 'stiffener',
+          outline: box(deep * 1.02, -takes * 0.1, R - wall - takes * 0.035, R - wall),
+        });
     }
   }
-  const gap: Point[][] = makes || r >= R ? [] : [[{ x: deep * 0.5, y: r }, { x: deep * 0.5, y: R }]];
+  const gap: Point[][] =
+    makes || r >= R
+      ? []
+      : [
+          [
+            { x: deep * 0.5, y: r },
+            { x: deep * 0.5, y: R },
+          ],
+        ];
   return {
     shapes,
     seals: makes ? seals : [],
@@ -86,10 +152,14 @@ export function drawTubeJoint({ how, outside, takes, wall, makes }: TubeJoint): 
     look: { from: deep * 1.1, to: -deep * 0.9, radius: R },
     whole: { from: deep * 1.5, to: far, radius: R + sleeve * 1.7 },
   };
-} // prettier-ignore
+}
 
 /** Two polyethylene ends melted together: a double bead, even all round; of unlike walls a step that the melt does not fill. */
-export function drawFusion(a: { outside: number; wall: number }, b: { outside: number; wall: number }, makes: boolean): LensPicture {
+export function drawFusion(
+  a: { outside: number; wall: number },
+  b: { outside: number; wall: number },
+  makes: boolean,
+): LensPicture {
   const r = a.outside / 2;
   const long = a.outside * 0.9;
   // 1/32 to 1/16 in of bead for small pipe; as wide as it is high, twice.
@@ -103,14 +173,32 @@ export function drawFusion(a: { outside: number; wall: number }, b: { outside: n
       const t = (Math.PI * i) / 9;
       return { x: side * (bead + Math.cos(t) * bead), y: r - wall - Math.sin(t) * bead };
     });
-    return [{ x: side * long, y: r - wall }, { x: side * long, y: r }, ...outward.toReversed(), ...inward.toReversed()];
+    return [
+      { x: side * long, y: r - wall },
+      { x: side * long, y: r },
+      ...outward.toReversed(),
+      ...inward.toReversed(),
+    ];
   };
   const joined = Math.min(a.wall, b.wall);
-  const line = [{ x: 0, y: r - joined }, { x: 0, y: r }];
+  const line = [
+    { x: 0, y: r - joined },
+    { x: 0, y: r },
+  ];
   return {
-    shapes: [{ role: 'female', outline: roll(-1, a.wall) }, { role: 'male', outline: roll(1, b.wall) }],
+    shapes: [
+      { role: 'female', outline: roll(-1, a.wall) },
+      { role: 'male', outline: roll(1, b.wall) },
+    ],
     seals: makes ? [line] : [],
-    touches: makes ? [] : [[{ x: 0, y: r - Math.max(a.wall, b.wall) }, { x: 0, y: r - joined }]],
+    touches: makes
+      ? []
+      : [
+          [
+            { x: 0, y: r - Math.max(a.wall, b.wall) },
+            { x: 0, y: r - joined },
+          ],
+        ],
     showing: [],
     angles: [],
     dimensions: [
@@ -120,4 +208,4 @@ export function drawFusion(a: { outside: number; wall: number }, b: { outside: n
     look: { from: -a.wall * 2.4, to: a.wall * 2.4, radius: r - a.wall / 2 },
     whole: { from: -long, to: long, radius: r + bead },
   };
-} // prettier-ignore
+}

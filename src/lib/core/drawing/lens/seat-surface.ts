@@ -33,11 +33,14 @@ function getX(form: SeatForm, over: Millimetres): Millimetres {
  *     same:  ╱╱      unlike:  ╱
  *           ╱╱               ╱│
  */
-export function bringTogether(male: readonly Point[], female: readonly Point[]): { shift: Millimetres; contact: Point[] } {
+export function bringTogether(
+  male: readonly Point[],
+  female: readonly Point[],
+): { shift: Millimetres; contact: Point[] } {
   const gaps = male.map(({ x }, i) => x - female[i]!.x);
   const shift = Math.min(...gaps);
   return { shift, contact: male.filter((_, i) => gaps[i]! - shift < TOUCHES) };
-} // prettier-ignore
+}
 
 /** Nearer than this (mm) is touching. */
 const TOUCHES = 1e-6;

@@ -17,17 +17,34 @@ describe('bending copper', () => {
   it('a bender’s own radius is taken for its size, and refused under twice the outside', () => {
     for (const size of COPPER_SIZES) {
       const outside = getCopperOutside(size);
-      for (const [share, isRefused] of [[1.5, true], [1.99, true], [2, false], [3, false], [6, false]] as const) {
+      for (const [share, isRefused] of [
+        [1.5, true],
+        [1.99, true],
+        [2, false],
+        [3, false],
+        [6, false],
+      ] as const) {
         const radius = Math.round(outside * share);
         const bending = findCopperBending(settings(size, 'coil'), resolveRules(own(size, radius)))!;
         if (bending.usual === radius) expect(radius < bending.least, `${size} ${share}`).to.equal(isRefused);
       }
     }
     const bent = (radius: number): string[] =>
-      checkRun(layOut(makeRun([[0, 'right', 40, { material: 'copper-flared', size: '1/2 ACR' }], [1, 'up', 40, { material: 'copper-flared', size: '1/2 ACR' }]], '1/2', own('1/2 ACR', millimetres(radius))))).flatMap(({ code, severity }) => (code === 'bend-too-tight' ? [severity] : []));
+      checkRun(
+        layOut(
+          makeRun(
+            [
+              [0, 'right', 40, { material: 'copper-flared', size: '1/2 ACR' }],
+              [1, 'up', 40, { material: 'copper-flared', size: '1/2 ACR' }],
+            ],
+            '1/2',
+            own('1/2 ACR', millimetres(radius)),
+          ),
+        ),
+      ).flatMap(({ code, severity }) => (code === 'bend-too-tight' ? [severity] : []));
     expect(bent(20)).to.deep.equal(['stop']);
     expect(bent(38)).to.deep.equal([]);
-  }); // prettier-ignore
+  });
 
   it('half-hard metric lengths bend in a bender and not by hand; inch lengths are hard', () => {
     const by = (choices: RuleChoices) => resolveRules(choices);

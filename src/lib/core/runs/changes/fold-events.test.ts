@@ -49,7 +49,9 @@ describe('what was recorded of a run, folded', () => {
     expect(lengthOf([cut('a', 10), correct('b', 'a', null), correct('c', 'a', 13)])).to.equal(null);
     expect(lengthOf([correct('b', 'a', 12)])).to.equal(null);
     // A tick that was made anew stands.
-    expect(foldEvents([ticked('a'), ticked('b'), correct('c', 'a', null)]).ticked.get('piece')?.event).to.equal('b');
+    expect(
+      foldEvents([ticked('a'), ticked('b'), correct('c', 'a', null)]).ticked.get('piece')?.event,
+    ).to.equal('b');
   });
 
   it('a tick that is corrected is taken away, and the length of the piece stays', () => {
@@ -59,8 +61,13 @@ describe('what was recorded of a run, folded', () => {
   });
 
   it('of a hook-up each item is as it was last looked at, appliance by appliance', () => {
-    const { hookUps } = foldEvents([lookedAt('a', 'purged', true), lookedAt('b', 'purged', true, 'other'), lookedAt('c', 'leak-checked', true), lookedAt('d', 'purged', false)]);
+    const { hookUps } = foldEvents([
+      lookedAt('a', 'purged', true),
+      lookedAt('b', 'purged', true, 'other'),
+      lookedAt('c', 'leak-checked', true),
+      lookedAt('d', 'purged', false),
+    ]);
     expect([...hookUps.get('node')!.keys()]).to.deep.equal(['leak-checked']);
     expect([...hookUps.get('other')!.keys()]).to.deep.equal(['purged']);
   });
-}); // prettier-ignore
+});

@@ -34,10 +34,17 @@ export function listReductions(layout: RunLayout, node: string, newId: NewId): r
   const { doc, catalogue } = layout;
   const legs = getLegsByNode(doc).get(node) ?? [];
   const sizes = legs.map(({ size }) => size);
-  if (legs.length < 2 || new Set(sizes).size < 2 || !legs.every((leg) => getCraft(leg).screws && hasPipe(leg) && leg.system === legs[0]!.system)) return [];
+  if (
+    legs.length < 2 ||
+    new Set(sizes).size < 2 ||
+    !legs.every((leg) => getCraft(leg).screws && hasPipe(leg) && leg.system === legs[0]!.system)
+  )
+    return [];
   const largest = sizes.reduce((a, b) => (rankSize(a) >= rankSize(b) ? a : b));
   const smaller = legs.filter(({ size }) => size !== largest);
-  const now = smaller.map((leg) => Object.values(doc.picks).find((pick) => pick.station === node && pick.leg === leg.id) ?? null);
+  const now = smaller.map(
+    (leg) => Object.values(doc.picks).find((pick) => pick.station === node && pick.leg === leg.id) ?? null,
+  );
   if (!isNominal(largest)) return [];
   return REDUCTIONS.flatMap((kind): Reduction[] => {
     const chains = smaller.map((leg) => listParts(kind, largest, leg, catalogue));
@@ -47,11 +54,14 @@ export function listReductions(layout: RunLayout, node: string, newId: NewId): r
     if (!plan || !after?.ok) return [];
     const made = layOutRun(after.value, catalogue, layout.rules, layout.facts);
     if (made.nodes.get(node)?.fitting.kind !== 'part') return [];
-    const isSo = now.every((pick, i) => (pick?.parts.map(({ part }) => part) ?? []).join() === chains[i]!.map(({ id }) => id).join());
+    const isSo = now.every(
+      (pick, i) =>
+        (pick?.parts.map(({ part }) => part) ?? []).join() === chains[i]!.map(({ id }) => id).join(),
+    );
     const leaks = legs.length + chains.reduce((sum, parts) => sum + parts!.length, 0);
     return [{ kind, leaks, length: measure(made, node, smaller), plan: isSo ? null : plan }];
   });
-} // prettier-ignore
+}
 
 /** What goes between an opening of the largest size and a smaller pipe, from the opening on; null where it is not sold. */
 function listParts(kind: ReductionKind, largest: NominalSize, leg: Leg, catalogue: Catalogue): Part[] | null {
@@ -64,10 +74,12 @@ function listParts(kind: ReductionKind, largest: NominalSize, leg: Leg, catalogu
     return bushing && [bushing];
   }
   const wide = getCraft(leg).getEnd({ ...leg, size: largest }, 'male');
-  const nipple = catalogue.counter.find((part) => part.kind === 'nipple' && part.ports.every(({ end }) => isSameJson(asJson(end), asJson(wide))));
+  const nipple = catalogue.counter.find(
+    (part) => part.kind === 'nipple' && part.ports.every(({ end }) => isSameJson(asJson(end), asJson(wide))),
+  );
   const coupling = catalogue.findSized('coupling', [largest, leg.size], taper.system);
   return nipple && coupling ? [nipple, coupling] : null;
-} // prettier-ignore
+}
 
 /** One change that puts a chain between the node and each of some legs, in place of what was there; null where one does not go. */
 function planAll(
@@ -83,17 +95,26 @@ function planAll(
     const parts = chains[i]!;
     const before = Object.values(now.picks).find((pick) => pick.station === node && pick.leg === leg.id);
     if (parts.length === 0 && !before) continue;
-    const forEnds = [getCraft(leg).getEnd({ ...leg, size: largest }, 'female'), getCraft(leg).getEnd(leg, 'male')] as const;
+    const forEnds = [
+      getCraft(leg).getEnd({ ...leg, size: largest }, 'female'),
+      getCraft(leg).getEnd(leg, 'male'),
+    ] as const;
     const planned =
       parts.length === 0
         ? planTakeOutTransition(now, before!.id)
-        : planPickTransition(now, { station: node, leg: leg.id, forEnds, parts: parts.map(({ id }) => id), agreed: [] }, [], catalogue, newId);
+        : planPickTransition(
+            now,
+            { station: node, leg: leg.id, forEnds, parts: parts.map(({ id }) => id), agreed: [] },
+            [],
+            catalogue,
+            newId,
+          );
     const applied = planned.ok ? applyOps(now, planned.value.ops) : null;
     if (!planned.ok || !applied?.ok) return null;
     [now, ops] = [applied.value, [...ops, ...planned.value.ops]];
   }
   return { label: { command: 'pick-transition', leg: legs[0]?.tag ?? null, turn: null }, ops };
-} // prettier-ignore
+}
 
 function measure(made: RunLayout, node: string, legs: readonly Leg[]): Length | null {
   const wanted = new Set(legs.map(({ id }) => getEndId(node, id)));

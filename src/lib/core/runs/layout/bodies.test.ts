@@ -100,17 +100,32 @@ describe('bodies and joints', () => {
 
   const reducer = { id: 'reducer000', part: 'malleable-150/hex-bushing/3/4x3/8', dated: '' };
   for (const [name, change, code, severity] of [
-    ['a part that is not carried', { parts: [{ id: 'nosuch0000', part: 'malleable-150/nosuch/3/4', dated: '' }] }, 'transition-does-not-fit', 'stop'],
+    [
+      'a part that is not carried',
+      { parts: [{ id: 'nosuch0000', part: 'malleable-150/nosuch/3/4', dated: '' }] },
+      'transition-does-not-fit',
+      'stop',
+    ],
     ['parts that do not go together', { parts: [bushing, reducer] }, 'transition-does-not-fit', 'stop'],
-    ['a part that turns', { parts: [{ id: 'elbow00000', part: 'malleable-150/street-90/3/4', dated: '' }] }, 'transition-does-not-fit', 'stop'],
-    ['a pipe of another size', { forEnds: [tee, makeTaperEnd('NPT', '3/8', 'male')] }, 'transition-stale', 'ask'],
+    [
+      'a part that turns',
+      { parts: [{ id: 'elbow00000', part: 'malleable-150/street-90/3/4', dated: '' }] },
+      'transition-does-not-fit',
+      'stop',
+    ],
+    [
+      'a pipe of another size',
+      { forEnds: [tee, makeTaperEnd('NPT', '3/8', 'male')] },
+      'transition-stale',
+      'ask',
+    ],
   ] as const) {
     it(`${name}: ${code}, never guessed at`, () => {
       const layout = layOut(withPick(plain, { ...pick, ...change }));
       const finding = checkRun(layout).find((each) => each.code === code);
       expect(finding).to.include({ severity, mark: '3', subject: 'pickthing0' });
     });
-  } // prettier-ignore
+  }
 
   it('fitting straight into fitting is one joint, named by its female side; a union is two made joints and a seat', () => {
     const street = makeRun([
@@ -126,12 +141,15 @@ describe('bodies and joints', () => {
     expect(joint.sides.map(({ body }) => body)).to.deep.equal([leg.to, leg.from]);
     expect(joint.tightness!.turnsPastHandTight).to.be.above(2);
     const run = makeRun([[0, 'right', 60, { cap: true }]]);
-    const put = applyPlan(run, mustBe(planPutPart(run, getLeg(run, 1).id, 'union', { share: 0.5 }, makeIds('union'))));
+    const put = applyPlan(
+      run,
+      mustBe(planPutPart(run, getLeg(run, 1).id, 'union', { share: 0.5 }, makeIds('union'))),
+    );
     // Source end bare, two threads in the union, its seat, the cap.
     expect(makeCutSheet(layOut(put)).joints).to.deep.equal({ made: 3, seats: 1, leakPoints: 4 });
     const union = Object.keys(put.parts)[0]!;
     expect(findJoint(layOut(put), `${union}.seat`)).to.include({ kind: 'union', takeOff: null });
-  }); // prettier-ignore
+  });
 
   const SEED = 20_281;
   it(`every joint of random runs has one id, two bodies that are there, and a verdict; none is left out (seed ${SEED})`, () => {

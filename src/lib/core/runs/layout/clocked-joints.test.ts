@@ -79,7 +79,9 @@ describe('what turns with a fitting', () => {
   it('at the two ends of a piece is everything else, each once (40 random runs, seed 20280)', () => {
     for (let i = 0; i < 40; i++) {
       const layout = layOut(makeRandomRun(8, 20_280 + i));
-      const all = Object.values(layout.doc.legs).map(({ tag }) => tag).sort((a, b) => a - b);
+      const all = Object.values(layout.doc.legs)
+        .map(({ tag }) => tag)
+        .sort((a, b) => a - b);
       for (const [leg, pieces] of layout.pieces) {
         const [first, last] = [pieces[0], pieces.at(-1)];
         const sides = [first && findTurned(layout, first.ends[0]), last && findTurned(layout, last.ends[1])];
@@ -89,7 +91,7 @@ describe('what turns with a fitting', () => {
         if (a && b) expect([...a, ...b, own].sort((x, y) => x - y)).to.deep.equal(all);
       }
     }
-  }); // prettier-ignore
+  });
 });
 
 describe('a clocked joint', () => {

@@ -24,10 +24,14 @@ const describeLayout = (layout: RunLayout): Json =>
       legs: [...layout.legs.values()],
       lengths: [...layout.solved.lengths].sort(([a], [b]) => (a < b ? -1 : 1)),
       pieces: [...getPieces(layout)].map(({ id, leg, mark, size, ends, centreToCentre, cut }) => ({
-        id, leg, mark, size, centreToCentre,
+        id,
+        leg,
+        mark,
+        size,
+        centreToCentre,
         cut: cut && [cut.exact, cut.nipple, cut.onTape, cut.farEndOff],
         ends: ends.map(({ id: end, takeOff, unknown, joint }) => [end, takeOff, unknown, joint]),
-      })), // prettier-ignore
+      })),
       order: [...layout.pieces.keys()],
     }),
   ) as Json;
@@ -71,25 +75,42 @@ describe('what an edit does not touch is taken over', () => {
 
   it('parts of a leg that were measured past each other are other bodies; parts that only moved are the same', () => {
     const newId = makeIds('passedby');
-    const bare = makeRun([[0, 'right', 60], [1, 'down', 20]]);
+    const bare = makeRun([
+      [0, 'right', 60],
+      [1, 'down', 20],
+    ]);
     const leg = getLeg(bare, 1);
     const put = (doc: RunDoc, kind: 'valve' | 'union', at: number) =>
-      applyPlan(doc, mustBe(planPutPart(doc, leg.id, kind, { from: leg.from, value: inches(at), typed: String(at) }, newId)));
+      applyPlan(
+        doc,
+        mustBe(
+          planPutPart(doc, leg.id, kind, { from: leg.from, value: inches(at), typed: String(at) }, newId),
+        ),
+      );
     const doc = put(put(bare, 'valve', 20), 'union', 30);
     const union = Object.values(doc.parts).find(({ part }) => part === 'union')!;
     const own = Object.values(doc.measures).find(({ to }) => to.id === union.id)!;
     const before = layOut(doc);
     const orderOf = (layout: RunLayout) => layout.legs.get(leg.id)!.inline.map(({ part }) => part?.kind);
     expect(orderOf(before)).to.deep.equal(['valve', 'union']);
-    for (const [at, isSame] of [[33, true], [10, false]] as const) {
-      const moved = { ...doc, measures: { ...doc.measures, [own.id]: { ...own, value: inches(at), typed: String(at) } } };
+    for (const [at, isSame] of [
+      [33, true],
+      [10, false],
+    ] as const) {
+      const moved = {
+        ...doc,
+        measures: { ...doc.measures, [own.id]: { ...own, value: inches(at), typed: String(at) } },
+      };
       const after = layOut(moved, before);
       expect(orderOf(after)).to.deep.equal(isSame ? ['valve', 'union'] : ['union', 'valve']);
       expect(findDisplaced(after)?.isSameBodies, String(at)).to.equal(isSame);
-      const bodies = (layout: RunLayout) => assemble(layout).joints.map(({ id }) => id).sort();
+      const bodies = (layout: RunLayout) =>
+        assemble(layout)
+          .joints.map(({ id }) => id)
+          .sort();
       expect(bodies(after)).to.deep.equal(bodies(layOut(moved)));
     }
-  }); // prettier-ignore
+  });
 
   it('a measure of the first leg makes its own pieces anew and those in its line, whatever the run holds', () => {
     const made = [100, 1000, 4000].map((legs) => {

@@ -29,7 +29,8 @@ const ids = makeIds('transit');
 /** Puts the best chain that is found into an opening. */
 function join(doc: RunDoc, opening: OpeningToJoin, by = index, shopParts: readonly ShopPart[] = []): RunDoc {
   const answer = findTransitions(by, askAbout(...opening.ends));
-  if (!answer.ok) throw new Error(`nothing joins ${JSON.stringify(opening.ends)}: ${JSON.stringify(answer.refusal)}`);
+  if (!answer.ok)
+    throw new Error(`nothing joins ${JSON.stringify(opening.ends)}: ${JSON.stringify(answer.refusal)}`);
   const [{ links, joints }] = answer.chains as [(typeof answer.chains)[0]];
   const chosen = {
     ...opening,
@@ -38,7 +39,7 @@ function join(doc: RunDoc, opening: OpeningToJoin, by = index, shopParts: readon
     agreed: [...new Set(joints.flatMap(({ conditions }) => conditions))],
   };
   return applyPlan(doc, mustBe(planPickTransition(doc, chosen, shopParts, standardCatalogue, ids)));
-} // prettier-ignore
+}
 
 const stops = (doc: RunDoc): string[] =>
   checkRun(layOut(doc)).flatMap(({ severity, code }) => (severity === 'stop' ? [code] : []));
@@ -76,10 +77,12 @@ describe('transitions in a run', () => {
     expect(getPiece(layOut(joined), 1).cut).to.equal(null);
     const { joints } = assemble(layOut(joined));
     expect(joints.every(({ verdict }) => verdict.joint !== null)).to.equal(true);
-    expect(joints.filter(({ sides }) => sides.some(({ body }) => pick.parts.some(({ id }) => id === body)))).to.have.length(pick.parts.length + 1);
+    expect(
+      joints.filter(({ sides }) => sides.some(({ body }) => pick.parts.some(({ id }) => id === body))),
+    ).to.have.length(pick.parts.length + 1);
     const out = applyPlan(joined, mustBe(planTakeOutTransition(joined, pick.id)));
     expect(out).to.deep.equal(found);
-  }); // prettier-ignore
+  });
 
   it('stale when an end changes: shown, and kept', () => {
     const joined = join(found, findOpeningAt(layOut(found), source)!);
@@ -87,11 +90,22 @@ describe('transitions in a run', () => {
     const codes = (doc: RunDoc) => checkRun(layOut(doc)).map(({ code }) => code);
     expect(codes(joined)).to.not.include('transition-stale');
     const larger = applyPlan(joined, planResizeLegs(joined, leg.id, { size: '1' })!);
-    expect(codes(larger).some((code) => code === 'transition-does-not-fit' || code === 'transition-stale')).to.equal(true);
+    expect(
+      codes(larger).some((code) => code === 'transition-does-not-fit' || code === 'transition-stale'),
+    ).to.equal(true);
     expect(Object.keys(larger.picks)).to.have.length(1);
-    const other = applyPlan(joined, mustBe(planCloseEnd(joined, source, { kind: 'existing', specimen: 'specimen00', end: { ...meter, seat: '30' } })));
+    const other = applyPlan(
+      joined,
+      mustBe(
+        planCloseEnd(joined, source, {
+          kind: 'existing',
+          specimen: 'specimen00',
+          end: { ...meter, seat: '30' },
+        }),
+      ),
+    );
     expect(codes(other)).to.include('transition-stale');
-  }); // prettier-ignore
+  });
 
   it('two tubes that go straight on: the first part stands where they meet, the rest in line', () => {
     const doc = makeRun([
@@ -234,7 +248,11 @@ describe('reducing where legs meet', () => {
 
   it('a reducing fitting, a bushing, a nipple with a reducing coupling: leak points and length of each', () => {
     const offers = listReductions(layOut(doc), node, ids);
-    expect(offers.map(({ kind, leaks }) => [kind, leaks])).to.deep.equal([['fitting', 3], ['bushing', 4], ['reducer', 5]]);
+    expect(offers.map(({ kind, leaks }) => [kind, leaks])).to.deep.equal([
+      ['fitting', 3],
+      ['bushing', 4],
+      ['reducer', 5],
+    ]);
     const [fitting, bushing, reducer] = offers.map(({ length }) => length!);
     expect(fitting! < bushing! && bushing! < reducer!).to.equal(true);
     // It is so already: there is nothing to do.
@@ -243,12 +261,15 @@ describe('reducing where legs meet', () => {
     const bushed = applyPlan(doc, offers[1]!.plan!);
     expect(stops(bushed)).to.deep.equal([]);
     expect(bought(bushed)).to.include('malleable-150/hex-bushing/3/4x1/2');
-    expect(layOut(bushed).nodes.get(node)!.fitting).to.have.nested.property('part.id', 'malleable-150/tee/3/4');
+    expect(layOut(bushed).nodes.get(node)!.fitting).to.have.nested.property(
+      'part.id',
+      'malleable-150/tee/3/4',
+    );
     const again = listReductions(layOut(bushed), node, ids);
     expect(again.map(({ plan }) => plan === null)).to.deep.equal([false, true, false]);
     const back = applyPlan(bushed, again[0]!.plan!);
     expect(back).to.deep.equal(doc);
-  }); // prettier-ignore
+  });
 
   it('a bushing that was put in is judged by its place like any other', () => {
     const bushed = applyPlan(doc, listReductions(layOut(doc), node, ids)[1]!.plan!);

@@ -95,9 +95,18 @@ describe('a manifold', () => {
 
   it('is made of tubing alone too, and of no pipe alone', () => {
     const tubing = makeRun([[0, 'right', 40, csst], ...outlets]);
-    expect(fittingAt(layOut(tubing), getLeg(tubing, 1).to).part.id).to.equal('tube/csst/manifold/1-2x1-2x1-2x3-8');
-    expect(() => makeRun([[0, 'right', 40], [1, 'right', 60], [1, 'up', 30], [1, 'down', 30]])).to.throw('leg-node-full');
-  }); // prettier-ignore
+    expect(fittingAt(layOut(tubing), getLeg(tubing, 1).to).part.id).to.equal(
+      'tube/csst/manifold/1-2x1-2x1-2x3-8',
+    );
+    expect(() =>
+      makeRun([
+        [0, 'right', 40],
+        [1, 'right', 60],
+        [1, 'up', 30],
+        [1, 'down', 30],
+      ]),
+    ).to.throw('leg-node-full');
+  });
 });
 
 describe('a reducing set', () => {
@@ -134,9 +143,31 @@ describe('a reducing set', () => {
     ] as const) {
       const of = standardCatalogue.findPartById(id)!;
       const said = { typed: '', by: 'Bo' };
-      now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, reach: millimetres(reach) }, said, () => `own${String(++n).padStart(7, '0')}`))); // prettier-ignore
+      now = applyPlan(
+        now,
+        mustBe(
+          planMeasurePart(
+            now,
+            of,
+            { port, reach: millimetres(reach) },
+            said,
+            () => `own${String(++n).padStart(7, '0')}`,
+          ),
+        ),
+      );
       if (depth !== null)
-        now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, depth: millimetres(depth) }, said, () => `own${String(++n).padStart(7, '0')}`))); // prettier-ignore
+        now = applyPlan(
+          now,
+          mustBe(
+            planMeasurePart(
+              now,
+              of,
+              { port, depth: millimetres(depth) },
+              said,
+              () => `own${String(++n).padStart(7, '0')}`,
+            ),
+          ),
+        );
     }
     const piece = getPiece(layOut(now), 3);
     // From the tee's centre: 20 to its face, 17 in with the set, 12 of the set to its middle, 14 on to its face, 11 in with the tube.
@@ -172,7 +203,18 @@ describe('pipe between two pressed fittings', () => {
     let [now, n] = [doc, 0];
     for (const port of ['a', 'b'])
       for (const what of [{ reach: inches(2.25) }, { depth: inches(1) }])
-        now = applyPlan(now, mustBe(planMeasurePart(now, of, { port, ...what }, { typed: '', by: 'Bo' }, () => `own${String(++n).padStart(7, '0')}`))); // prettier-ignore
+        now = applyPlan(
+          now,
+          mustBe(
+            planMeasurePart(
+              now,
+              of,
+              { port, ...what },
+              { typed: '', by: 'Bo' },
+              () => `own${String(++n).padStart(7, '0')}`,
+            ),
+          ),
+        );
     return now;
   })();
 

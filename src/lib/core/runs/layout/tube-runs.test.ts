@@ -109,11 +109,13 @@ describe('tube in a run', () => {
     const { bodies, joints } = assemble(layout);
     expect(bodies.map((body) => ('part' in body ? body.part.id : body.kind))).to.have.members([
       'tube/csst/adapter/1-2/NPT-3-4-female',
-      bodies.find((body) => body.kind === 'fixed')!.kind === 'fixed' ? (bodies.find((body) => body.kind === 'fixed') as { part: { id: string } }).part.id : '',
+      bodies.find((body) => body.kind === 'fixed')!.kind === 'fixed'
+        ? (bodies.find((body) => body.kind === 'fixed') as { part: { id: string } }).part.id
+        : '',
       'tube/csst/adapter/1-2/NPT-1-2-male',
       'pipe',
       'pipe',
-    ]); // prettier-ignore
+    ]);
     expect(joints.map(({ kind }) => kind)).to.have.members(['npt-in-npt', 'csst', 'npt-in-npt', 'csst']);
     const piece = getPiece(layout, 2);
     const [from, to] = [getLeg(doc, 2), getLeg(doc, 4)];
@@ -327,14 +329,20 @@ describe('tube in a run', () => {
       'tube-too-short',
     ],
   ] as const satisfies readonly (readonly [string, readonly TestLeg[], string])[])
-    // prettier-ignore
     it(`says so: ${name}`, () => {
       let doc = makeRun(legs, '1/2');
       if (code === 'bend-too-tight') {
         const node = getLeg(doc, 1).to;
-        doc = { ...doc, nodes: { ...doc.nodes, [node]: { ...doc.nodes[node]!, part: { kind: 'bend', radius: inches(1), typed: '1' } } } }; // prettier-ignore
+        doc = {
+          ...doc,
+          nodes: {
+            ...doc.nodes,
+            [node]: { ...doc.nodes[node]!, part: { kind: 'bend', radius: inches(1), typed: '1' } },
+          },
+        };
       }
-      if (code === 'tube-too-short') doc = measure(doc, 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]);
+      if (code === 'tube-too-short')
+        doc = measure(doc, 'tube/csst/adapter/1-2/NPT-1-2-male', ['tube', 0.75, 0], ['thread', 1]);
       expect(codes(layOut(doc))).to.include(code);
     });
 

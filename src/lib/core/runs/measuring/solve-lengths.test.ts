@@ -211,23 +211,38 @@ describe('lengths solved with what was solved before an edit', () => {
 
   for (const [what, ops] of [
     ['a measure altered', [setMeasure(own(second), 'value', inches(31))]],
-    ['a measure altered, and another', [setMeasure(own(second), 'value', inches(31)), setMeasure(own(fourth), 'value', inches(5))]],
+    [
+      'a measure altered, and another',
+      [setMeasure(own(second), 'value', inches(31)), setMeasure(own(fourth), 'value', inches(5))],
+    ],
     ['a measure gone', [removeOp('measures', own(second))]],
     ['a measure taken to the face', [setMeasure(own(second), 'to', face)]],
     ['a measure taken from the face', [setMeasure(own(second), 'from', { ...own(second).from, at: 'face' })]],
     ['a measure that goes over two legs', [setMeasure(own(third), 'from', centreOf(second.from))]],
-    ['a measure turned round', [setMeasure(own(third), 'from', own(third).to), setMeasure(own(third), 'to', own(third).from)]],
+    [
+      'a measure turned round',
+      [setMeasure(own(third), 'from', own(third).to), setMeasure(own(third), 'to', own(third).from)],
+    ],
     ['a second measure that says the same', [insertOp('measures', { ...own(third), id: 'again00000' })]],
     ['a second measure that says something else', [insertOp('measures', unlike)]],
     ['a leg turned round', [setLeg(third, 'from', third.to), setLeg(third, 'to', third.from)]],
     ['a leg hung elsewhere, its measure left behind', [setLeg(fourth, 'from', third.from)]],
-    ['a leg hung elsewhere with its measure', [setLeg(fourth, 'from', third.from), setMeasure(own(fourth), 'from', centreOf(third.from))]],
+    [
+      'a leg hung elsewhere with its measure',
+      [setLeg(fourth, 'from', third.from), setMeasure(own(fourth), 'from', centreOf(third.from))],
+    ],
     ['a leg gone, its measure left behind', removeLeg(doc, third.id)],
     ['a leg gone with its measure', [...removeLeg(doc, third.id), removeOp('measures', own(third))]],
     ['a second leg between the same ends', insertLeg(other)],
-    ['a second leg between the same ends, the other way', insertLeg({ ...other, from: third.to, to: third.from })],
+    [
+      'a second leg between the same ends, the other way',
+      insertLeg({ ...other, from: third.to, to: third.from }),
+    ],
     ['a second leg between the same ends for the first', [...insertLeg(other), ...removeLeg(doc, third.id)]],
-    ['an older leg hung beside a measured one, which has its measure then', [setLeg(third, 'from', fourth.from), setLeg(third, 'to', fourth.to), removeOp('measures', own(third))]],
+    [
+      'an older leg hung beside a measured one, which has its measure then',
+      [setLeg(third, 'from', fourth.from), setLeg(third, 'to', fourth.to), removeOp('measures', own(third))],
+    ],
     ['a way of a leg that is none of the squares', [setLeg(third, 'geometry', offset('right', ['up', 8]))]],
   ] as const satisfies readonly (readonly [string, readonly Op[]])[])
     it(`are those solved from nothing: ${what}`, () => {
@@ -236,27 +251,51 @@ describe('lengths solved with what was solved before an edit', () => {
       const carried = layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before).solved;
       const anew = layOut(after).solved;
       for (const part of ['lengths', 'derived', 'unread', 'reversed', 'places'] as const)
-        expect(JSON.stringify([...carried[part]].toSorted()), part).to.equal(JSON.stringify([...anew[part]].toSorted()));
+        expect(JSON.stringify([...carried[part]].toSorted()), part).to.equal(
+          JSON.stringify([...anew[part]].toSorted()),
+        );
       expect(carried.contradictions).to.deep.equal(anew.contradictions);
       // And once more, on from there: what was solved of an odd run is no ground to go on from.
       const further = mustBe(applyOps(after, [setOp('measures', own(first), 'value', inches(22))]));
-      const on = layOutRun(further, standardCatalogue, before.rules, NO_FACTS, layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before)).solved;
+      const on = layOutRun(
+        further,
+        standardCatalogue,
+        before.rules,
+        NO_FACTS,
+        layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before),
+      ).solved;
       expect([...on.lengths].toSorted()).to.deep.equal([...layOut(further).solved.lengths].toSorted());
       // And with whatever was measured of the third leg taken out again.
-      const of = Object.values(after.measures).filter(({ id }) => id === own(third).id || id === 'again00000');
-      const without = mustBe(applyOps(after, of.map((each) => removeOp('measures', each))));
-      const last = layOutRun(without, standardCatalogue, before.rules, NO_FACTS, layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before)).solved;
+      const of = Object.values(after.measures).filter(
+        ({ id }) => id === own(third).id || id === 'again00000',
+      );
+      const without = mustBe(
+        applyOps(
+          after,
+          of.map((each) => removeOp('measures', each)),
+        ),
+      );
+      const last = layOutRun(
+        without,
+        standardCatalogue,
+        before.rules,
+        NO_FACTS,
+        layOutRun(after, standardCatalogue, before.rules, NO_FACTS, before),
+      ).solved;
       expect([...last.lengths].toSorted()).to.deep.equal([...layOut(without).solved.lengths].toSorted());
       expect(last.contradictions).to.deep.equal(layOut(without).solved.contradictions);
       expect(on.lengths.get(first.id)).to.equal(inches(22));
-    }); // prettier-ignore
+    });
 
   it('read no measure again that the edit left alone', () => {
     let reads = 0;
     const watched = Object.fromEntries(
       Object.entries(doc.measures).map(([id, measure]) => [
         id,
-        Object.defineProperty({ ...measure }, 'value', { enumerable: true, get: () => (reads++, measure.value) }),
+        Object.defineProperty({ ...measure }, 'value', {
+          enumerable: true,
+          get: () => (reads++, measure.value),
+        }),
       ]),
     );
     const before = layOut({ ...doc, measures: watched });
@@ -272,10 +311,12 @@ describe('lengths solved with what was solved before an edit', () => {
     // One whose end is another's beginning, one that is gone with its leg, one more at the end of what is there.
     expect(readsAfter([setMeasure(own(second), 'value', inches(31))])).to.equal(0);
     expect(readsAfter([...removeLeg(doc, fourth.id), removeOp('measures', own(fourth))])).to.equal(0);
-    expect(readsAfter([insertOp('nodes', node), ...insertLeg(grown), insertOp('measures', measured)])).to.equal(0);
+    expect(
+      readsAfter([insertOp('nodes', node), ...insertLeg(grown), insertOp('measures', measured)]),
+    ).to.equal(0);
     // Where something else than one measure a leg is said, all of them are.
     expect(readsAfter([setMeasure(own(second), 'to', face)])).to.be.greaterThan(2);
-  }); // prettier-ignore
+  });
 
   it('a measure to the face of what stands at the end is so much longer from centre to centre', () => {
     const after = mustBe(applyOps(doc, [setMeasure(own(second), 'to', face)]));

@@ -26,23 +26,33 @@ describe('two states of a run held against each other', () => {
 
   it('another measure is one leg, its centres and its cut', () => {
     const before = doc();
-    const after = applyPlan(before, mustBe(planChangeMeasure(before, getLeg(before, 2).id, inches(44), '44', makeIds())));
+    const after = applyPlan(
+      before,
+      mustBe(planChangeMeasure(before, getLeg(before, 2).id, inches(44), '44', makeIds())),
+    );
     const found = compareRuns(layOut(before), layOut(after));
-    expect(found.legs.map(({ mark, fields }) => [mark, fields])).to.deep.equal([['2', ['centreToCentre', 'cuts']]]);
-    expect([found.legs[0]!.before!.centreToCentre, found.legs[0]!.after!.centreToCentre]).to.deep.equal([inches(43.25), inches(44)]);
+    expect(found.legs.map(({ mark, fields }) => [mark, fields])).to.deep.equal([
+      ['2', ['centreToCentre', 'cuts']],
+    ]);
+    expect([found.legs[0]!.before!.centreToCentre, found.legs[0]!.after!.centreToCentre]).to.deep.equal([
+      inches(43.25),
+      inches(44),
+    ]);
     expect([found.joints, found.cuts]).to.deep.equal([0, 1]);
-  }); // prettier-ignore
+  });
 
   it('a leg one side has not; the fitting it turns another one into', () => {
     const before = doc();
     const ids = makeIds('fresh');
     const after = applyPlan(before, mustBe(planAddLeg(before, newLeg(getLeg(before, 1).to, 'up', 30), ids)));
     const { legs } = compareRuns(layOut(before), layOut(after));
-    expect(legs.map(({ mark, before: was, fields }) => [mark, was === null, fields.includes('far')])).to.deep.equal([
+    expect(
+      legs.map(({ mark, before: was, fields }) => [mark, was === null, fields.includes('far')]),
+    ).to.deep.equal([
       ['1', false, true],
       ['4', true, true],
     ]);
-  }); // prettier-ignore
+  });
 
   it('a house rule counts the joints and cuts it decides anew', () => {
     const before = doc();
@@ -64,7 +74,9 @@ describe('two states of a run held against each other', () => {
       const next = applyPlan(now, planned);
       const there = compareRuns(layOut(now), layOut(next));
       const back = compareRuns(layOut(next), layOut(now));
-      expect(back.legs.map(({ leg, fields }) => [leg, fields])).to.deep.equal(there.legs.map(({ leg, fields }) => [leg, fields]));
+      expect(back.legs.map(({ leg, fields }) => [leg, fields])).to.deep.equal(
+        there.legs.map(({ leg, fields }) => [leg, fields]),
+      );
       expect([back.joints, back.cuts]).to.deep.equal([there.joints, there.cuts]);
       const undone = mustBe(applyOps(next, invertOps(planned.ops)));
       expect(compareRuns(layOut(now), layOut(undone)).legs).to.deep.equal([]);
@@ -72,5 +84,5 @@ describe('two states of a run held against each other', () => {
       now = next;
     }
     expect(differed).to.be.above(30);
-  }); // prettier-ignore
+  });
 });

@@ -51,7 +51,10 @@ export function findOpeningAt(layout: RunLayout, node: string): OpeningToJoin | 
   const laid = layout.nodes.get(node);
   if (!laid || laid.fitting.kind !== 'none') return null;
   const [first] = laid.legs;
-  const odd = laid.legs.findLast((leg) => first && (leg.system !== first.system || leg.size !== first.size || leg.material !== first.material));
+  const odd = laid.legs.findLast(
+    (leg) =>
+      first && (leg.system !== first.system || leg.size !== first.size || leg.material !== first.material),
+  );
   const leg = odd ?? laid.legs.at(-1);
   return leg ? findOpening(layout, node, leg.id) : null;
-} // prettier-ignore
+}

@@ -99,8 +99,14 @@ export class SheetForm {
     this.rows = this.rows.map((each) => (each === row ? { ...row, [figure]: value } : each));
   }
 
-  makerWrong = $derived(this.maker.trim() === '' ? 'Say whose parts they are: nothing on this sheet is used for another maker’s.' : ''); // prettier-ignore
-  sourceWrong = $derived(this.source.trim() === '' ? 'Say which sheet it is, so that it can be found again.' : ''); // prettier-ignore
+  makerWrong = $derived(
+    this.maker.trim() === ''
+      ? 'Say whose parts they are: nothing on this sheet is used for another maker’s.'
+      : '',
+  );
+  sourceWrong = $derived(
+    this.source.trim() === '' ? 'Say which sheet it is, so that it can be found again.' : '',
+  );
 
   /** What keeps its lines from being taken; empty where nothing does. */
   sayRowsWrong(unit: LengthUnit): string {

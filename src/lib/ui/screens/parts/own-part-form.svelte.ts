@@ -51,7 +51,9 @@ export class OwnPartForm {
     return this.#id;
   }
 
-  nameWrong = $derived(this.name.trim() === '' ? 'A part without a name cannot be asked for. Write what you call it.' : ''); // prettier-ignore
+  nameWrong = $derived(
+    this.name.trim() === '' ? 'A part without a name cannot be asked for. Write what you call it.' : '',
+  );
   priceWrong = $derived(
     this.price.trim() === '' || PRICE.test(this.price.trim())
       ? ''

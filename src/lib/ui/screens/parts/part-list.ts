@@ -37,7 +37,10 @@ export interface PartWish {
 }
 
 /** The parts that are all of what is looked for: named ones in the order in which they were likely meant. */
-export function filterParts(listed: readonly ListedPart[], { named, one, other, size }: PartWish): readonly Part[] {
+export function filterParts(
+  listed: readonly ListedPart[],
+  { named, one, other, size }: PartWish,
+): readonly Part[] {
   const fits = ({ classes, figures }: ListedPart): boolean => {
     if (size && !figures.includes(size)) return false;
     const at = one ? classes.indexOf(one) : -1;
@@ -48,4 +51,4 @@ export function filterParts(listed: readonly ListedPart[], { named, one, other, 
   if (!named) return kept;
   const all = new Set(kept);
   return named.filter((part) => all.has(part));
-} // prettier-ignore
+}

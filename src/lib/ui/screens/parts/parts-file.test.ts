@@ -55,7 +55,7 @@ const line = (longest: number) =>
     .oneof(
       fc.array(odd, { maxLength: 12 }).map((signs) => signs.join('')),
       fc.string({ unit: 'grapheme', maxLength: 20 }),
-    ) // prettier-ignore
+    )
     .map((text) => text.replace(/[\p{Cc}\p{Cs}]/gu, '').slice(0, longest));
 const note = fc
   .array(line(60), { maxLength: 4 })
@@ -66,7 +66,12 @@ const part = fc.record<ShopPart>({
   kind: fc.constantFrom(...SHOP_PART_KINDS),
   material: fc.constantFrom(...SHOP_PART_MATERIALS),
   ends: fc.tuple(fc.constantFrom(...ENDS), fc.constantFrom(...ENDS)),
-  length: fc.option(fc.oneof(fc.integer({ min: 1, max: 10_000_000_000 }), fc.integer({ min: 1, max: 100_000 })) as fc.Arbitrary<Length>), // prettier-ignore
+  length: fc.option(
+    fc.oneof(
+      fc.integer({ min: 1, max: 10_000_000_000 }),
+      fc.integer({ min: 1, max: 100_000 }),
+    ) as fc.Arbitrary<Length>,
+  ),
   price: fc.option(fc.integer({ min: 0, max: 100_000_000 })),
   note,
   retired: fc.boolean(),
