@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import { standardCatalogue } from '#core/catalogue';
-import { readJobFile } from '#core/formats';
+import { readJobFile } from '#support/read-job-file.ts';
 import { newRun } from '#core/runs/document';
 import { makeWrittenRun, readShorthand, ALL_WORDS } from '#core/shorthand';
 import { sayRefusal } from '#words/refusals.ts';

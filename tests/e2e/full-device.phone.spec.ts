@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { readJobFile } from '#core/formats';
+import { readJobFile } from '#support/read-job-file.ts';
 import { addLegByKeys, expect, goTo, makeJob, openRun, readLegs, test, understand } from '#support/e2e.ts';
 
 /** From now on the device keeps nothing more, as one whose storage is full; or takes it again. */

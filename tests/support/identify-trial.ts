@@ -14,13 +14,8 @@ import {
   weighObservation,
   type Ranking,
 } from '#core/identify';
-import {
-  answerQuestion,
-  drawSpecimen,
-  drawUnlistedSpecimen,
-  type Random,
-  type SimulatedSpecimen,
-} from '#core/instruments';
+import { drawSpecimen, type Random, type SimulatedSpecimen } from '#core/instruments';
+import { answerQuestion, drawUnlistedSpecimen } from './simulated-fitter.ts';
 
 /** Real threads that stand in no table of ours: designation, major and pitch in mm, flank. Published coarse and fine series. */
 const UNLISTED_SERIES: readonly (readonly [string, number, number, 60 | 55])[] = [

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import { INCH, inches } from '#core/units';
-import { getOffsetLengths, getSmallestSet, solveOffset, type Offset, type OffsetPart } from './offset.ts';
+import { getOffsetLengths, solveOffset, type Offset, type OffsetPart } from './offset.ts';
 
 const PAIRS: readonly (readonly OffsetPart[])[] = [
   ['set', 'roll'],
@@ -115,11 +115,6 @@ describe('solveOffset', () => {
       const solved = solveOffset({ set: inches(10), ...within });
       expect(solved.ok && solved.value.roll).to.be.below(50_000);
     }
-  });
-
-  it('is no smaller than two elbows and the shortest nipple make it', () => {
-    // (2 × 0.4175 + 1.375) ÷ √2 = 1.56270 in, 3/4: C 0.98, e 0.5625.
-    expect(getSmallestSet(inches(0.4175), inches(1.375)) / INCH).to.be.closeTo(1.5627, 0.00005);
   });
 
   it('says the most a set could be', () => {

@@ -96,10 +96,3 @@ const cannotBe = (part: OffsetPart, length: Length, within: OffsetPart, most: nu
   within,
   most: Math.round(most),
 });
-
-/**
- * The smallest set (nm) that two 45° elbows and the shortest nipple between them make:
- * (2 (C − e) + nipple) ÷ √2.
- */
-export const getSmallestSet = (takeOff: Length, nipple: Length): Length =>
-  Math.round((2 * takeOff + nipple) * Math.SQRT1_2);

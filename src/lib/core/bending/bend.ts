@@ -28,9 +28,3 @@ export function makeBend(radius: Length, degrees: number): Bend | null {
   const arc = (Math.PI * radius * degrees) / 180;
   return { setback, arc, gain: 2 * setback - arc };
 }
-
-/** The tube in a return bend: the two straights beside each other, 2R apart, and the half circle between them, nm. */
-export const getReturnBend = (radius: Length): { readonly apart: Length; readonly arc: number } => ({
-  apart: 2 * radius,
-  arc: Math.PI * radius,
-});

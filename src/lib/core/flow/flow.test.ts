@@ -4,7 +4,9 @@ import { getLeg, layOut, makeRun } from '#support/make-run.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
 import { checkRun } from '#core/checks';
 import type { RunDoc } from '#core/runs/document';
-import { listDownstream, listUpstream, listUsedPorts, traceFlow } from './flow.ts';
+import type { LaidLeg } from '#core/runs/pieces';
+import type { RunLayout } from '#core/runs/layout';
+import { listUsedPorts, traceFlow } from './flow.ts';
 
 const header = makeRun([
   [0, 'right', 60],
@@ -15,6 +17,24 @@ const header = makeRun([
   [4, 'down', 6, { cap: true }],
 ]);
 const codes = (doc: RunDoc): string[] => checkRun(layOut(doc)).map(({ code }) => code);
+
+/** The legs by which gas comes to a node, from the source on; ends early where the way is not known. */
+function listUpstream(layout: RunLayout, node: string): LaidLeg[] {
+  const { arriving } = traceFlow(layout);
+  const up: LaidLeg[] = [];
+  for (let leg = arriving.get(node); leg; leg = arriving.get(leg.near)) up.unshift(leg);
+  return up;
+}
+
+/** The legs beyond a leg, in walking order, itself first. */
+function listDownstream(layout: RunLayout, leg: string): LaidLeg[] {
+  const reached = new Set<string>();
+  return [...layout.legs.values()].filter((laid) => {
+    const isBeyond = laid.id === leg || reached.has(laid.near);
+    if (isBeyond) reached.add(laid.far);
+    return isBeyond;
+  });
+}
 
 describe('flow', () => {
   it('goes from the source outward, whatever way a leg was drawn', () => {

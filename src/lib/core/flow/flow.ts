@@ -124,21 +124,3 @@ function findUse(flow: Flow, leg: LaidLeg, node: string): PortUse {
   if (leg.far === node) return 'inlet';
   return flow.serves.get(leg.id) === 0 ? 'idle' : 'outlet';
 }
-
-/** The legs by which gas comes to a node, from the source on; ends early where the way is not known. */
-export function listUpstream(layout: RunLayout, node: string): LaidLeg[] {
-  const { arriving } = traceFlow(layout);
-  const up: LaidLeg[] = [];
-  for (let leg = arriving.get(node); leg; leg = arriving.get(leg.near)) up.unshift(leg);
-  return up;
-}
-
-/** The legs beyond a leg, in walking order, itself first. */
-export function listDownstream(layout: RunLayout, leg: string): LaidLeg[] {
-  const reached = new Set<string>();
-  return [...layout.legs.values()].filter((laid) => {
-    const isBeyond = laid.id === leg || reached.has(laid.near);
-    if (isBeyond) reached.add(laid.far);
-    return isBeyond;
-  });
-}

@@ -57,7 +57,6 @@ export {
   type ReadJob,
   giveNewIds,
   parseText,
-  readJobFile,
   readJobs,
   readJobsInTurn,
   summariseFile,

@@ -1,6 +1,7 @@
 import { share } from '#support/share.ts';
 import { Ajv } from 'ajv';
 import { expect } from 'chai';
+import { readJobFile } from '#support/read-job-file.ts';
 import { makeTaperEnd } from '#core/catalogue';
 import { RUN_SCHEMA } from '#core/runs/document';
 import { readFileSync } from 'node:fs';
@@ -11,7 +12,7 @@ import { makeRandom } from '#support/random-run.ts';
 import { makeJobFileSchema } from '../../../../scripts/make-json-schema.ts';
 import { JOB_FILE_VERSION, type JobFile } from './job-file.ts';
 import { readRunDoc } from './read-run-doc.ts';
-import { giveNewIds, parseText, readJobFile, readJobs, summariseFile } from './read-job-file.ts';
+import { giveNewIds, parseText, readJobs, summariseFile } from './read-job-file.ts';
 
 const SEED = 20_265;
 const FOUND = makeTaperEnd('NPT', '3/4', 'female');

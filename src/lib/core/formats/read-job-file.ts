@@ -34,18 +34,6 @@ export function readJobsInTurn(
   return inputs.ok ? accept({ count: inputs.value.length, jobs: readEach([...inputs.value]) }) : inputs;
 }
 
-/** Reads a job file of which every job can be brought in; refuses with why the first cannot. */
-export function readJobFile(text: string): Result<JobFile[], FileRefusal> {
-  const read = readJobs(text);
-  if (!read.ok) return read;
-  const files: JobFile[] = [];
-  for (const job of read.value) {
-    if (!job.ok) return refuse(job.refusal);
-    files.push(job.value);
-  }
-  return accept(files);
-}
-
 /** Text → value; where it is no JSON, the line and column. */
 export function parseText(text: string): Result<unknown, FileRefusal> {
   try {

@@ -67,49 +67,6 @@ export function drawSpecimen(thread: ListedThread, random: Random): SimulatedSpe
   };
 }
 
-/** Draws a specimen of a straight thread that is in no list: its major diameter and pitch in mm. */
-export function drawUnlistedSpecimen(
-  major: Millimetres,
-  pitch: Millimetres,
-  flank: 60 | 55,
-  gender: Gender,
-  random: Random,
-): SimulatedSpecimen {
-  const depth = flank === 55 ? 1.280654 : 1.082532;
-  const mouth =
-    gender === 'male' ? major - 0.02 - 0.22 * random() : major - depth * pitch + 0.2 * pitch * random();
-  return {
-    truth: null,
-    gender,
-    perInch: 25.4 / pitch,
-    flank,
-    hand: random() < 0.9 ? 'right' : 'left',
-    crestForm: flank === 55 ? 'rounded' : 'flat',
-    mouth,
-    slope: 0,
-    cap: null,
-    length: 8 * pitch,
-    seat: pickFrom(
-      [
-        ['none', 0.5],
-        ['deburr', 0.2],
-        ['other', 0.2],
-        ['washer', 0.1],
-      ],
-      random,
-    ),
-    swivel: random() < 0.3,
-    material: pickFrom(
-      THREAD_MATERIALS.map((value) => [value, 1]),
-      random,
-    ),
-    country: pickFrom(
-      COUNTRIES.map((value) => [value, 1]),
-      random,
-    ),
-  };
-}
-
 /** The true crest diameter, mm, so many mm from the mouth. */
 export const getTrueDiameter = ({ mouth, slope, cap }: SimulatedSpecimen, along: Millimetres): Millimetres =>
   Math.min(mouth + slope * along, cap ?? Infinity);

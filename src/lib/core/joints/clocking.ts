@@ -85,10 +85,3 @@ export const getTurns = (kept: {
   readonly wanted: number;
   readonly whole: number;
 }): number => wrap(kept.wanted - kept.handTight) / 360 + kept.whole;
-
-/** Angle (degrees) at which a fitting points after so many turns past hand-tight. */
-export const getAngleAt = (handTightAngle: number, turns: number): number =>
-  wrap(handTightAngle + turns * 360);
-
-/** The angle (degrees) to which a rolling offset is clocked: of the roll from the set. */
-export const getRollAngle = (set: Length, roll: Length): number => (Math.atan2(roll, set) * 180) / Math.PI;

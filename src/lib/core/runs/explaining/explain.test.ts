@@ -5,7 +5,7 @@ import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
 import { share } from '#support/share.ts';
 import { newRun } from '#core/runs/document';
-import { evaluateWorking } from './explanation.ts';
+import { evaluateWorking } from '#support/evaluate-working.ts';
 import { explain } from './explain.ts';
 import { findEnd, findPiece, getEnds, getPieces } from '#core/runs/layout';
 

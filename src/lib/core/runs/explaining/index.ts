@@ -1,3 +1,3 @@
 export { explainPiece } from './explain-piece.ts';
 export { explain } from './explain.ts';
-export { type FormulaCode, type Quantity, type Term, type Working, evaluateWorking } from './explanation.ts';
+export { type FormulaCode, type Quantity, type Term, type Working } from './explanation.ts';

@@ -17,7 +17,8 @@ import { withParts } from '#support/make-trap.ts';
 import { newAppliance, type RunDoc } from '#core/runs/document';
 import { assemble } from './bodies.ts';
 import { planMeasurePart } from '#core/runs/commands';
-import { explain, evaluateWorking } from '#core/runs/explaining';
+import { evaluateWorking } from '#support/evaluate-working.ts';
+import { explain } from '#core/runs/explaining';
 import { findEnd, findPiece, getPieces } from './lay-out-run.ts';
 import type { RunLayout } from './layout.ts';
 

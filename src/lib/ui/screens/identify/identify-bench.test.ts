@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { inches } from '#core/units';
 import { THREAD_FAMILIES, type ThreadFamily } from '#core/ends';
-import { answerQuestion } from '#core/instruments';
+import { answerQuestion } from '#support/simulated-fitter.ts';
 import { standardThreads } from '#core/catalogue';
 import { grade, type Grade } from '#support/identify-trial.ts';
 import { makeRandom } from '#support/random-run.ts';

@@ -1,5 +1,5 @@
 import { getSecondPlace, type Question, type Observation } from '#core/identify';
-import { findNearestLeaf, GAUGE_LEAVES } from './gauge-leaves.ts';
+import { findNearestLeaf, GAUGE_LEAVES } from '../../src/lib/core/instruments/gauge-leaves.ts';
 import {
   countThreads,
   layLeaf,
@@ -8,8 +8,15 @@ import {
   readSeat,
   readSwivel,
   takeDiameter,
-} from './simulated-instruments.ts';
-import type { Random, SimulatedSpecimen } from './simulated-specimen.ts';
+} from '../../src/lib/core/instruments/simulated-instruments.ts';
+import {
+  pickFrom,
+  type Random,
+  type SimulatedSpecimen,
+} from '../../src/lib/core/instruments/simulated-specimen.ts';
+import { THREAD_MATERIALS, COUNTRIES } from '#core/identify';
+import type { Gender } from '#core/ends';
+import type { Millimetres } from '#core/units';
 
 /** A simulated fitter answers a question about a simulated specimen, with the slips that hands make. */
 export function answerQuestion(
@@ -64,4 +71,47 @@ function findLeaf(specimen: SimulatedSpecimen, random: Random): Observation {
     }
   }
   return { kind: 'leaf', perInch: GAUGE_LEAVES[nearest]!.perInch, fit: 'nearly' };
+}
+
+/** Draws a specimen of a straight thread that is in no list: its major diameter and pitch in mm. */
+export function drawUnlistedSpecimen(
+  major: Millimetres,
+  pitch: Millimetres,
+  flank: 60 | 55,
+  gender: Gender,
+  random: Random,
+): SimulatedSpecimen {
+  const depth = flank === 55 ? 1.280654 : 1.082532;
+  const mouth =
+    gender === 'male' ? major - 0.02 - 0.22 * random() : major - depth * pitch + 0.2 * pitch * random();
+  return {
+    truth: null,
+    gender,
+    perInch: 25.4 / pitch,
+    flank,
+    hand: random() < 0.9 ? 'right' : 'left',
+    crestForm: flank === 55 ? 'rounded' : 'flat',
+    mouth,
+    slope: 0,
+    cap: null,
+    length: 8 * pitch,
+    seat: pickFrom(
+      [
+        ['none', 0.5],
+        ['deburr', 0.2],
+        ['other', 0.2],
+        ['washer', 0.1],
+      ],
+      random,
+    ),
+    swivel: random() < 0.3,
+    material: pickFrom(
+      THREAD_MATERIALS.map((value) => [value, 1]),
+      random,
+    ),
+    country: pickFrom(
+      COUNTRIES.map((value) => [value, 1]),
+      random,
+    ),
+  };
 }
