@@ -14,6 +14,7 @@ export { findPractice } from './joint-practice.ts';
 export { joinEnds, judgeEnds } from './judge-ends.ts';
 export type { JointFamily, JointKind, MadeAgain, Turner } from './kinds/joint-kind.ts';
 export { JOINTS } from './kinds/joint-kinds.ts';
+export { findNearWord } from './near-word.ts';
 export { findTubeOutside } from './nut-tube.ts';
 export { PAIR_RULES, type PairRuleId } from './pair-rules/pair-rules.ts';
 export {

@@ -1,4 +1,4 @@
-import { distance } from 'fastest-levenshtein';
+import { findNearWord } from './near-word.ts';
 import type { ThreadFamily } from '#core/ends';
 import { END_WORDS, MALE, NO_FACETS, SPOKEN_SIZES, type EndFacets, type EndWord } from './end-words.ts';
 import type { FiguredEnd, FiguredSocket, FiguredThread, FiguredTube } from '#core/catalogue';
@@ -94,7 +94,9 @@ export function readFacets(said: string): { facets: EndFacets; unknown: string[]
     }
     if (/^-?\d+(?:-\d+\/\d+|\/\d+)?$/.test(word)) add({ sizes: [word] });
     else {
-      const near = findNear(word);
+      const near = findNearWord(word, Object.keys(END_WORDS), mayBeOff(word), (each) =>
+        JSON.stringify(END_WORDS[each]),
+      );
       if (near) add(END_WORDS[near]!);
       else unknown.push(word);
     }
@@ -113,25 +115,6 @@ function findPhrase(words: readonly string[], at: number): { key: string; length
     if (words.length >= at + length && Object.hasOwn(END_WORDS, key)) return { key, length };
   }
   return null;
-}
-
-const sortLetters = (word: string): string => [...word].sort().join('');
-
-/** The one word that was meant: nothing where two of other meanings are as near. */
-function findNear(word: string): string | null {
-  const off = mayBeOff(word);
-  if (off === 0) return null;
-  const near = Object.keys(END_WORDS)
-    .filter((key) => !key.includes(' ') && key.length >= 4 && key[0] === word[0])
-    // Letters that only changed places are the likeliest slip of all.
-    .map((key) => ({ key, far: sortLetters(word) === sortLetters(key) ? 1 : distance(word, key) }))
-    .filter(({ far }) => far <= off)
-    .toSorted((a, b) => a.far - b.far);
-  const [first] = near;
-  const says = (key: string): string => JSON.stringify(END_WORDS[key]);
-  // Two spellings of one meaning are no doubt.
-  const isDoubtful = near.some(({ key, far }) => far === first!.far && says(key) !== says(first!.key));
-  return first && !isDoubtful ? first.key : null;
 }
 
 /** Words add up; families that are said twice are those that both allow. */

@@ -1,4 +1,4 @@
-import { distance } from 'fastest-levenshtein';
+import { findNearWord } from '#core/joints';
 import { type Part, getPartTraits } from '#core/catalogue';
 import { getEndSize } from '#core/ends';
 import {
@@ -34,6 +34,9 @@ interface Spoken {
   /** How long a nipple is, said after its size; null for every other part. */
   readonly long: string | null;
 }
+
+/** How many letters a word of a counter may be off the one that is meant. */
+const mayBeOff = (word: string): number => (word.length >= 6 ? 2 : word.length >= 4 ? 1 : 0);
 
 /** Parts of a counter with all that they may be called. */
 export class Counter {
@@ -94,24 +97,12 @@ export class Counter {
       if (isFigure(token)) figures!.push(token);
       else if (this.#vocabulary.has(token)) words!.push(token);
       else {
-        const near = this.#findNear(token);
+        const near = findNearWord(token, this.#vocabulary, mayBeOff(token));
         if (near) words!.push(near);
         else unknown!.push(token);
       }
     }
     return { figures: figures!, words: words!, unknown: unknown! };
-  }
-
-  /** The one word that was meant: nothing where two are as near. */
-  #findNear(word: string): string | null {
-    const off = word.length >= 6 ? 2 : word.length >= 4 ? 1 : 0;
-    const near = [...this.#vocabulary]
-      .filter((each) => each.length >= 4 && each[0] === word[0])
-      .map((each) => ({ each, far: distance(each, word) }))
-      .filter(({ far }) => far <= off)
-      .toSorted((a, b) => a.far - b.far);
-    const [first, second] = near;
-    return first && (!second || first.far < second.far) ? first.each : null;
   }
 }
 
