@@ -42,6 +42,11 @@ describe('what the pages name', () => {
       expect(broken).to.deep.equal([]);
     });
 
+  it('of how Porthole is built is read in ten minutes', () => {
+    const words = readFileSync('docs/architecture.md', 'utf8').split(/\s+/).length;
+    expect(words).to.be.below(2400);
+  });
+
   it('are many', () => {
     const named = PAGES.flatMap((page) => listNamed(readFileSync(page, 'utf8')));
     expect(named.length).to.be.greaterThan(150);
