@@ -69,24 +69,46 @@ function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
       links.some(({ part }) => getPartTraits(part.kind).insulates) ? [end] : [],
     ),
   );
-  const stretches: LaidLeg[][] = [];
-  const at = new Map<string, LaidLeg[]>();
-  const join = (node: string, own: LaidLeg[]): void => {
-    const other = at.get(node);
-    if (!other || other === own) return void at.set(node, own);
-    own.unshift(...other);
-    stretches.splice(stretches.indexOf(other), 1);
-    for (const [each, stretch] of at) if (stretch === other) at.set(each, own);
-  };
+  const joined = new Joined();
+  const metal: LaidLeg[] = [];
   for (const laid of legs.values()) {
     const { id, leg, near, far } = laid;
     if (getCraft(leg).isForGround || leg.geometry.kind === 'connector') continue;
-    const own = [laid];
-    stretches.push(own);
-    if (!insulated.has(`${near}:${id}`)) join(near, own);
-    if (!insulated.has(`${far}:${id}`)) join(far, own);
+    metal.push(laid);
+    for (const node of [near, far]) if (!insulated.has(`${node}:${id}`)) joined.join(id, node);
   }
-  return stretches
+  // A stretch stands where the last of its legs does.
+  const stretches = new Map<string, LaidLeg[]>();
+  for (const laid of metal) {
+    const one = joined.find(laid.id);
+    const stretch = stretches.get(one) ?? [];
+    stretches.delete(one);
+    stretches.set(one, stretch);
+    stretch.push(laid);
+  }
+  return [...stretches.values()]
     .map((stretch) => stretch.filter(({ leg }) => hasPipe(leg)))
     .filter(({ length }) => length > 0);
+}
+
+/** What hangs together, by ids of legs and points: each leads to one that stands for all of them. */
+class Joined {
+  readonly #over = new Map<string, string>();
+
+  find(id: string): string {
+    let one = id;
+    for (let over = this.#over.get(one); over !== undefined; over = this.#over.get(one)) one = over;
+    // Who was asked leads there at once from now on.
+    for (let each = id; each !== one;) {
+      const over = this.#over.get(each)!;
+      this.#over.set(each, one);
+      each = over;
+    }
+    return one;
+  }
+
+  join(a: string, b: string): void {
+    const [one, other] = [this.find(a), this.find(b)];
+    if (one !== other) this.#over.set(one, other);
+  }
 }
