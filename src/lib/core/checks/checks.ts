@@ -41,7 +41,7 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
   { check: checkLegsMayRun, restsOn: 'all' },
   { check: checkPassagesAreGuarded, restsOn: 'all' },
   { check: checkPipeInTheGround, restsOn: 'all' },
-  { check: checkMetalIsBonded, restsOn: 'all' },
+  { check: checkMetalIsBonded, restsOn: 'bodies' },
   { check: checkMeasuresAgree, restsOn: 'all' },
   { check: checkFittingsExist, restsOn: 'bodies' },
   { check: checkJointsMake, restsOn: 'bodies' },
@@ -66,17 +66,23 @@ const CHECKS: readonly { readonly check: Check; readonly restsOn: 'bodies' | 'al
   { check: checkRunHasRoom, restsOn: 'all' },
 ];
 
-/** Layout → what each check had to say. */
-const known = new WeakMap<RunLayout, readonly (readonly Finding[])[]>();
+/** Layout → what each check had to say, in which job. */
+const known = new WeakMap<
+  RunLayout,
+  { readonly site: Site; readonly found: readonly (readonly Finding[])[] }
+>();
 
 /** What all checks have to say of a layout, in a job (or in none); stops first, then what to ask, then notes. */
 export function checkRun(layout: RunLayout, site: Site | null = null): Finding[] {
+  const at = site ?? NO_SITE;
   const since = findDisplaced(layout);
-  const before = since?.isSameBodies ? known.get(since.before) : undefined;
+  const kept = since?.isSameBodies ? known.get(since.before) : undefined;
+  const before =
+    kept && kept.site.gas === at.gas && kept.site.jurisdiction === at.jurisdiction ? kept.found : null;
   const found = CHECKS.map(({ check, restsOn }, i) =>
-    before && restsOn === 'bodies' ? before[i]! : check(layout, site ?? NO_SITE),
+    before && restsOn === 'bodies' ? before[i]! : check(layout, at),
   );
-  known.set(layout, found);
+  known.set(layout, { site: at, found });
   const order = { stop: 0, ask: 1, note: 2 } as const;
   return found.flat().sort((a, b) => order[a.severity] - order[b.severity]);
 }

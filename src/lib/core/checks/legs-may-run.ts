@@ -91,6 +91,7 @@ export const getPlacedId = (what: Placeable): BodyPlaced | JointPlaced | PartPla
  */
 export function checkLegsMayRun(layout: RunLayout, { jurisdiction }: Site): Finding[] {
   const said = new Map<string, Extract<Finding, { code: 'place' }> & { readonly marks: string[] }>();
+  const marked = new Map<string, Set<string>>();
   const placed = listPlaced(layout, jurisdiction);
   const ofPipe = new Map(
     placed.flatMap(({ leg, what, permission }) => (what.kind === 'pipe' ? [[leg, permission]] : [])),
@@ -105,9 +106,12 @@ export function checkLegsMayRun(layout: RunLayout, { jurisdiction }: Site): Find
     const key = `${zone} ${what.kind} ${getPlacedId(what)}`;
     const before = said.get(key);
     if (before) {
-      if (!before.marks.includes(mark)) before.marks.push(mark);
+      const isSaid = marked.get(key)!;
+      if (!isSaid.has(mark)) before.marks.push(mark);
+      isSaid.add(mark);
       continue;
     }
+    marked.set(key, new Set([mark]));
     const severity = SEVERITIES[permission.permit];
     said.set(key, {
       code: 'place',

@@ -44,7 +44,7 @@ import {
   solveLengths,
   type SolveContext,
 } from '#core/runs/measuring';
-import type { RunLayout } from './layout.ts';
+import { noteLaidBefore, type RunLayout } from './layout.ts';
 import { NO_PARTS, NO_PIECES, walkFrom, type Walk } from './walk-run.ts';
 
 /** What a layout was made with and what was made for it, for the one that comes after it. */
@@ -168,6 +168,7 @@ export function layOutRun(
   }
   const { closing } = walk;
   const layout = { doc, catalogue, rules, facts, nodes, legs, closing, solved, pieces, chains };
+  if (before) noteLaidBefore(layout, before);
   if (walk.earlier) noteDisplaced(layout, walk, kept!);
   insides.set(layout, { carried, ends, legsByNode, work });
   return layout;

@@ -28,3 +28,13 @@ export interface RunLayout {
   /** The transitions that stand in it, and those that cannot. */
   readonly chains: Chains;
 }
+
+/** The layout before is held weakly: one that nobody shows any more is not kept for its successors. */
+const befores = new WeakMap<RunLayout, WeakRef<RunLayout>>();
+
+/** Notes the layout that one was laid out with. */
+export const noteLaidBefore = (layout: RunLayout, before: RunLayout): void =>
+  void befores.set(layout, new WeakRef(before));
+
+/** The layout that one was laid out with; null where there was none, or nobody shows it any more. */
+export const findLaidBefore = (layout: RunLayout): RunLayout | null => befores.get(layout)?.deref() ?? null;

@@ -7,7 +7,7 @@ import { planRandomCommand } from '#support/random-command.ts';
 import { makeRandom, makeRandomRun } from '#support/random-run.ts';
 import { checkRun } from '#core/checks';
 import { planChangeMeasure, planAddLeg, planPutPart } from '#core/runs/commands';
-import { assemble } from './bodies.ts';
+import { assemble, type Body } from './bodies.ts';
 import { findDisplaced } from './displaced.ts';
 import { inches } from '#core/units';
 import { NO_FACTS } from '#core/runs/changes';
@@ -35,6 +35,11 @@ const describeLayout = (layout: RunLayout): Json =>
       order: [...layout.pieces.keys()],
     }),
   ) as Json;
+
+/** What a piece is is compared with the layout. */
+const nameBody = (body: Body): string =>
+  `${body.kind} ${body.id} ${'part' in body ? body.part.id : 'piece' in body ? body.piece.id : body.leg.id}`;
+const asJson = (value: unknown): Json => JSON.parse(JSON.stringify(value)) as Json;
 
 const SEEDS = Array.from({ length: 16 }, (_, i) => i + 1);
 
@@ -69,6 +74,9 @@ describe('what an edit does not touch is taken over', () => {
         const name = `${plan.label.command}, step ${step}`;
         expect(isSameJson(describeLayout(layout), describeLayout(anew)), name).to.equal(true);
         expect(checkRun(layout), name).to.deep.equal(checkRun(anew));
+        const [made, madeAnew] = [assemble(layout), assemble(anew)];
+        expect(made.bodies.map(nameBody), name).to.deep.equal(madeAnew.bodies.map(nameBody));
+        expect(isSameJson(asJson(made.joints), asJson(madeAnew.joints)), name).to.equal(true);
       }
     });
   }
