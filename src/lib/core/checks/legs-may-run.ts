@@ -17,6 +17,7 @@ import {
   type JointPlaced,
   type ZoneId,
 } from '#core/permissions';
+import type { LaidLeg } from '#core/runs/pieces';
 import { assemble, type RunLayout } from '#core/runs/layout';
 import type { Finding, Placeable } from './finding.ts';
 
@@ -40,23 +41,29 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
   const { doc, legs, nodes, rules, chains } = layout;
   if (isEmpty(doc.zones) && ![...legs.values()].some(({ leg }) => getCraft(leg).isForGround)) return [];
   const placed: Placed[] = [];
+  /** Legs of which somebody said it: of most runs few, and nothing is asked of the others. */
+  const zoned = new Map<string, { readonly laid: LaidLeg; readonly zone: ZoneId }>();
+  for (const laid of legs.values()) {
+    const zone = getZoneOf(layout, laid.leg);
+    if (zone) zoned.set(laid.id, { laid, zone });
+  }
   const put = (leg: string, what: Placeable): void => {
-    const laid = legs.get(leg);
-    const zone = laid && getZoneOf(layout, laid.leg);
-    if (!laid || !zone) return;
+    const { laid, zone } = zoned.get(leg)!;
     const permission = judgePlaced(what, { zone, jurisdiction, rules });
     placed.push({ leg, mark: String(laid.leg.tag), zone, what, permission });
   };
   const putPart = (leg: string, kind: PartKind): void => {
-    const part = getPartPlaced(kind);
+    const part = zoned.has(leg) ? getPartPlaced(kind) : null;
     if (part !== null) put(leg, { kind: 'part', part });
   };
-  for (const { id, leg, inline } of legs.values()) {
+  for (const { laid } of zoned.values()) {
+    const { id, leg, inline } = laid;
     if (leg.geometry.kind === 'connector') put(id, { kind: 'part', part: 'connector' });
     else put(id, { kind: 'pipe', pipe: leg.material });
     for (const { id: part } of inline) if (leg.inline[part]) putPart(id, leg.inline[part].part);
   }
   for (const { fitting, node, legs: met } of nodes.values()) {
+    if (!met.some(({ id }) => zoned.has(id))) continue;
     // A pipe that is for the ground ends in it, in a cap that is melted or stabbed on for good.
     const isInGround = met.some((leg) => getCraft(leg).isForGround);
     const { terminal } = node;
@@ -66,10 +73,10 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
   }
   for (const { leg, links } of chains.at.values()) for (const { part } of links) putPart(leg.id, part.kind);
   for (const { kind, leg } of assemble(layout).joints) {
-    const laid = leg === null ? undefined : legs.get(leg);
+    const at = leg === null ? undefined : zoned.get(leg);
     // The seat of a union is said with the union.
-    if (kind !== null && laid && kind !== 'union')
-      put(laid.id, { kind: 'joint', joint: getJointPlaced(kind, laid.leg.material) });
+    if (kind !== null && at && kind !== 'union')
+      put(at.laid.id, { kind: 'joint', joint: getJointPlaced(kind, at.laid.leg.material) });
   }
   return placed;
 }

@@ -29,17 +29,32 @@ export interface JudgedPassage {
 export function judgePassages(layout: RunLayout, jurisdiction: Jurisdiction): readonly JudgedPassage[] {
   const { passages } = layout.doc;
   if (isEmpty(passages)) return [];
-  return [...layout.legs.values()].flatMap((laid) =>
-    Object.values(passages)
-      .filter(({ leg }) => leg === laid.id)
-      .map((passage): JudgedPassage => {
-        const what = laid.leg.geometry.kind === 'connector' ? 'connector' : laid.leg.material;
-        const ruling = mayPass({ what, kind: passage.kind, jurisdiction });
-        const isBuried = getZoneOf(layout, laid.leg) === 'buried';
-        const state = { guard: passage.guard, isBuried, hasShutOff: hasShutOffBefore(layout, laid, passage) };
-        return { passage, laid, ruling, wants: findWants(ruling, state) };
-      }),
-  );
+  const byLeg = new Map<string, Passage[]>();
+  for (const passage of Object.values(passages)) {
+    const own = byLeg.get(passage.leg);
+    if (own) own.push(passage);
+    else byLeg.set(passage.leg, [passage]);
+  }
+  const judged: JudgedPassage[] = [];
+  for (const laid of layout.legs.values())
+    for (const passage of byLeg.get(laid.id) ?? NONE)
+      judged.push(judgePassage(layout, laid, passage, jurisdiction));
+  return judged;
+}
+
+const NONE: readonly never[] = [];
+
+function judgePassage(
+  layout: RunLayout,
+  laid: LaidLeg,
+  passage: Passage,
+  jurisdiction: Jurisdiction,
+): JudgedPassage {
+  const what = laid.leg.geometry.kind === 'connector' ? 'connector' : laid.leg.material;
+  const ruling = mayPass({ what, kind: passage.kind, jurisdiction });
+  const isBuried = getZoneOf(layout, laid.leg) === 'buried';
+  const state = { guard: passage.guard, isBuried, hasShutOff: hasShutOffBefore(layout, laid, passage) };
+  return { passage, laid, ruling, wants: findWants(ruling, state) };
 }
 
 /** Whether a valve stands between the source and the passage; null where it is not known which way the gas goes. */
@@ -49,8 +64,9 @@ function hasShutOffBefore(layout: RunLayout, laid: LaidLeg, { share }: Passage):
   const fromNear = laid.leg.from === laid.near ? share : 1 - share;
   const reached = laid.centreToCentre === null ? Infinity : laid.centreToCentre * fromNear;
   if (laid.inline.some(({ part, at }) => part?.kind === 'valve' && at !== null && at <= reached)) return true;
-  const { nodes } = layout;
-  for (let leg: LaidLeg | undefined = laid; leg; leg = flow.arriving.get(leg.near)) {
+  const { nodes, legs } = layout;
+  const before = (leg: LaidLeg): LaidLeg | undefined => legs.get(flow.arriving.get(leg.near) ?? '');
+  for (let leg: LaidLeg | undefined = laid; leg; leg = before(leg)) {
     const { fitting } = nodes.get(leg.near)!;
     if (fitting.kind === 'part' && fitting.part.kind === 'valve') return true;
     if (leg !== laid && leg.inline.some(({ part }) => part?.kind === 'valve')) return true;

@@ -22,7 +22,8 @@ const codes = (doc: RunDoc): string[] => checkRun(layOut(doc)).map(({ code }) =>
 function listUpstream(layout: RunLayout, node: string): LaidLeg[] {
   const { arriving } = traceFlow(layout);
   const up: LaidLeg[] = [];
-  for (let leg = arriving.get(node); leg; leg = arriving.get(leg.near)) up.unshift(leg);
+  const reach = (at: string): LaidLeg | undefined => layout.legs.get(arriving.get(at) ?? '');
+  for (let leg = reach(node); leg; leg = reach(leg.near)) up.unshift(leg);
   return up;
 }
 

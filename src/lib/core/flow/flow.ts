@@ -2,7 +2,7 @@ import type { Port } from '#core/catalogue';
 import type { Vector } from '#core/geometry';
 import { findPort } from '#core/runs/fittings';
 import type { LaidLeg, LaidNode } from '#core/runs/pieces';
-import type { RunLayout } from '#core/runs/layout';
+import { findDisplaced, type RunLayout } from '#core/runs/layout';
 import { type RunDoc, getVectorFrom } from '#core/runs/document';
 
 /** Whether it can be said at all which way the gas goes. */
@@ -21,7 +21,7 @@ export interface Flow {
   /** Legs of rings: the gas may go either way. */
   readonly ringed: ReadonlySet<string>;
   /** Node → the leg by which gas arrives, where that is known. */
-  readonly arriving: ReadonlyMap<string, LaidLeg>;
+  readonly arriving: ReadonlyMap<string, string>;
   /** Leg → how many appliances it serves: those beyond it. */
   readonly serves: ReadonlyMap<string, number>;
 }
@@ -33,11 +33,13 @@ export const findSources = ({ anchors }: RunDoc): readonly string[] => [
 
 const known = new WeakMap<RunLayout, Flow>();
 
-/** Traces the gas through a run: once for each layout. Refuses nothing. */
+/** Traces the gas through a run: once for each layout, and not again where the same stands where it stood. Refuses nothing. */
 export function traceFlow(layout: RunLayout): Flow {
   const before = known.get(layout);
   if (before) return before;
-  const flow = trace(layout);
+  const since = findDisplaced(layout);
+  const isSame = since?.isSameBodies === true && since.before.doc.anchors === layout.doc.anchors;
+  const flow = (isSame && known.get(since.before)) || trace(layout);
   known.set(layout, flow);
   return flow;
 }
@@ -48,14 +50,14 @@ function trace(layout: RunLayout): Flow {
   const ringed = findRinged(layout);
   const reached = new Set(sources);
   const directed = new Set<string>();
-  const arriving = new Map<string, LaidLeg>();
+  const arriving = new Map<string, string>();
   // Legs come in walking order from the source: a node is reached before what leaves it.
   for (const laid of layout.legs.values()) {
     if (state !== 'known' || !reached.has(laid.near)) continue;
     reached.add(laid.far);
     if (ringed.has(laid.id)) continue;
     directed.add(laid.id);
-    arriving.set(laid.far, laid);
+    arriving.set(laid.far, laid.id);
   }
   return { state, sources, directed, ringed, arriving, serves: countServed(layout) };
 }

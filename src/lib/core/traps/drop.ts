@@ -68,9 +68,9 @@ export const findDrop = (layout: RunLayout, node: string): Drop | null =>
 
 function makeDrop(layout: RunLayout, node: LaidNode, appliance: ApplianceEnd): Drop {
   const { arriving, serves } = traceFlow(layout);
+  const reach = (at: string): LaidLeg | undefined => layout.legs.get(arriving.get(at) ?? '');
   const path: LaidLeg[] = [];
-  for (let leg = arriving.get(node.id); leg && serves.get(leg.id) === 1; leg = arriving.get(leg.near))
-    path.unshift(leg);
+  for (let leg = reach(node.id); leg && serves.get(leg.id) === 1; leg = reach(leg.near)) path.unshift(leg);
   return { layout, node, appliance, path, passed: listPassed(layout, path), trap: findTrap(layout, path) };
 }
 
