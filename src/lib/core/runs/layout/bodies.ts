@@ -5,10 +5,10 @@ import { type JudgedJoint, judgeEnds, type JointKindId, type Tightness } from '#
 import { getCraft, readSettings } from '#core/materials';
 import type { Length } from '#core/units';
 import { type Fitting, type Link, findPort } from '#core/runs/fittings';
-import { getPieces } from './lay-out-run.ts';
 import { type LaidEnd, getEndId } from '#core/runs/measuring';
 import type { Piece } from '#core/runs/pieces';
-import { findLaidBefore, type RunLayout } from './layout.ts';
+import type { RunLayout } from './layout.ts';
+import { getStretches, perStretch, type LegStretch, type NodeStretch } from './stretches.ts';
 import { isMaleAt, type ConnectorGeometry, type Leg } from '#core/runs/document';
 
 /** What a run is put together of: a bought part, what is fixed (found in place, an appliance), a length of pipe, a flexible connector. */
@@ -47,36 +47,67 @@ export interface Assembly {
   readonly joints: readonly LaidJoint[];
 }
 
-const known = new WeakMap<RunLayout, Assembly & Shelved>();
+const known = new WeakMap<RunLayout, Assembly>();
 
-/** Every body and every joint of a run, in walking order: worked out when first asked for, along what was worked out before an edit. */
+/** Every body and every joint of a run, in walking order: worked out when first asked for, stretch by stretch. */
 export function assemble(layout: RunLayout): Assembly {
   const before = known.get(layout);
   if (before) return before;
-  const made = new Assembler(layout, findMade(layout)).make();
+  const made = putTogether(layout);
   known.set(layout, made);
   return made;
 }
 
-/** What was made of the layout before this one, under the same catalogue and rules; nothing where there is none near. */
-function findMade(layout: RunLayout): Shelved {
-  const { catalogue, rules } = layout;
-  let at = findLaidBefore(layout);
-  for (let step = 0; at && step < FARTHEST; step++) {
-    const made = at.catalogue === catalogue && at.rules === rules ? known.get(at) : null;
-    if (made) return made;
-    at = findLaidBefore(at);
-  }
-  return { fittings: [], pieces: [] };
+function putTogether(layout: RunLayout): Assembly {
+  const { legs, nodes } = getStretches(layout);
+  const { at } = layout.chains;
+  const all = [
+    ...nodes.map((stretch) => assembleFittings(stretch, layout)),
+    ...legs.map((stretch) => assembleLegs(stretch, layout)),
+  ];
+  const links = new Assembler(layout);
+  for (const { links: chain, leg } of at.values())
+    for (const { id, part } of chain) links.addPart(id, part, leg.id);
+  all.push(links.made);
+  // Of two pipes melted together the second makes the joint, whichever stretch it lies in.
+  const rest = legs.map((stretch) => (melts(stretch, layout) ? null : assemblePieces(stretch, layout)));
+  const melting = new Assembler(layout);
+  for (const [i, stretch] of legs.entries())
+    all.push(rest[i] ?? melting.takeOut(() => melting.addPieces(stretch)));
+  return { bodies: all.flatMap(({ bodies }) => bodies), joints: all.flatMap(({ joints }) => joints) };
 }
-/** Layouts back that are asked what was made of them: of a draft nothing may have been. */
-const FARTHEST = 8;
 
-/** What an assembly was made of, for the one after it. */
-interface Shelved {
-  readonly fittings: readonly Made[];
-  readonly pieces: readonly Made[];
-}
+const assembleFittings = perStretch((stretch: NodeStretch, layout): Assembly => {
+  const assembler = new Assembler(layout);
+  for (const { id, fitting } of stretch.nodes) if (fitting.kind === 'part') assembler.addFitting(id, fitting);
+  return assembler.made;
+});
+
+/** Whether a leg is made up without pipe: its joint is then of what stands at its two ends. */
+const hasNoPipe = perStretch(({ legs }: LegStretch): boolean =>
+  legs.some(({ leg }) => leg.geometry.kind === 'made-up' || leg.geometry.kind === 'connector'),
+);
+const makeLegs = (stretch: LegStretch, layout: RunLayout): Assembly => {
+  const assembler = new Assembler(layout);
+  assembler.addLegs(stretch);
+  return assembler.made;
+};
+const makeLegsOnce = perStretch(makeLegs);
+const assembleLegs = (stretch: LegStretch, layout: RunLayout): Assembly =>
+  (hasNoPipe(stretch, layout) ? makeLegs : makeLegsOnce)(stretch, layout);
+
+const melts = perStretch(({ pieces }: LegStretch): boolean =>
+  pieces.some((own) =>
+    own.some(({ ends }) => ends.some(({ joint }) => joint !== null && isButtJoint(joint.part))),
+  ),
+);
+
+/** A piece is laid anew with whatever its joints rest on: its legs, and what stands at its ends. */
+const assemblePieces = perStretch((stretch: LegStretch, layout): Assembly => {
+  const assembler = new Assembler(layout);
+  assembler.addPieces(stretch);
+  return assembler.made;
+});
 
 /** The joint of an id; null when the run has none of it. */
 export const findJoint = (layout: RunLayout, id: string): LaidJoint | null =>
@@ -108,119 +139,51 @@ export function judgePorts({ rules, catalogue }: RunLayout, goes: Port, takes: P
   return verdict;
 }
 
-/**
- * What was made of one fitting or one piece: as long as that is the very same it stands. A piece is laid anew with whatever its joints rest on:
- * its legs, and what stands at its ends.
- */
-interface Made extends Assembly {
-  readonly of: object;
-  /** The node of a fitting, or the piece. */
-  readonly id: string;
-}
-
-/**
- * What was made of a run, thing by thing in walking order. The next run is made along it: what an edit did not touch is taken, whatever came in
- * or went in between.
- */
-class Shelf {
-  readonly #before: readonly Made[];
-  readonly made: Made[] = [];
-  #next = 0;
-  /** Where things lie that are not near where they lay: read when first needed. */
-  #places: Map<object, number> | null = null;
-
-  constructor(before: readonly Made[]) {
-    this.#before = before;
-  }
-
-  find(of: object, id: string): Made | null {
-    const at = this.#findPlace(of);
-    const made = this.#before[at];
-    if (!made) return null;
-    this.#next = at + 1;
-    return made.id === id ? made : null;
-  }
-
-  #findPlace(of: object): number {
-    const before = this.#before;
-    for (let at = this.#next; at < Math.min(before.length, this.#next + NEAR); at++)
-      if (before[at]!.of === of) return at;
-    this.#places ??= new Map(before.map((made, at) => [made.of, at]));
-    return this.#places.get(of) ?? -1;
-  }
-}
-/** How far ahead a thing is looked for before all of them are listed. */
-const NEAR = 4;
-
 class Assembler {
   readonly #layout: RunLayout;
-  readonly #fittings: Shelf;
-  readonly #pieces: Shelf;
   #bodies: Body[] = [];
   #joints: LaidJoint[] = [];
   /** Butt joints of which one side was met. */
   readonly #melted = new Map<string, { readonly id: string; readonly opening: Opening }>();
 
-  constructor(layout: RunLayout, before: Shelved) {
+  constructor(layout: RunLayout) {
     this.#layout = layout;
-    this.#fittings = new Shelf(before.fittings);
-    this.#pieces = new Shelf(before.pieces);
   }
 
-  make(): Assembly & Shelved {
-    const { nodes, legs } = this.#layout;
-    for (const { id, fitting } of nodes.values())
-      if (fitting.kind === 'part')
-        this.#takeOrMake(this.#fittings, fitting, id, () => this.#addFitting(id, fitting));
-    for (const { id, leg, inline } of legs.values()) {
-      for (const { id: part, part: stands } of inline) if (stands) this.#addPart(part, stands, id);
-      if (leg.geometry.kind === 'made-up') this.#joinMadeUp(leg);
-      if (leg.geometry.kind === 'connector') this.#joinConnector(leg, leg.geometry);
-    }
-    for (const { links, leg } of this.#layout.chains.at.values())
-      for (const { id, part } of links) this.#addPart(id, part, leg.id);
-    for (const piece of getPieces(this.#layout))
-      if (this.#isMadeApart(piece))
-        this.#takeOrMake(this.#pieces, piece, piece.id, () => this.#addPiece(piece));
-      else this.#addPiece(piece);
-    const { made: fittings } = this.#fittings;
-    return { bodies: this.#bodies, joints: this.#joints, fittings, pieces: this.#pieces.made };
+  get made(): Assembly {
+    return { bodies: this.#bodies, joints: this.#joints };
   }
 
-  /** Adds what was made of a thing before, where it is the very same; otherwise makes it. */
-  #takeOrMake(shelf: Shelf, of: object, id: string, make: () => void): void {
-    const made = shelf.find(of, id) ?? this.#makeApart(of, id, make);
-    shelf.made.push(made);
-    for (const body of made.bodies) this.#bodies.push(body);
-    for (const joint of made.joints) this.#joints.push(joint);
-  }
-
-  #makeApart(of: object, id: string, make: () => void): Made {
-    const [bodies, joints] = [this.#bodies, this.#joints];
+  /** What is added meanwhile, apart from the rest. */
+  takeOut(add: () => void): Assembly {
+    add();
+    const { made } = this;
     [this.#bodies, this.#joints] = [[], []];
-    make();
-    const made = { of, id, bodies: this.#bodies, joints: this.#joints };
-    [this.#bodies, this.#joints] = [bodies, joints];
     return made;
   }
 
-  /** A transition that was picked is its own; of two pipes melted together the second makes the joint. */
-  #isMadeApart({ ends }: Piece): boolean {
-    const { at } = this.#layout.chains;
-    return ends.every(({ id, joint }) => !(at.size > 0 && at.has(id)) && !(joint && isButtJoint(joint.part)));
+  addFitting(id: string, fitting: Extract<Fitting, { kind: 'part' }>): void {
+    this.addPart(id, fitting.part, null);
+    for (const [leg, link] of Object.entries(fitting.adapters ?? {})) this.addPart(link.id, link.part, leg);
   }
 
-  #addFitting(id: string, fitting: Extract<Fitting, { kind: 'part' }>): void {
-    this.#addPart(id, fitting.part, null);
-    for (const [leg, link] of Object.entries(fitting.adapters ?? {})) this.#addPart(link.id, link.part, leg);
+  addLegs({ legs }: LegStretch): void {
+    for (const { id, leg, inline } of legs) {
+      for (const { id: part, part: stands } of inline) if (stands) this.addPart(part, stands, id);
+      if (leg.geometry.kind === 'made-up') this.#joinMadeUp(leg);
+      if (leg.geometry.kind === 'connector') this.#joinConnector(leg, leg.geometry);
+    }
   }
 
-  #addPiece(piece: Piece): void {
-    this.#bodies.push({ kind: 'pipe', id: piece.id, piece });
-    for (const end of piece.ends) this.#joinPipe(piece, end);
+  addPieces({ pieces }: LegStretch): void {
+    for (const own of pieces)
+      for (const piece of own) {
+        this.#bodies.push({ kind: 'pipe', id: piece.id, piece });
+        for (const end of piece.ends) this.#joinPipe(piece, end);
+      }
   }
 
-  #addPart(id: string, part: Part, leg: string | null): void {
+  addPart(id: string, part: Part, leg: string | null): void {
     // Nothing stands where two pipes are melted together: their joint is made by the second of them.
     if (isButtJoint(part)) return;
     const isFixed = part.kind === 'existing' || part.kind === 'appliance';

@@ -10,3 +10,4 @@ export {
   makeSolveContext,
 } from './lay-out-run.ts';
 export type { RunLayout } from './layout.ts';
+export { getStretches, perStretch, type LegStretch, type NodeStretch } from './stretches.ts';
