@@ -1,5 +1,5 @@
 import type { Site } from './site.ts';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type NodeStretch, type RunLayout } from '#core/runs/layout';
 import { isBasisAsked } from '#core/units';
 import type { Finding } from './finding.ts';
 
@@ -7,9 +7,11 @@ import type { Finding } from './finding.ts';
  * An appliance burns the gas of the job, or is not connected until it is converted by its maker's kit and labelled. What its plate leaves
  * open is asked, never guessed. Without a job (`gas` null) nothing is held against its gas.
  */
-export function checkAppliancesAreKnown({ nodes }: RunLayout, { gas }: Site): Finding[] {
+export function checkAppliancesAreKnown(layout: RunLayout, { gas }: Site): Finding[] {
   const findings: Finding[] = [];
-  for (const { id, node } of nodes.values()) {
+  for (const { id, node } of getStretches(layout).nodes.flatMap((stretch) =>
+    listAppliances(stretch, layout),
+  )) {
     if (node.terminal?.kind !== 'appliance') continue;
     const { name, plate } = node.terminal;
     if (gas !== null && plate.gas !== null && plate.gas !== gas)
@@ -19,3 +21,7 @@ export function checkAppliancesAreKnown({ nodes }: RunLayout, { gas }: Site): Fi
   }
   return findings;
 }
+
+const listAppliances = perStretch(({ nodes }: NodeStretch) =>
+  nodes.filter(({ node }) => node.terminal?.kind === 'appliance'),
+);

@@ -1,4 +1,4 @@
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import { onTapeOf, roundFeet } from '#core/units';
 import type { Finding } from './finding.ts';
 
@@ -6,10 +6,12 @@ import type { Finding } from './finding.ts';
 export const LONGEST_CONNECTOR = roundFeet(6);
 
 /** A flexible connector is new, no longer than is usual, and goes to an appliance: one, at its end. */
-export function checkConnectorsAreRight({ legs, nodes, rules }: RunLayout): Finding[] {
+export function checkConnectorsAreRight(layout: RunLayout): Finding[] {
+  const { nodes, rules } = layout;
   const most = onTapeOf(rules, LONGEST_CONNECTOR);
   const findings: Finding[] = [];
-  for (const { id, leg, far } of legs.values()) {
+  const connectors = getStretches(layout).legs.flatMap((stretch) => listConnectors(stretch, layout));
+  for (const { id, leg, far } of connectors) {
     if (leg.geometry.kind !== 'connector') continue;
     const mark = String(leg.tag);
     const { length, isNew } = leg.geometry;
@@ -28,3 +30,7 @@ export function checkConnectorsAreRight({ legs, nodes, rules }: RunLayout): Find
   }
   return findings;
 }
+
+const listConnectors = perStretch(({ legs }: LegStretch) =>
+  legs.filter(({ leg }) => leg.geometry.kind === 'connector'),
+);

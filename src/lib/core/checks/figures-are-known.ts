@@ -5,7 +5,13 @@ import type { Finding } from './finding.ts';
 import { findPort } from '#core/runs/fittings';
 import { listDistinctEnds } from '#core/runs/reading';
 import type { LaidEnd } from '#core/runs/measuring';
-import type { RunLayout } from '#core/runs/layout';
+import {
+  getStretches,
+  perStretch,
+  type LegStretch,
+  type NodeStretch,
+  type RunLayout,
+} from '#core/runs/layout';
 
 /** Every end has its figures: a size without them is named once, a part without a sure length once with all its places. */
 export function checkFiguresAreKnown(layout: RunLayout): Finding[] {
@@ -70,6 +76,18 @@ function isDoubtful(part: Part): boolean {
   return is;
 }
 
+const listDoubtfulNodes = perStretch(({ nodes }: NodeStretch) =>
+  nodes.filter(
+    ({ fitting }) =>
+      fitting.kind === 'part' &&
+      (isDoubtful(fitting.part) ||
+        Object.values(fitting.adapters ?? {}).some(({ part }) => isDoubtful(part))),
+  ),
+);
+const listDoubtfulLegs = perStretch(({ legs }: LegStretch) =>
+  legs.filter(({ inline }) => inline.some(({ part }) => part && isDoubtful(part))),
+);
+
 /** Parts whose length is typical only, or not known, wherever a leg is made up in them. */
 function checkParts(layout: RunLayout): Finding[] {
   const doubted = new Map<string, DoubtedPart>();
@@ -88,7 +106,8 @@ function checkParts(layout: RunLayout): Finding[] {
     found.plusMinus = isWhole ? spreads.reduce((sum, each) => sum + each, 0) : Math.max(...spreads);
     if (!known) doubted.set(part.id, found);
   };
-  for (const { id, fitting } of layout.nodes.values()) {
+  const { nodes, legs } = getStretches(layout);
+  for (const { id, fitting } of nodes.flatMap((stretch) => listDoubtfulNodes(stretch, layout))) {
     if (fitting.kind !== 'part') continue;
     for (const [leg, { part, outer, id: adapter }] of Object.entries(fitting.adapters ?? {}))
       if (isDoubtful(part)) look(part, outer, adapter, String(layout.legs.get(leg)!.leg.tag));
@@ -98,7 +117,7 @@ function checkParts(layout: RunLayout): Finding[] {
   for (const { leg, links } of layout.chains.at.values())
     for (const { id, part, inner, outer } of links)
       if (isDoubtful(part)) for (const port of [inner, outer]) look(part, port, id, String(leg.tag));
-  for (const { leg, inline } of layout.legs.values()) {
+  for (const { leg, inline } of legs.flatMap((stretch) => listDoubtfulLegs(stretch, layout))) {
     for (const { id, part, ports } of inline) {
       if (part && ports && isDoubtful(part)) for (const port of ports) look(part, port, id, String(leg.tag));
     }

@@ -1,14 +1,17 @@
 import type { Finding } from './finding.ts';
 import type { FittingRefusal } from '#core/runs/fittings';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type NodeStretch, type RunLayout } from '#core/runs/layout';
 
 /** What is not wrong but not known yet: it is asked. */
 const ASKED: ReadonlySet<FittingRefusal['code']> = new Set(['fitting-undecided', 'inlet-not-told-apart']);
 
 /** Where legs meet there is a fitting that is made; a male end nothing goes on from yet is asked about. */
-export function checkFittingsExist(layout: RunLayout): Finding[] {
+export const checkFittingsExist = (layout: RunLayout): Finding[] =>
+  getStretches(layout).nodes.flatMap((stretch) => findUnfit(stretch, layout));
+
+const findUnfit = perStretch(({ nodes }: NodeStretch): readonly Finding[] => {
   const findings: Finding[] = [];
-  for (const { id, node, legs, fitting } of layout.nodes.values()) {
+  for (const { id, node, legs, fitting } of nodes) {
     if (fitting.kind === 'none') {
       const marks = legs.map((leg) => String(leg.tag));
       const { refusal } = fitting;
@@ -24,4 +27,4 @@ export function checkFittingsExist(layout: RunLayout): Finding[] {
     }
   }
   return findings;
-}
+});

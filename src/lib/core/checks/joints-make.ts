@@ -1,7 +1,16 @@
 import { isForbidden, type JudgedJoint } from '#core/joints';
 import type { End } from '#core/ends';
 import { getOwnEnd, findPort } from '#core/runs/fittings';
-import { findJoint, findMadeUp, judgePorts, getEnds, type RunLayout } from '#core/runs/layout';
+import {
+  findJoint,
+  findMadeUp,
+  judgePorts,
+  getEnds,
+  getStretches,
+  perStretch,
+  type LegStretch,
+  type RunLayout,
+} from '#core/runs/layout';
 import { isSameJson, type Json } from '#core/outcome';
 import { listDistinctEnds } from '#core/runs/reading';
 import type { Finding } from './finding.ts';
@@ -33,7 +42,8 @@ export function checkJointsMake(layout: RunLayout): Finding[] {
     if (end.joint && isWrong(end.joint.verdict))
       tell(end.id, layout.legs.get(end.leg)!.leg, end.joint.verdict);
   }
-  for (const { leg } of layout.legs.values()) {
+  const unusual = getStretches(layout).legs.flatMap((stretch) => listUnusual(stretch, layout));
+  for (const { leg } of unusual) {
     if (leg.geometry.kind === 'connector') tellConnector(leg);
     const made = leg.geometry.kind === 'made-up' ? findMadeUp(layout, leg) : null;
     const verdict = made && judgePorts(layout, made.goes[1], made.takes[1]);
@@ -41,6 +51,11 @@ export function checkJointsMake(layout: RunLayout): Finding[] {
   }
   return [...findings, ...checkPicks(layout)];
 }
+
+/** Legs without pipe. */
+const listUnusual = perStretch(({ legs }: LegStretch) =>
+  legs.filter(({ leg }) => leg.geometry.kind === 'connector' || leg.geometry.kind === 'made-up'),
+);
 
 function checkPicks({ chains, legs, nodes }: RunLayout): Finding[] {
   const mark = (leg: string): string => String(legs.get(leg)?.leg.tag ?? '?');

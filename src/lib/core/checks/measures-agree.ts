@@ -1,10 +1,10 @@
 import type { Finding, NamedMeasure } from './finding.ts';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import { nameRef } from '#core/runs/reading';
 
 /** Every leg has one length; measures that cannot all be right are named with by how much, and none of them is used. */
 export function checkMeasuresAgree(layout: RunLayout): Finding[] {
-  const { doc, solved, legs } = layout;
+  const { doc, solved } = layout;
   const findings: Finding[] = [];
   const contested = new Set<string>();
   for (const { measure, against, by, leg } of solved.contradictions) {
@@ -33,18 +33,24 @@ export function checkMeasuresAgree(layout: RunLayout): Finding[] {
     findings.push({ code: 'measures-reversed', severity: 'stop', subject: leg, mark, by });
   }
   const covered = findCovered(layout, contested);
-  for (const { id, leg, centreToCentre } of legs.values()) {
-    // What a made-up pair or a contested leg lacks is said by its own finding.
-    if (centreToCentre !== null || leg.geometry.kind !== 'axis' || covered.has(id)) continue;
-    findings.push({ code: 'measure-missing', severity: 'ask', subject: id, mark: String(leg.tag) });
-  }
-  return findings;
+  const missing = getStretches(layout).legs.flatMap((stretch) => findMissing(stretch, layout));
+  return [...findings, ...missing.filter(({ subject }) => !covered.has(subject))];
 }
+
+/** What a made-up pair lacks is said by its own finding. */
+const findMissing = perStretch(({ legs }: LegStretch): readonly Finding[] =>
+  legs.flatMap(({ id, leg, centreToCentre }): Finding[] =>
+    centreToCentre === null && leg.geometry.kind === 'axis'
+      ? [{ code: 'measure-missing', severity: 'ask', subject: id, mark: String(leg.tag) }]
+      : [],
+  ),
+);
 
 /** Legs without a length for which another finding already says why. */
 function findCovered({ doc, solved, legs }: RunLayout, contested: ReadonlySet<string>): Set<string> {
   const covered = new Set<string>(solved.reversed.keys());
   const wrong = [...contested, ...solved.unread.keys()].flatMap((id) => doc.measures[id] ?? []);
+  if (wrong.length === 0) return covered;
   for (const { id, near, far } of legs.values()) {
     const ends = [near, far];
     const isIts = wrong.some(({ from, to }) => ends.includes(from.id) || ends.includes(to.id));

@@ -1,6 +1,6 @@
 import type { Finding } from './finding.ts';
 import type { Piece } from '#core/runs/pieces';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import { findOnSheet } from '#core/catalogue';
 import { getCraft } from '#core/materials';
 
@@ -10,16 +10,20 @@ import { getCraft } from '#core/materials';
  * ends collide. A leg longer than the stock is joined by couplings.
  */
 export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
+  const { legs } = getStretches(layout);
+  return [
+    ...legs.flatMap((stretch) => findUnmade(stretch, layout)),
+    ...legs.flatMap((stretch) => findLong(stretch, layout)),
+  ];
+}
+
+const findUnmade = perStretch(({ pieces }: LegStretch, layout): readonly Finding[] =>
+  pieces.flatMap((own) => own.flatMap((piece) => checkPiece(piece, layout) ?? [])),
+);
+
+const findLong = perStretch(({ legs }: LegStretch, layout): readonly Finding[] => {
   const findings: Finding[] = [];
-  for (const pieces of layout.pieces.values()) {
-    let found = known.get(pieces);
-    if (!found) {
-      found = pieces.flatMap((piece) => checkPiece(piece, layout) ?? []);
-      known.set(pieces, found);
-    }
-    for (const finding of found) findings.push(finding);
-  }
-  for (const { id, leg, inline } of layout.legs.values()) {
+  for (const { id, leg, inline } of legs) {
     const couplings = inline.length === 0 ? 0 : inline.filter(({ placedBy }) => placedBy === 'stock').length;
     if (couplings === 0) continue;
     findings.push({
@@ -32,10 +36,7 @@ export function checkPiecesCanBeMade(layout: RunLayout): Finding[] {
     });
   }
   return findings;
-}
-
-/** Pieces that an edit did not touch are the same, and so is what is to be said of them. */
-const known = new WeakMap<readonly Piece[], readonly Finding[]>();
+});
 
 /** What forbids to cut a piece: nothing is left of it, or it is too short to be made; null where it may be made. */
 export function findForbidden(piece: Piece, layout: RunLayout): Finding | null {

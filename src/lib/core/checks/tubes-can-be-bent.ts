@@ -1,7 +1,7 @@
 import { RETURN_BEND_FROM } from '#core/bending';
 import { getCraft } from '#core/materials';
 import type { Piece, TubePath } from '#core/runs/pieces';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /**
@@ -9,17 +9,28 @@ import type { Finding } from './finding.ts';
  * looked at: that is said. No joint lies in a tube for which no fitting is made.
  */
 export function checkTubesCanBeBent(layout: RunLayout): Finding[] {
+  const { legs } = getStretches(layout);
+  return [
+    ...legs.flatMap((stretch) => findUnbent(stretch, layout)),
+    ...legs.flatMap((stretch) => findJoined(stretch, layout)),
+  ];
+}
+
+/** A tube goes through legs of other stretches too: it is laid anew with any of them. */
+const findUnbent = perStretch(({ pieces }: LegStretch, layout): readonly Finding[] =>
+  pieces.flatMap((own) => own.flatMap((piece) => (piece.path ? checkPiece(piece, piece.path, layout) : []))),
+);
+
+const findJoined = perStretch(({ legs }: LegStretch): readonly Finding[] => {
   const findings: Finding[] = [];
-  for (const pieces of layout.pieces.values())
-    for (const piece of pieces) if (piece.path) findings.push(...checkPiece(piece, piece.path, layout));
-  for (const { leg, inline } of layout.legs.values()) {
+  for (const { leg, inline } of legs) {
     if (getCraft(leg).turnsBy !== 'bend') continue;
     for (const { id, part } of inline)
       if (!part)
         findings.push({ code: 'no-joint-in-tube', severity: 'stop', subject: id, mark: String(leg.tag) });
   }
   return findings;
-}
+});
 
 function checkPiece(piece: Piece, path: TubePath, layout: RunLayout): Finding[] {
   const { id: subject, mark, cut } = piece;

@@ -1,14 +1,13 @@
 import { getPlateDistance, type HouseRules } from '#core/house-rules';
 import { getCraft, getMaterialTraits } from '#core/materials';
 import type { LaidLeg } from '#core/runs/pieces';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import type { Finding } from './finding.ts';
 
 /** Tubing is struck by nails: plates where it passes a member near its face. Said once a run. */
-export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
-  const tubes = [...legs.values()].filter(
-    ({ leg }) => getCraft(leg).turnsBy === 'bend' && !getCraft(leg).isForGround,
-  );
+export function checkTubingIsProtected(layout: RunLayout): Finding[] {
+  const { rules } = layout;
+  const tubes = getStretches(layout).legs.flatMap((stretch) => listTubes(stretch, layout));
   const [first] = tubes;
   if (!first) return [];
   const nearest = getPlateDistance(rules);
@@ -17,6 +16,10 @@ export function checkTubingIsProtected({ legs, rules }: RunLayout): Finding[] {
     { code: 'strike-plates', severity: 'note', subject: first.id, nearest },
   ];
 }
+
+const listTubes = perStretch(({ legs }: LegStretch) =>
+  legs.filter(({ leg }) => getCraft(leg).turnsBy === 'bend' && !getCraft(leg).isForGround),
+);
 
 /** Tubing in another jacket than the house uses. */
 function findStrangeJackets(tubes: readonly LaidLeg[], rules: HouseRules): Finding[] {

@@ -69,46 +69,51 @@ function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
       links.some(({ part }) => getPartTraits(part.kind).insulates) ? [end] : [],
     ),
   );
-  const joined = new Joined();
-  const metal: LaidLeg[] = [];
+  const at = new Map<string, Metal>();
+  const join = (node: string, own: Metal): void => {
+    const other = at.get(node);
+    if (!other) at.set(node, own);
+    else if (findWhole(other) !== findWhole(own)) findWhole(other).over = findWhole(own);
+  };
+  const metal: (readonly [LaidLeg, Metal])[] = [];
   for (const laid of legs.values()) {
     const { id, leg, near, far } = laid;
     if (getCraft(leg).isForGround || leg.geometry.kind === 'connector') continue;
-    metal.push(laid);
-    for (const node of [near, far]) if (!insulated.has(`${node}:${id}`)) joined.join(id, node);
+    const before = insulated.has(`${near}:${id}`) ? undefined : at.get(near);
+    const own = before ? findWhole(before) : { over: null };
+    metal.push([laid, own]);
+    if (!before && !insulated.has(`${near}:${id}`)) at.set(near, own);
+    if (!insulated.has(`${far}:${id}`)) join(far, own);
   }
   // A stretch stands where the last of its legs does.
-  const stretches = new Map<string, LaidLeg[]>();
-  for (const laid of metal) {
-    const one = joined.find(laid.id);
-    const stretch = stretches.get(one) ?? [];
-    stretches.delete(one);
-    stretches.set(one, stretch);
-    stretch.push(laid);
+  const stretches = new Map<Metal, LaidLeg[]>();
+  const lasts = new Map<Metal, number>();
+  for (const [i, [laid, own]] of metal.entries()) {
+    const whole = findWhole(own);
+    const stretch = stretches.get(whole);
+    if (stretch) stretch.push(laid);
+    else stretches.set(whole, [laid]);
+    lasts.set(whole, i);
   }
-  return [...stretches.values()]
-    .map((stretch) => stretch.filter(({ leg }) => hasPipe(leg)))
+  const inOrder = [...stretches].sort(([a], [b]) => lasts.get(a)! - lasts.get(b)!);
+  return inOrder
+    .map(([, stretch]) => stretch.filter(({ leg }) => hasPipe(leg)))
     .filter(({ length }) => length > 0);
 }
 
-/** What hangs together, by ids of legs and points: each leads to one that stands for all of them. */
-class Joined {
-  readonly #over = new Map<string, string>();
+/** Metal that hangs together: where two came to hang together later, one is over the other. */
+interface Metal {
+  over: Metal | null;
+}
 
-  find(id: string): string {
-    let one = id;
-    for (let over = this.#over.get(one); over !== undefined; over = this.#over.get(one)) one = over;
-    // Who was asked leads there at once from now on.
-    for (let each = id; each !== one;) {
-      const over = this.#over.get(each)!;
-      this.#over.set(each, one);
-      each = over;
-    }
-    return one;
+function findWhole(metal: Metal): Metal {
+  let whole = metal;
+  while (whole.over) whole = whole.over;
+  // Who was asked leads there at once from now on.
+  for (let each = metal; each.over && each.over !== whole;) {
+    const { over } = each;
+    each.over = whole;
+    each = over;
   }
-
-  join(a: string, b: string): void {
-    const [one, other] = [this.find(a), this.find(b)];
-    if (one !== other) this.#over.set(one, other);
-  }
+  return whole;
 }

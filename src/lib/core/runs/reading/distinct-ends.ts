@@ -1,5 +1,5 @@
 import type { LaidEnd } from '#core/runs/measuring';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 
 const known = new WeakMap<RunLayout, readonly LaidEnd[]>();
 
@@ -10,16 +10,21 @@ const known = new WeakMap<RunLayout, readonly LaidEnd[]>();
 export function listDistinctEnds(layout: RunLayout): readonly LaidEnd[] {
   const before = known.get(layout);
   if (before) return before;
-  const seen = new Set<unknown>();
-  const ends: LaidEnd[] = [];
-  for (const pieces of layout.pieces.values())
-    for (const piece of pieces)
-      for (const end of piece.ends) {
-        const key = end.joint ?? `${end.unknown} ${end.size}`;
-        if (seen.has(key)) continue;
-        seen.add(key);
-        ends.push(end);
-      }
+  const ends = takeDistinct(getStretches(layout).legs.flatMap((stretch) => listDistinctIn(stretch, layout)));
   known.set(layout, ends);
   return ends;
+}
+
+const listDistinctIn = perStretch(({ pieces }: LegStretch) =>
+  takeDistinct(pieces.flatMap((own) => own.flatMap((piece) => piece.ends))),
+);
+
+function takeDistinct(ends: readonly LaidEnd[]): readonly LaidEnd[] {
+  const seen = new Set<unknown>();
+  return ends.filter((end) => {
+    const key = end.joint ?? `${end.unknown} ${end.size}`;
+    if (seen.has(key)) return false;
+    seen.add(key);
+    return true;
+  });
 }
