@@ -18,7 +18,14 @@ import {
   type ZoneId,
 } from '#core/permissions';
 import type { LaidLeg } from '#core/runs/pieces';
-import { assemble, type RunLayout } from '#core/runs/layout';
+import {
+  getStretches,
+  listJointsOf,
+  perStretch,
+  type LegStretch,
+  type NodeStretch,
+  type RunLayout,
+} from '#core/runs/layout';
 import type { Finding, Placeable } from './finding.ts';
 
 const SEVERITIES: Readonly<Record<Exclude<Permit, 'allowed'>, Severity>> = {
@@ -38,14 +45,20 @@ export interface Placed {
 
 /** All that stands where it was said to run, with the answer for each; a leg of which nobody said it has none. */
 export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): readonly Placed[] {
-  const { doc, legs, nodes, rules, chains } = layout;
-  if (isEmpty(doc.zones) && ![...legs.values()].some(({ leg }) => getCraft(leg).isForGround)) return [];
+  const { doc, rules, chains } = layout;
+  const stretches = getStretches(layout);
+  const isInGround = stretches.legs.some((stretch) => hasGround(stretch, layout));
+  if (isEmpty(doc.zones) && !isInGround) return [];
   const placed: Placed[] = [];
   /** Legs of which somebody said it: of most runs few, and nothing is asked of the others. */
   const zoned = new Map<string, { readonly laid: LaidLeg; readonly zone: ZoneId }>();
-  for (const laid of legs.values()) {
-    const zone = getZoneOf(layout, laid.leg);
-    if (zone) zoned.set(laid.id, { laid, zone });
+  const said = new Set(Object.keys(doc.zones));
+  for (const stretch of stretches.legs) {
+    if (!hasGround(stretch, layout) && !meet(said, listIds(stretch, layout))) continue;
+    for (const laid of stretch.legs) {
+      const zone = getZoneOf(layout, laid.leg);
+      if (zone) zoned.set(laid.id, { laid, zone });
+    }
   }
   const put = (leg: string, what: Placeable): void => {
     const { laid, zone } = zoned.get(leg)!;
@@ -62,24 +75,43 @@ export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): reado
     else put(id, { kind: 'pipe', pipe: leg.material });
     for (const { id: part } of inline) if (leg.inline[part]) putPart(id, leg.inline[part].part);
   }
-  for (const { fitting, node, legs: met } of nodes.values()) {
+  const placedAt = stretches.nodes.filter((stretch) => meet(zoned, listMet(stretch, layout)));
+  for (const { fitting, node, legs: met } of placedAt.flatMap(({ nodes }) => nodes)) {
     if (!met.some(({ id }) => zoned.has(id))) continue;
     // A pipe that is for the ground ends in it, in a cap that is melted or stabbed on for good.
-    const isInGround = met.some((leg) => getCraft(leg).isForGround);
+    const isOfGround = met.some((leg) => getCraft(leg).isForGround);
     const { terminal } = node;
-    if (fitting.kind === 'part') for (const { id } of met) if (!isInGround) putPart(id, fitting.part.kind);
-    if (fitting.kind !== 'part' && (terminal?.kind === 'cap' || terminal?.kind === 'plug') && !isInGround)
+    if (fitting.kind === 'part') for (const { id } of met) if (!isOfGround) putPart(id, fitting.part.kind);
+    if (fitting.kind !== 'part' && (terminal?.kind === 'cap' || terminal?.kind === 'plug') && !isOfGround)
       for (const { id } of met) putPart(id, 'cap');
   }
   for (const { leg, links } of chains.at.values()) for (const { part } of links) putPart(leg.id, part.kind);
-  for (const { kind, leg } of assemble(layout).joints) {
-    const at = leg === null ? undefined : zoned.get(leg);
+  for (const { kind, leg } of listJointsOf(layout, zoned)) {
+    const { laid } = zoned.get(leg!)!;
     // The seat of a union is said with the union.
-    if (kind !== null && at && kind !== 'union')
-      put(at.laid.id, { kind: 'joint', joint: getJointPlaced(kind, at.laid.leg.material) });
+    if (kind !== null && kind !== 'union')
+      put(laid.id, { kind: 'joint', joint: getJointPlaced(kind, laid.leg.material) });
   }
   return placed;
 }
+
+const listIds = perStretch(({ legs }: LegStretch): ReadonlySet<string> => new Set(legs.map(({ id }) => id)));
+const listMet = perStretch(
+  ({ nodes }: NodeStretch): ReadonlySet<string> =>
+    new Set(nodes.flatMap(({ legs }) => legs.map(({ id }) => id))),
+);
+
+type Ids = ReadonlySet<string> | ReadonlyMap<string, unknown>;
+/** Whether some id is in both: the fewer are asked for among the more. */
+function meet(a: Ids, b: Ids): boolean {
+  const [fewer, more] = a.size < b.size ? [a, b] : [b, a];
+  for (const id of fewer.keys()) if (more.has(id)) return true;
+  return false;
+}
+
+const hasGround = perStretch(({ legs }: LegStretch): boolean =>
+  legs.some(({ leg }) => getCraft(leg).isForGround),
+);
 
 function judgePlaced(what: Placeable, where: Omit<PlaceQuestion, 'what'>): Permission {
   if (what.kind === 'pipe') return mayRun({ what: what.pipe, ...where });

@@ -2,7 +2,7 @@ import type { Port } from '#core/catalogue';
 import type { Vector } from '#core/geometry';
 import { findPort } from '#core/runs/fittings';
 import type { LaidLeg, LaidNode } from '#core/runs/pieces';
-import { findDisplaced, type RunLayout } from '#core/runs/layout';
+import { findDisplaced, getStretches, perStretch, type NodeStretch, type RunLayout } from '#core/runs/layout';
 import { type RunDoc, getVectorFrom } from '#core/runs/document';
 
 /** Whether it can be said at all which way the gas goes. */
@@ -17,12 +17,12 @@ export interface Flow {
   /** The nodes from which gas comes, as the run has them. */
   readonly sources: readonly string[];
   /** Legs in which the gas goes from their near to their far end. */
-  readonly directed: ReadonlySet<string>;
+  readonly directed: Pick<ReadonlySet<string>, 'has'>;
   /** Legs of rings: the gas may go either way. */
   readonly ringed: ReadonlySet<string>;
   /** Node → the leg by which gas arrives, where that is known. */
-  readonly arriving: ReadonlyMap<string, string>;
-  /** Leg → how many appliances it serves: those beyond it. */
+  readonly arriving: Pick<ReadonlyMap<string, string>, 'get'>;
+  /** Leg → how many appliances it serves: those beyond it. A leg that serves none is not among them. */
   readonly serves: ReadonlyMap<string, number>;
 }
 
@@ -44,9 +44,23 @@ export function traceFlow(layout: RunLayout): Flow {
   return flow;
 }
 
+const NONE: ReadonlySet<string> = new Set();
+
 function trace(layout: RunLayout): Flow {
   const sources = findSources(layout.doc);
   const state = sources.length === 1 ? 'known' : sources.length === 0 ? 'no-source' : 'several-sources';
+  // A tree that was walked from its one source: the gas goes as the walk did.
+  const { legs, nodes } = layout;
+  const isTree = legs.size === nodes.size - 1 && layout.closing.length === 0;
+  if (state === 'known' && isTree && nodes.keys().next().value === sources[0])
+    return {
+      state,
+      sources,
+      directed: { has: (leg) => legs.has(leg) },
+      ringed: NONE,
+      arriving: { get: (node) => (nodes.has(node) ? findReaching(node, layout)?.id : undefined) },
+      serves: countServed(layout),
+    };
   const ringed = findRinged(layout);
   const reached = new Set(sources);
   const directed = new Set<string>();
@@ -63,17 +77,23 @@ function trace(layout: RunLayout): Flow {
 }
 
 /** How many appliances lie beyond each leg; over a ring each is counted on the way by which it was walked to. */
-function countServed({ legs, nodes, closing }: RunLayout): Map<string, number> {
-  const at = new Map<string, number>();
+function countServed(layout: RunLayout): Map<string, number> {
   const serves = new Map<string, number>();
-  const closes = new Set(closing);
-  for (const laid of [...legs.values()].reverse()) {
-    const own = nodes.get(laid.far)!.node.terminal?.kind === 'appliance' ? 1 : 0;
-    const count = closes.has(laid.id) ? 0 : own + (at.get(laid.far) ?? 0);
-    serves.set(laid.id, count);
-    at.set(laid.near, (at.get(laid.near) ?? 0) + count);
-  }
+  const reach = (node: string): LaidLeg | null => findReaching(node, layout);
+  for (const { id } of getStretches(layout).nodes.flatMap((stretch) => listAppliances(stretch, layout)))
+    for (let leg = reach(id); leg; leg = reach(leg.near)) serves.set(leg.id, (serves.get(leg.id) ?? 0) + 1);
   return serves;
+}
+
+const listAppliances = perStretch(({ nodes }: NodeStretch) =>
+  nodes.filter(({ node }) => node.terminal?.kind === 'appliance'),
+);
+
+/** The leg by which a node was walked to: it comes first among those that meet there. */
+function findReaching(node: string, { nodes, legs }: RunLayout): LaidLeg | null {
+  const [first] = nodes.get(node)!.legs;
+  const laid = first && legs.get(first.id);
+  return laid?.far === node ? laid : null;
 }
 
 /** The legs that lie on rings: those that close one, and the two ways back from it to where they part. */
@@ -124,5 +144,5 @@ export function listUsedPorts(layout: RunLayout, node: LaidNode): UsedPort[] {
 function findUse(flow: Flow, leg: LaidLeg, node: string): PortUse {
   if (!flow.directed.has(leg.id)) return 'unknown';
   if (leg.far === node) return 'inlet';
-  return flow.serves.get(leg.id) === 0 ? 'idle' : 'outlet';
+  return flow.serves.has(leg.id) ? 'outlet' : 'idle';
 }

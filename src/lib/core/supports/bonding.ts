@@ -79,11 +79,12 @@ function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
   for (const laid of legs.values()) {
     const { id, leg, near, far } = laid;
     if (getCraft(leg).isForGround || leg.geometry.kind === 'connector') continue;
-    const before = insulated.has(`${near}:${id}`) ? undefined : at.get(near);
+    const isApart = (node: string): boolean => insulated.size > 0 && insulated.has(`${node}:${id}`);
+    const before = isApart(near) ? undefined : at.get(near);
     const own = before ? findWhole(before) : { over: null };
     metal.push([laid, own]);
-    if (!before && !insulated.has(`${near}:${id}`)) at.set(near, own);
-    if (!insulated.has(`${far}:${id}`)) join(far, own);
+    if (!before && !isApart(near)) at.set(near, own);
+    if (!isApart(far)) join(far, own);
   }
   // A stretch stands where the last of its legs does.
   const stretches = new Map<Metal, LaidLeg[]>();

@@ -76,6 +76,35 @@ export function readChains(doc: RunDoc, catalogue: Catalogue): Chains {
   return { at, standing, unfit };
 }
 
+/** The transitions of a document, as they were of the one before where each stands as it stood, at a leg that did not change. */
+export function readChainsAgain(doc: RunDoc, catalogue: Catalogue, before: Chains): Chains {
+  const chains = readChains(doc, catalogue);
+  const isSame =
+    isSameRow(before.unfit, chains.unfit, (a, b) => a === b) &&
+    isSameRow([...before.at], [...chains.at], ([a, one], [b, other]) => a === b && isSameChain(one, other)) &&
+    isSameRow(
+      [...before.standing],
+      [...chains.standing],
+      ([a, one], [b, other]) => a === b && isSameStand(one, other),
+    );
+  return isSame ? before : chains;
+}
+
+function isSameRow<Value>(
+  a: readonly Value[],
+  b: readonly Value[],
+  isSame: (one: Value, other: Value) => boolean,
+): boolean {
+  return a.length === b.length && a.every((each, i) => isSame(each, b[i]!));
+}
+
+const isSameLink = (a: Link, b: Link): boolean =>
+  a.id === b.id && a.part === b.part && a.inner === b.inner && a.outer === b.outer;
+const isSameChain = (a: LaidChain, b: LaidChain): boolean =>
+  a.pick === b.pick && a.leg === b.leg && isSameRow(a.links, b.links, isSameLink);
+const isSameStand = (a: StandsAt, b: StandsAt): boolean =>
+  a.pick === b.pick && isSameLink(a.link, b.link) && isSameRow(a.legs, b.legs, (one, other) => one === other);
+
 /** What a leg ends in at a station of its own: the end of its pipe, or the connector's own there. */
 export const getOwnEnd = (leg: Leg, station: string): End =>
   leg.geometry.kind === 'connector'

@@ -1,4 +1,13 @@
-export { type Chains, type Link, getOwnEnd, readChains, readPick, seeLegs, workOutChain } from './chains.ts';
+export {
+  type Chains,
+  type Link,
+  getOwnEnd,
+  readChains,
+  readChainsAgain,
+  readPick,
+  seeLegs,
+  workOutChain,
+} from './chains.ts';
 export { findBendAt } from './find-bend.ts';
 export { type Fitting, type FittingRefusal, findLink, findPort } from './fitting.ts';
 export { findInlet } from './found-in-place.ts';

@@ -47,10 +47,28 @@ export interface Assembly {
   readonly joints: readonly LaidJoint[];
 }
 
-const known = new WeakMap<RunLayout, Assembly>();
+/** A whole run put together, in parts that stay the same objects where an edit left them alone; put in one row when that is asked for. */
+class WholeAssembly implements Assembly {
+  readonly parts: readonly Assembly[];
+  #bodies: readonly Body[] | null = null;
+  #joints: readonly LaidJoint[] | null = null;
+
+  constructor(parts: readonly Assembly[]) {
+    this.parts = parts;
+  }
+
+  get bodies(): readonly Body[] {
+    return (this.#bodies ??= ([] as Body[]).concat(...this.parts.map((part) => part.bodies)));
+  }
+  get joints(): readonly LaidJoint[] {
+    return (this.#joints ??= ([] as LaidJoint[]).concat(...this.parts.map((part) => part.joints)));
+  }
+}
+
+const known = new WeakMap<RunLayout, WholeAssembly>();
 
 /** Every body and every joint of a run, in walking order: worked out when first asked for, stretch by stretch. */
-export function assemble(layout: RunLayout): Assembly {
+export function assemble(layout: RunLayout): WholeAssembly {
   const before = known.get(layout);
   if (before) return before;
   const made = putTogether(layout);
@@ -58,7 +76,7 @@ export function assemble(layout: RunLayout): Assembly {
   return made;
 }
 
-function putTogether(layout: RunLayout): Assembly {
+function putTogether(layout: RunLayout): WholeAssembly {
   const { legs, nodes } = getStretches(layout);
   const { at } = layout.chains;
   const all = [
@@ -74,7 +92,22 @@ function putTogether(layout: RunLayout): Assembly {
   const melting = new Assembler(layout);
   for (const [i, stretch] of legs.entries())
     all.push(rest[i] ?? melting.takeOut(() => melting.addPieces(stretch)));
-  return { bodies: all.flatMap(({ bodies }) => bodies), joints: all.flatMap(({ joints }) => joints) };
+  return new WholeAssembly(all);
+}
+
+const legsOfJoints = new WeakMap<Assembly, ReadonlySet<string>>();
+
+/** The joints that are made for these legs, in walking order: only the parts of the run that have any are gone through. */
+export function listJointsOf(layout: RunLayout, isMeant: ReadonlyMap<string, unknown>): LaidJoint[] {
+  const ids = [...isMeant.keys()];
+  return assemble(layout).parts.flatMap((part) => {
+    const own =
+      legsOfJoints.get(part) ?? new Set(part.joints.flatMap(({ leg }) => (leg === null ? [] : [leg])));
+    legsOfJoints.set(part, own);
+    const hasAny =
+      ids.length < own.size ? ids.some((id) => own.has(id)) : [...own].some((id) => isMeant.has(id));
+    return hasAny ? part.joints.filter(({ leg }) => leg !== null && isMeant.has(leg)) : [];
+  });
 }
 
 const assembleFittings = perStretch((stretch: NodeStretch, layout): Assembly => {

@@ -1,4 +1,12 @@
-export { type Body, type LaidJoint, assemble, findJoint, findMadeUp, judgePorts } from './bodies.ts';
+export {
+  type Body,
+  type LaidJoint,
+  assemble,
+  findJoint,
+  findMadeUp,
+  judgePorts,
+  listJointsOf,
+} from './bodies.ts';
 export { findDisplaced } from './displaced.ts';
 export {
   findEnd,

@@ -6,6 +6,7 @@ import type { Facts } from '#core/runs/changes';
 import {
   type Fitting,
   readChains,
+  readChainsAgain,
   seeLegs,
   type Chains,
   inferFitting,
@@ -87,22 +88,21 @@ export function layOutRun(
     before!.doc.makers === doc.makers;
   const catalogue = isSameCatalogue ? before!.catalogue : withOwnParts(carried, doc);
   const legsByNode = getLegsByNode(doc);
+  const chains = isSameCatalogue
+    ? readChainsAgain(doc, catalogue, before!.chains)
+    : readChains(doc, catalogue);
   // What every end rests on: where it changed, all of them are worked out anew.
   const isSameGround =
     isSameCatalogue &&
     before!.rules === rules &&
     before!.doc.clockings === doc.clockings &&
-    before!.doc.picks === doc.picks;
-  const chains = isSameGround && isEmpty(doc.picks) ? before!.chains : readChains(doc, catalogue);
-  const ends =
-    isSameGround && isEmpty(doc.picks)
-      ? inside!.ends
-      : makeEndReader(catalogue, rules, doc.clockings, chains);
+    before!.chains === chains;
+  const ends = isSameGround ? inside!.ends : makeEndReader(catalogue, rules, doc.clockings, chains);
   const solved = solveLengths(
     makeSolveContext(doc, legsByNode, catalogue, ends, chains),
     before && { doc: before.doc, legsByNode: inside!.legsByNode, solved: before.solved },
   );
-  const old = isSameCatalogue && isEmpty(doc.picks) && isEmpty(before!.doc.picks) ? before : null;
+  const old = isSameCatalogue && before!.chains === chains ? before : null;
   const source = findSource(doc);
   const kept = isSameGround && before!.facts === facts ? old : null;
   const walk: Walk = {
