@@ -86,6 +86,7 @@ await runMain(async () => {
   await runProperties();
   if (only === 'properties') return;
   await run('layout.bench.ts');
+  await run('edits.bench.ts');
   await run('identify.bench.ts');
   await run('transitions.bench.ts');
   await run('fuzz.bench.ts');

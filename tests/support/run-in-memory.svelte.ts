@@ -1,8 +1,8 @@
 import { standardCatalogue } from '#core/catalogue';
 import { resolveRules } from '#core/house-rules';
 import { accept, type Result } from '#core/outcome';
-import { applyOps, type ChangeRefusal, type PlannedChange, NO_FACTS } from '#core/runs/changes';
-import { layOutRun } from '#core/runs/layout';
+import { applyTried, type ChangeRefusal, type PlannedChange, NO_FACTS } from '#core/runs/changes';
+import { layOutRun, type RunLayout } from '#core/runs/layout';
 import { newRun, type RunDoc } from '#core/runs/document';
 import type { LengthUnit } from '#core/units';
 
@@ -12,10 +12,13 @@ export class RunInMemory {
   doc = $state.raw<RunDoc>(newRun('testrun000', standardCatalogue.version, {}));
   details = $state.raw<{ units: LengthUnit }>({ units: 'in' });
   rules = $derived(resolveRules(this.doc.ruleChoices));
-  layout = $derived(layOutRun(this.doc, standardCatalogue, this.rules, NO_FACTS));
+  #before: RunLayout | null = null;
+  layout = $derived.by(
+    () => (this.#before = layOutRun(this.doc, standardCatalogue, this.rules, NO_FACTS, this.#before)),
+  );
 
   apply(planned: PlannedChange): Result<void, ChangeRefusal> {
-    const applied = applyOps(this.doc, planned.ops);
+    const applied = applyTried(this.doc, planned.ops);
     if (!applied.ok) return applied;
     this.doc = applied.value;
     return accept(undefined);

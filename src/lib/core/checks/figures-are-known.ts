@@ -1,3 +1,4 @@
+import type { Length } from '#core/units';
 import { judgeOwnEngagement } from '#core/allowances';
 import { getPlusMinus, type Part, type PartLength, type Port } from '#core/catalogue';
 import type { LegSize } from '#core/ends';
@@ -88,6 +89,13 @@ const listDoubtfulLegs = perStretch(({ legs }: LegStretch) =>
   legs.filter(({ inline }) => inline.some(({ part }) => part && isDoubtful(part))),
 );
 
+/** By how much a part may vary (nm): over all of a union both halves do; of other parts one opening at a time counts. */
+function getSpread({ kind, ports }: Part): Length {
+  const spreads = ports.map(({ reach, depth }) => getPlusMinus(reach) + (depth ? getPlusMinus(depth) : 0));
+  const isWhole = kind === 'union' || kind === 'coupling';
+  return isWhole ? spreads.reduce((sum, each) => sum + each, 0) : Math.max(...spreads);
+}
+
 /** Parts whose length is typical only, or not known, wherever a leg is made up in them. */
 function checkParts(layout: RunLayout): Finding[] {
   const doubted = new Map<string, DoubtedPart>();
@@ -95,15 +103,15 @@ function checkParts(layout: RunLayout): Finding[] {
     const standing = getWorst(port);
     if (standing !== 'typical' && standing !== 'unknown') return;
     const known = doubted.get(part.id);
-    const found = known ?? { part, subject, marks: new Set(), isUnknown: false, plusMinus: 0 };
+    const found = known ?? {
+      part,
+      subject,
+      marks: new Set(),
+      isUnknown: false,
+      plusMinus: getSpread(part),
+    };
     found.marks.add(mark);
     found.isUnknown ||= standing === 'unknown';
-    // Over all of a union both halves vary; of other parts one opening at a time counts.
-    const spreads = part.ports.map(
-      ({ reach, depth }) => getPlusMinus(reach) + (depth ? getPlusMinus(depth) : 0),
-    );
-    const isWhole = part.kind === 'union' || part.kind === 'coupling';
-    found.plusMinus = isWhole ? spreads.reduce((sum, each) => sum + each, 0) : Math.max(...spreads);
     if (!known) doubted.set(part.id, found);
   };
   const { nodes, legs } = getStretches(layout);

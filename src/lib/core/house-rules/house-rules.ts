@@ -82,8 +82,19 @@ const PLAIN_DEFAULTS = Object.fromEntries(
   PLAIN_RULES.map((rule) => [rule.id, { option: rule.default }]),
 ) as unknown as PlainHouseRules;
 
+/** Choices → the rules they make: the same object for the same choices, so that what rests on rules knows that they are the same. */
+const resolved = new WeakMap<RuleChoices, HouseRules>();
+
 /** Fills the rules that were not chosen with their defaults. */
 export function resolveRules(choices: RuleChoices): HouseRules {
+  const before = resolved.get(choices);
+  if (before) return before;
+  const rules = fillIn(choices);
+  resolved.set(choices, rules);
+  return rules;
+}
+
+function fillIn(choices: RuleChoices): HouseRules {
   return {
     ...PLAIN_DEFAULTS,
     'engagement-figure': { option: 'shop-table' },

@@ -4,7 +4,7 @@ import { getCraft } from '#core/materials';
 import { isCorrugated, isRigid } from '#core/permissions';
 import { hasPipe, findSource } from '#core/runs/document';
 import type { LaidLeg } from '#core/runs/pieces';
-import type { RunLayout } from '#core/runs/layout';
+import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import { type Length, getTapeUnit, onTapeOf, roundFeet } from '#core/units';
 
 /** What the bond of one stretch of metal comes to: everything that current passes along, up to what insulates. */
@@ -62,13 +62,26 @@ export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): rea
   });
 }
 
+const listOfMetal = perStretch(({ legs }: LegStretch) => legs.filter(({ leg }) => hasPipe(leg)));
+const isAllMetal = perStretch(({ legs }: LegStretch): boolean =>
+  legs.every(({ leg }) => !getCraft(leg).isForGround && leg.geometry.kind !== 'connector'),
+);
+
 /** Legs of metal that hang together: neither plastic nor a part that insulates lies between. In walking order. */
-function findStretches({ legs, chains }: RunLayout): LaidLeg[][] {
+function findStretches(layout: RunLayout): LaidLeg[][] {
+  const { legs, nodes, chains } = layout;
   const insulated = new Set(
     [...chains.at].flatMap(([end, { links }]) =>
       links.some(({ part }) => getPartTraits(part.kind).insulates) ? [end] : [],
     ),
   );
+  const parted = getStretches(layout).legs;
+  // A tree of metal that nothing parts is one: that is most runs.
+  const isOne = legs.size === nodes.size - 1 && layout.closing.length === 0 && insulated.size === 0;
+  if (isOne && parted.every((stretch) => isAllMetal(stretch, layout))) {
+    const metal = parted.flatMap((stretch) => listOfMetal(stretch, layout));
+    return metal.length > 0 ? [metal] : [];
+  }
   const at = new Map<string, Metal>();
   const join = (node: string, own: Metal): void => {
     const other = at.get(node);

@@ -5,7 +5,7 @@ import { findUnstorable } from '#core/formats';
 import { LIMITS } from '#core/shapes';
 import { accept, refuse, type Result } from '#core/outcome';
 import {
-  applyOps,
+  applyTried,
   type Change,
   type PlannedChange,
   type RunEvent,
@@ -163,7 +163,7 @@ export class RunStore {
   #apply({ label, ops }: PlannedChange): Result<void, Refusal> {
     if (!this.doc) return refuse({ code: 'run-unknown', run: this.run });
     if (this.finish) return refuse({ code: 'job-finished', by: this.finish.by, at: this.finish.at });
-    const applied = applyOps(this.doc, ops);
+    const applied = applyTried(this.doc, ops);
     if (!applied.ok) return applied;
     const unstorable = findUnstorable(ops, JSON.stringify(ops));
     if (unstorable) return refuse({ code: 'text-unstorable', path: unstorable.join('.') });

@@ -114,6 +114,25 @@ export function applyOps(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, Change
   return accept({ ...doc, ...(changed as object) });
 }
 
+/** Operations that were tried out → on which document, and what came of it. */
+const tried = new WeakMap<
+  readonly Op[],
+  { readonly doc: RunDoc; readonly result: ReturnType<typeof applyOps> }
+>();
+
+/** Applies operations for a draft: where the very same are done next, what was tried is what is done (`applyTried`). */
+export function tryOps(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, ChangeRefusal> {
+  const result = applyOps(doc, ops);
+  tried.set(ops, { doc, result });
+  return result;
+}
+
+/** Applies operations, or takes what came of them where they were tried on this very document. */
+export function applyTried(doc: RunDoc, ops: readonly Op[]): Result<RunDoc, ChangeRefusal> {
+  const before = tried.get(ops);
+  return before?.doc === doc ? before.result : applyOps(doc, ops);
+}
+
 /** A collection on its way from one state of the document to the next. */
 class TouchedCollection {
   readonly #before: Readonly<Record<string, Json>>;

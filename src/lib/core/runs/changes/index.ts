@@ -7,6 +7,8 @@ export {
   type Op,
   type PlannedChange,
   applyOps,
+  applyTried,
+  tryOps,
   invertOps,
 } from './change.ts';
 export type { HookUpEvent, RunEvent, Said } from './event.ts';

@@ -57,6 +57,9 @@ interface Inside {
 }
 const insides = new WeakMap<RunLayout, Inside>();
 
+/** A document → its layout, as it was last laid out along another: a draft that is entered is laid out already. */
+const laidOut = new WeakMap<RunDoc, RunLayout>();
+
 /** How much was made anew, and not taken over from the layout before. */
 export interface LayoutWork {
   readonly fittings: number;
@@ -80,6 +83,9 @@ export function layOutRun(
   facts: Facts,
   before: RunLayout | null = null,
 ): RunLayout {
+  const already = before && laidOut.get(doc);
+  if (already?.rules === rules && already.facts === facts && insides.get(already)!.carried === carried)
+    return already;
   const inside = before && insides.get(before);
   const isSameCatalogue =
     inside?.carried === carried &&
@@ -168,7 +174,10 @@ export function layOutRun(
   }
   const { closing } = walk;
   const layout = { doc, catalogue, rules, facts, nodes, legs, closing, solved, pieces, chains };
-  if (before) noteLaidBefore(layout, before);
+  if (before) {
+    noteLaidBefore(layout, before);
+    laidOut.set(doc, layout);
+  }
   if (walk.earlier) noteDisplaced(layout, walk, kept!);
   insides.set(layout, { carried, ends, legsByNode, work });
   return layout;

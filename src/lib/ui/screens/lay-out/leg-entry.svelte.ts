@@ -4,7 +4,7 @@ import type { LegSize } from '#core/ends';
 import { type Axis, type Quarters, findDiagonal, isAxis, type Way } from '#core/geometry';
 import type { HouseRules } from '#core/house-rules';
 import { accept, refuse, type Result } from '#core/outcome';
-import { applyOps, type PlannedChange } from '#core/runs/changes';
+import { tryOps, type PlannedChange } from '#core/runs/changes';
 import {
   planAddLeg,
   type NewLeg,
@@ -135,7 +135,7 @@ export class LegEntry {
     if (!doc || !layout || !leg) return null;
     const ids = this.#draftIds();
     const planned = planAddLeg(doc, leg, () => ids.shift() ?? newId());
-    const applied = planned.ok ? applyOps(doc, planned.value.ops) : planned;
+    const applied = planned.ok ? tryOps(doc, planned.value.ops) : planned;
     if (!planned.ok || !applied.ok) return null;
     const tried = layOutRun(applied.value, catalogue, rules, layout.facts, layout);
     return { planned: planned.value, layout: tried, leg: this.#draftLeg };

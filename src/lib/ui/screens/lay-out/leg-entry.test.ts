@@ -48,6 +48,18 @@ describe('LegEntry', () => {
     expect([entry.enter(), entry.refusal?.code]).to.deep.equal([false, 'length-empty']);
   });
 
+  it('what was tried out is what is entered: the document and the layout of the draft, and no others', () => {
+    const { store, entry, add } = begin();
+    add('right', '30');
+    expect(store.layout.legs.size).to.equal(1);
+    entry.pickAxis('down');
+    entry.typed = '24';
+    const drafted = entry.draft!.layout;
+    expect(entry.enter()).to.equal(true);
+    expect(store.doc).to.equal(drafted.doc);
+    expect(store.layout).to.equal(drafted);
+  });
+
   it('tries a leg out while it is typed, without touching the run', () => {
     const { store, entry, add } = begin();
     entry.pickAxis('right');
