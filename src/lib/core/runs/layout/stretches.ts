@@ -12,9 +12,9 @@ export interface LegStretch {
 
 /** Some nodes one after another in walking order, with what stands at them, wherever that lies. */
 export interface NodeStretch {
-  readonly nodes: readonly Standing[];
+  readonly nodes: readonly StandingNode[];
 }
-export type Standing = Pick<LaidNode, 'id' | 'node' | 'legs' | 'fitting'>;
+export type StandingNode = Pick<LaidNode, 'id' | 'node' | 'legs' | 'fitting'>;
 
 /** A run in stretches: all its legs, and all its nodes. */
 export interface Stretches {
