@@ -40,41 +40,71 @@ const pickEnd = (layout: RunLayout, random: () => number) =>
 
 /** What is done, by kind, as often as it stands here. */
 const PLANS: readonly (readonly [kind: string, plan: Plan])[] = [
-  ['first leg measured', (doc, _, random) =>
-    taken(planChangeMeasure(doc, 'leg000001', Math.round(50 + 100 * random()) * INCH, 't', newId))],
-  ['a leg measured', (doc, _, random) =>
-    taken(planChangeMeasure(doc, pickLeg(doc, random), Math.round(20 + 90 * random()) * INCH, 't', newId))],
-  ['a leg measured', (doc, _, random) =>
-    taken(planChangeMeasure(doc, pickLeg(doc, random), Math.round(20 + 90 * random()) * INCH, 't', newId))],
-  ['a leg added', (doc, layout, random) => {
-    const end = pickEnd(layout, random);
-    const geometry = end?.legs[0]?.geometry;
-    return end && geometry ? taken(planAddLeg(doc, { ...newLeg(end.id, 'up', 12), geometry }, newId)) : null;
-  }],
-  ['tube added', (doc, layout, random) => {
-    const end = pickEnd(layout, random);
-    const tube = { material: 'csst', size: '1/2' } as const;
-    return end ? taken(planAddLeg(doc, { ...newLeg(end.id, random() < 0.5 ? 'up' : 'left', 30), ...tube }, newId)) : null;
-  }],
-  ['a union put in', (doc, _, random) =>
-    taken(planPutPart(doc, pickLeg(doc, random), 'union', { share: 0.5 }, newId))],
-  ['a floor passed', (doc, _, random) =>
-    taken(planPutPassage(doc, pickLeg(doc, random), { kind: 'floor', share: 0.4, guard: null }, newId))],
+  [
+    'first leg measured',
+    (doc, _, random) =>
+      taken(planChangeMeasure(doc, 'leg000001', Math.round(50 + 100 * random()) * INCH, 't', newId)),
+  ],
+  [
+    'a leg measured',
+    (doc, _, random) =>
+      taken(planChangeMeasure(doc, pickLeg(doc, random), Math.round(20 + 90 * random()) * INCH, 't', newId)),
+  ],
+  [
+    'a leg measured',
+    (doc, _, random) =>
+      taken(planChangeMeasure(doc, pickLeg(doc, random), Math.round(20 + 90 * random()) * INCH, 't', newId)),
+  ],
+  [
+    'a leg added',
+    (doc, layout, random) => {
+      const end = pickEnd(layout, random);
+      const geometry = end?.legs[0]?.geometry;
+      return end && geometry
+        ? taken(planAddLeg(doc, { ...newLeg(end.id, 'up', 12), geometry }, newId))
+        : null;
+    },
+  ],
+  [
+    'tube added',
+    (doc, layout, random) => {
+      const end = pickEnd(layout, random);
+      const tube = { material: 'csst', size: '1/2' } as const;
+      return end
+        ? taken(planAddLeg(doc, { ...newLeg(end.id, random() < 0.5 ? 'up' : 'left', 30), ...tube }, newId))
+        : null;
+    },
+  ],
+  [
+    'a union put in',
+    (doc, _, random) => taken(planPutPart(doc, pickLeg(doc, random), 'union', { share: 0.5 }, newId)),
+  ],
+  [
+    'a floor passed',
+    (doc, _, random) =>
+      taken(planPutPassage(doc, pickLeg(doc, random), { kind: 'floor', share: 0.4, guard: null }, newId)),
+  ],
   ['a place said', (doc, _, random) => taken(planSayZone(doc, [pickLeg(doc, random)], 'indoors'))],
   ['a leg made smaller', (doc, _, random) => planResizeLegs(doc, pickLeg(doc, random), { size: '1' })],
-  ['a transition picked', (doc, layout, random) => {
-    const laid = layout.legs.get(pickLeg(doc, random));
-    const opening = laid && findOpening(layout, laid.far, laid.id);
-    if (!opening) return null;
-    const parts = ['counter/nipple/3-4', 'malleable-150/coupling/3/4'];
-    const picked = { ...opening, forEnds: opening.ends, parts, agreed: [] };
-    return taken(planPickTransition(doc, picked, [], standardCatalogue, newId));
-  }],
-  ['a transition taken out', (doc, _, random) => {
-    const one = pickOf(Object.keys(doc.picks), random);
-    return one && random() < 0.3 ? taken(planTakeOutTransition(doc, one)) : null;
-  }],
-]; // prettier-ignore
+  [
+    'a transition picked',
+    (doc, layout, random) => {
+      const laid = layout.legs.get(pickLeg(doc, random));
+      const opening = laid && findOpening(layout, laid.far, laid.id);
+      if (!opening) return null;
+      const parts = ['counter/nipple/3-4', 'malleable-150/coupling/3/4'];
+      const picked = { ...opening, forEnds: opening.ends, parts, agreed: [] };
+      return taken(planPickTransition(doc, picked, [], standardCatalogue, newId));
+    },
+  ],
+  [
+    'a transition taken out',
+    (doc, _, random) => {
+      const one = pickOf(Object.keys(doc.picks), random);
+      return one && random() < 0.3 ? taken(planTakeOutTransition(doc, one)) : null;
+    },
+  ],
+];
 
 /** Milliseconds of each edit, with its kind. */
 function editMany(legs: number, make: typeof makeRandomRun): { kind: string; ms: number }[] {
