@@ -1,5 +1,6 @@
 import type { Site } from './site.ts';
-import { getStretches, perStretch, type NodeStretch, type RunLayout } from '#core/runs/layout';
+import type { RunLayout } from '#core/runs/layout';
+import { listApplianceNodes } from '#core/runs/reading';
 import { isBasisAsked } from '#core/units';
 import type { Finding } from './finding.ts';
 
@@ -9,9 +10,7 @@ import type { Finding } from './finding.ts';
  */
 export function checkAppliancesAreKnown(layout: RunLayout, { gas }: Site): Finding[] {
   const findings: Finding[] = [];
-  for (const { id, node } of getStretches(layout).nodes.flatMap((stretch) =>
-    listAppliances(stretch, layout),
-  )) {
+  for (const { id, node } of listApplianceNodes(layout)) {
     if (node.terminal?.kind !== 'appliance') continue;
     const { name, plate } = node.terminal;
     if (gas !== null && plate.gas !== null && plate.gas !== gas)
@@ -21,7 +20,3 @@ export function checkAppliancesAreKnown(layout: RunLayout, { gas }: Site): Findi
   }
   return findings;
 }
-
-const listAppliances = perStretch(({ nodes }: NodeStretch) =>
-  nodes.filter(({ node }) => node.terminal?.kind === 'appliance'),
-);

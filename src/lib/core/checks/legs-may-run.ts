@@ -17,6 +17,7 @@ import {
   type JointPlaced,
   type ZoneId,
 } from '#core/permissions';
+import { hasGroundPipe, isInGround } from '#core/runs/reading';
 import type { LaidLeg } from '#core/runs/pieces';
 import {
   getStretches,
@@ -47,14 +48,13 @@ export interface Placed {
 export function listPlaced(layout: RunLayout, jurisdiction: Jurisdiction): readonly Placed[] {
   const { doc, rules, chains } = layout;
   const stretches = getStretches(layout);
-  const isInGround = stretches.legs.some((stretch) => hasGround(stretch, layout));
-  if (isEmpty(doc.zones) && !isInGround) return [];
+  if (isEmpty(doc.zones) && !isInGround(layout)) return [];
   const placed: Placed[] = [];
   /** Legs of which somebody said it: of most runs few, and nothing is asked of the others. */
   const zoned = new Map<string, { readonly laid: LaidLeg; readonly zone: ZoneId }>();
   const said = new Set(Object.keys(doc.zones));
   for (const stretch of stretches.legs) {
-    if (!hasGround(stretch, layout) && !meet(said, listIds(stretch, layout))) continue;
+    if (!hasGroundPipe(stretch, layout) && !meet(said, listIds(stretch, layout))) continue;
     for (const laid of stretch.legs) {
       const zone = getZoneOf(layout, laid.leg);
       if (zone) zoned.set(laid.id, { laid, zone });
@@ -108,10 +108,6 @@ function meet(a: Ids, b: Ids): boolean {
   for (const id of fewer.keys()) if (more.has(id)) return true;
   return false;
 }
-
-const hasGround = perStretch(({ legs }: LegStretch): boolean =>
-  legs.some(({ leg }) => getCraft(leg).isForGround),
-);
 
 function judgePlaced(what: Placeable, where: Omit<PlaceQuestion, 'what'>): Permission {
   if (what.kind === 'pipe') return mayRun({ what: what.pipe, ...where });

@@ -17,7 +17,8 @@ import { findWall } from '#core/identify';
 import { getCraft } from '#core/materials';
 import { isInside } from '#core/permissions';
 import { getVectorFrom } from '#core/runs/document';
-import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
+import type { RunLayout } from '#core/runs/layout';
+import { isInGround } from '#core/runs/reading';
 import { inches, getTapeUnit } from '#core/units';
 import type { Finding } from './finding.ts';
 
@@ -26,7 +27,7 @@ import type { Finding } from './finding.ts';
  * not more than the riser may have; its print line agrees with what it goes into.
  */
 export function checkPipeInTheGround(layout: RunLayout, { jurisdiction }: Site): Finding[] {
-  if (!getStretches(layout).legs.some((stretch) => hasTrench(stretch, layout))) return [];
+  if (!isInGround(layout)) return [];
   const trenches = listTrenches(layout);
   return [
     ...findUpright(layout),
@@ -38,8 +39,6 @@ export function checkPipeInTheGround(layout: RunLayout, { jurisdiction }: Site):
     ...checkPrints(layout),
   ];
 }
-
-const hasTrench = perStretch(({ legs }: LegStretch): boolean => legs.some(isInTrench));
 
 /** Straight up or slanting, it would leave the ground. */
 function findUpright({ legs }: RunLayout): Finding[] {

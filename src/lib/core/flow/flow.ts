@@ -2,7 +2,8 @@ import type { Port } from '#core/catalogue';
 import type { Vector } from '#core/geometry';
 import { findPort } from '#core/runs/fittings';
 import type { LaidLeg, LaidNode } from '#core/runs/pieces';
-import { findDisplaced, getStretches, perStretch, type NodeStretch, type RunLayout } from '#core/runs/layout';
+import { findDisplaced, type RunLayout } from '#core/runs/layout';
+import { listApplianceNodes } from '#core/runs/reading';
 import { type RunDoc, getVectorFrom } from '#core/runs/document';
 
 /** Whether it can be said at all which way the gas goes. */
@@ -80,14 +81,10 @@ function trace(layout: RunLayout): Flow {
 function countServed(layout: RunLayout): Map<string, number> {
   const serves = new Map<string, number>();
   const reach = (node: string): LaidLeg | null => findReaching(node, layout);
-  for (const { id } of getStretches(layout).nodes.flatMap((stretch) => listAppliances(stretch, layout)))
+  for (const { id } of listApplianceNodes(layout))
     for (let leg = reach(id); leg; leg = reach(leg.near)) serves.set(leg.id, (serves.get(leg.id) ?? 0) + 1);
   return serves;
 }
-
-const listAppliances = perStretch(({ nodes }: NodeStretch) =>
-  nodes.filter(({ node }) => node.terminal?.kind === 'appliance'),
-);
 
 /** The leg by which a node was walked to: it comes first among those that meet there. */
 function findReaching(node: string, { nodes, legs }: RunLayout): LaidLeg | null {

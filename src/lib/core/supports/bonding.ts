@@ -4,6 +4,7 @@ import { getCraft } from '#core/materials';
 import { isCorrugated, isRigid } from '#core/permissions';
 import { hasPipe, findSource } from '#core/runs/document';
 import type { LaidLeg } from '#core/runs/pieces';
+import { isInGround } from '#core/runs/reading';
 import { getStretches, perStretch, type LegStretch, type RunLayout } from '#core/runs/layout';
 import { type Length, getTapeUnit, onTapeOf, roundFeet } from '#core/units';
 
@@ -39,8 +40,7 @@ export function listBondings(layout: RunLayout, jurisdiction: Jurisdiction): rea
   const stretches = findStretches(layout);
   const source = findSource(layout.doc);
   const isNorthAmerican = jurisdiction === 'us-model' || jurisdiction === 'canada';
-  const isCut =
-    stretches.length > 1 || [...layout.legs.values()].some(({ leg }) => getCraft(leg).isForGround);
+  const isCut = stretches.length > 1 || isInGround(layout);
   return stretches.flatMap((metal): Bonding[] => {
     const tubing = metal.filter(({ leg }) => isCorrugated(leg.material));
     if (tubing.length === 0 && !isCut) return [];

@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { expect } from 'chai';
 import { mock } from 'node:test';
 import type { Change } from '#core/runs/changes';
+import { planSayZone } from '#core/runs/commands';
 import { planRandomCommand } from '#support/random-command.ts';
 import { DeviceTrouble } from '#support/device-trouble.ts';
 import { JOB, Trial } from '#support/run-trial.ts';
@@ -26,6 +27,21 @@ describe('a run on a device', () => {
   after(() => {
     mock.timers.reset();
     globalThis.fetch = fetched;
+  });
+
+  it('an edit is laid out along the run before it: under the same house rules, as one object, nothing else is new', async () => {
+    const my = (trial = new Trial(1, 'along'));
+    const store = await my.open();
+    for (let step = 0; step < 60 && (store.layout?.legs.size ?? 0) < 5; step++) my.apply(store);
+    const { rules, layout } = store;
+    const legs = layout ? [...layout.legs.keys()] : [];
+    expect(legs.length).to.be.greaterThan(2);
+    const zoned = planSayZone(store.doc!, [legs[0]!], 'indoors');
+    if (!zoned.ok) throw new Error('the leg is gone');
+    expect(store.apply(zoned.value).ok).to.equal(true);
+    expect(store.rules).to.equal(rules);
+    expect(store.layout).not.to.equal(layout);
+    for (const id of legs) expect(store.layout!.pieces.get(id), id).to.equal(layout!.pieces.get(id));
   });
 
   for (let seed = 1; seed <= SEEDS; seed++) {
